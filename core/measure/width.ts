@@ -1,0 +1,132 @@
+import { type FaceName, type FaceTable, faceTables, type SubsetTable } from "./faces.generated.ts";
+
+/** The face a result is set in: Arimo stands for the desktop face of most systems, Roboto for the mobile one. */
+export type Family = "arimo" | "roboto";
+
+export interface TextStyle {
+  family: Family;
+  /** Font size in px. */
+  size: number;
+}
+
+/** A stretch of text that is set in bold, in UTF-16 code units. */
+export interface BoldRange {
+  start: number;
+  end: number;
+}
+
+interface Glyph {
+  subset: number;
+  width: number;
+  left: number;
+  right: number;
+}
+
+interface Face {
+  unitsPerEm: number;
+  glyphs: Map<number, Glyph>;
+  kerning: Map<number, number>[][];
+}
+
+const faces = new Map<FaceName, Face>();
+
+function unpack(table: FaceTable): Face {
+  const glyphs = new Map<number, Glyph>();
+  const kerning = table.subsets.map((subset: SubsetTable, s: number) => {
+    let point = 0;
+    subset.steps.forEach((step, i) => {
+      point += step;
+      const glyph = { subset: s, width: subset.widths[i] ?? 0, left: subset.left[i] ?? 0, right: subset.right[i] ?? 0 };
+      // Where two files hold a character the style sheet's last one is used, which comes first here.
+      if (!glyphs.has(point)) glyphs.set(point, glyph);
+    });
+    return subset.values.map((row) => {
+      const values = new Map<number, number>();
+      for (let i = 0; i + 1 < row.length; i += 2) values.set(row[i] ?? 0, row[i + 1] ?? 0);
+      return values;
+    });
+  });
+  return { unitsPerEm: table.unitsPerEm, glyphs, kerning };
+}
+
+function faceOf(family: Family, bold: boolean): Face {
+  const name: FaceName = `${family}-${bold ? 700 : 400}`;
+  let face = faces.get(name);
+  if (!face) {
+    face = unpack(faceTables[name]);
+    faces.set(name, face);
+  }
+  return face;
+}
+
+const NO_ADVANCE = /^[\p{M}\p{Cf}\p{Cc}\u{FE00}-\u{FE0F}\u{1F3FB}-\u{1F3FF}]$/u;
+const EMOJI = /^\p{Emoji_Presentation}$/u;
+const REGIONAL = /^\p{Regional_Indicator}$/u;
+const FULL_WIDTH =
+  /^[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Hangul}\u3000-\u303F\uFF01-\uFF60\uFFE0-\uFFE6]$/u;
+const SCRIPT_EM: [RegExp, number][] = [
+  [/^\p{Script=Arabic}$/u, 0.5],
+  [/^\p{Script=Hebrew}$/u, 0.56],
+  [/^[\p{Script=Devanagari}\p{Script=Bengali}\p{Script=Tamil}\p{Script=Telugu}]$/u, 0.65],
+  [/^[\p{Script=Thai}\p{Script=Lao}\p{Script=Khmer}]$/u, 0.6],
+];
+
+/**
+ * Width of a character that the shipped fonts lack, in em. Full-width forms are 1 by definition; the rest are round
+ * averages of system fonts, from memory: what a searcher's machine puts in their place differs from system to system.
+ */
+export function fallbackEm(char: string): number {
+  if (NO_ADVANCE.test(char)) return 0;
+  if (REGIONAL.test(char)) return 0.62;
+  if (EMOJI.test(char)) return 1.24;
+  if (FULL_WIDTH.test(char)) return 1;
+  for (const [script, em] of SCRIPT_EM) if (script.test(char)) return em;
+  return 0.56;
+}
+
+const ZERO_WIDTH_JOINER = 0x200d;
+const MARK = /^\p{M}$/u;
+
+/**
+ * Running widths: `advances[i]` is the width in px of the first `i` UTF-16 code units, kerning included. White space is
+ * measured as it stands; callers collapse it first, as browsers do.
+ */
+export function advances(text: string, style: TextStyle, bold: readonly BoldRange[] = []): Float64Array {
+  const sums = new Float64Array(text.length + 1);
+  let sum = 0;
+  let previous: Glyph | null = null;
+  let previousBold = false;
+  let joined = false;
+  for (let i = 0; i < text.length; ) {
+    const point = text.codePointAt(i) ?? 0;
+    const length = point > 0xffff ? 2 : 1;
+    const isBold = bold.some((range) => i >= range.start && i < range.end);
+    const face = faceOf(style.family, isBold);
+    const scale = style.size / face.unitsPerEm;
+    const glyph = face.glyphs.get(point);
+    // ASCII and Latin-1 are never marks; testing only the rest keeps long texts quick.
+    if (point >= 0x300 && (point === ZERO_WIDTH_JOINER || MARK.test(String.fromCodePoint(point)))) {
+      joined = point === ZERO_WIDTH_JOINER;
+    } else if (glyph) {
+      if (previous && previousBold === isBold && previous.subset === glyph.subset && previous.left > 0) {
+        sum += (face.kerning[glyph.subset]?.[previous.left - 1]?.get(glyph.right) ?? 0) * scale;
+      }
+      sum += glyph.width * scale;
+      previous = glyph;
+      joined = false;
+    } else {
+      if (!joined) sum += fallbackEm(String.fromCodePoint(point)) * style.size;
+      previous = null;
+      joined = false;
+    }
+    previousBold = isBold;
+    for (let k = 1; k <= length; k++) sums[i + k] = sum;
+    i += length;
+  }
+  return sums;
+}
+
+/** Width of a text on one line, in px. */
+export function widthOf(text: string, style: TextStyle, bold: readonly BoldRange[] = []): number {
+  return advances(text, style, bold)[text.length] ?? 0;
+}

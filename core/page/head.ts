@@ -1,0 +1,42 @@
+import { collapse, type Doctype, type ElementRange, type Page } from "./page.ts";
+import { attribute, type DoctypeNode, type ElementNode } from "./parse.ts";
+
+export function readDoctype({ name, publicId, systemId, start, end }: DoctypeNode): Doctype {
+  return { name, publicId, systemId, start, end };
+}
+
+function rangeOf({ start, startEnd, endStart, end }: ElementNode): ElementRange {
+  return { start, startEnd, endStart, end };
+}
+
+/** Notes `title`, `meta` and `link` elements, wherever the parser has put them. */
+export function readHeadElement(page: Page, element: ElementNode, where: "head" | "body"): void {
+  const range = rangeOf(element);
+  switch (element.tag) {
+    case "title": {
+      const text = element.children.map((child) => (child.type === "text" ? child.text : "")).join("");
+      page.titles.push({ text: collapse(text), where, range });
+      break;
+    }
+    case "meta":
+      page.metas.push({
+        name: attribute(element, "name")?.trim().toLowerCase() ?? null,
+        property: attribute(element, "property"),
+        httpEquiv: attribute(element, "http-equiv")?.trim().toLowerCase() ?? null,
+        charset: attribute(element, "charset"),
+        content: attribute(element, "content"),
+        where,
+        range,
+      });
+      break;
+    case "link":
+      page.headLinks.push({
+        rel: (attribute(element, "rel") ?? "").toLowerCase().split(/\s+/).filter(Boolean),
+        href: attribute(element, "href"),
+        hreflang: attribute(element, "hreflang"),
+        where,
+        range,
+      });
+      break;
+  }
+}

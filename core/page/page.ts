@@ -1,0 +1,259 @@
+import type { Charset } from "./charset.ts";
+import type { ParseFault } from "./parse.ts";
+
+/** Offsets into `Page.source`, in UTF-16 code units; `end` lies behind the last one. */
+export interface Range {
+  start: number;
+  end: number;
+}
+
+/** An element's place in the source. */
+export interface ElementRange extends Range {
+  /** Behind the start tag. */
+  startEnd: number;
+  /** Where the end tag begins; -1 where the source holds none. */
+  endStart: number;
+}
+
+export type LandmarkKind =
+  | "banner"
+  | "complementary"
+  | "contentinfo"
+  | "form"
+  | "main"
+  | "navigation"
+  | "region"
+  | "search";
+
+export interface Doctype extends Range {
+  name: string;
+  publicId: string;
+  systemId: string;
+}
+
+export interface TitleElement {
+  /** Text with white space stripped and collapsed, as `document.title` gives it (HTML, "the title attribute of Document"). */
+  text: string;
+  /** Whether the parser put the element into the head or the body. */
+  where: "head" | "body";
+  /** Null for a title that a redraft adds. */
+  range: ElementRange | null;
+}
+
+export interface MetaElement {
+  /** Lower case; null where the attribute is absent. */
+  name: string | null;
+  /** As written. */
+  property: string | null;
+  /** Lower case. */
+  httpEquiv: string | null;
+  charset: string | null;
+  content: string | null;
+  where: "head" | "body";
+  range: ElementRange | null;
+}
+
+export interface HeadLink {
+  /** Lower case, split at white space. */
+  rel: string[];
+  href: string | null;
+  hreflang: string | null;
+  where: "head" | "body";
+  range: ElementRange | null;
+}
+
+export interface HeadingPart {
+  /** `text`: characters in the source. `image`: alternative text. `label`: an `aria-label`. `break`: a line break or block edge. */
+  kind: "text" | "image" | "label" | "break";
+  /** Decoded, white space as written. */
+  text: string;
+  range: Range;
+}
+
+/**
+ * What names a heading in the original, so that an edit finds it again: its text, the how-manieth of how many with that
+ * text, and the texts of the headings before and after.
+ */
+export interface HeadingKey {
+  text: string;
+  id?: string;
+  /** From 1. Absent where somebody wrote the key by hand: then the text must be the only one. */
+  nth?: number;
+  of?: number;
+  before?: string | null;
+  after?: string | null;
+}
+
+export interface Heading {
+  key: HeadingKey;
+  /** 1–6; more where `aria-level` says so. */
+  level: number;
+  /** As a screen reader says it: with alternative texts, without hidden parts, white space collapsed. */
+  text: string;
+  parts: HeadingPart[];
+  tag: string;
+  /** Where the level is written: in the tag's name, in `aria-level`, or nowhere (`role=heading` alone means 2, ARIA 1.2). */
+  levelFrom: "tag" | "aria-level" | "default";
+  classNames: string;
+  id: string | null;
+  landmark: LandmarkKind | null;
+  /** Index in `Page.blocks`; -1 where the heading has no visible text. */
+  block: number;
+  /** Inside another heading, or with another one inside. */
+  nested: boolean;
+  /** Start tags and end tags inside the heading belong to each other. */
+  balanced: boolean;
+  /** All that it holds is phrasing content (HTML 3.2.5.2.5), which a paragraph may hold. */
+  phrasing: boolean;
+  range: ElementRange;
+}
+
+export interface TextBlock {
+  /** The nearest block element's tag: `p`, `li`, `td`, `h2`, `div`… */
+  tag: string;
+  /** Visible text, white space collapsed. */
+  text: string;
+  landmark: LandmarkKind | null;
+  /** Index in `Page.headings` of the heading it stands under; -1 before the first. */
+  heading: number;
+  range: Range;
+}
+
+export interface List {
+  ordered: boolean;
+  items: number;
+  landmark: LandmarkKind | null;
+  range: ElementRange;
+}
+
+export interface Table {
+  rows: number;
+  landmark: LandmarkKind | null;
+  range: ElementRange;
+}
+
+export interface Link {
+  href: string;
+  text: string;
+  title: string | null;
+  rel: string | null;
+  landmark: LandmarkKind | null;
+  range: ElementRange;
+}
+
+export interface Image {
+  src: string | null;
+  /** Null where there is no `alt` attribute. */
+  alt: string | null;
+  title: string | null;
+  width: string | null;
+  height: string | null;
+  inLink: boolean;
+  landmark: LandmarkKind | null;
+  range: ElementRange;
+}
+
+export interface Landmark {
+  kind: LandmarkKind;
+  label: string | null;
+  range: ElementRange;
+}
+
+export interface DataBlock {
+  /** The script's content, as written. */
+  text: string;
+  /** Where the content stands. */
+  range: Range;
+}
+
+export interface Comment {
+  text: string;
+  range: Range;
+}
+
+export interface ElementId {
+  id: string;
+  range: Range;
+}
+
+/** Why a page could not be read; its parts are those read so far. */
+export type PageFault = ParseFault | "empty" | "binary" | "too-large";
+
+/** A page as the rules see it. Treat as immutable: `audit` tells by identity what has changed. */
+export interface Page {
+  /** Absolute address, as far as it is known. */
+  address: string;
+  source: string;
+  charset: Charset;
+  fault: PageFault | null;
+  doctype: Doctype | null;
+  quirks: boolean;
+  /** The `lang` of the root element; null where there is none. */
+  language: { value: string; range: Range } | null;
+  /** Where the head begins and ends in the source, and whether its start tag is written. */
+  titles: TitleElement[];
+  metas: MetaElement[];
+  headLinks: HeadLink[];
+  headings: Heading[];
+  blocks: TextBlock[];
+  lists: List[];
+  tables: Table[];
+  links: Link[];
+  images: Image[];
+  landmarks: Landmark[];
+  data: DataBlock[];
+  comments: Comment[];
+  ids: ElementId[];
+  /** Offsets behind the start tags of `html` and `head`, and of the body's first byte; -1 where unknown. */
+  anchors: { htmlStartEnd: number; headStartEnd: number; headFirst: number; headEnd: number };
+}
+
+/** The title that browsers and search engines take: the first `title` element's text, or "" where there is none. */
+export function titleOf(page: Page): string {
+  return page.titles[0]?.text ?? "";
+}
+
+const isDescription = (meta: MetaElement) => meta.name === "description";
+
+export function descriptionElements(page: Pick<Page, "metas">): MetaElement[] {
+  return page.metas.filter(isDescription);
+}
+
+/** The first meta description's text with white space collapsed, or "". */
+export function descriptionOf(page: Page): string {
+  return collapse(page.metas.find(isDescription)?.content ?? "");
+}
+
+export function canonicalElements(page: Page): HeadLink[] {
+  return page.headLinks.filter((link) => link.rel.includes("canonical"));
+}
+
+/** The first canonical address as written, or null. */
+export function canonicalOf(page: Page): string | null {
+  return canonicalElements(page)[0]?.href ?? null;
+}
+
+/** The language tag of the page, or "" where it declares none. */
+export function languageOf(page: Pick<Page, "language">): string {
+  return page.language?.value.trim() ?? "";
+}
+
+/** Strips and collapses ASCII white space (Infra Standard 4.7). */
+export function collapse(text: string): string {
+  return text.replace(/[\t\n\f\r ]+/g, " ").replace(/^ | $/g, "");
+}
+
+/** Line and column of an offset, both from 1; columns in UTF-16 code units. LF, CRLF and CR end a line. */
+export function positionOf(source: string, offset: number): { line: number; column: number } {
+  let line = 1;
+  let lineStart = 0;
+  const end = Math.min(offset, source.length);
+  for (let i = 0; i < end; i++) {
+    const c = source.charCodeAt(i);
+    if (c === 10 || (c === 13 && source.charCodeAt(i + 1) !== 10)) {
+      line++;
+      lineStart = i + 1;
+    }
+  }
+  return { line, column: end - lineStart + 1 };
+}

@@ -1,0 +1,311 @@
+import { type html, Parser, Token, Tokenizer } from "parse5";
+
+/** An element of the tree that the HTML standard's parser builds, with its place in the source. */
+export interface ElementNode {
+  type: "element";
+  tag: string;
+  namespace: string;
+  attributes: Token.Attribute[];
+  parent: ParentNode | null;
+  children: TreeNode[];
+  /** The content of a `template` element, which is no part of the document. */
+  content: FragmentNode | null;
+  /** Offset of the start tag in UTF-16 code units; -1 where the source holds none (implied, or made anew by the parser). */
+  start: number;
+  /** Offset behind the start tag. */
+  startEnd: number;
+  /** Offset of the end tag; -1 where the source holds none. */
+  endStart: number;
+  /** Offset behind the element. */
+  end: number;
+}
+
+export interface TextNode {
+  type: "text";
+  text: string;
+  parent: ParentNode | null;
+  start: number;
+  end: number;
+}
+
+export interface CommentNode {
+  type: "comment";
+  text: string;
+  parent: ParentNode | null;
+  start: number;
+  end: number;
+}
+
+export interface DoctypeNode {
+  type: "doctype";
+  name: string;
+  publicId: string;
+  systemId: string;
+  parent: ParentNode | null;
+  start: number;
+  end: number;
+}
+
+export interface FragmentNode {
+  type: "fragment" | "document";
+  children: TreeNode[];
+  parent: null;
+  mode: html.DOCUMENT_MODE;
+}
+
+export type ParentNode = ElementNode | FragmentNode;
+export type TreeNode = ElementNode | TextNode | CommentNode | DoctypeNode;
+
+/** Why a source could not be read to its end. */
+export type ParseFault = "too-many-nodes" | "too-deep";
+
+/** Open elements at one time. Browsers flatten what lies deeper than 512 (from memory). */
+export const MAX_DEPTH = 1500;
+
+/**
+ * Nodes a source may become. A node that the source spells takes at least one character, so only sources that make the
+ * parser repeat elements come near it.
+ */
+export function maxNodes(sourceLength: number): number {
+  return Math.min(600_000, 1_000 + sourceLength);
+}
+
+class ParseStopped extends Error {
+  constructor(readonly fault: ParseFault) {
+    super(fault);
+  }
+}
+
+interface Offsets {
+  startOffset: number;
+  endOffset: number;
+}
+
+/** What parse5's tokenizer keeps to itself: it asks for a location object at every token and attribute. */
+interface TokenizerInternals {
+  preprocessor: { offset: number };
+  currentAttr: Token.Attribute;
+  currentAttrLocation: null;
+  _flushRun(text: string): void;
+}
+
+// parse5 with `sourceCodeLocationInfo` makes an object with lines and columns for every token and attribute. Two integer
+// offsets are all that is needed: lines are counted when somebody asks, attributes are found again in the start tag.
+class OffsetTokenizer extends Tokenizer {
+  protected getCurrentLocation(offset: number): Offsets {
+    return { startOffset: (this as unknown as TokenizerInternals).preprocessor.offset - offset, endOffset: -1 };
+  }
+
+  protected _createAttr(first: string): void {
+    const self = this as unknown as TokenizerInternals;
+    self._flushRun("");
+    self.currentAttr = { name: first, value: "" };
+    self.currentAttrLocation = null;
+  }
+}
+
+// parse5 declares these members private; a subclass cannot be typed against them without saying so.
+const HiddenTokenizer = OffsetTokenizer as unknown as typeof Tokenizer;
+
+interface InsertionPlace {
+  parent: ParentNode;
+  beforeElement: ElementNode | null;
+}
+
+interface ParserInternals {
+  document: FragmentNode;
+  tokenizer: Tokenizer;
+  openElements: { stackTop: number; currentTmplContentOrNode: ParentNode };
+  _shouldFosterParentOnInsertion(): boolean;
+  _findFosterParentingLocation(): InsertionPlace;
+}
+
+const HEADING_TAG = /^h[1-6]$/;
+
+type Tree = html.DOCUMENT_MODE;
+
+class OffsetParser extends (Parser as unknown as new (options: object) => object) {
+  constructor(options: object) {
+    super(options);
+    const self = this as unknown as ParserInternals & { options: never };
+    self.tokenizer = new HiddenTokenizer(self.options, self as never);
+  }
+
+  onItemPush(node: ElementNode, id: number, isTop: boolean): void {
+    if ((this as unknown as ParserInternals).openElements.stackTop > MAX_DEPTH) throw new ParseStopped("too-deep");
+    (Parser.prototype as unknown as { onItemPush: (...a: unknown[]) => void }).onItemPush.call(this, node, id, isTop);
+  }
+
+  _attachElementToTree(element: ElementNode, location: Offsets | null, place: InsertionPlace): void {
+    if (location) {
+      element.start = location.startOffset;
+      element.startEnd = location.endOffset;
+      element.end = location.endOffset;
+    }
+    if (place.beforeElement) insertBefore(place.parent, element, place.beforeElement);
+    else append(place.parent, element);
+  }
+
+  _insertCharacters(token: { chars: string; location: Offsets }): void {
+    const self = this as unknown as ParserInternals;
+    if (self._shouldFosterParentOnInsertion()) {
+      const { parent, beforeElement } = self._findFosterParentingLocation();
+      const at = beforeElement ? parent.children.lastIndexOf(beforeElement) : parent.children.length;
+      insertText(parent, at, token);
+    } else {
+      const parent = self.openElements.currentTmplContentOrNode;
+      insertText(parent, parent.children.length, token);
+    }
+  }
+
+  _setEndLocation(element: ElementNode, closing: { type: number; tagName?: string; location: Offsets | null }): void {
+    if (element.start < 0 || !closing.location) return;
+    // Any heading's end tag closes the open heading (HTML 13.2.6.4.7).
+    const closes =
+      closing.type === Token.TokenType.END_TAG &&
+      closing.tagName !== undefined &&
+      (closing.tagName === element.tag || (HEADING_TAG.test(element.tag) && HEADING_TAG.test(closing.tagName)));
+    if (closes) {
+      element.endStart = closing.location.startOffset;
+      element.end = closing.location.endOffset;
+    } else {
+      element.end = closing.location.startOffset;
+    }
+  }
+}
+
+function append(parent: ParentNode, node: TreeNode): void {
+  parent.children.push(node);
+  node.parent = parent;
+}
+
+function insertBefore(parent: ParentNode, node: TreeNode, before: TreeNode): void {
+  parent.children.splice(parent.children.indexOf(before), 0, node);
+  node.parent = parent;
+}
+
+function insertText(parent: ParentNode, at: number, token: { chars: string; location: Offsets }): void {
+  const previous = parent.children[at - 1];
+  if (previous?.type === "text") {
+    previous.text += token.chars;
+    previous.end = token.location.endOffset;
+    return;
+  }
+  const { startOffset: start, endOffset: end } = token.location;
+  parent.children.splice(at, 0, { type: "text", text: token.chars, parent, start, end });
+}
+
+/** The tree adapter that parse5 builds through; counts nodes and stops at `limit`. */
+function adapter(limit: number) {
+  let nodes = 0;
+  const count = <T>(node: T): T => {
+    if (++nodes > limit) throw new ParseStopped("too-many-nodes");
+    return node;
+  };
+  const fragment = (type: FragmentNode["type"]) => (): FragmentNode => ({
+    type,
+    children: [],
+    parent: null,
+    mode: "no-quirks" as Tree,
+  });
+  return {
+    createDocument: fragment("document"),
+    createDocumentFragment: fragment("fragment"),
+    createElement: (tag: string, namespace: string, attributes: Token.Attribute[]): ElementNode =>
+      count({
+        type: "element",
+        tag,
+        namespace,
+        attributes,
+        parent: null,
+        children: [],
+        content: null,
+        start: -1,
+        startEnd: -1,
+        endStart: -1,
+        end: -1,
+      }),
+    createCommentNode: (text: string): CommentNode =>
+      count({ type: "comment", text, parent: null, start: -1, end: -1 }),
+    createTextNode: (text: string): TextNode => count({ type: "text", text, parent: null, start: -1, end: -1 }),
+    appendChild: append,
+    insertBefore,
+    setTemplateContent: (template: ElementNode, content: FragmentNode) => {
+      template.content = content;
+    },
+    getTemplateContent: (template: ElementNode) => template.content,
+    setDocumentType: (document: FragmentNode, name: string, publicId: string, systemId: string) => {
+      append(document, { type: "doctype", name, publicId, systemId, parent: document, start: -1, end: -1 });
+    },
+    setDocumentMode: (document: FragmentNode, mode: Tree) => {
+      document.mode = mode;
+    },
+    getDocumentMode: (document: FragmentNode) => document.mode,
+    detachNode: (node: TreeNode) => {
+      if (!node.parent) return;
+      const at = node.parent.children.lastIndexOf(node);
+      if (at >= 0) node.parent.children.splice(at, 1);
+      node.parent = null;
+    },
+    insertText: (parent: ParentNode, chars: string) =>
+      insertText(parent, parent.children.length, { chars, location: { startOffset: -1, endOffset: -1 } }),
+    insertTextBefore: (parent: ParentNode, chars: string, before: TreeNode) =>
+      insertText(parent, parent.children.indexOf(before), { chars, location: { startOffset: -1, endOffset: -1 } }),
+    adoptAttributes: (element: ElementNode, attributes: Token.Attribute[]) => {
+      const names = new Set(element.attributes.map((a) => a.name));
+      for (const attribute of attributes) if (!names.has(attribute.name)) element.attributes.push(attribute);
+    },
+    getFirstChild: (node: ParentNode) => node.children[0],
+    getChildNodes: (node: ParentNode) => node.children,
+    getParentNode: (node: TreeNode) => node.parent,
+    getAttrList: (element: ElementNode) => element.attributes,
+    getTagName: (element: ElementNode) => element.tag,
+    getNamespaceURI: (element: ElementNode) => element.namespace,
+    getTextNodeContent: (node: TextNode) => node.text,
+    getCommentNodeContent: (node: CommentNode) => node.text,
+    getDocumentTypeNodeName: (node: DoctypeNode) => node.name,
+    getDocumentTypeNodePublicId: (node: DoctypeNode) => node.publicId,
+    getDocumentTypeNodeSystemId: (node: DoctypeNode) => node.systemId,
+    isTextNode: (node: TreeNode) => node.type === "text",
+    isCommentNode: (node: TreeNode) => node.type === "comment",
+    isDocumentTypeNode: (node: TreeNode) => node.type === "doctype",
+    isElementNode: (node: TreeNode) => node.type === "element",
+    // Elements and text set their own offsets above; this is asked for comments and the doctype.
+    setNodeSourceCodeLocation: (node: TreeNode | FragmentNode, location: Offsets | null) => {
+      if (!location || (node.type !== "comment" && node.type !== "doctype")) return;
+      node.start = location.startOffset;
+      node.end = location.endOffset;
+    },
+    getNodeSourceCodeLocation: () => null,
+    updateNodeSourceCodeLocation: () => {},
+  };
+}
+
+export interface ParsedSource {
+  document: FragmentNode;
+  fault: ParseFault | null;
+}
+
+/**
+ * Parses HTML as the standard does (parse5). Never throws: a source that would make more nodes or a deeper tree than
+ * `maxNodes` and `MAX_DEPTH` allow comes back with what was read so far and a named fault.
+ */
+export function parseSource(source: string): ParsedSource {
+  const treeAdapter = adapter(maxNodes(source.length));
+  const parser = new OffsetParser({ treeAdapter, sourceCodeLocationInfo: true }) as unknown as ParserInternals & {
+    tokenizer: Tokenizer;
+  };
+  try {
+    parser.tokenizer.write(source, true);
+    return { document: parser.document, fault: null };
+  } catch (error) {
+    if (error instanceof ParseStopped) return { document: parser.document, fault: error.fault };
+    throw error;
+  }
+}
+
+/** The value of an attribute, or null where the element has none of that name. */
+export function attribute(element: ElementNode, name: string): string | null {
+  for (const a of element.attributes) if (a.name === name) return a.value;
+  return null;
+}

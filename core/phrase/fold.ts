@@ -1,0 +1,21 @@
+const SPECIAL: Record<string, string> = { ß: "ss", ø: "o", ł: "l", đ: "d", æ: "ae", œ: "oe", ı: "i", "’": "'" };
+
+/** Lower case as the language has it (Turkish İ and I), in NFC. */
+export function lowerCase(text: string, language: string): string {
+  const normal = text.normalize("NFC");
+  try {
+    return normal.toLocaleLowerCase(language || undefined);
+  } catch {
+    return normal.toLowerCase();
+  }
+}
+
+/** Removes diacritics: é → e, ß → ss, ø → o. Expects lower case. */
+export function foldDiacritics(text: string): string {
+  if (/^[\x20-\x7e]*$/.test(text)) return text;
+  return text
+    .normalize("NFD")
+    .replace(/\p{Mn}/gu, "")
+    .replace(/[ßøłđæœı’]/g, (c) => SPECIAL[c] ?? c)
+    .normalize("NFC");
+}

@@ -1,0 +1,136 @@
+import { foldDiacritics, lowerCase } from "./fold.ts";
+import { stem } from "./stem.ts";
+import { isStopWord } from "./stop-words.ts";
+import { type Word, wordsOf } from "./words.ts";
+
+/**
+ * How a phrase stands in a text: `exact`, the same words in order; `form`, the same stems in order, where inner stop words
+ * may differ; `scattered`, all stems within one sentence.
+ */
+export type MatchKind = "exact" | "form" | "scattered";
+
+export interface Match {
+  kind: MatchKind;
+  /** UTF-16 code units in the text. */
+  start: number;
+  end: number;
+  /** The matched words one by one; for `scattered` they do not stand together. */
+  words: Word[];
+}
+
+export interface MatchOptions {
+  /** BCP 47 tag of the text, or "". */
+  language: string;
+  /** Whether é counts as e. Default true. */
+  foldDiacritics?: boolean;
+}
+
+interface Token extends Word {
+  plain: string;
+  stem: string;
+  stop: boolean;
+}
+
+function tokensOf(text: string, { language, foldDiacritics: fold = true }: MatchOptions): Token[] {
+  return wordsOf(text, language).map((word) => {
+    const lower = lowerCase(word.text, language).replaceAll("’", "'");
+    return {
+      ...word,
+      plain: fold ? foldDiacritics(lower) : lower,
+      stem: fold ? stem(word.text, language) : lower,
+      stop: isStopWord(lower, language),
+    };
+  });
+}
+
+function exactAt(tokens: readonly Token[], phrase: readonly Token[], at: number): boolean {
+  return phrase.every((word, i) => tokens[at + i]?.plain === word.plain);
+}
+
+/** Index behind the last token where the stems stand from `at` on with only stop words between, or -1. */
+function formAt(tokens: readonly Token[], stems: readonly Token[], at: number): number {
+  let i = at;
+  for (const [n, word] of stems.entries()) {
+    if (n > 0) while (tokens[i]?.stop && tokens[i]?.stem !== word.stem) i++;
+    if (tokens[i]?.stem !== word.stem) return -1;
+    i++;
+  }
+  return i;
+}
+
+const SENTENCE_END = /[.!?…。！？]["'”’)\]]*(?=\s|$)|\n/g;
+
+function sentencesOf(text: string): { start: number; end: number }[] {
+  const sentences = [];
+  let start = 0;
+  for (const match of text.matchAll(SENTENCE_END)) {
+    const end = match.index + match[0].length;
+    sentences.push({ start, end });
+    start = end;
+  }
+  sentences.push({ start, end: text.length });
+  return sentences;
+}
+
+/** Every place where the phrase stands in the text exactly or in another form, in order; else one scattered place, or none. */
+export function findPhrase(phrase: string, text: string, options: MatchOptions): Match[] {
+  const wanted = tokensOf(phrase, options);
+  if (wanted.length === 0) return [];
+  const content = wanted.filter((word) => !word.stop);
+  const stems = content.length > 0 ? content : wanted;
+  const tokens = tokensOf(text, options);
+  const matches: Match[] = [];
+  for (let i = 0; i < tokens.length; ) {
+    const exact = exactAt(tokens, wanted, i);
+    const end = exact ? i + wanted.length : formAt(tokens, stems, i);
+    const words = end < 0 ? [] : tokens.slice(i, end);
+    const first = words[0];
+    const last = words.at(-1);
+    if (first && last) {
+      matches.push({ kind: exact ? "exact" : "form", start: first.start, end: last.end, words });
+      i = end;
+    } else i++;
+  }
+  if (matches.length > 0) return matches;
+  const scattered = findScattered(stems, tokens, text);
+  return scattered ? [scattered] : [];
+}
+
+function findScattered(stems: readonly Token[], tokens: readonly Token[], text: string): Match | null {
+  const present = new Set(tokens.map((token) => token.stem));
+  if (!stems.every((word) => present.has(word.stem))) return null;
+  for (const { start, end } of sentencesOf(text)) {
+    const within = tokens.filter((token) => token.start >= start && token.end <= end);
+    const found = stems.map((word) => within.find((token) => token.stem === word.stem));
+    if (found.every((token) => token !== undefined)) {
+      const words = [...found].sort((a, b) => a.start - b.start);
+      return { kind: "scattered", start: words[0]?.start ?? start, end: words.at(-1)?.end ?? end, words };
+    }
+  }
+  return null;
+}
+
+/** The words of a text that a result sets in bold for a phrase: every word with a stem of the phrase, without stop words. */
+export function boldWords(phrase: string, text: string, options: MatchOptions): { start: number; end: number }[] {
+  const stems = new Set<string>();
+  for (const token of tokensOf(phrase, options)) if (!token.stop) stems.add(token.stem);
+  const ranges: { start: number; end: number }[] = [];
+  if (stems.size === 0) return ranges;
+  for (const token of tokensOf(text, options)) {
+    if (!stems.has(token.stem)) continue;
+    const last = ranges.at(-1);
+    // Neighbouring words are one run, with the space between.
+    if (last && /^\s*$/.test(text.slice(last.end, token.start))) last.end = token.end;
+    else ranges.push({ start: token.start, end: token.end });
+  }
+  return ranges;
+}
+
+/** The stems of a text's words that carry a subject. */
+export function contentStems(text: string, language: string): Set<string> {
+  return new Set(
+    tokensOf(text, { language })
+      .filter((t) => !t.stop)
+      .map((t) => t.stem),
+  );
+}

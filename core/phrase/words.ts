@@ -1,0 +1,62 @@
+/** A word in a text, in UTF-16 code units. */
+export interface Word {
+  text: string;
+  start: number;
+  end: number;
+}
+
+// UAX #29 word boundaries for scripts written with spaces (WB5–WB13): letters, digits and what joins them inside a word.
+const WORD =
+  /[\p{L}\p{M}\p{N}\p{Pc}]+(?:(?:(?<=[\p{L}\p{M}])[:·.'’‧](?=\p{L})|(?<=\p{N})[.,;'’](?=\p{N}))[\p{L}\p{M}\p{N}\p{Pc}]+)*/gu;
+const UNSPACED =
+  /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}\p{Script=Lao}\p{Script=Khmer}\p{Script=Myanmar}]/u;
+/** Elided articles and pronouns that stand before a vowel, written with the word in French, Italian and Catalan. */
+const ELISION = /^(?:[cdjlmnst]|qu|dell|all|dall|nell|sull|un|gli)['’](?=\p{L})/iu;
+const ELIDING = new Set(["fr", "it", "ca"]);
+
+const segmenters = new Map<string, Intl.Segmenter>();
+
+function segmenterFor(language: string): Intl.Segmenter {
+  let segmenter = segmenters.get(language);
+  if (!segmenter) {
+    try {
+      segmenter = new Intl.Segmenter(language || "und", { granularity: "word" });
+    } catch {
+      segmenter = new Intl.Segmenter("und", { granularity: "word" });
+    }
+    segmenters.set(language, segmenter);
+  }
+  return segmenter;
+}
+
+/** The words of a text. `language` is a BCP 47 tag, or "" where it is not known. */
+export function wordsOf(text: string, language: string): Word[] {
+  const words: Word[] = [];
+  const eliding = ELIDING.has(language.slice(0, 2).toLowerCase());
+  for (const match of text.matchAll(WORD)) {
+    const [word] = match;
+    const start = match.index;
+    if (UNSPACED.test(word)) {
+      segment(word, start, language, words);
+      continue;
+    }
+    const elided = eliding ? (ELISION.exec(word)?.[0].length ?? 0) : 0;
+    if (elided > 0) words.push({ text: word.slice(0, elided - 1), start, end: start + elided - 1 });
+    words.push({ text: word.slice(elided), start: start + elided, end: start + word.length });
+  }
+  return words;
+}
+
+// The segmenter's time grows with the square of the length, so it is given short pieces.
+const PIECE = 200;
+
+function segment(text: string, offset: number, language: string, words: Word[]): void {
+  const segmenter = segmenterFor(language);
+  for (let from = 0; from < text.length; from += PIECE) {
+    for (const part of segmenter.segment(text.slice(from, from + PIECE))) {
+      if (!part.isWordLike) continue;
+      const start = offset + from + part.index;
+      words.push({ text: part.segment, start, end: start + part.segment.length });
+    }
+  }
+}

@@ -1,0 +1,177 @@
+import { textOfParts } from "../page/headings.ts";
+import type { Original } from "../page/original.ts";
+import type { Heading, HeadingPart, Page, TextBlock } from "../page/page.ts";
+import { readPage } from "../page/read.ts";
+import { encodePatches } from "./bytes.ts";
+import type { Edit, Refusal } from "./edits.ts";
+import { type Patch, patchesFor } from "./patches.ts";
+import { planEdits, replaceTrimmed, type Step, withSlug } from "./plan.ts";
+
+export interface AppliedToPage {
+  page: Page;
+  refused: Refusal[];
+}
+
+export interface AppliedToSource {
+  bytes: Uint8Array;
+  refused: Refusal[];
+  /** The replacements that were made, in offsets of the original's text. */
+  patches: Patch[];
+}
+
+/** Shape edits change the tree, so that the page is read again; value edits change the model at once. */
+const isShape = (step: Step) =>
+  step.op === "remove-heading" || (step.op === "set-heading-text" && (step.part < 0 || step.partText === ""));
+
+/** Pages after their shape edits, by the page as it was: a keystroke in the title does not parse again. */
+const reshaped = new WeakMap<Page, { key: string; page: Page }>();
+
+function reshape(page: Page, steps: readonly Step[]): Page {
+  const key = JSON.stringify(steps.map((step) => step.edit));
+  const known = reshaped.get(page);
+  if (known?.key === key) return known.page;
+  const source = patchText(
+    page.source,
+    steps.flatMap((step) => patchesFor(page, step)),
+  );
+  const read = readPage(source, { address: page.address });
+  const removed = new Set(steps.map((step) => (step.op === "remove-heading" ? step.index : -1)));
+  const keys = page.headings.filter((_, i) => !removed.has(i)).map((heading) => heading.key);
+  // Edits are bound to the original, so its keys stay with the headings.
+  const headings = read.headings.map((heading, i) => ({ ...heading, key: keys[i] ?? heading.key }));
+  const fresh = { ...read, charset: page.charset, headings };
+  reshaped.set(page, { key, page: fresh });
+  return fresh;
+}
+
+function patchText(source: string, patches: Patch[]): string {
+  let text = "";
+  let at = 0;
+  for (const patch of sorted(patches)) {
+    text += source.slice(at, patch.start) + patch.text;
+    at = patch.end;
+  }
+  return text + source.slice(at);
+}
+
+/** In order of place, insertions before what is replaced there and in the order in which they were made. */
+function sorted(patches: readonly Patch[]): Patch[] {
+  return patches
+    .map((patch, i) => ({ patch, i }))
+    .sort((a, b) => a.patch.start - b.patch.start || a.patch.end - b.patch.end || a.i - b.i)
+    .map((p) => p.patch);
+}
+
+const HEAD_ORDER = ["set-title", "set-description", "set-canonical"];
+
+/** Title before description before canonical: insertions at one place come out in the order a person would write. */
+function inHeadOrder(steps: readonly Step[]): Step[] {
+  return [...steps].sort((a, b) => HEAD_ORDER.indexOf(a.op) - HEAD_ORDER.indexOf(b.op));
+}
+
+/** The page as the redraft leaves it. Nothing is parsed unless the redraft changes the page's shape. */
+export function applyToPage(page: Page, edits: readonly Edit[]): AppliedToPage {
+  if (edits.length === 0) return { page, refused: [] };
+  const { steps, refused } = planEdits(page, edits);
+  const shape = steps.filter(isShape);
+  let result = shape.length > 0 ? reshape(page, shape) : page;
+  const removed = new Set(shape.map((step) => (step.op === "remove-heading" ? step.index : -1)));
+  // Headings that stay keep their order, so that an index of the original finds its heading among them.
+  const stays = page.headings.map((_, i) => i).filter((i) => !removed.has(i));
+  for (const step of steps) {
+    if (isShape(step)) continue;
+    result = applyStep(result, "index" in step ? { ...step, index: stays.indexOf(step.index) } : step);
+  }
+  return { page: result, refused };
+}
+
+function applyStep(page: Page, step: Step): Page {
+  switch (step.op) {
+    case "set-title": {
+      const [first, ...rest] = page.titles;
+      const title = first ? { ...first, text: step.value } : { text: step.value, where: "head" as const, range: null };
+      return { ...page, titles: [title, ...rest] };
+    }
+    case "set-description": {
+      const at = page.metas.findIndex((meta) => meta.name === "description");
+      const meta = page.metas[at] ?? {
+        name: "description",
+        property: null,
+        httpEquiv: null,
+        charset: null,
+        where: "head" as const,
+        range: null,
+      };
+      const set = { ...meta, content: step.value };
+      return { ...page, metas: at < 0 ? [...page.metas, set] : page.metas.with(at, set) };
+    }
+    case "set-canonical": {
+      const at = page.headLinks.findIndex((link) => link.rel.includes("canonical"));
+      const link = page.headLinks[at] ?? { rel: ["canonical"], hreflang: null, where: "head" as const, range: null };
+      const set = { ...link, href: step.value };
+      return { ...page, headLinks: at < 0 ? [...page.headLinks, set] : page.headLinks.with(at, set) };
+    }
+    case "set-slug":
+      return { ...page, address: withSlug(page.address, step.value) };
+    case "remove-heading":
+      return page;
+    default:
+      return changeHeading(page, step);
+  }
+}
+
+function changeHeading(page: Page, step: Extract<Step, { op: "set-heading-level" | "set-heading-text" }>): Page {
+  const heading = page.headings[step.index];
+  if (!heading) return page;
+  if (step.op === "set-heading-level") {
+    const set: Heading = { ...heading, level: step.level };
+    if (heading.levelFrom === "default") set.levelFrom = "aria-level";
+    if (heading.levelFrom === "tag") set.tag = `h${step.level}`;
+    const block = page.blocks[heading.block];
+    const blocks =
+      block?.tag === heading.tag ? page.blocks.with(heading.block, { ...block, tag: set.tag }) : page.blocks;
+    return { ...page, headings: page.headings.with(step.index, set), blocks };
+  }
+  const part = heading.parts[step.part];
+  if (!part) return page;
+  const parts = heading.parts.with(step.part, { ...part, text: replaceTrimmed(part.text, step.partText) });
+  const headings = page.headings.with(step.index, { ...heading, parts, text: textOfParts(parts) });
+  return { ...page, headings, blocks: changeBlock(page.blocks, heading, parts, part) };
+}
+
+/** The text block that shows a changed part of a heading. */
+function changeBlock(blocks: TextBlock[], heading: Heading, parts: HeadingPart[], part: HeadingPart): TextBlock[] {
+  const at = blocks.findIndex(
+    (b, i) => i >= heading.block && b.range.start <= part.range.start && b.range.end >= part.range.end,
+  );
+  const block = blocks[at];
+  if (!block || heading.block < 0) return blocks;
+  const shown = (list: HeadingPart[]) =>
+    textOfParts(
+      list.filter(
+        (p) =>
+          p.kind === "break" ||
+          (p.kind === "text" && p.range.start >= block.range.start && p.range.end <= block.range.end),
+      ),
+    );
+  const before = part.text.trim();
+  const after = parts[heading.parts.indexOf(part)]?.text.trim() ?? "";
+  const text = shown(heading.parts) === block.text ? shown(parts) : block.text.replace(before, () => after);
+  return blocks.with(at, { ...block, text });
+}
+
+/**
+ * The original's bytes with the edits made: every byte outside the places that an edit names is unchanged, and characters
+ * that the page's character set lacks are written as references. With no edits it is the original itself.
+ */
+export function applyToSource(
+  original: Original,
+  edits: readonly Edit[],
+  options: { address: string; page?: Page },
+): AppliedToSource {
+  if (edits.length === 0) return { bytes: original.bytes, refused: [], patches: [] };
+  const page = options.page ?? readPage(original, options);
+  const { steps, refused } = planEdits(page, edits);
+  const patches = sorted(inHeadOrder(steps).flatMap((step) => patchesFor(page, step)));
+  return { bytes: encodePatches(original, page.source, patches), refused, patches };
+}

@@ -1,0 +1,197 @@
+import { textOfParts } from "../page/headings.ts";
+import { canonicalOf, descriptionOf, type Heading, type Page, titleOf } from "../page/page.ts";
+import { cleanValue, type Edit, type Refusal, slotOf } from "./edits.ts";
+import { findHeading } from "./resolve.ts";
+
+/** An edit that can be carried out, bound to its place in the page. Both the model and the source are changed by it. */
+export type Step =
+  | { op: "set-title" | "set-description" | "set-canonical" | "set-slug"; value: string; edit: Edit }
+  | { op: "set-heading-level"; index: number; level: number; edit: Edit }
+  /** `part` is the one text part that changes; -1 where the heading has no text yet. */
+  | { op: "set-heading-text"; index: number; value: string; part: number; partText: string; edit: Edit }
+  | { op: "remove-heading"; index: number; edit: Edit };
+
+export interface Plan {
+  steps: Step[];
+  refused: Refusal[];
+}
+
+/**
+ * Decides what can be done of a redraft, for the model and the source alike. Edits that are in place already make no
+ * step; those that cannot be done for sure are refused with a reason.
+ */
+export function planEdits(page: Page, edits: readonly Edit[]): Plan {
+  const refused: Refusal[] = [];
+  const steps = new Map<string, Step>();
+  // Of two edits for one node and field the later one counts.
+  const latest = new Map(edits.map((edit) => [slotOf(edit), edit]));
+  for (const edit of latest.values()) {
+    const step = page.fault ? "This page could not be read, so it cannot be changed." : planEdit(page, edit);
+    if (typeof step === "string") refused.push({ edit, reason: step });
+    else if (step) steps.set("index" in step ? `${step.op} ${step.index}` : step.op, step);
+  }
+  for (const [key, step] of steps) {
+    if (step.op === "remove-heading" || !("index" in step) || !steps.has(`remove-heading ${step.index}`)) continue;
+    steps.delete(key);
+    refused.push({ edit: step.edit, reason: "Another edit of this redraft removes the heading." });
+  }
+  return { steps: [...steps.values()], refused };
+}
+
+/** A step, null where there is nothing to do, or a reason for refusing. */
+function planEdit(page: Page, edit: Edit): Step | null | string {
+  switch (edit.op) {
+    case "set-title":
+      return planTitle(page, edit);
+    case "set-description":
+      return same(
+        edit,
+        descriptionOf(page),
+        page.metas.some((meta) => meta.name === "description"),
+      );
+    case "set-canonical":
+      return same(edit, canonicalOf(page) ?? "", canonicalOf(page) !== null);
+    case "set-slug":
+      return planSlug(page, edit);
+    default:
+      return planHeading(page, edit);
+  }
+}
+
+type TextEdit = Extract<Edit, { op: "set-title" | "set-description" | "set-canonical" | "set-slug" }>;
+
+function same(edit: TextEdit, current: string, present: boolean): Step | null {
+  const value = cleanValue(edit.value);
+  if (value === current && (present || value === "")) return null;
+  return { op: edit.op, value, edit };
+}
+
+function planTitle(page: Page, edit: TextEdit): Step | null | string {
+  const first = page.titles[0];
+  if (first?.range && first.range.endStart < 0) {
+    return "The title element is not closed in the source: close it with </title>, then bring the page in again.";
+  }
+  return same(edit, titleOf(page), first !== undefined);
+}
+
+/** The last segment of an address' path; "" for the start page. */
+export function slugOf(address: string): string {
+  const path = address.replace(/^[a-z][a-z0-9+.-]*:\/\/[^/]*/i, "").split(/[?#]/)[0] ?? "";
+  const parts = path.split("/");
+  return (path.endsWith("/") ? parts.at(-2) : parts.at(-1)) ?? "";
+}
+
+/** The address with another last segment; query and trailing slash stay. */
+export function withSlug(address: string, slug: string): string {
+  const old = slugOf(address);
+  const match = /^((?:[a-z][a-z0-9+.-]*:\/\/[^/]*)?)([^?#]*)(.*)$/i.exec(address);
+  if (!match || old === "") return address;
+  const [, origin = "", path = "", rest = ""] = match;
+  const slash = path.endsWith("/") ? "/" : "";
+  const parent = path.slice(0, path.length - old.length - slash.length);
+  return `${origin}${parent}${slug}${slash}${rest}`;
+}
+
+function planSlug(page: Page, edit: TextEdit): Step | null | string {
+  const value = cleanValue(edit.value);
+  if (slugOf(page.address) === "") return "The start page of a site has no slug to change.";
+  if (value === "") return "A slug cannot be empty. Type the last part of the address.";
+  if (/[/?#\\]/.test(value)) return "A slug is one segment of an address: leave out /, ?, # and \\.";
+  return same(edit, slugOf(page.address), true);
+}
+
+type HeadingEdit = Extract<Edit, { op: "set-heading-level" | "set-heading-text" | "remove-heading" }>;
+
+function planHeading(page: Page, edit: HeadingEdit): Step | null | string {
+  const found = findHeading(page, edit.heading);
+  if ("reason" in found) {
+    // After its text was changed, a heading no longer bears the key's text.
+    if (edit.op === "set-heading-text" && inPlace(page, edit.heading, cleanValue(edit.value))) return null;
+    return found.reason;
+  }
+  const { index } = found;
+  const heading = page.headings[index] as Heading;
+  if (edit.op === "set-heading-level") {
+    if (!Number.isInteger(edit.level) || edit.level < 1 || edit.level > 6) return "A heading level is 1 to 6.";
+    return heading.level === edit.level ? null : { op: edit.op, index, level: edit.level, edit };
+  }
+  if (heading.nested) return "This heading and another one lie in each other. Close the outer one in the source first.";
+  if (edit.op === "remove-heading") return removalRefusal(page, heading) ?? { op: edit.op, index, edit };
+  return planText(heading, index, edit);
+}
+
+function inPlace(page: Page, key: { before?: string | null; after?: string | null }, value: string): boolean {
+  return page.headings.some(
+    (h) =>
+      h.text === value &&
+      (key.before === undefined || key.before === h.key.before) &&
+      (key.after === undefined || key.after === h.key.after),
+  );
+}
+
+function removalRefusal(page: Page, heading: Heading): string | null {
+  const opens = page.headings.some((h) => h.range.endStart < 0 && h.range.end === heading.range.start);
+  if (opens)
+    return "The heading before this one has no end tag and ends only because this one begins. Close it in the source first.";
+  if (heading.tag.length === 2 && heading.range.endStart < 0) {
+    return "This heading has no end tag in the source, so it cannot be said where it ends. Close it there first.";
+  }
+  if (!heading.balanced) {
+    return "Elements that begin in this heading end outside it, or the other way round. Mend the source first.";
+  }
+  return null;
+}
+
+type TextOfHeading = Extract<Edit, { op: "set-heading-text" }>;
+
+function planText(heading: Heading, index: number, edit: TextOfHeading): Step | null | string {
+  const value = cleanValue(edit.value);
+  if (value === heading.text) return null;
+  const parts = heading.parts;
+  if (parts.some((part) => part.kind === "label")) {
+    return "Listeners hear this heading's aria-label, not its text. Change the label in the source.";
+  }
+  if (!heading.balanced) {
+    return "Elements that begin in this heading end outside it, or it has no end tag. Mend the source first.";
+  }
+  const step = (part: number, partText: string): Step => ({ op: edit.op, index, value, part, partText, edit });
+  if (heading.text === "") {
+    if (parts.some((part) => part.kind !== "break" && part.text.trim() === "" && part.kind === "image")) {
+      return "This heading is a picture without alternative text: give the picture its text instead.";
+    }
+    return step(-1, value);
+  }
+  return splitPart(heading, value, step);
+}
+
+/** Finds the one text part whose change turns the heading's text into `value`. */
+function splitPart(heading: Heading, value: string, step: (part: number, text: string) => Step): Step | string {
+  const { parts, text } = heading;
+  const texts = parts
+    .map((part, i) => ({ part, i }))
+    .filter(({ part }) => part.kind === "text" && part.text.trim() !== "");
+  const only = texts.length === 1 && parts.every((part) => part.kind !== "image" || part.text.trim() === "");
+  let at = 0;
+  for (const { part, i } of only ? texts.slice(0, 1) : texts) {
+    const own = part.text.replace(/[\t\n\f\r ]+/g, " ").trim();
+    const from = text.indexOf(own, at);
+    if (from < 0) continue;
+    at = from + own.length;
+    const head = text.slice(0, from);
+    const tail = text.slice(at);
+    if (!value.startsWith(head) || !value.endsWith(tail) || value.length < head.length + tail.length) continue;
+    const partText = value.slice(head.length, value.length - tail.length);
+    if (partText !== partText.trim()) continue;
+    const changed = parts.map((p, k) => (k === i ? { ...p, text: replaceTrimmed(p.text, partText) } : p));
+    if (textOfParts(changed) !== value) continue;
+    return step(i, partText);
+  }
+  return `This heading is made of ${parts.filter((p) => p.kind !== "break").length} parts, and the change touches more than one of them. Change one part at a time.`;
+}
+
+/** A text with its core replaced and the white space around it kept. */
+export function replaceTrimmed(text: string, core: string): string {
+  const lead = /^[\t\n\f\r ]*/.exec(text)?.[0] ?? "";
+  const trail = lead.length === text.length ? "" : (/[\t\n\f\r ]*$/.exec(text)?.[0] ?? "");
+  return lead + core + trail;
+}
