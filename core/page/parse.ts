@@ -91,12 +91,12 @@ interface TokenizerInternals {
 
 // parse5 with `sourceCodeLocationInfo` makes an object with lines and columns for every token and attribute. Two integer
 // offsets are all that is needed: lines are counted when somebody asks, attributes are found again in the start tag.
-class OffsetTokenizer extends Tokenizer {
-  protected getCurrentLocation(offset: number): Offsets {
+class OffsetTokenizer extends (Tokenizer as unknown as new (...args: unknown[]) => object) {
+  getCurrentLocation(offset: number): Offsets {
     return { startOffset: (this as unknown as TokenizerInternals).preprocessor.offset - offset, endOffset: -1 };
   }
 
-  protected _createAttr(first: string): void {
+  _createAttr(first: string): void {
     const self = this as unknown as TokenizerInternals;
     self._flushRun("");
     self.currentAttr = { name: first, value: "" };

@@ -35,7 +35,7 @@ export function slotOf(edit: Edit): string {
 }
 
 /** The value an edit sets, as text for lists and spreadsheets. */
-export function valueOf(edit: Edit): string {
+export function newValueOf(edit: Edit): string {
   if (edit.op === "set-heading-level") return `H${edit.level}`;
   return edit.op === "remove-heading" ? "" : edit.value;
 }
@@ -47,7 +47,7 @@ export function wasOf(edit: Edit): string {
 
 /** Whether an edit sets what was there already, so that it need not be kept. */
 export function changesNothing(edit: Edit): boolean {
-  return edit.op !== "remove-heading" && valueOf(edit) === wasOf(edit);
+  return edit.op !== "remove-heading" && newValueOf(edit) === wasOf(edit);
 }
 
 /**

@@ -1,6 +1,7 @@
 import { textOfParts } from "../page/headings.ts";
 import { canonicalOf, descriptionOf, type Heading, type Page, titleOf } from "../page/page.ts";
 import { cleanValue, type Edit, type Refusal, slotOf } from "./edits.ts";
+import { slugOf } from "../address/slug.ts";
 import { findHeading } from "./resolve.ts";
 
 /** An edit that can be carried out, bound to its place in the page. Both the model and the source are changed by it. */
@@ -72,24 +73,6 @@ function planTitle(page: Page, edit: TextEdit): Step | null | string {
     return "The title element is not closed in the source: close it with </title>, then bring the page in again.";
   }
   return same(edit, titleOf(page), first !== undefined);
-}
-
-/** The last segment of an address' path; "" for the start page. */
-export function slugOf(address: string): string {
-  const path = address.replace(/^[a-z][a-z0-9+.-]*:\/\/[^/]*/i, "").split(/[?#]/)[0] ?? "";
-  const parts = path.split("/");
-  return (path.endsWith("/") ? parts.at(-2) : parts.at(-1)) ?? "";
-}
-
-/** The address with another last segment; query and trailing slash stay. */
-export function withSlug(address: string, slug: string): string {
-  const old = slugOf(address);
-  const match = /^((?:[a-z][a-z0-9+.-]*:\/\/[^/]*)?)([^?#]*)(.*)$/i.exec(address);
-  if (!match || old === "") return address;
-  const [, origin = "", path = "", rest = ""] = match;
-  const slash = path.endsWith("/") ? "/" : "";
-  const parent = path.slice(0, path.length - old.length - slash.length);
-  return `${origin}${parent}${slug}${slash}${rest}`;
 }
 
 function planSlug(page: Page, edit: TextEdit): Step | null | string {

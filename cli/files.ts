@@ -1,0 +1,54 @@
+import { readdirSync, readFileSync, statSync } from "node:fs";
+import { join, relative, resolve } from "node:path";
+import { addressOfFile, parseAddress, resolveAddress } from "#core/address/address";
+import { type Original, originalFromBytes } from "#core/page/original";
+import { canonicalOf, type Page } from "#core/page/page";
+import { readPage } from "#core/page/read";
+import { CommandFault } from "./fault.ts";
+
+export interface PageFile {
+  /** As given, or below the folder that was given. */
+  file: string;
+  original: Original;
+  page: Page;
+}
+
+const HTML_FILE = /\.(?:html?|xhtml)$/i;
+
+function readable<T>(path: string, read: () => T): T {
+  try {
+    return read();
+  } catch (error) {
+    const code = (error as NodeJS.ErrnoException).code;
+    const why = code === "ENOENT" ? "does not exist" : code === "EACCES" ? "may not be read" : `could not be read (${code})`;
+    throw new CommandFault(`${path} ${why}.`);
+  }
+}
+
+/** Files of HTML below a path, sorted; a file stands for itself. */
+export function listFiles(path: string): string[] {
+  const stats = readable(path, () => statSync(path));
+  if (stats.isFile()) return [path];
+  const names = readable(path, () => readdirSync(path, { recursive: true, encoding: "utf8" }));
+  return names
+    .filter((name) => HTML_FILE.test(name))
+    .map((name) => join(path, name))
+    .sort();
+}
+
+export function baseAddress(text: string): string {
+  const parsed = parseAddress(text);
+  if ("reason" in parsed) throw new CommandFault(`--base: ${parsed.reason}`);
+  return parsed.address;
+}
+
+/** Reads one page; its address is its canonical, else the base and its path. */
+export function readPageFile(file: string, root: string, base: string): PageFile {
+  const original = originalFromBytes(new Uint8Array(readable(file, () => readFileSync(file))));
+  const below = relative(resolve(root), resolve(file)) || file;
+  const guess = addressOfFile(below, base);
+  const page = readPage(original, { address: guess });
+  const canonical = canonicalOf(page);
+  const address = (canonical ? resolveAddress(canonical, guess) : null) ?? guess;
+  return { file, original, page: { ...page, address } };
+}

@@ -1,0 +1,58 @@
+import { readFileSync } from "node:fs";
+import { Command, Option } from "commander";
+import { applyCommand } from "./apply.ts";
+import { auditCommand } from "./audit.ts";
+import { CommandFault } from "./fault.ts";
+import { measureCommand } from "./measure.ts";
+import { rulesCommand } from "./rules.ts";
+
+const { version } = JSON.parse(readFileSync(new URL("../../package.json", import.meta.url), "utf8"));
+
+const program = new Command("keen-quill")
+  .description("Audits and rewrites titles, descriptions, slugs and headings of HTML pages.")
+  .version(version)
+  .exitOverride((error) => {
+    // Help and version are answers; everything else that the command line could not be read for is a fault.
+    process.exit(error.exitCode === 0 ? 0 : 2);
+  });
+
+program
+  .command("audit")
+  .description("audit HTML files and folders")
+  .argument("<paths...>", "files or folders; a folder's .html and .htm files are read, at any depth")
+  .option("--style <file>", "house style as JSON")
+  .option("--base <address>", "address of the folder's root, for pages without a canonical", "https://site.example/")
+  .option("--phrase <phrase>", "target phrase of every page audited")
+  .addOption(new Option("--format <format>", "how findings are printed").choices(["text", "json", "sarif", "csv"]).default("text"))
+  .addOption(new Option("--fail-on <weight>", "exit with 1 when there is a finding of this weight or above").choices(["must", "should", "may"]).default("must"))
+  .action(auditCommand);
+
+program
+  .command("apply")
+  .description("apply edit operations to a folder of HTML files")
+  .argument("<edits.json>", "edit operations, file by file (docs/cli.md)")
+  .argument("<folder>", "folder that the edits' files are in")
+  .requiredOption("--out <folder>", "folder that patched files are written to")
+  .option("--base <address>", "address of the folder's root", "https://site.example/")
+  .action(applyCommand);
+
+program
+  .command("measure")
+  .description("print width and cut of a text as title and description")
+  .argument("<text>")
+  .addOption(new Option("--format <format>").choices(["text", "json"]).default("text"))
+  .action(measureCommand);
+
+program
+  .command("rules")
+  .description("list the rules")
+  .addOption(new Option("--format <format>").choices(["text", "json"]).default("text"))
+  .action(rulesCommand);
+
+try {
+  await program.parseAsync();
+} catch (error) {
+  if (!(error instanceof CommandFault)) throw error;
+  process.stderr.write(`${error.message}\n`);
+  process.exitCode = 2;
+}

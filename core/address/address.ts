@@ -1,0 +1,42 @@
+/** An absolute address from what an editor typed, or the reason it is none. http and https only (WHATWG URL). */
+export function parseAddress(text: string): { address: string } | { reason: string } {
+  const trimmed = text.trim();
+  const withScheme = /^[a-z][a-z0-9+.-]*:/i.test(trimmed) ? trimmed : `https://${trimmed}`;
+  let url: URL;
+  try {
+    url = new URL(withScheme);
+  } catch {
+    return { reason: `“${trimmed}” is not an address. Type one like https://www.example.org/visit/.` };
+  }
+  if (url.protocol !== "http:" && url.protocol !== "https:") {
+    return { reason: `Addresses begin with http or https; this one begins with ${url.protocol}` };
+  }
+  return { address: url.href };
+}
+
+/** Resolves a reference against an address (RFC 3986 section 5, by the WHATWG URL parser); null where it makes none. */
+export function resolveAddress(reference: string, base: string): string | null {
+  try {
+    return new URL(reference.trim(), base).href;
+  } catch {
+    return null;
+  }
+}
+
+/** The address of a file in a folder of HTML: base and path, `index.html` standing for its folder. */
+export function addressOfFile(path: string, base: string): string {
+  const clean = path.replaceAll("\\", "/").replace(/^\.?\/+/, "").replace(/(^|\/)index\.(?:html?|xhtml)$/i, "$1");
+  const encoded = clean.split("/").map(encodeSegment).join("/");
+  const root = base.endsWith("/") ? base : `${base}/`;
+  return `${root}${encoded}`;
+}
+
+function encodeSegment(segment: string): string {
+  // What is percent-encoded in a file's name already stays as it is.
+  return encodeURI(segment.toWellFormed()).replaceAll("%25", "%").replaceAll("?", "%3F").replaceAll("#", "%23");
+}
+
+/** The path of an address with its query, as lists show it. */
+export function pathOf(address: string): string {
+  return address.replace(/^[a-z][a-z0-9+.-]*:\/\/[^/]*/i, "") || "/";
+}

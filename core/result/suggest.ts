@@ -1,0 +1,27 @@
+import type { Page } from "../page/page.ts";
+import { DEFAULT_LIMITS } from "../rules/house-style.ts";
+import { setDescription } from "./result.ts";
+
+/** A title made of the page's own H1, with the brand behind it; null where the page has no H1. */
+export function suggestTitle(page: Page, brand: string, separator: string): string | null {
+  const h1 = page.headings.find((heading) => heading.level === 1 && heading.text !== "");
+  if (!h1) return null;
+  return brand && !h1.text.toLowerCase().includes(brand.toLowerCase()) ? `${h1.text}${separator}${brand}` : h1.text;
+}
+
+/** A description made of the page's own first sentences, as many as are shown on desktop; null where there are none. */
+export function suggestDescription(page: Page): string | null {
+  const fits = (text: string) => setDescription(text, "desktop", DEFAULT_LIMITS).lost === "";
+  const prose = page.blocks.filter(
+    (b) => (b.tag === "p" || b.tag === "div" || b.tag === "dd") && b.landmark !== "navigation" && b.landmark !== "complementary" && b.landmark !== "contentinfo",
+  );
+  const first = prose.find((b) => b.text.length >= 50 && /[.!?…。]/.test(b.text));
+  if (!first) return null;
+  let text = "";
+  for (const sentence of first.text.match(/[^.!?…。]+[.!?…。]+["'”’)]*\s*/g) ?? []) {
+    if (!fits((text + sentence).trim())) break;
+    text += sentence;
+  }
+  return text.trim() || null;
+}
+

@@ -1,0 +1,104 @@
+import type { Page } from "../page/page.ts";
+import { RULES } from "./catalogue.ts";
+import { settingsFor } from "./house-style.ts";
+import { type Finding, placeKey, type Problem, type Rule, type RuleContext, WEIGHTS } from "./rule.ts";
+
+/** Why a page could not be read, as an editor is told. */
+const FAULTS = {
+  "too-many-nodes": "The source makes the parser repeat elements without end, so reading was stopped. Look for formatting tags such as font or b that are opened and never closed.",
+  "too-deep": "Elements are nested more than 1,500 deep, so reading was stopped. Look for tags that are opened and never closed.",
+  empty: "The source is empty. Bring the page in again, or paste its HTML.",
+  binary: "This is no text: it looks like a picture, an archive or another program's file. Choose the page's HTML instead.",
+  "too-large": "The source is larger than 20 MB. Bring in the page without what is embedded in it.",
+} as const;
+
+/** The one finding of a page that could not be read. */
+export const UNREADABLE = "page/unreadable";
+
+export interface Auditor {
+  /** Findings in the order of the page: title, description, slug, headings, head; heaviest first at one place. */
+  (page: Page): Finding[];
+}
+
+function isOn(rule: Rule, context: RuleContext): boolean {
+  return context.houseStyle.rules[rule.id]?.on ?? !rule.off;
+}
+
+const PARTS = ["title", "description", "slug", "heading", "head"];
+
+function order(a: Finding, b: Finding): number {
+  const part = PARTS.indexOf(a.at.part) - PARTS.indexOf(b.at.part);
+  if (part !== 0) return part;
+  if (a.at.part === "heading" && b.at.part === "heading" && a.at.heading !== b.at.heading) {
+    return a.at.heading - b.at.heading;
+  }
+  return WEIGHTS.indexOf(a.weight) - WEIGHTS.indexOf(b.weight);
+}
+
+/**
+ * An audit that remembers: a rule whose parts of the page are the same objects as at the last call is not run again. One
+ * auditor serves one page and its redrafts; a new phrase or house style needs a new one.
+ */
+export function auditor(context: RuleContext): Auditor {
+  const active = RULES.filter((rule) => isOn(rule, context)).map((rule) => ({
+    rule,
+    context: { ...context, settings: settingsFor(rule.id, rule.settings, context.houseStyle) },
+    weight: context.houseStyle.rules[rule.id]?.weight,
+  }));
+  let last: Page | null = null;
+  const found = new Map<string, Finding[]>();
+  return (page) => {
+    if (page.fault) return [unreadable(page)];
+    for (const { rule, context: own, weight } of active) {
+      const before = last;
+      if (before && found.has(rule.id) && rule.sees.every((part) => before[part] === page[part])) continue;
+      const findings: Finding[] = [];
+      const seen = new Map<string, number>();
+      for (const problem of rule.check(page, own)) {
+        const finding = findingOf(rule, problem, page);
+        if (weight) finding.weight = weight;
+        const nth = (seen.get(finding.key) ?? 0) + 1;
+        seen.set(finding.key, nth);
+        if (nth > 1) finding.key += ` #${nth}`;
+        findings.push(finding);
+      }
+      found.set(rule.id, findings);
+    }
+    last = page;
+    return [...found.values()].flat().sort(order);
+  };
+}
+
+function findingOf(rule: Rule, problem: Problem, page: Page): Finding {
+  return {
+    rule: rule.id,
+    weight: problem.weight ?? rule.weight,
+    message: problem.message,
+    at: problem.at,
+    fix: problem.fix ?? null,
+    key: `${rule.id} @ ${placeKey(problem.at, page.headings)}`,
+  };
+}
+
+function unreadable(page: Page): Finding {
+  return {
+    rule: UNREADABLE,
+    weight: "must",
+    message: FAULTS[page.fault ?? "empty"],
+    at: { part: "head" },
+    fix: null,
+    key: UNREADABLE,
+  };
+}
+
+/** All findings of one page. */
+export function audit(page: Page, context: RuleContext): Finding[] {
+  return auditor(context)(page);
+}
+
+/** How many findings there are of each weight. */
+export function totalsOf(findings: readonly { weight: Finding["weight"] }[]): Record<Finding["weight"], number> {
+  const totals = { must: 0, should: 0, may: 0 };
+  for (const { weight } of findings) totals[weight]++;
+  return totals;
+}

@@ -1,0 +1,146 @@
+import { titleBrandDoubled } from "./title/brand-doubled.ts";
+import { titleBrandMissing } from "./title/brand-missing.ts";
+import { titleCase } from "./title/case.ts";
+import { titleDefaultWords } from "./title/default-words.ts";
+import { titleLeftoverTemplate } from "./title/leftover-template.ts";
+import { titleMetaTitle } from "./title/meta-title.ts";
+import { titleMissing } from "./title/missing.ts";
+import { titleNumberUnlikePage } from "./title/number-unlike-page.ts";
+import { titleOutsideHead } from "./title/outside-head.ts";
+import { titlePhraseLate } from "./title/phrase-late.ts";
+import { titlePhraseMissing } from "./title/phrase-missing.ts";
+import { titlePhraseRepeated } from "./title/phrase-repeated.ts";
+import { titleSeparators } from "./title/separators.ts";
+import { titleSeveral } from "./title/several.ts";
+import { titleShouting } from "./title/shouting.ts";
+import { titleStaleYear } from "./title/stale-year.ts";
+import { titleTooManyCharacters } from "./title/too-many-characters.ts";
+import { titleTooNarrow } from "./title/too-narrow.ts";
+import { titleTooWideMobile } from "./title/too-wide-mobile.ts";
+import { titleTooWide } from "./title/too-wide.ts";
+import { descriptionCutMidSentence } from "./description/cut-mid-sentence.ts";
+import { descriptionDefaultWords } from "./description/default-words.ts";
+import { descriptionDoubleQuotes } from "./description/double-quotes.ts";
+import { descriptionLeftoverTemplate } from "./description/leftover-template.ts";
+import { descriptionMarkup } from "./description/markup.ts";
+import { descriptionMissing } from "./description/missing.ts";
+import { descriptionPhraseMissing } from "./description/phrase-missing.ts";
+import { descriptionSameAsTitle } from "./description/same-as-title.ts";
+import { descriptionSeveral } from "./description/several.ts";
+import { descriptionTooManyCharacters } from "./description/too-many-characters.ts";
+import { descriptionTooNarrow } from "./description/too-narrow.ts";
+import { descriptionTooWideMobile } from "./description/too-wide-mobile.ts";
+import { descriptionTooWide } from "./description/too-wide.ts";
+import { keywordsMetaPresent } from "./keywords-meta/present.ts";
+import { keywordsMetaStuffed } from "./keywords-meta/stuffed.ts";
+import { slugDates } from "./slug/dates.ts";
+import { slugDoubleSeparator } from "./slug/double-separator.ts";
+import { slugFileExtension } from "./slug/file-extension.ts";
+import { slugNotAscii } from "./slug/not-ascii.ts";
+import { slugPhraseMissing } from "./slug/phrase-missing.ts";
+import { slugSessionOrTracking } from "./slug/session-or-tracking.ts";
+import { slugSpaces } from "./slug/spaces.ts";
+import { slugStopWords } from "./slug/stop-words.ts";
+import { slugTooLong } from "./slug/too-long.ts";
+import { slugUnderscores } from "./slug/underscores.ts";
+import { slugUnsafeCharacters } from "./slug/unsafe-characters.ts";
+import { slugUppercase } from "./slug/uppercase.ts";
+import { headingDuplicate } from "./heading/duplicate.ts";
+import { headingEmpty } from "./heading/empty.ts";
+import { headingH1NotFirst } from "./heading/h1-not-first.ts";
+import { headingH1UnlikeTitle } from "./heading/h1-unlike-title.ts";
+import { headingNoH1 } from "./heading/no-h1.ts";
+import { headingPhraseMissingH1 } from "./heading/phrase-missing-h1.ts";
+import { headingPhraseMissingH2 } from "./heading/phrase-missing-h2.ts";
+import { headingSeveralH1 } from "./heading/several-h1.ts";
+import { headingSkippedLevel } from "./heading/skipped-level.ts";
+import { headingTooLong } from "./heading/too-long.ts";
+import { headCharsetLate } from "./head/charset-late.ts";
+import { headCharsetMissing } from "./head/charset-missing.ts";
+import { headCharsetNotUtf8 } from "./head/charset-not-utf8.ts";
+import { headDoctypeMissing } from "./head/doctype-missing.ts";
+import { headDoctypeObsolete } from "./head/doctype-obsolete.ts";
+import { headLanguageInvalid } from "./head/language-invalid.ts";
+import { headLanguageMissing } from "./head/language-missing.ts";
+import { headViewportBlocksZoom } from "./head/viewport-blocks-zoom.ts";
+import { headViewportMissing } from "./head/viewport-missing.ts";
+import { descriptionDuplicate } from "./description/duplicate.ts";
+import { keywordsMetaDuplicate } from "./keywords-meta/duplicate.ts";
+import type { Rule, RuleFacts, SiteRule } from "./rule.ts";
+import { titleDuplicate } from "./title/duplicate.ts";
+
+/** Every rule that looks at one page, by subject. */
+export const RULES: readonly Rule[] = [
+  titleBrandDoubled,
+  titleBrandMissing,
+  titleCase,
+  titleDefaultWords,
+  titleLeftoverTemplate,
+  titleMetaTitle,
+  titleMissing,
+  titleNumberUnlikePage,
+  titleOutsideHead,
+  titlePhraseLate,
+  titlePhraseMissing,
+  titlePhraseRepeated,
+  titleSeparators,
+  titleSeveral,
+  titleShouting,
+  titleStaleYear,
+  titleTooManyCharacters,
+  titleTooNarrow,
+  titleTooWideMobile,
+  titleTooWide,
+  descriptionCutMidSentence,
+  descriptionDefaultWords,
+  descriptionDoubleQuotes,
+  descriptionLeftoverTemplate,
+  descriptionMarkup,
+  descriptionMissing,
+  descriptionPhraseMissing,
+  descriptionSameAsTitle,
+  descriptionSeveral,
+  descriptionTooManyCharacters,
+  descriptionTooNarrow,
+  descriptionTooWideMobile,
+  descriptionTooWide,
+  keywordsMetaPresent,
+  keywordsMetaStuffed,
+  slugDates,
+  slugDoubleSeparator,
+  slugFileExtension,
+  slugNotAscii,
+  slugPhraseMissing,
+  slugSessionOrTracking,
+  slugSpaces,
+  slugStopWords,
+  slugTooLong,
+  slugUnderscores,
+  slugUnsafeCharacters,
+  slugUppercase,
+  headingDuplicate,
+  headingEmpty,
+  headingH1NotFirst,
+  headingH1UnlikeTitle,
+  headingNoH1,
+  headingPhraseMissingH1,
+  headingPhraseMissingH2,
+  headingSeveralH1,
+  headingSkippedLevel,
+  headingTooLong,
+  headCharsetLate,
+  headCharsetMissing,
+  headCharsetNotUtf8,
+  headDoctypeMissing,
+  headDoctypeObsolete,
+  headLanguageInvalid,
+  headLanguageMissing,
+  headViewportBlocksZoom,
+  headViewportMissing,
+];
+
+/** Every rule that looks across pages. */
+export const SITE_RULES: readonly SiteRule[] = [titleDuplicate, descriptionDuplicate, keywordsMetaDuplicate];
+
+/** The whole catalogue, by id. */
+export const CATALOGUE: ReadonlyMap<string, RuleFacts> = new Map([...RULES, ...SITE_RULES].map((rule) => [rule.id, rule]));

@@ -1,0 +1,25 @@
+import { descriptionOf } from "../../page/page.ts";
+import { setDescription } from "../../result/result.ts";
+import { limitsOf } from "../house-style.ts";
+import { descriptionRange, quote } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+export const descriptionCutMidSentence = rule({
+  id: "description/cut-mid-sentence",
+  weight: "may",
+  sees: ["metas"],
+  finds: "a cut that falls inside the first sentence",
+  why: "If one sentence is whole on every device, nothing is lost when the rest is cut.",
+  source: commonPractice(),
+  *check(page, { houseStyle }) {
+    const text = descriptionOf(page);
+    const cut = setDescription(text, "desktop", limitsOf(houseStyle));
+    if (cut.lost === "") return;
+    const first = /^[^.!?…。]+[.!?…。]+/.exec(text);
+    if (first && first[0].length <= cut.end) return;
+    yield {
+      message: `The first sentence is cut after ${quote(text.slice(Math.max(0, cut.end - 24), cut.end).replace(/^\S*\s/, ""))}.`,
+      at: { part: "description", words: { start: cut.end, end: text.length }, range: descriptionRange(page) },
+    };
+  },
+});

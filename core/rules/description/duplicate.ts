@@ -1,0 +1,16 @@
+import { duplicates } from "../../site/duplicates.ts";
+import { counted, quote } from "../texts.ts";
+import { commonPractice, type SiteRule } from "../rule.ts";
+
+export const descriptionDuplicate: SiteRule = {
+  id: "description/duplicate",
+  weight: "should",
+  finds: "a description that other pages have too",
+  why: "A description that fits several pages describes none of them.",
+  source: commonPractice(),
+  *checkSite(pages) {
+    for (const group of duplicates(pages, (page) => page.description)) {
+      yield { message: `${counted(group.length, "page")} have the description ${quote(group[0]?.description ?? "")}.`, pages: group.map((page) => page.id) };
+    }
+  },
+};

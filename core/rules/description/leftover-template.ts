@@ -1,0 +1,18 @@
+import { descriptionOf } from "../../page/page.ts";
+import { descriptionRange, leftoverIn, quote } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+export const descriptionLeftoverTemplate = rule({
+  id: "description/leftover-template",
+  weight: "should",
+  sees: ["metas"],
+  finds: "leftover template text in the description",
+  why: "A variable of the publishing system was not filled in, and searchers see its name.",
+  source: commonPractice(),
+  *check(page) {
+    const text = descriptionOf(page).slice(0, 4000);
+    const words = leftoverIn(text);
+    if (!words) return;
+    yield { message: `${quote(text.slice(words.start, words.end))} was left over from a template.`, at: { part: "description", words, range: descriptionRange(page) } };
+  },
+});

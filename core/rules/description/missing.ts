@@ -1,0 +1,25 @@
+import { descriptionElements, descriptionOf } from "../../page/page.ts";
+import { suggestDescription } from "../../result/suggest.ts";
+import { descriptionRange, quote } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+export const descriptionMissing = rule({
+  id: "description/missing",
+  weight: "should",
+  sees: ["metas", "blocks"],
+  finds: "no meta description, or an empty one",
+  why: "Without a description a search engine takes what it finds on the page, often a menu. It does not rank the page higher; it sells it. Engines show it as written only in a part of their results.",
+  source: commonPractice(),
+  *check(page) {
+    if (descriptionOf(page) !== "") return;
+    const present = descriptionElements(page).length > 0;
+    const value = suggestDescription(page);
+    yield {
+      message: present ? "The meta description is empty." : "This page has no meta description.",
+      at: { part: "description", range: descriptionRange(page) },
+      ...(value && {
+        fix: { label: `Begin with the page's own words: ${quote(value)}`, edits: [{ op: "set-description" as const, value, was: present ? "" : null }] },
+      }),
+    };
+  },
+});

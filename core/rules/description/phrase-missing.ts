@@ -1,0 +1,17 @@
+import { descriptionOf } from "../../page/page.ts";
+import { descriptionRange, phraseIn, quote } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+export const descriptionPhraseMissing = rule({
+  id: "description/phrase-missing",
+  weight: "should",
+  sees: ["metas", "language"],
+  finds: "a description without the target phrase",
+  why: "Results set the searched words in bold where they stand in the description. That draws the eye.",
+  source: commonPractice(),
+  *check(page, { phrase }) {
+    const text = descriptionOf(page);
+    if (!phrase || text === "" || phraseIn(text, phrase, page).length > 0) return;
+    yield { message: `The description does not say ${quote(phrase)}, in no form.`, at: { part: "description", range: descriptionRange(page) } };
+  },
+});

@@ -1,0 +1,18 @@
+import { descriptionOf, titleOf } from "../../page/page.ts";
+import { descriptionRange, withoutBrand } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+export const descriptionSameAsTitle = rule({
+  id: "description/same-as-title",
+  weight: "should",
+  sees: ["metas", "titles"],
+  finds: "a description that repeats the title",
+  why: "The result says the same thing twice, and the second line is wasted.",
+  source: commonPractice(),
+  *check(page, { houseStyle }) {
+    const plain = (text: string) => withoutBrand(text, houseStyle.brand).toLowerCase().replace(/[^\p{L}\p{N}]+/gu, " ").trim();
+    const description = plain(descriptionOf(page));
+    if (description === "" || description !== plain(titleOf(page))) return;
+    yield { message: "The description says no more than the title.", at: { part: "description", range: descriptionRange(page) } };
+  },
+});

@@ -1,0 +1,21 @@
+import { descriptionOf } from "../../page/page.ts";
+import { charactersOf, descriptionRange } from "../texts.ts";
+import { commonPractice, count, rule } from "../rule.ts";
+
+export const descriptionTooManyCharacters = rule({
+  id: "description/too-many-characters",
+  weight: "may",
+  sees: ["metas"],
+  finds: "a description of over 160 characters",
+  why: "The usual advice is 160 characters. Pixels are what is cut: where the ruler says it fits, it fits.",
+  source: commonPractice(),
+  settings: { limit: count(160, "characters", "Descriptions have at most {limit} characters") },
+  *check(page, { settings }) {
+    const characters = charactersOf(descriptionOf(page));
+    if (characters <= settings.limit) return;
+    yield {
+      message: `The description has ${characters} characters; ${settings.limit} is the usual advice.`,
+      at: { part: "description", range: descriptionRange(page) },
+    };
+  },
+});

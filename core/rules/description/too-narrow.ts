@@ -1,0 +1,21 @@
+import { widthOf } from "../../measure/width.ts";
+import { descriptionOf } from "../../page/page.ts";
+import { descriptionStyle } from "../../result/result.ts";
+import { descriptionRange, rounded } from "../texts.ts";
+import { commonPractice, px, rule } from "../rule.ts";
+
+export const descriptionTooNarrow = rule({
+  id: "description/too-narrow",
+  weight: "may",
+  sees: ["metas"],
+  finds: "a description that does not fill its first desktop line",
+  why: "Room is left for a reason to click. Search engines tend to replace very short descriptions with words from the page.",
+  source: commonPractice(),
+  settings: { limitPx: px(460, "Descriptions are at least {limitPx} px wide") },
+  *check(page, { settings }) {
+    const text = descriptionOf(page);
+    const width = widthOf(text, descriptionStyle("desktop"));
+    if (text === "" || width >= settings.limitPx) return;
+    yield { message: `The description is ${rounded(width)} px wide and does not fill its first line.`, at: { part: "description", range: descriptionRange(page) } };
+  },
+});

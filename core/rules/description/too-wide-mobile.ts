@@ -1,0 +1,24 @@
+import { descriptionOf } from "../../page/page.ts";
+import { setDescription } from "../../result/result.ts";
+import { limitsOf } from "../house-style.ts";
+import { descriptionRange, quote } from "../texts.ts";
+import { commonPractice, px, rule } from "../rule.ts";
+
+export const descriptionTooWideMobile = rule({
+  id: "description/too-wide-mobile",
+  weight: "may",
+  sees: ["metas"],
+  finds: "a description that mobile results cut",
+  why: "Phones show less than desktops. It is enough that the first sentence is whole on both.",
+  source: commonPractice("the width is measured, no search engine publishes it"),
+  settings: { limitPx: px(680, "On mobile descriptions are at most {limitPx} px wide") },
+  *check(page, { houseStyle, settings }) {
+    const text = descriptionOf(page);
+    const cut = setDescription(text, "mobile", { ...limitsOf(houseStyle), descriptionMobile: settings.limitPx });
+    if (cut.lost === "") return;
+    yield {
+      message: `Mobile ends at ${quote(text.slice(Math.max(0, cut.end - 24), cut.end).replace(/^\S*\s/, ""))}.`,
+      at: { part: "description", words: { start: cut.end, end: text.length }, range: descriptionRange(page) },
+    };
+  },
+});

@@ -1,0 +1,24 @@
+import { descriptionOf } from "../../page/page.ts";
+import { setDescription } from "../../result/result.ts";
+import { limitsOf } from "../house-style.ts";
+import { descriptionRange, quote, rounded } from "../texts.ts";
+import { commonPractice, px, rule } from "../rule.ts";
+
+export const descriptionTooWide = rule({
+  id: "description/too-wide",
+  weight: "should",
+  sees: ["metas"],
+  finds: "a description that desktop results cut",
+  why: "About two lines are shown on desktop. The rest is not read; what matters should stand before the cut.",
+  source: commonPractice("the width is measured, no search engine publishes it"),
+  settings: { limitPx: px(920, "Descriptions are at most {limitPx} px wide over two lines on desktop") },
+  *check(page, { houseStyle, settings }) {
+    const text = descriptionOf(page);
+    const cut = setDescription(text, "desktop", { ...limitsOf(houseStyle), descriptionDesktop: settings.limitPx });
+    if (cut.lost === "") return;
+    yield {
+      message: `Desktop loses ${quote(cut.lost)}. The description is ${rounded(cut.px)} px wide; results are cut at ${settings.limitPx}.`,
+      at: { part: "description", words: { start: cut.end, end: text.length }, range: descriptionRange(page) },
+    };
+  },
+});

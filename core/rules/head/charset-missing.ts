@@ -1,0 +1,15 @@
+import { rule, standard } from "../rule.ts";
+
+export const headCharsetMissing = rule({
+  id: "head/charset-missing",
+  weight: "must",
+  sees: ["metas", "charset"],
+  finds: "no character set in the page, the header or a byte order mark",
+  why: "Browsers then guess, and curly quotes, pound signs and accents turn into rubbish.",
+  source: standard("HTML Living Standard 4.2.5.4"),
+  *check(page) {
+    if (page.charset.by === "header" || page.charset.by === "byte-order-mark") return;
+    const stated = page.metas.some((meta) => meta.charset !== null || (meta.httpEquiv === "content-type" && /charset/i.test(meta.content ?? "")));
+    if (!stated) yield { message: "The page does not say which character set it is in.", at: { part: "head", range: null } };
+  },
+});

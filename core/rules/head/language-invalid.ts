@@ -1,0 +1,32 @@
+import { languageOf } from "../../page/page.ts";
+import { rule, standard } from "../rule.ts";
+import { quote } from "../texts.ts";
+
+/** Whether a tag is well-formed and its first subtag a language that Unicode's data or ISO 639-3 could know. */
+function isLanguageTag(tag: string): boolean {
+  try {
+    Intl.getCanonicalLocales(tag);
+  } catch {
+    return false;
+  }
+  const primary = (tag.split("-")[0] ?? "").toLowerCase();
+  if (primary === "x" || primary === "i") return true;
+  if (primary.length > 3) return false;
+  // Three letters are ISO 639-3, of which Unicode's data names only a part.
+  if (primary.length === 3) return true;
+  return new Intl.DisplayNames("en", { type: "language", fallback: "none" }).of(primary) !== undefined;
+}
+
+export const headLanguageInvalid = rule({
+  id: "head/language-invalid",
+  weight: "must",
+  sees: ["language"],
+  finds: "a language that is no BCP 47 tag",
+  why: "“en_GB” or “english” is passed over, as if nothing had been said.",
+  source: standard("BCP 47 (RFC 5646); WCAG 2.2, 3.1.1"),
+  *check(page) {
+    const tag = languageOf(page);
+    if (tag === "" || isLanguageTag(tag)) return;
+    yield { message: `${quote(tag)} names no language. British English is en-GB, Welsh is cy.`, at: { part: "head", range: page.language?.range ?? null } };
+  },
+});

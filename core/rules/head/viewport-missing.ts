@@ -1,0 +1,14 @@
+import { commonPractice, rule } from "../rule.ts";
+
+export const headViewportMissing = rule({
+  id: "head/viewport-missing",
+  weight: "should",
+  sees: ["metas"],
+  finds: "no viewport",
+  why: "Phones then show the page as a desktop would, at a size nobody can read.",
+  source: commonPractice(),
+  *check(page) {
+    if (page.metas.some((meta) => meta.name === "viewport")) return;
+    yield { message: "The page has no viewport, so phones show it at desktop size.", at: { part: "head", range: null } };
+  },
+});

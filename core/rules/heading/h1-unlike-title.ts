@@ -1,0 +1,24 @@
+import { contentHeadings } from "../../outline/outline.ts";
+import { languageOf, titleOf } from "../../page/page.ts";
+import { contentStems } from "../../phrase/match.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { quote, withoutBrand } from "../texts.ts";
+
+export const headingH1UnlikeTitle = rule({
+  id: "heading/h1-unlike-title",
+  weight: "may",
+  sees: ["headings", "titles", "language"],
+  finds: "an H1 and a title that share no word",
+  why: "Whoever clicks a title and lands under an H1 that says something else wonders whether it is the right page. They need not be the same.",
+  source: commonPractice(),
+  *check(page, { houseStyle }) {
+    const h1 = contentHeadings(page).find(({ heading }) => heading.level === 1 && heading.text !== "");
+    const title = withoutBrand(titleOf(page), houseStyle.brand).slice(0, 2000);
+    if (!h1 || title === "") return;
+    const language = languageOf(page);
+    const inTitle = contentStems(title, language);
+    const inH1 = contentStems(h1.heading.text, language);
+    if (inTitle.size === 0 || inH1.size === 0 || [...inH1].some((stem) => inTitle.has(stem))) return;
+    yield { message: `The H1 ${quote(h1.heading.text, 40)} shares no word with the title ${quote(title, 40)}.`, at: { part: "heading", heading: h1.index, range: h1.heading.range } };
+  },
+});

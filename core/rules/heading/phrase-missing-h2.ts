@@ -1,0 +1,25 @@
+import { contentHeadings } from "../../outline/outline.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { phraseIn, quote } from "../texts.ts";
+
+export const headingPhraseMissingH2 = rule({
+  id: "heading/phrase-missing-h2",
+  weight: "should",
+  sees: ["headings", "language"],
+  finds: "a target phrase that stands in no H2, or in none before the third",
+  why: "Main parts that speak of the subject tell a reader who scans that the page keeps its promise.",
+  source: commonPractice(),
+  *check(page, { phrase }) {
+    if (!phrase) return;
+    const h2s = contentHeadings(page).filter(({ heading }) => heading.level === 2 && heading.text !== "");
+    const first = h2s[0];
+    if (!first) return;
+    const at = h2s.findIndex(({ heading }) => phraseIn(heading.text, phrase, page).length > 0);
+    if (at >= 0 && at < 2) return;
+    const place = at < 0 ? first : h2s[at];
+    if (!place) return;
+    const message = at < 0 ? `No H2 says ${quote(phrase)}.` : `${quote(phrase)} stands in H2 number ${at + 1} for the first time.`;
+    const { index, heading } = place;
+    yield { message, at: { part: "heading", heading: index, range: heading.range }, weight: at < 0 ? "should" : "may" };
+  },
+});

@@ -1,0 +1,37 @@
+import { contentHeadings, standTogether } from "../../outline/outline.ts";
+import { counted, quote } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+export const headingSeveralH1 = rule({
+  id: "heading/several-h1",
+  weight: "should",
+  sees: ["headings"],
+  finds: "more than one level-1 heading",
+  why: "Several H1s are valid HTML, and some use one a section. A listener cannot tell which of them names the page, so one a page is common practice. Several that are set to look like one title should be one H1.",
+  source: commonPractice(),
+  *check(page) {
+    const all = contentHeadings(page).filter(({ heading }) => heading.level === 1);
+    const [first, ...more] = all;
+    if (!first || more.length === 0) return;
+    const together = [first];
+    for (const one of more) {
+      const last = together.at(-1);
+      if (last && standTogether(last.heading, one.heading)) together.push(one);
+      else break;
+    }
+    if (together.length > 1) {
+      const whole = together.map(({ heading }) => heading.text).join(" ");
+      yield {
+        message: `${counted(together.length, "H1")} stand together and read as one title: ${quote(whole)}. They should be one H1 in several parts.`,
+        at: { part: "heading", heading: together[1]?.index ?? first.index, range: together[1]?.heading.range ?? null },
+      };
+    }
+    for (const { heading, index } of all.slice(together.length)) {
+      yield {
+        message: `One of ${counted(all.length, "H1")}; the first is ${quote(first.heading.text, 40)}.`,
+        at: { part: "heading", heading: index, range: heading.range },
+        fix: { label: "Make it an H2", edits: [{ op: "set-heading-level", heading: heading.key, level: 2, was: 1 }] },
+      };
+    }
+  },
+});

@@ -1,0 +1,19 @@
+import { commonPractice, count, rule } from "../rule.ts";
+import { charactersOf, counted } from "../texts.ts";
+
+export const headingTooLong = rule({
+  id: "heading/too-long",
+  weight: "may",
+  sees: ["headings"],
+  finds: "a heading of over 70 characters",
+  why: "A heading is scanned, not read. A long one is often a sentence that was set as a heading.",
+  source: commonPractice(),
+  settings: { limit: count(70, "characters", "Headings have at most {limit} characters") },
+  *check(page, { settings }) {
+    for (const [index, heading] of page.headings.entries()) {
+      const characters = charactersOf(heading.text);
+      if (characters <= settings.limit) continue;
+      yield { message: `The heading has ${counted(characters, "character")}.`, at: { part: "heading", heading: index, range: heading.range } };
+    }
+  },
+});

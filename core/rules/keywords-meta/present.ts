@@ -1,0 +1,18 @@
+import { collapse } from "../../page/page.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+export const keywordsMetaPresent = rule({
+  id: "keywords-meta/present",
+  weight: "may",
+  sees: ["metas"],
+  finds: "a meta keywords element",
+  why: "Most search engines ignore it. It is harmless, and tells competitors what the page is after.",
+  source: commonPractice(),
+  *check(page) {
+    for (const meta of page.metas) {
+      if (meta.name !== "keywords" || collapse(meta.content ?? "") === "") continue;
+      yield { message: "The page has meta keywords, which most search engines ignore.", at: { part: "head", range: meta.range } };
+      return;
+    }
+  },
+});

@@ -1,0 +1,19 @@
+import { counted } from "../texts.ts";
+import { commonPractice, count, rule } from "../rule.ts";
+
+export const keywordsMetaStuffed = rule({
+  id: "keywords-meta/stuffed",
+  weight: "should",
+  sees: ["metas"],
+  finds: "over 20 terms in the meta keywords",
+  why: "A long list helps nowhere, and where keywords are read at all it counts against the page.",
+  source: commonPractice(),
+  settings: { limit: count(20, "terms", "Meta keywords hold at most {limit} terms") },
+  *check(page, { settings }) {
+    for (const meta of page.metas) {
+      if (meta.name !== "keywords") continue;
+      const terms = (meta.content ?? "").split(/[,;]/).filter((term) => term.trim() !== "").length;
+      if (terms > settings.limit) yield { message: `The meta keywords hold ${counted(terms, "term")}.`, at: { part: "head", range: meta.range } };
+    }
+  },
+});

@@ -1,0 +1,147 @@
+import type { Heading, Page, Range } from "../page/page.ts";
+import type { Edit } from "../rewrite/edits.ts";
+import type { HouseStyle } from "./house-style.ts";
+
+/** As in RFC 2119: what breaks a standard or keeps the page from its work; firm practice; worth a look. */
+export type Weight = "must" | "should" | "may";
+
+export const WEIGHTS: readonly Weight[] = ["must", "should", "may"];
+
+/** How sure a rule is of itself, and where it comes from. */
+export interface Source {
+  kind: "standard" | "guidance" | "common practice" | "from memory";
+  text: string;
+}
+
+export const standard = (name: string, section?: string): Source => ({
+  kind: "standard",
+  text: section ? `${name}, ${section}` : name,
+});
+/** A search engine's public documentation, from memory. */
+export const guidance = (text: string): Source => ({ kind: "guidance", text: `${text} (from memory)` });
+export const commonPractice = (text = ""): Source => ({ kind: "common practice", text });
+export const fromMemory = (text: string): Source => ({ kind: "from memory", text });
+
+/** A threshold that a house style can change. `unit` follows the number in sentences. */
+export interface NumberSetting {
+  type: "number";
+  default: number;
+  min: number;
+  max: number;
+  unit: string;
+  says: string;
+}
+
+export type Setting =
+  | NumberSetting
+  | { type: "choice"; default: string; choices: readonly string[]; says: string }
+  | { type: "words"; default: readonly string[]; says: string };
+
+export const px = (value: number, says: string): NumberSetting => ({ type: "number", default: value, min: 50, max: 4000, unit: "px", says });
+export const count = (value: number, unit: string, says: string): NumberSetting => ({
+  type: "number",
+  default: value,
+  min: 1,
+  max: 10_000,
+  unit,
+  says,
+});
+
+/** Where on a page a finding is: the field or heading, and the exact words within its text. */
+export type Place =
+  | { part: "title" | "description" | "slug" | "head"; words?: Range; range?: Range | null }
+  | { part: "heading"; heading: number; words?: Range; range?: Range | null };
+
+export interface Fix {
+  /** What it does, in a few words: “Shorter: “…prices, last boat””. */
+  label: string;
+  edits: Edit[];
+}
+
+export interface Problem {
+  /** A sentence or two that says what is wrong here. */
+  message: string;
+  at: Place;
+  /** Overrides the rule's weight where this case weighs more or less. */
+  weight?: Weight;
+  fix?: Fix;
+}
+
+export interface Finding {
+  rule: string;
+  weight: Weight;
+  message: string;
+  at: Place;
+  fix: Fix | null;
+  /** Names rule and place, so that a finding can be set aside and known again. */
+  key: string;
+}
+
+export interface RuleContext {
+  phrase: string | null;
+  houseStyle: HouseStyle;
+  /** ISO 8601 date. */
+  today: string;
+}
+
+type SettingValue<S extends Setting> = S extends { type: "number" } ? number : S extends { type: "choice" } ? string : readonly string[];
+export type SettingsOf<S extends Record<string, Setting>> = { [K in keyof S]: SettingValue<S[K]> };
+
+export interface RuleFacts {
+  /** Subject and name; files, reports and house styles refer to it, so it never changes. */
+  id: string;
+  weight: Weight;
+  /** A sentence for lists: what the rule finds. */
+  finds: string;
+  /** One or two sentences that an editor understands, saying also where practice disagrees. */
+  why: string;
+  source: Source;
+  /** Off unless the house style turns it on. */
+  off?: boolean;
+}
+
+export interface RuleDefinition<S extends Record<string, Setting>> extends RuleFacts {
+  /** The parts of the page that the rule reads: when they are the same objects as before, it is not run again. */
+  sees: readonly (keyof Page)[];
+  settings?: S;
+  check(page: Page, context: RuleContext & { settings: SettingsOf<S> }): Iterable<Problem>;
+}
+
+export interface Rule extends RuleFacts {
+  sees: readonly (keyof Page)[];
+  settings: Record<string, Setting>;
+  check(page: Page, context: RuleContext & { settings: Record<string, unknown> }): Iterable<Problem>;
+}
+
+export function rule<S extends Record<string, Setting> = Record<never, never>>(definition: RuleDefinition<S>): Rule {
+  return { ...definition, settings: definition.settings ?? {}, check: definition.check as Rule["check"] };
+}
+
+/** The name of a place that stays the same while its text is rewritten. */
+export function placeKey(at: Place, headings: readonly Heading[]): string {
+  if (at.part !== "heading") return at.part;
+  const { text, nth } = headings[at.heading]?.key ?? { text: "", nth: 1 };
+  return `heading ${nth ?? 1} ${text}`;
+}
+
+/** What a site rule knows of a page: small records, so that 10,000 fit in memory. */
+export interface PageSummary {
+  id: string;
+  address: string;
+  title: string;
+  description: string;
+  keywords: string;
+}
+
+export interface SiteFinding {
+  rule: string;
+  weight: Weight;
+  message: string;
+  /** Ids of the pages it concerns. */
+  pages: string[];
+}
+
+/** A rule that can only be seen across pages; it works on summaries, never on sources. */
+export interface SiteRule extends RuleFacts {
+  checkSite(pages: readonly PageSummary[]): Iterable<{ message: string; pages: string[] }>;
+}

@@ -1,0 +1,22 @@
+import { quote, readableSlug } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { slugFix } from "./helpers.ts";
+
+export const slugDoubleSeparator = rule({
+  id: "slug/double-separator",
+  weight: "should",
+  sees: ["address"],
+  finds: "two separators in a row, or one at an end of the slug",
+  why: "It is left over where a word or sign was taken out, and easily mistyped.",
+  source: commonPractice(),
+  *check(page) {
+    const slug = readableSlug(page);
+    const match = /[-_]{2,}|^[-_]|[-_](?=\.[a-z]+$|$)/i.exec(slug);
+    if (!match) return;
+    yield {
+      message: `${quote(slug)} has a separator too many.`,
+      at: { part: "slug", words: { start: match.index, end: match.index + match[0].length } },
+      ...slugFix(page, slug.replace(/[-_]{2,}/g, "-").replace(/^[-_]+|[-_]+(?=\.[a-z]+$|$)/gi, "")),
+    };
+  },
+});

@@ -1,0 +1,19 @@
+import { quote, readableSlug } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { extensionOf, slugFix } from "./helpers.ts";
+
+export const slugFileExtension = rule({
+  id: "slug/file-extension",
+  weight: "may",
+  sees: ["address"],
+  finds: "a file extension in the slug",
+  why: "It tells how the page is made and breaks when that changes. A site of plain files has no choice.",
+  source: commonPractice(),
+  *check(page) {
+    const slug = readableSlug(page);
+    const extension = extensionOf(slug);
+    if (!extension) return;
+    const words = { start: slug.length - extension.length, end: slug.length };
+    yield { message: `The slug ends in ${quote(extension)}.`, at: { part: "slug", words }, ...slugFix(page, slug.slice(0, -extension.length)) };
+  },
+});

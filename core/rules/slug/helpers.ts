@@ -1,0 +1,31 @@
+import { slugFrom, slugOf } from "../../address/slug.ts";
+import { languageOf, type Page } from "../../page/page.ts";
+import { readableSlug } from "../texts.ts";
+import type { Fix } from "../rule.ts";
+
+const EXTENSION = /\.(?:html?|php\d?|aspx?|jsp|cgi|cfm|xhtml)$/i;
+
+/** The slug's file extension with its dot, or "". */
+export function extensionOf(slug: string): string {
+  return EXTENSION.exec(slug)?.[0] ?? "";
+}
+
+/** A fix that sets another slug; none where it would change nothing or leave nothing. */
+export function slugFix(page: Page, value: string): { fix: Fix } | undefined {
+  const was = slugOf(page.address);
+  if (value === "" || value === was) return undefined;
+  return { fix: { label: `Rename to ${value}`, edits: [{ op: "set-slug", value, was }] } };
+}
+
+/** The slug written in lower-case ASCII words joined by hyphens, its file extension kept. */
+export function tidySlug(page: Page): string {
+  const slug = readableSlug(page);
+  const extension = extensionOf(slug);
+  return slugFrom(slug.slice(0, slug.length - extension.length).replaceAll("+", " "), { language: languageOf(page) }) + extension.toLowerCase();
+}
+
+/** The slug's words. */
+export function slugWords(page: Page): string[] {
+  const slug = readableSlug(page);
+  return slug.slice(0, slug.length - extensionOf(slug).length).split(/[-_\s.+~]+/).filter(Boolean);
+}

@@ -1,0 +1,22 @@
+import { quote, readableSlug } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { slugFix, tidySlug } from "./helpers.ts";
+
+export const slugNotAscii = rule({
+  id: "slug/not-ascii",
+  weight: "may",
+  sees: ["address", "language"],
+  finds: "letters outside ASCII in the slug",
+  why: "Browsers show them, but a copied address turns into a row of percent signs. Many sites in other scripts use them all the same.",
+  source: commonPractice(),
+  *check(page) {
+    const slug = readableSlug(page);
+    const match = /[^\x20-\x7e]+/.exec(slug);
+    if (!match) return;
+    yield {
+      message: `${quote(slug)} becomes ${encodeURIComponent(slug.toWellFormed()).length} characters when it is copied: ${quote(encodeURIComponent(slug.toWellFormed()))}.`,
+      at: { part: "slug", words: { start: match.index, end: match.index + match[0].length } },
+      ...slugFix(page, tidySlug(page)),
+    };
+  },
+});

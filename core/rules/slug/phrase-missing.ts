@@ -1,0 +1,26 @@
+import { slugFrom, slugOf } from "../../address/slug.ts";
+import { languageOf } from "../../page/page.ts";
+import { phraseIn, quote, readableSlug } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { extensionOf, slugFix, slugWords } from "./helpers.ts";
+
+export const slugPhraseMissing = rule({
+  id: "slug/phrase-missing",
+  weight: "should",
+  sees: ["address", "language"],
+  finds: "a slug without the target phrase",
+  why: "The words of an address are shown above the title. A page that is found well already keeps its address: changing one needs a redirect.",
+  source: commonPractice(),
+  *check(page, { phrase }) {
+    if (!phrase || slugOf(page.address) === "") return;
+    // The folders above count: /visit/opening-times says "visit opening times".
+    const path = `${page.address.replace(/^[a-z]+:\/\/[^/]*/i, "").split(/[?#]/)[0]?.replace(/[-_/+.]+/g, " ")} ${slugWords(page).join(" ")}`;
+    let readable = path;
+    try {
+      readable = decodeURIComponent(path);
+    } catch {}
+    if (phraseIn(readable, phrase, page).length > 0) return;
+    const value = slugFrom(phrase, { language: languageOf(page), dropStopWords: true }) + extensionOf(readableSlug(page));
+    yield { message: `The slug does not say ${quote(phrase)}.`, at: { part: "slug" }, ...slugFix(page, value) };
+  },
+});

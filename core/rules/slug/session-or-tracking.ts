@@ -1,0 +1,18 @@
+import { quote } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+const PARAMETER = /[?&;]((?:utm_[a-z]+|phpsessid|jsessionid|sessionid|session_id|sid|gclid|fbclid|msclkid|mc_[ce]id|ref|source)=[^&#;]*)/i;
+
+export const slugSessionOrTracking = rule({
+  id: "slug/session-or-tracking",
+  weight: "should",
+  sees: ["address"],
+  finds: "a session or campaign parameter in the address",
+  why: "The same page then stands at many addresses, and a session that is passed on may be somebody else's.",
+  source: commonPractice(),
+  *check(page) {
+    const match = PARAMETER.exec(page.address);
+    if (!match) return;
+    yield { message: `The address carries ${quote(match[1] ?? "")}.`, at: { part: "slug" } };
+  },
+});

@@ -1,0 +1,18 @@
+import { quote, readableSlug } from "../texts.ts";
+import { rule, standard } from "../rule.ts";
+import { slugFix, tidySlug } from "./helpers.ts";
+
+export const slugSpaces = rule({
+  id: "slug/spaces",
+  weight: "must",
+  sees: ["address"],
+  finds: "a space in the slug",
+  why: "A space is not allowed in an address. Browsers write it as %20, and links that are pasted into a message break at it.",
+  source: standard("RFC 3986", "2.2 and 2.3"),
+  *check(page) {
+    const slug = readableSlug(page);
+    const at = slug.search(/\s/);
+    if (at < 0) return;
+    yield { message: `${quote(slug)} has a space in it.`, at: { part: "slug", words: { start: at, end: at + 1 } }, ...slugFix(page, tidySlug(page)) };
+  },
+});

@@ -1,0 +1,26 @@
+import { languageOf } from "../../page/page.ts";
+import { isStopWord } from "../../phrase/stop-words.ts";
+import { quote, readableSlug } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { extensionOf, slugFix, slugWords } from "./helpers.ts";
+
+export const slugStopWords = rule({
+  id: "slug/stop-words",
+  weight: "may",
+  sees: ["address", "language"],
+  finds: "words in the slug that carry no subject",
+  why: "Articles and prepositions make an address longer. Leave them where the slug would read wrongly without them.",
+  source: commonPractice(),
+  *check(page) {
+    const language = languageOf(page);
+    const words = slugWords(page);
+    const stops = words.filter((word) => isStopWord(word.toLowerCase(), language));
+    const kept = words.filter((word) => !stops.includes(word));
+    if (stops.length === 0 || kept.length < 2) return;
+    yield {
+      message: `${stops.map((word) => quote(word)).join(", ")} could be left out.`,
+      at: { part: "slug" },
+      ...slugFix(page, kept.join("-") + extensionOf(readableSlug(page))),
+    };
+  },
+});

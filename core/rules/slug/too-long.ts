@@ -1,0 +1,25 @@
+import { readableSlug, counted } from "../texts.ts";
+import { languageOf } from "../../page/page.ts";
+import { slugFrom } from "../../address/slug.ts";
+import { commonPractice, count, rule } from "../rule.ts";
+import { extensionOf, slugFix, slugWords } from "./helpers.ts";
+
+export const slugTooLong = rule({
+  id: "slug/too-long",
+  weight: "should",
+  sees: ["address", "language"],
+  finds: "a slug of over 75 characters or 8 words",
+  why: "Long slugs are cut in results, and nobody can read them out. They often come from a title that was since shortened.",
+  source: commonPractice(),
+  settings: {
+    characters: count(75, "characters", "Slugs have at most {characters} characters"),
+    words: count(8, "words", "Slugs have at most {words} words"),
+  },
+  *check(page, { settings }) {
+    const slug = readableSlug(page);
+    const words = slugWords(page);
+    if (slug.length <= settings.characters && words.length <= settings.words) return;
+    const value = slugFrom(words.join(" "), { language: languageOf(page), dropStopWords: true, maxWords: 5 }) + extensionOf(slug);
+    yield { message: `The slug has ${counted(words.length, "word")} and ${counted(slug.length, "character")}.`, at: { part: "slug" }, ...slugFix(page, value) };
+  },
+});

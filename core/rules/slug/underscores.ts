@@ -1,0 +1,22 @@
+import { quote, readableSlug } from "../texts.ts";
+import { guidance, rule } from "../rule.ts";
+import { slugFix } from "./helpers.ts";
+
+export const slugUnderscores = rule({
+  id: "slug/underscores",
+  weight: "should",
+  sees: ["address"],
+  finds: "underscores in the slug",
+  why: "Search engines read a hyphen as the space between words, an underscore as part of one.",
+  source: guidance("search engines' advice on address structure"),
+  *check(page) {
+    const slug = readableSlug(page);
+    const at = slug.indexOf("_");
+    if (at < 0) return;
+    yield {
+      message: `${quote(slug)} joins its words with underscores.`,
+      at: { part: "slug", words: { start: at, end: at + 1 } },
+      ...slugFix(page, slug.replace(/_+/g, "-").replace(/^-|-$/g, "")),
+    };
+  },
+});

@@ -1,0 +1,22 @@
+import { quote, readableSlug } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { slugFix } from "./helpers.ts";
+
+export const slugUppercase = rule({
+  id: "slug/uppercase",
+  weight: "should",
+  sees: ["address"],
+  finds: "capitals in the slug",
+  why: "Paths are case-sensitive on many servers, so a link typed in lower case fails, or the page stands at two addresses.",
+  source: commonPractice(),
+  *check(page) {
+    const slug = readableSlug(page);
+    const match = /\p{Lu}+/u.exec(slug);
+    if (!match) return;
+    yield {
+      message: `${quote(slug)} has capitals.`,
+      at: { part: "slug", words: { start: match.index, end: match.index + match[0].length } },
+      ...slugFix(page, slug.toLowerCase()),
+    };
+  },
+});

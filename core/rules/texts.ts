@@ -1,0 +1,54 @@
+import { countCharacters } from "../measure/cut.ts";
+import type { Page, Range } from "../page/page.ts";
+import { findPhrase, type Match } from "../phrase/match.ts";
+import { descriptionElements, languageOf } from "../page/page.ts";
+import { slugOf } from "../address/slug.ts";
+
+/** Curly quotes around a text, shortened in the middle of nowhere when it is long. */
+export function quote(text: string, limit = 80): string {
+  return `“${text.length > limit ? `${text.slice(0, limit - 1).trimEnd()}…` : text}”`;
+}
+
+export const rounded = (px: number) => String(Math.round(px));
+
+/** “1 word”, “3 words”. */
+export function counted(n: number, one: string, many = `${one}s`): string {
+  return `${new Intl.NumberFormat("en-GB").format(n)} ${n === 1 ? one : many}`;
+}
+
+export const charactersOf = countCharacters;
+
+/** Where a title or description stands in the source, for a finding's place. */
+export const titleRange = (page: Page): Range | null => page.titles[0]?.range ?? null;
+export const descriptionRange = (page: Page): Range | null => descriptionElements(page)[0]?.range ?? null;
+
+/** Every place of the target phrase in a text of the page. */
+export function phraseIn(text: string, phrase: string, page: Page): Match[] {
+  return findPhrase(phrase, text, { language: languageOf(page) });
+}
+
+/** A page's slug as a reader sees it: percent-encoding undone where that is possible. */
+export function readableSlug(page: Page): string {
+  const slug = slugOf(page.address);
+  try {
+    return decodeURIComponent(slug);
+  } catch {
+    return slug;
+  }
+}
+
+/** Leftovers of a publishing system: braces, percent signs around a name, words that programs print for nothing. */
+const LEFTOVER = /\{\{[^}]*\}\}|\{%[^%]*%\}|\$\{[^}]*\}|%%?[a-z_]{3,}%%?|<%[^%]*%>|\[\[[^\]]+\]\]|\b(?:undefined|NaN|\[object Object\])\b|\bnull\b(?=\s*(?:$|[|–—-]))|^null\b/i;
+
+export function leftoverIn(text: string): Range | null {
+  const match = LEFTOVER.exec(text);
+  return match ? { start: match.index, end: match.index + match[0].length } : null;
+}
+
+/** A text without the brand at its end or start, and the separator before it. */
+export function withoutBrand(text: string, brand: string): string {
+  if (!brand) return text;
+  const escaped = brand.replace(/[.*+?^${}()|[\]\\]/g, "\\$&");
+  const separators = "[\\s|–—:·•»>,-]*";
+  return text.replace(new RegExp(`(?:${separators}${escaped})+$`, "i"), "").replace(new RegExp(`^${escaped}${separators}`, "i"), "").trim();
+}

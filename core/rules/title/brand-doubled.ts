@@ -1,0 +1,26 @@
+import { titleOf } from "../../page/page.ts";
+import { quote, titleRange, withoutBrand } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+export const titleBrandDoubled = rule({
+  id: "title/brand-doubled",
+  weight: "may",
+  sees: ["titles"],
+  finds: "the site's name twice in a title",
+  why: "It happens when an editor types the name and the publishing system adds it again. The second one is room lost.",
+  source: commonPractice(),
+  *check(page, { houseStyle: { brand, separator } }) {
+    const title = titleOf(page);
+    if (!brand) return;
+    const first = title.toLowerCase().indexOf(brand.toLowerCase());
+    const second = first < 0 ? -1 : title.toLowerCase().indexOf(brand.toLowerCase(), first + brand.length);
+    if (second < 0) return;
+    const bare = withoutBrand(title, brand);
+    const value = bare ? bare + separator + brand : brand;
+    yield {
+      message: `${quote(brand)} stands twice in the title.`,
+      at: { part: "title", words: { start: second, end: second + brand.length }, range: titleRange(page) },
+      fix: { label: `Once is enough: ${quote(value)}`, edits: [{ op: "set-title", value, was: title }] },
+    };
+  },
+});

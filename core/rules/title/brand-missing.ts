@@ -1,0 +1,22 @@
+import { titleOf } from "../../page/page.ts";
+import { quote, titleRange } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+export const titleBrandMissing = rule({
+  id: "title/brand-missing",
+  weight: "may",
+  sees: ["titles"],
+  finds: "a title without the site's name",
+  why: "The site's name behind the title tells a searcher who is speaking. Many leave it out where room is short; results show the site's name above the title too.",
+  source: commonPractice(),
+  *check(page, { houseStyle: { brand, separator } }) {
+    const title = titleOf(page);
+    if (!brand || title === "" || title.toLowerCase().includes(brand.toLowerCase())) return;
+    const value = title + separator + brand;
+    yield {
+      message: `The title does not name ${quote(brand)}.`,
+      at: { part: "title", range: titleRange(page) },
+      fix: { label: `Add ${quote(separator.trim() ? `${separator.trim()} ${brand}` : brand)}`, edits: [{ op: "set-title", value, was: title }] },
+    };
+  },
+});

@@ -1,0 +1,26 @@
+import { titleOf } from "../../page/page.ts";
+import { quote, titleRange, withoutBrand } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+const DEFAULTS = [
+  "about", "about us", "blog", "contact", "contact us", "default", "document", "events", "home", "home page", "homepage", "index", "info",
+  "information", "main page", "my page", "my website", "new page", "news", "page", "products", "services", "shop", "start", "title",
+  "untitled", "untitled document", "welcome", "welcome to our website", "accueil", "startseite", "hafan",
+];
+
+export const titleDefaultWords = rule({
+  id: "title/default-words",
+  weight: "should",
+  sees: ["titles"],
+  finds: "a title of words that say nothing",
+  why: "“Home” or “About us” entices nobody and could stand over any page of any site.",
+  source: commonPractice(),
+  settings: { words: { type: "words", default: DEFAULTS, says: "These say nothing by themselves: {words}" } },
+  *check(page, { houseStyle, settings }) {
+    const title = titleOf(page);
+    const bare = withoutBrand(title, houseStyle.brand).replace(/^[\s|–—:·-]+|[\s|–—:·.!-]+$/g, "").toLowerCase();
+    const numbered = bare.replace(/\s+\d+$/, "");
+    if (bare === "" || !settings.words.some((word) => word === bare || word === numbered)) return;
+    yield { message: `${quote(title)} says nothing about this page.`, at: { part: "title", range: titleRange(page) } };
+  },
+});

@@ -1,0 +1,18 @@
+import { titleOf } from "../../page/page.ts";
+import { leftoverIn, quote, titleRange } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+export const titleLeftoverTemplate = rule({
+  id: "title/leftover-template",
+  weight: "should",
+  sees: ["titles"],
+  finds: "leftover template text in the title",
+  why: "A variable of the publishing system was not filled in, and searchers see its name.",
+  source: commonPractice(),
+  *check(page) {
+    const title = titleOf(page).slice(0, 2000);
+    const words = leftoverIn(title);
+    if (!words) return;
+    yield { message: `${quote(title.slice(words.start, words.end))} was left over from a template.`, at: { part: "title", words, range: titleRange(page) } };
+  },
+});

@@ -1,0 +1,26 @@
+import { collapse, titleOf } from "../../page/page.ts";
+import { quote } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+export const titleMetaTitle = rule({
+  id: "title/meta-title",
+  weight: "should",
+  sees: ["titles", "metas"],
+  finds: "a meta title that stands in for the title element, or disagrees with it",
+  why: "No standard knows a meta element named title. Browsers and search engines take the title element, so what is typed into the other is lost.",
+  source: commonPractice(),
+  *check(page) {
+    for (const meta of page.metas) {
+      if (meta.name !== "title" && meta.name !== "meta-title") continue;
+      const content = collapse(meta.content ?? "");
+      const title = titleOf(page);
+      if (content === title || content === "") continue;
+      const message = title === "" ? `The text ${quote(content)} stands in a meta element and not in the title.` : `A meta title says ${quote(content)}, the title element something else.`;
+      yield {
+        message,
+        at: { part: "title", range: meta.range },
+        ...(title === "" && { fix: { label: `Make it the title: ${quote(content)}`, edits: [{ op: "set-title" as const, value: content, was: page.titles.length ? "" : null }] } }),
+      };
+    }
+  },
+});

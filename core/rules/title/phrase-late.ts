@@ -1,0 +1,23 @@
+import { titleOf } from "../../page/page.ts";
+import { phraseIn, quote, titleRange } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+export const titlePhraseLate = rule({
+  id: "title/phrase-late",
+  weight: "may",
+  sees: ["titles", "language"],
+  finds: "a target phrase that begins in the second half of the title",
+  why: "A hurried reader sees the first words of each result. What the page is about should stand there.",
+  source: commonPractice(),
+  *check(page, { phrase }) {
+    const title = titleOf(page);
+    const first = phrase ? phraseIn(title, phrase, page)[0] : undefined;
+    if (!first || first.start < title.length / 2) return;
+    const { start, end, kind } = first;
+    const how = kind === "exact" ? "" : kind === "form" ? ", in another form," : ", scattered,";
+    yield {
+      message: `${quote(phrase ?? "")}${how} begins in the second half of the title.`,
+      at: { part: "title", words: { start, end }, range: titleRange(page) },
+    };
+  },
+});

@@ -1,0 +1,17 @@
+import { titleOf } from "../../page/page.ts";
+import { phraseIn, quote, titleRange } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+export const titlePhraseMissing = rule({
+  id: "title/phrase-missing",
+  weight: "should",
+  sees: ["titles", "language"],
+  finds: "a title without the target phrase",
+  why: "A searcher looks for the words that were typed. Other forms of the words count, and so do the words scattered over the title.",
+  source: commonPractice(),
+  *check(page, { phrase }) {
+    const title = titleOf(page);
+    if (!phrase || title === "" || phraseIn(title, phrase, page).length > 0) return;
+    yield { message: `The title does not say ${quote(phrase)}, in no form.`, at: { part: "title", range: titleRange(page) } };
+  },
+});

@@ -1,0 +1,21 @@
+import { titleOf } from "../../page/page.ts";
+import { counted, phraseIn, quote, titleRange } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+export const titlePhraseRepeated = rule({
+  id: "title/phrase-repeated",
+  weight: "should",
+  sees: ["titles", "language"],
+  finds: "a target phrase that stands more than once in the title",
+  why: "Said twice it takes room from what would make somebody click, and looks like stuffing.",
+  source: commonPractice(),
+  *check(page, { phrase }) {
+    const places = phrase ? phraseIn(titleOf(page), phrase, page).filter((m) => m.kind !== "scattered") : [];
+    const second = places[1];
+    if (!second) return;
+    yield {
+      message: `${quote(phrase ?? "")} stands ${counted(places.length, "time")} in the title.`,
+      at: { part: "title", words: { start: second.start, end: second.end }, range: titleRange(page) },
+    };
+  },
+});

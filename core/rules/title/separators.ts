@@ -1,0 +1,25 @@
+import { titleOf } from "../../page/page.ts";
+import { quote, titleRange } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+const SEPARATOR = /\s+([|–—·•»>:-])\s+/g;
+
+export const titleSeparators = rule({
+  id: "title/separators",
+  weight: "may",
+  sees: ["titles"],
+  finds: "mixed or doubled separators",
+  why: "Two kinds of separator in one title come from two systems that each added theirs. One kind, used once or twice, reads best.",
+  source: commonPractice(),
+  *check(page) {
+    const title = titleOf(page).slice(0, 2000);
+    const doubled = /[|–—·•»>-]\s*[|–—·•»>-]|^[|–—·•»>-]\s|\s[|–—·•»>-]$/.exec(title);
+    const kinds = new Set([...title.matchAll(SEPARATOR)].map((m) => m[1]));
+    if (doubled) {
+      const words = { start: doubled.index, end: doubled.index + doubled[0].length };
+      yield { message: `A separator stands alone or twice: ${quote(doubled[0].trim())}.`, at: { part: "title", words, range: titleRange(page) } };
+    } else if (kinds.size > 1) {
+      yield { message: `The title mixes separators: ${[...kinds].join(" and ")}.`, at: { part: "title", range: titleRange(page) } };
+    }
+  },
+});

@@ -1,0 +1,28 @@
+import { titleOf } from "../../page/page.ts";
+import { titleRange } from "../texts.ts";
+import { commonPractice, rule } from "../rule.ts";
+
+export const titleStaleYear = rule({
+  id: "title/stale-year",
+  weight: "may",
+  sees: ["titles"],
+  finds: "a year that has passed",
+  why: "A past year makes a page look abandoned. Pages about that year, such as reports and histories, can be set aside.",
+  source: commonPractice(),
+  settings: { back: { type: "number", default: 15, min: 1, max: 200, unit: "years", says: "Years up to {back} years back count as stale, older ones as history" } },
+  *check(page, { today, settings }) {
+    const title = titleOf(page);
+    const now = Number(today.slice(0, 4));
+    for (const match of title.matchAll(/(?<!\d)(?:19|20)\d{2}(?!\d)/g)) {
+      const year = Number(match[0]);
+      if (year >= now || year < now - settings.back) continue;
+      const value = title.replace(match[0], String(now));
+      yield {
+        message: `${year} has passed.`,
+        at: { part: "title", words: { start: match.index, end: match.index + 4 }, range: titleRange(page) },
+        fix: { label: `Say ${now}`, edits: [{ op: "set-title", value, was: title }] },
+      };
+      return;
+    }
+  },
+});

@@ -1,0 +1,18 @@
+import { titleOf } from "../../page/page.ts";
+import { charactersOf, titleRange } from "../texts.ts";
+import { commonPractice, count, rule } from "../rule.ts";
+
+export const titleTooManyCharacters = rule({
+  id: "title/too-many-characters",
+  weight: "may",
+  sees: ["titles"],
+  finds: "a title of over 60 characters",
+  why: "Sixty characters is the usual advice, and many tolerate 65. Pixels are what is cut: where the ruler says it fits, it fits.",
+  source: commonPractice(),
+  settings: { limit: count(60, "characters", "Titles have at most {limit} characters") },
+  *check(page, { settings }) {
+    const characters = charactersOf(titleOf(page));
+    if (characters <= settings.limit) return;
+    yield { message: `The title has ${characters} characters; ${settings.limit} is the usual advice.`, at: { part: "title", range: titleRange(page) } };
+  },
+});

@@ -1,0 +1,24 @@
+import { titleOf } from "../../page/page.ts";
+import { titleStyle } from "../../result/result.ts";
+import { widthOf } from "../../measure/width.ts";
+import { rounded, titleRange } from "../texts.ts";
+import { commonPractice, px, rule } from "../rule.ts";
+
+export const titleTooNarrow = rule({
+  id: "title/too-narrow",
+  weight: "may",
+  sees: ["titles"],
+  finds: "a title that fills less than half of the desktop line",
+  why: "Room is left to say whom the page is for or what sets it apart. A short title that says all is fine.",
+  source: commonPractice(),
+  settings: { limitPx: px(300, "Titles are at least {limitPx} px wide") },
+  *check(page, { settings }) {
+    const title = titleOf(page);
+    const width = widthOf(title, titleStyle("desktop"));
+    if (title === "" || width >= settings.limitPx) return;
+    yield {
+      message: `The title is ${rounded(width)} px wide and leaves more than half of the line empty.`,
+      at: { part: "title", range: titleRange(page) },
+    };
+  },
+});

@@ -1,0 +1,28 @@
+import { titleOf } from "../../page/page.ts";
+import { setTitle } from "../../result/result.ts";
+import { shorten } from "../../result/shorten.ts";
+import { limitsOf } from "../house-style.ts";
+import { quote, rounded, titleRange, withoutBrand } from "../texts.ts";
+import { commonPractice, px, rule } from "../rule.ts";
+
+export const titleTooWide = rule({
+  id: "title/too-wide",
+  weight: "should",
+  sees: ["titles"],
+  finds: "a title that desktop results cut",
+  why: "Results cut a title by its width, not by its characters. What stands behind the cut is not read; a long title is no fault in itself if its first words say enough.",
+  source: commonPractice("the width is measured, no search engine publishes it"),
+  settings: { limitPx: px(600, "Titles are at most {limitPx} px wide on desktop") },
+  *check(page, { houseStyle, settings }) {
+    const title = titleOf(page);
+    const cut = setTitle(title, "desktop", { ...limitsOf(houseStyle), titleDesktop: settings.limitPx });
+    if (cut.lost === "") return;
+    const fits = (text: string) => setTitle(text, "desktop", { ...limitsOf(houseStyle), titleDesktop: settings.limitPx }).lost === "";
+    const value = title.length < 1000 ? shorten(title, fits, withoutBrand(title, houseStyle.brand)) : null;
+    yield {
+      message: `Desktop loses ${quote(cut.lost)}. The title is ${rounded(cut.px)} px wide; results are cut at ${settings.limitPx}.`,
+      at: { part: "title", words: { start: cut.end, end: title.length }, range: titleRange(page) },
+      ...(value && { fix: { label: `Shorter: ${quote(value)}`, edits: [{ op: "set-title" as const, value, was: title }] } }),
+    };
+  },
+});

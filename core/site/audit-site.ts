@@ -1,0 +1,23 @@
+import { collapse, descriptionOf, type Page, titleOf } from "../page/page.ts";
+import { SITE_RULES } from "../rules/catalogue.ts";
+import type { HouseStyle } from "../rules/house-style.ts";
+import type { PageSummary, SiteFinding } from "../rules/rule.ts";
+
+/** What site rules need of a page. */
+export function summaryOf(id: string, page: Page): PageSummary {
+  const keywords = collapse(page.metas.find((meta) => meta.name === "keywords")?.content ?? "");
+  return { id, address: page.address, title: titleOf(page), description: descriptionOf(page), keywords };
+}
+
+/** Findings across the pages of a site. */
+export function auditSite(pages: readonly PageSummary[], houseStyle: HouseStyle): SiteFinding[] {
+  const findings: SiteFinding[] = [];
+  for (const rule of SITE_RULES) {
+    const style = houseStyle.rules[rule.id];
+    if (!(style?.on ?? !rule.off)) continue;
+    for (const problem of rule.checkSite(pages)) {
+      findings.push({ rule: rule.id, weight: style?.weight ?? rule.weight, ...problem });
+    }
+  }
+  return findings;
+}
