@@ -15,7 +15,7 @@ export const descriptionDefaultWords = rule({
   *check(page, { houseStyle, settings }) {
     const text = descriptionOf(page);
     const bare = withoutBrand(text, houseStyle.brand).toLowerCase().replace(/[.!\s]+$/, "");
-    const starts = settings.words.some((word) => bare === word || bare.startsWith(`${word} `) || bare.startsWith(`${word},`));
+    const starts = settings.words.some((word) => bare === word || /^[\s,.:]/.test(bare.startsWith(word) ? bare.slice(word.length) : ""));
     const category = bare !== "" && bare.split(/\s+/).length <= 2;
     if (!starts && !category) return;
     yield { message: `${quote(text)} says nothing about this page.`, at: { part: "description", range: descriptionRange(page) } };

@@ -1,0 +1,61 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import { addressOfFile, resolveAddress } from "../core/address/address.ts";
+import { originalFromBytes } from "../core/page/original.ts";
+import { canonicalOf } from "../core/page/page.ts";
+import { readPage } from "../core/page/read.ts";
+import { audit } from "../core/rules/audit.ts";
+import { CATALOGUE, RULES } from "../core/rules/catalogue.ts";
+import { DEFAULT_HOUSE_STYLE } from "../core/rules/house-style.ts";
+import { auditSite, summaryOf } from "../core/site/audit-site.ts";
+import planted from "./planted.json";
+import site from "./site.json";
+
+const houseStyle = { ...DEFAULT_HOUSE_STYLE, brand: site.name, separator: site.separator };
+const folder = new URL("./gullhaven/", import.meta.url);
+const phrases: Record<string, string> = site.phrases;
+
+const pages = readdirSync(folder, { recursive: true, encoding: "utf8" })
+  .filter((file) => file.endsWith(".html"))
+  .map((file) => {
+    const original = originalFromBytes(readFileSync(new URL(encodeURI(file), folder)));
+    const guess = addressOfFile(file, site.address);
+    const canonical = canonicalOf(readPage(original, { address: guess }));
+    const page = readPage(original, { address: (canonical && resolveAddress(canonical, guess)) || guess });
+    const findings = audit(page, { phrase: phrases[file] ?? null, houseStyle, today: "2026-11-23" });
+    return { file: file.normalize("NFC"), page, findings };
+  });
+
+const siteFindings = auditSite(
+  pages.map(({ file, page }) => summaryOf(file, page)),
+  houseStyle,
+);
+
+/** Findings of a page with those across pages that name it. */
+function findingsOf(file: string): { rule: string; message: string; weight: string }[] {
+  const own = pages.find((page) => page.file === file)?.findings ?? [];
+  return [...own, ...siteFindings.filter((finding) => finding.pages.includes(file))];
+}
+
+describe("the demo site", () => {
+  it("has sixteen pages", () => {
+    expect(pages).toHaveLength(16);
+  });
+
+  it.each(planted)("$page: $rule is found at $fragment", ({ page, rule, fragment }) => {
+    const messages = findingsOf(page.normalize("NFC")).filter((f) => f.rule === rule).map((f) => f.message);
+    expect(messages.join("\n")).toContain(fragment);
+  });
+
+  it("has no finding of weight must that was not planted", () => {
+    const listed = new Set(planted.map(({ page, rule }) => `${page.normalize("NFC")} ${rule}`));
+    const found = pages.flatMap(({ file }) => findingsOf(file).filter((f) => f.weight === "must").map((f) => `${file} ${f.rule}`));
+    expect(found.filter((one) => !listed.has(one))).toEqual([]);
+  });
+
+  it("plants a case for every rule that is on", () => {
+    const off = new Set(RULES.filter((rule) => rule.off).map((rule) => rule.id));
+    const cases = new Set(planted.map(({ rule }) => rule));
+    expect([...CATALOGUE.keys()].filter((id) => !cases.has(id) && !off.has(id))).toEqual([]);
+  });
+});
