@@ -1,0 +1,183 @@
+import { type ReactNode, type RefObject, useLayoutEffect, useRef, useState } from "react";
+import { cleanValue } from "#core/rewrite/edits";
+import type { Note } from "./use-desk";
+
+/** A stretch of text with one look. */
+interface Stretch {
+  text: string;
+  lost: boolean;
+  bold: boolean;
+}
+
+/** Splits a text where its look changes. */
+function stretches(text: string, lostFrom: number, bold: readonly { start: number; end: number }[], at: readonly number[]): { stretch: Stretch; end: number }[] {
+  const edges = new Set([0, text.length, lostFrom, ...at, ...bold.flatMap((b) => [b.start, b.end])]);
+  const sorted = [...edges].filter((e) => e >= 0 && e <= text.length).sort((a, b) => a - b);
+  const parts: { stretch: Stretch; end: number }[] = [];
+  for (let i = 0; i + 1 < sorted.length; i++) {
+    const start = sorted[i] ?? 0;
+    const end = sorted[i + 1] ?? text.length;
+    const isBold = bold.some((b) => start >= b.start && start < b.end);
+    parts.push({ stretch: { text: text.slice(start, end), lost: start >= lostFrom, bold: isBold }, end });
+  }
+  return parts;
+}
+
+/** The numerals of notes at one place, without width, so that the words stay where they are measured. */
+export function Numerals({ notes, selected, onSelect }: { notes: readonly Note[]; selected: number | null; onSelect: (n: number) => void }) {
+  if (notes.length === 0) return null;
+  return (
+    <span className="relative inline-block w-0 align-baseline">
+      <span className="-top-[1.25em] absolute left-px flex gap-1 whitespace-nowrap font-sans text-12 leading-none">
+        {notes.map(({ number, finding }) => (
+          <button
+            key={number}
+            type="button"
+            tabIndex={-1}
+            aria-label={`Note ${number}`}
+            onClick={() => onSelect(number)}
+            className={`pointer-events-auto font-semibold ${finding.weight === "may" ? "text-graphite" : "text-red"} ${selected === number ? "underline" : ""}`}
+          >
+            {number}
+          </button>
+        ))}
+      </span>
+    </span>
+  );
+}
+
+/** Notes by the code unit they stand at; those without words of their own stand at the end. */
+function byPlace(notes: readonly Note[], length: number): Map<number, Note[]> {
+  const places = new Map<number, Note[]>();
+  for (const note of notes) {
+    const { words } = note.finding.at;
+    const at = Math.min(words ? (words.end < length ? words.end : words.start) : length, length);
+    places.set(at, [...(places.get(at) ?? []), note]);
+  }
+  return places;
+}
+
+/**
+ * A text edited where it is shown. A mirror under the transparent field draws the looks of its words; both are set in the
+ * same face, so that they cover each other.
+ */
+export function ResultField({
+  label,
+  value,
+  onChange,
+  lostFrom,
+  bold,
+  notes,
+  selected,
+  onSelect,
+  oneLine,
+  className,
+  placeholder,
+  fieldRef,
+}: {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  lostFrom: number;
+  bold: readonly { start: number; end: number }[];
+  notes: readonly Note[];
+  selected: number | null;
+  onSelect: (n: number) => void;
+  oneLine: boolean;
+  className: string;
+  placeholder: string;
+  fieldRef?: RefObject<HTMLInputElement | HTMLTextAreaElement | null>;
+}) {
+  // What is typed keeps its last space, which the value does not.
+  const [draft, setDraft] = useState(value);
+  const shown = cleanValue(draft) === value ? draft : value;
+  const [focused, setFocused] = useState(false);
+  const mirror = useRef<HTMLDivElement>(null);
+  const own = useRef<HTMLInputElement | HTMLTextAreaElement>(null);
+  const field = fieldRef ?? own;
+  const [shift, setShift] = useState(0);
+  const places = byPlace(notes, value.length);
+  // Very long texts are drawn as far as anybody could see; the field itself holds all of it.
+  const drawn = shown.length > 3000 ? `${shown.slice(0, 3000)}…` : shown;
+
+  useLayoutEffect(() => {
+    const element = field.current;
+    if (element instanceof HTMLTextAreaElement) {
+      element.style.height = "0";
+      element.style.height = `${element.scrollHeight}px`;
+    }
+  });
+
+  const parts: ReactNode[] = [];
+  let at = 0;
+  const numerals = (place: number) => {
+    const here = places.get(place);
+    if (!here) return null;
+    return <Numerals key={`n${place}`} notes={here} selected={selected} onSelect={onSelect} />;
+  };
+  parts.push(numerals(0));
+  for (const { stretch, end } of stretches(drawn, lostFrom, focused ? [] : bold, [...places.keys()])) {
+    parts.push(
+      <span key={at} className={`${stretch.lost ? "text-graphite" : ""} ${stretch.bold ? "font-bold" : ""}`}>
+        {stretch.text}
+      </span>,
+    );
+    if (end > 0) parts.push(numerals(end));
+    at = end;
+  }
+  const common = {
+    "aria-label": label,
+    value: shown,
+    placeholder,
+    spellCheck: true,
+    onChange: (e: { target: { value: string } }) => {
+      setDraft(e.target.value);
+      onChange(cleanValue(e.target.value));
+    },
+    onFocus: () => setFocused(true),
+    onBlur: () => {
+      setFocused(false);
+      setDraft(value);
+    },
+    className: `relative block w-full resize-none overflow-hidden bg-transparent text-transparent caret-ink outline-none placeholder:text-graphite ${className}`,
+  };
+  return (
+    <div className={`relative ${focused ? "outline outline-1 outline-blue outline-offset-4" : ""}`}>
+      <div className="absolute inset-0 overflow-clip [overflow-clip-margin:20px]" style={oneLine ? { overflowX: "hidden", overflowY: "visible" } : undefined}>
+        <div
+          ref={mirror}
+          aria-hidden
+          className={`${className} ${oneLine ? "whitespace-pre" : "whitespace-pre-wrap break-words"}`}
+          style={oneLine ? { transform: `translateX(${-shift}px)` } : undefined}
+        >
+          {parts}
+        </div>
+      </div>
+      {oneLine ? (
+        <input ref={field as RefObject<HTMLInputElement>} {...common} onScroll={(e) => setShift(e.currentTarget.scrollLeft)} />
+      ) : (
+        <textarea
+          ref={field as RefObject<HTMLTextAreaElement>}
+          rows={1}
+          {...common}
+          onKeyDown={(e) => {
+            if (e.key === "Enter" && !e.ctrlKey && !e.metaKey) e.preventDefault();
+          }}
+        />
+      )}
+      {/* Numerals are clicked through the field that covers them. */}
+      <NumeralButtons parts={parts} className={className} oneLine={oneLine} shift={shift} />
+    </div>
+  );
+}
+
+/** The numerals once more above the field, where a pointer reaches them; the words between are there for their places only. */
+function NumeralButtons({ parts, className, oneLine, shift }: { parts: ReactNode[]; className: string; oneLine: boolean; shift: number }) {
+  return (
+    <div className="pointer-events-none absolute inset-0 overflow-visible" aria-hidden style={oneLine ? { clipPath: "inset(-20px 0 0 0)" } : undefined}>
+      <div className={`${className} text-transparent [&_span]:text-transparent ${oneLine ? "whitespace-pre" : "whitespace-pre-wrap break-words"}`} style={oneLine ? { transform: `translateX(${-shift}px)` } : undefined}>
+        {parts}
+      </div>
+    </div>
+  );
+}

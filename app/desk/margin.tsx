@@ -1,0 +1,136 @@
+import { type RefObject, useCallback, useLayoutEffect, useRef, useState } from "react";
+import { Action, Keys } from "../ui/controls";
+import { Mark } from "../ui/mark";
+import type { Desk, Note, SetAsideNote } from "./use-desk";
+
+/** First sentence and the rest. */
+function sentences(message: string): [string, string] {
+  const end = /[.?]["”’)]*\s(?=\S)/.exec(message);
+  return end ? [message.slice(0, end.index + end[0].length - 1), message.slice(end.index + end[0].length)] : [message, ""];
+}
+
+const anchorOf = ({ finding: { at } }: Note) => (at.part === "heading" ? `heading ${at.heading}` : at.part);
+
+/** Space between two notes, in px. */
+const GAP = 14;
+
+/** The margin: numbered notes, each as level with its words as the notes above allow. */
+export function Margin({
+  desk,
+  sheet,
+  selected,
+  onSelect,
+  onFix,
+  onSetAside,
+}: {
+  desk: Desk;
+  sheet: RefObject<HTMLElement | null>;
+  selected: number | null;
+  onSelect: (n: number) => void;
+  onFix: (note: Note) => void;
+  onSetAside: (note: Note) => void;
+}) {
+  const list = useRef<HTMLOListElement>(null);
+  const [tops, setTops] = useState<number[]>([]);
+  const [height, setHeight] = useState(0);
+  const { notes, setAside } = desk;
+
+  const place = useCallback(() => {
+    const base = list.current?.getBoundingClientRect().top ?? 0;
+    const items = [...(list.current?.children ?? [])] as HTMLElement[];
+    let bottom = 0;
+    const next = items.map((item, i) => {
+      const note = notes[i];
+      const anchor = note && sheet.current?.querySelector(`[data-anchor="${anchorOf(note)}"]`);
+      const wanted = anchor ? anchor.getBoundingClientRect().top - base : bottom;
+      const top = Math.round(Math.max(wanted, bottom));
+      bottom = top + item.offsetHeight + GAP;
+      return top;
+    });
+    setHeight(bottom);
+    setTops((old) => (old.length === next.length && old.every((t, i) => t === next[i]) ? old : next));
+  }, [notes, sheet]);
+
+  // The sheet moves when its texts wrap and fonts arrive, the notes when one is opened.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: an opened note changes the heights
+  useLayoutEffect(() => {
+    place();
+    const watch = new ResizeObserver(place);
+    if (sheet.current) watch.observe(sheet.current);
+    for (const item of list.current?.children ?? []) watch.observe(item);
+    return () => watch.disconnect();
+  }, [place, selected, sheet]);
+
+  return (
+    <aside aria-label="Notes" className="w-[300px] shrink-0 pr-4 pl-4 max-[1000px]:w-full">
+      <p className="sr-only" aria-live="polite">
+        {notes.length === 1 ? "1 note" : `${notes.length} notes`}
+      </p>
+      <ol ref={list} className="relative" style={{ height }}>
+        {notes.map((note, i) => (
+          <li key={note.finding.key} className="absolute w-full" style={{ top: tops[i] ?? 0 }}>
+            <OneNote note={note} open={selected === note.number} onSelect={onSelect} onFix={onFix} onSetAside={onSetAside} />
+          </li>
+        ))}
+      </ol>
+      {notes.length === 0 && <p className="pt-6 font-serif text-15 text-soft">Nothing to note on this page.</p>}
+      {setAside.length > 0 && <SetAside list={setAside} onTakeBack={(one) => desk.takeBack(one.record)} />}
+    </aside>
+  );
+}
+
+function OneNote({ note, open, onSelect, onFix, onSetAside }: { note: Note; open: boolean; onSelect: (n: number) => void; onFix: (note: Note) => void; onSetAside: (note: Note) => void }) {
+  const { number, finding, rule } = note;
+  const [first, rest] = sentences(finding.message);
+  const red = finding.weight === "may" ? "text-graphite" : "text-red";
+  return (
+    <div data-note={number} className={`-ml-3 border-l-2 pl-3 ${open ? "border-red" : "border-transparent"}`}>
+      <button type="button" aria-expanded={open} onClick={() => onSelect(number)} className="grid w-full grid-cols-[28px_1fr] gap-1 text-left">
+        <span className={`flex items-center gap-1 self-start pt-0.5 font-semibold text-12 ${red}`}>
+          <Mark weight={finding.weight} />
+          {number}
+        </span>
+        <span className="min-w-0 break-words font-medium font-serif leading-snug">{first}</span>
+      </button>
+      <div className="grid gap-1 pl-8">
+        {rest && <p className="break-words text-soft">{rest}</p>}
+        {open && rule && (
+          <>
+            <p>{rule.why}</p>
+            <p className="text-12 text-soft">
+              {rule.source.kind[0]?.toUpperCase() + rule.source.kind.slice(1)}
+              {rule.source.text && `: ${rule.source.text}`}
+            </p>
+          </>
+        )}
+        {finding.fix && (
+          <p>
+            <Action onClick={() => onFix(note)}>{finding.fix.label}</Action> {open && <Keys>.</Keys>}
+          </p>
+        )}
+        {open && (
+          <p>
+            <Action onClick={() => onSetAside(note)}>Set aside…</Action>
+          </p>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function SetAside({ list, onTakeBack }: { list: readonly SetAsideNote[]; onTakeBack: (one: SetAsideNote) => void }) {
+  const where = { place: "here", page: "on this page", site: "on the whole site" };
+  return (
+    <section className="mt-8 border-hairline border-t pt-3 pb-6">
+      <h2 className="font-serif text-15">{list.length} set aside</h2>
+      <ul className="mt-2 grid gap-3">
+        {list.map((one) => (
+          <li key={one.finding.key} className="text-soft">
+            <span className="text-ink">{sentences(one.finding.message)[0]}</span> Set aside {where[one.record.scope]}: “{one.record.reason}”{" "}
+            <Action onClick={() => onTakeBack(one)}>Take it back up</Action>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

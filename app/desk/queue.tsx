@@ -1,0 +1,54 @@
+import { useEffect, useRef } from "react";
+import { Link } from "react-router";
+import { pathOf } from "#core/address/address";
+import { SHOW_NAMES } from "../pages/filter";
+import type { FilteredPages } from "../pages/use-pages";
+
+/** Pages drawn around the current one: the queue stays quick on sites of any size. */
+const AROUND = 60;
+
+/** The pages being worked through, with the filter carried over from the table. */
+export function Queue({ siteId, pages, current }: { siteId: string; pages: FilteredPages; current: string }) {
+  const here = useRef<HTMLAnchorElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: scrolls when another page becomes the current one
+  useEffect(() => here.current?.scrollIntoView({ block: "nearest" }), [current]);
+  const at = Math.max(0, pages.shown.findIndex((page) => page.id === current));
+  const from = Math.max(0, at - AROUND);
+  const near = pages.shown.slice(from, at + AROUND);
+  return (
+    <nav aria-label="Pages being worked through" className="w-[232px] shrink-0 overflow-y-auto border-hairline border-r bg-paper max-[1000px]:hidden">
+      <p className="px-4 pt-4 pb-2 font-medium text-12 text-soft">
+        {pages.shown.length} {pages.shown.length === 1 ? "page" : "pages"} {pages.find ? `with “${pages.find}”` : SHOW_NAMES[pages.show]}
+      </p>
+      <ul>
+        {near.map((page) => (
+          <li key={page.id}>
+            <Link
+              ref={page.id === current ? here : undefined}
+              to={`/sites/${siteId}/pages/${page.id}${pages.query}`}
+              aria-current={page.id === current ? "page" : undefined}
+              className="flex items-baseline gap-2 border-transparent border-l-2 px-3.5 py-2 hover:bg-tint aria-[current=page]:border-ink aria-[current=page]:bg-sheet"
+            >
+              <span className="min-w-0 flex-1">
+                <span className="block truncate">{page.name || "without a name"}</span>
+                <span className="block truncate text-12 text-soft">{pathOf(page.address)}</span>
+              </span>
+              {page.ready ? (
+                <span className="text-blue">
+                  <span className="sr-only">ready</span>✓
+                </span>
+              ) : (
+                page.counts.must + page.counts.should > 0 && (
+                  <span className={`text-12 ${page.counts.must > 0 ? "font-semibold" : ""} text-red`}>
+                    <span className="sr-only">must and should: </span>
+                    {page.counts.must + page.counts.should}
+                  </span>
+                )
+              )}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </nav>
+  );
+}

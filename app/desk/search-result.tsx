@@ -1,0 +1,198 @@
+import { type RefObject, useState } from "react";
+import { advances } from "#core/measure/width";
+import { descriptionOf, languageOf, titleOf } from "#core/page/page";
+import { boldWords } from "#core/phrase/match";
+import { type Device, descriptionStyle, type ResultLimits, setDescription, setTitle, titleStyle, trailOf } from "#core/result/result";
+import { ResultField } from "./field";
+import { type Notch, Ruler } from "./ruler";
+import type { Desk, Note } from "./use-desk";
+
+const DEVICES: Device[] = ["desktop", "mobile"];
+const NAMES: Record<Device, string> = { desktop: "Desktop", mobile: "Mobile" };
+
+interface Selection {
+  selected: number | null;
+  onSelect: (n: number) => void;
+}
+
+/** The search result as the editor: both devices beside each other where there is room, else one with a switch. */
+export function SearchResult({
+  desk,
+  siteName,
+  limits,
+  wide,
+  titleRef,
+  descriptionRef,
+  ...selection
+}: {
+  desk: Desk;
+  siteName: string;
+  limits: ResultLimits;
+  wide: boolean;
+  titleRef: RefObject<HTMLInputElement | HTMLTextAreaElement | null>;
+  descriptionRef: RefObject<HTMLInputElement | HTMLTextAreaElement | null>;
+} & Selection) {
+  const [device, setDevice] = useState<Device>("desktop");
+  const shown = wide ? DEVICES : [device];
+  return (
+    <section aria-labelledby="result-heading">
+      <div className="flex items-baseline gap-3">
+        <h2 id="result-heading" className="font-serif text-18">
+          Search result
+        </h2>
+        <label className="flex items-baseline gap-1.5 text-soft">
+          for
+          <input
+            aria-label="Target phrase"
+            placeholder="its target phrase"
+            value={desk.record.phrase}
+            onChange={(e) => desk.setPhrase(e.target.value)}
+            size={Math.max(16, desk.record.phrase.length)}
+            className="max-w-[300px] bg-marker px-1 text-ink placeholder:text-soft"
+          />
+        </label>
+        <span className="flex-1" />
+        {!wide && (
+          <fieldset className="flex gap-3">
+            <legend className="sr-only">Device</legend>
+            {DEVICES.map((one) => (
+              <button key={one} type="button" aria-pressed={device === one} onClick={() => setDevice(one)} className="text-soft aria-pressed:text-ink aria-pressed:underline aria-pressed:underline-offset-4">
+                {NAMES[one]}
+              </button>
+            ))}
+          </fieldset>
+        )}
+      </div>
+      <div className="flex gap-10">
+        {shown.map((one, i) => (
+          <OneResult
+            key={one}
+            device={one}
+            desk={desk}
+            siteName={siteName}
+            limits={limits}
+            refs={i === 0 ? { titleRef, descriptionRef } : {}}
+            {...selection}
+          />
+        ))}
+      </div>
+    </section>
+  );
+}
+
+function OneResult({
+  device,
+  desk,
+  siteName,
+  limits,
+  refs,
+  ...selection
+}: {
+  device: Device;
+  desk: Desk;
+  siteName: string;
+  limits: ResultLimits;
+  refs: { titleRef?: RefObject<HTMLInputElement | HTMLTextAreaElement | null>; descriptionRef?: RefObject<HTMLInputElement | HTMLTextAreaElement | null> };
+} & Selection) {
+  const { page, original, record, notes } = desk;
+  const title = titleOf(page);
+  const description = descriptionOf(page);
+  const bold = record.phrase ? boldWords(record.phrase, description, { language: languageOf(page) }) : [];
+  const titleCut = setTitle(title, device, limits);
+  const descriptionCut = setDescription(description, device, limits, bold);
+  const { trail } = trailOf(page);
+  const desktop = device === "desktop";
+  const width = desktop ? 632 : limits.titleMobile + 16;
+  const of = (part: Note["finding"]["at"]["part"]) => notes.filter((note) => note.finding.at.part === part);
+  const was = { title: original.titles.length > 0 ? titleOf(original) : null, description: original.metas.some((m) => m.name === "description") ? descriptionOf(original) : null };
+  return (
+    <div className={`result-${device} mt-3 min-w-0`} style={{ width, maxWidth: "100%" }}>
+      <div className="flex items-center gap-2.5">
+        <span aria-hidden className="grid h-[26px] w-[26px] place-items-center rounded-full border border-hairline font-serif text-13">
+          {siteName.slice(0, 1)}
+        </span>
+        <span className="min-w-0 leading-tight">
+          <span className="block truncate text-[14px]">{siteName}</span>
+          <span className="block truncate text-12 text-soft">{trail.join(" › ")}</span>
+        </span>
+      </div>
+      <div data-anchor="title" className="mt-2.5" style={desktop ? undefined : { width: limits.titleMobile }}>
+        <ResultField
+          label={`Title on ${device}`}
+          value={title}
+          onChange={(value) => desk.edit({ op: "set-title", value, was: was.title }, "Title", "title")}
+          lostFrom={titleCut.end}
+          bold={[]}
+          notes={of("title")}
+          oneLine={desktop}
+          className="text-[20px] leading-[26px] text-result-title"
+          placeholder="No title yet"
+          {...(refs.titleRef && { fieldRef: refs.titleRef })}
+          {...selection}
+        />
+      </div>
+      {desktop ? (
+        <div className="mt-1">
+          <Ruler width={width} notches={titleNotches(title, titleCut.lost !== "", limits)} />
+        </div>
+      ) : (
+        <Lost lost={titleCut.lost} px={titleCut.px} />
+      )}
+      <div data-anchor="description" className="mt-2" style={{ width: desktop ? 600 : limits.titleMobile, maxWidth: "100%" }}>
+        <ResultField
+          label={`Description on ${device}`}
+          value={description}
+          onChange={(value) => desk.edit({ op: "set-description", value, was: was.description }, "Description", "description")}
+          lostFrom={descriptionCut.end}
+          bold={bold}
+          notes={of("description")}
+          oneLine={false}
+          className="text-[14px] leading-[22px] text-result-text"
+          placeholder="No description yet: searchers are shown words from the page"
+          {...(refs.descriptionRef && { fieldRef: refs.descriptionRef })}
+          {...selection}
+        />
+      </div>
+      {desktop ? (
+        <div className="mt-1">
+          <Ruler width={width} notches={descriptionNotches(description, descriptionCut.lost !== "", limits)} />
+        </div>
+      ) : (
+        <Lost lost={descriptionCut.lost} px={descriptionCut.px} />
+      )}
+    </div>
+  );
+}
+
+/** Beside a result that is too narrow for a ruler: how wide, and what is lost. */
+function Lost({ lost, px }: { lost: string; px: number }) {
+  return (
+    <p className="mt-1 font-sans text-12 text-graphite">
+      {Math.round(px)} px{lost && <span className="text-red">, loses “{lost.length > 60 ? `${lost.slice(0, 58)}…` : lost}”</span>}
+    </p>
+  );
+}
+
+/** Where the title ends on each device, measured in the desktop face that the ruler stands under. */
+function titleNotches(title: string, cuts: boolean, limits: ResultLimits): Notch[] {
+  const notches: Notch[] = [{ at: limits.titleDesktop, name: "desktop", cuts }];
+  const mobile = setTitle(title, "mobile", limits);
+  if (mobile.lost !== "") {
+    const at = advances(title.slice(0, 2000), titleStyle("desktop"))[Math.min(mobile.end, 2000)] ?? 0;
+    if (at <= 620) notches.push({ at, name: "mobile", cuts: true, dashed: true });
+  }
+  return notches;
+}
+
+/** Where a description is cut, in the line in which that happens. */
+function descriptionNotches(text: string, cuts: boolean, limits: ResultLimits): Notch[] {
+  const line = 600;
+  const inLine = (px: number) => (px > line ? px - line : px);
+  const mobile = setDescription(text, "mobile", limits);
+  const sums = advances(text.slice(0, 2000), descriptionStyle("desktop"));
+  const mobileAt = mobile.lost === "" ? limits.descriptionMobile : (sums[Math.min(mobile.end, 2000)] ?? limits.descriptionMobile);
+  return [
+    { at: inLine(limits.descriptionDesktop), name: "desktop", cuts },
+    { at: inLine(mobileAt), name: "mobile", cuts: mobile.lost !== "", dashed: true },
+  ];
+}

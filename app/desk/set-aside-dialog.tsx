@@ -1,0 +1,47 @@
+import { RadioGroup } from "radix-ui";
+import { type SyntheticEvent, useState } from "react";
+import type { SetAsideRecord } from "../store/db";
+import { fieldClass, MainButton, Modal } from "../ui/controls";
+import type { Note } from "./use-desk";
+
+const SCOPES: [SetAsideRecord["scope"], string][] = [
+  ["place", "Only here"],
+  ["page", "This rule, on this page"],
+  ["site", "This rule, on the whole site"],
+];
+
+/** Asks where a finding is to be left as it is, and why. */
+export function SetAsideDialog({ note, onClose, onDone }: { note: Note | null; onClose: () => void; onDone: (note: Note, scope: SetAsideRecord["scope"], reason: string) => void }) {
+  const [scope, setScope] = useState<SetAsideRecord["scope"]>("place");
+  const [reason, setReason] = useState("");
+  const submit = (event: SyntheticEvent) => {
+    event.preventDefault();
+    if (!note || reason.trim() === "") return;
+    onDone(note, scope, reason.trim());
+    setReason("");
+    setScope("place");
+  };
+  return (
+    <Modal open={note !== null} onOpenChange={(open) => !open && onClose()} title="Set aside" description={note?.finding.message ?? ""}>
+      <form onSubmit={submit} className="mt-4 grid gap-4">
+        <RadioGroup.Root value={scope} onValueChange={(value) => setScope(value as SetAsideRecord["scope"])} aria-label="Where" className="grid gap-1.5">
+          {SCOPES.map(([value, name]) => (
+            <label key={value} className="flex items-center gap-2">
+              <RadioGroup.Item value={value} className="grid h-4 w-4 place-items-center rounded-full border border-ink">
+                <RadioGroup.Indicator className="h-2 w-2 rounded-full bg-ink" />
+              </RadioGroup.Item>
+              {name}
+            </label>
+          ))}
+        </RadioGroup.Root>
+        <label className="grid gap-1">
+          Reason
+          <input className={fieldClass} value={reason} required onChange={(e) => setReason(e.target.value)} placeholder="Why it is right as it is" />
+        </label>
+        <MainButton type="submit" className="justify-self-start">
+          Set aside
+        </MainButton>
+      </form>
+    </Modal>
+  );
+}

@@ -1,0 +1,179 @@
+import { useLiveQuery } from "dexie-react-hooks";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import type { Original } from "#core/page/original";
+import { descriptionOf, type Page, titleOf } from "#core/page/page";
+import { readPage } from "#core/page/read";
+import { applyToPage } from "#core/rewrite/apply";
+import { type Edit, withEdit } from "#core/rewrite/edits";
+import { auditor } from "#core/rules/audit";
+import { CATALOGUE } from "#core/rules/catalogue";
+import type { Finding, RuleFacts } from "#core/rules/rule";
+import { auditSite } from "#core/site/audit-site";
+import { act } from "../store/act";
+import { db, type PageRecord, type SetAsideRecord, type SiteRecord } from "../store/db";
+import { setAsideFor } from "../store/examine";
+import { pagePuts, saveRecord, saveRedraft } from "../store/redraft";
+import { useNotices } from "../ui/notice";
+
+/** A finding as a numbered note in the margin. */
+export interface Note {
+  number: number;
+  finding: Finding;
+  rule: RuleFacts | null;
+}
+
+export interface SetAsideNote {
+  finding: Finding;
+  record: SetAsideRecord;
+}
+
+export interface Desk {
+  record: PageRecord;
+  /** As brought in. */
+  original: Page;
+  /** As the redraft leaves it. */
+  page: Page;
+  edits: readonly Edit[];
+  notes: Note[];
+  setAside: SetAsideNote[];
+  refusals: string[];
+  savedAt: string | null;
+  edit(edit: Edit | readonly Edit[], label: string, merge?: string): void;
+  setPhrase(phrase: string): void;
+  setAddress(address: string): void;
+  setReady(ready: boolean): void;
+  setAsideFinding(finding: Finding, scope: SetAsideRecord["scope"], reason: string): void;
+  takeBack(record: SetAsideRecord): void;
+}
+
+const now = () => new Date().toISOString();
+
+/** All that the desk shows and does for one page. What is typed is on screen at once and kept silently. */
+export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, kept: readonly Edit[]): Desk {
+  const { fail } = useNotices();
+  const record = useLiveQuery(() => db().pages.get(stored.id), [stored.id]) ?? stored;
+  const liveEdits = useLiveQuery(async () => (await db().redrafts.get(stored.id))?.edits ?? [], [stored.id]);
+  const setAsides = useLiveQuery(() => db().setAsides.where("siteId").equals(site.id).toArray(), [site.id]) ?? NONE;
+  const summaries = useLiveQuery(() => db().summaries.where("siteId").equals(site.id).toArray(), [site.id]);
+  const [edits, setEdits] = useState<readonly Edit[]>(kept);
+  const [phrase, setPhraseNow] = useState(stored.phrase);
+  const [savedAt, setSavedAt] = useState<string | null>(null);
+  const pending = useRef(0);
+
+  // What another tab or an undo has written is shown, unless something typed here is still on its way.
+  useEffect(() => {
+    if (liveEdits && pending.current === 0) setEdits(liveEdits);
+  }, [liveEdits]);
+  useEffect(() => {
+    if (pending.current === 0) setPhraseNow(record.phrase);
+  }, [record.phrase]);
+
+  const original = useMemo(() => readPage(source, { address: record.address }), [source, record.address]);
+  const run = useMemo(
+    () => auditor({ phrase: phrase.trim() || null, houseStyle: site.houseStyle, today: now().slice(0, 10) }),
+    [phrase, site.houseStyle],
+  );
+  const { page, refused } = useMemo(() => applyToPage(original, edits), [original, edits]);
+  const own = useMemo(() => run(page), [run, page]);
+  const doubled = useMemo(() => siteFindings(page, record.id, summaries ?? [], site), [page, record.id, summaries, site]);
+  const findings = useMemo(() => [...doubled, ...own].sort(byPart), [doubled, own]);
+  const { notes, setAside } = useMemo(() => split(findings, record.id, setAsides), [findings, record.id, setAsides]);
+
+  const write = useCallback(
+    (task: () => Promise<void>) => {
+      pending.current++;
+      task()
+        .then(() => setSavedAt(now()))
+        .catch(fail)
+        .finally(() => {
+          pending.current--;
+        });
+    },
+    [fail],
+  );
+
+  const stateFor = (next: Page, over: Partial<PageRecord> = {}) => {
+    const merged = { ...record, phrase, ...over };
+    const audit = over.phrase === undefined ? run : auditor({ phrase: over.phrase.trim() || null, houseStyle: site.houseStyle, today: now().slice(0, 10) });
+    return { record: merged, houseStyle: site.houseStyle, page: next, findings: audit(next), setAsides };
+  };
+
+  return {
+    record,
+    original,
+    page,
+    edits,
+    notes,
+    setAside,
+    refusals: refused.map(({ reason }) => reason),
+    savedAt,
+    edit(change, label, merge) {
+      const list = Array.isArray(change) ? (change as readonly Edit[]) : [change as Edit];
+      const next = list.reduce<readonly Edit[]>((all, one) => withEdit(all, one), edits);
+      const applied = applyToPage(original, next);
+      const refusal = applied.refused.find(({ edit }) => list.includes(edit) || list.some((one) => one.op === edit.op));
+      if (refusal) {
+        fail(new Error(refusal.reason));
+        return;
+      }
+      setEdits(next);
+      const state = stateFor(applied.page, { ready: false });
+      write(() => saveRedraft(state, next, label, merge ? `${stored.id} ${merge}` : null));
+    },
+    setPhrase(text) {
+      setPhraseNow(text);
+      const state = stateFor(page, { phrase: text });
+      write(() => saveRecord(state, "Target phrase", `${stored.id} phrase`));
+    },
+    setAddress(address) {
+      const moved = applyToPage({ ...original, address }, edits).page;
+      write(() => saveRecord(stateFor(moved, { address }), "Correct the address"));
+    },
+    setReady(ready) {
+      write(() => saveRecord(stateFor(page, { ready }), ready ? "Mark ready" : "Not ready after all"));
+    },
+    setAsideFinding(finding, scope, reason) {
+      const after: SetAsideRecord = {
+        id: crypto.randomUUID(),
+        siteId: site.id,
+        scope,
+        rule: finding.rule,
+        pageId: scope === "site" ? null : record.id,
+        key: scope === "place" ? finding.key : null,
+        reason,
+      };
+      const state = { ...stateFor(page), setAsides: [...setAsides, after] };
+      write(() => act(site.id, "Set a finding aside", [{ table: "setAsides", key: after.id, after }, ...pagePuts(state, edits.length)]));
+    },
+    takeBack(taken) {
+      const state = { ...stateFor(page), setAsides: setAsides.filter((one) => one.id !== taken.id) };
+      write(() => act(site.id, "Take a finding back up", [{ table: "setAsides", key: taken.id, after: null }, ...pagePuts(state, edits.length)]));
+    },
+  };
+}
+
+const NONE: SetAsideRecord[] = [];
+const PARTS = ["title", "description", "slug", "heading", "head"];
+const byPart = (a: Finding, b: Finding) => PARTS.indexOf(a.at.part) - PARTS.indexOf(b.at.part);
+
+/** Findings across pages that name this one; the page itself counts as it reads now. */
+function siteFindings(page: Page, pageId: string, summaries: readonly { id: string; address: string; title: string; description: string; keywords: string }[], site: SiteRecord): Finding[] {
+  const current = summaries.map((s) => (s.id === pageId ? { ...s, title: titleOf(page), description: descriptionOf(page) } : s));
+  return auditSite(current, site.houseStyle)
+    .filter((finding) => finding.pages.includes(pageId))
+    .map(({ rule, weight, message }) => {
+      const part = rule.startsWith("title/") ? "title" : rule.startsWith("description/") ? "description" : "head";
+      return { rule, weight, message, at: { part }, fix: null, key: `${rule} @ ${part}` };
+    });
+}
+
+function split(findings: readonly Finding[], pageId: string, records: readonly SetAsideRecord[]) {
+  const notes: Note[] = [];
+  const setAside: SetAsideNote[] = [];
+  for (const finding of findings) {
+    const record = setAsideFor(finding, pageId, records);
+    if (record) setAside.push({ finding, record });
+    else notes.push({ number: notes.length + 1, finding, rule: CATALOGUE.get(finding.rule) ?? null });
+  }
+  return { notes, setAside };
+}

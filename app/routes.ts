@@ -1,0 +1,11 @@
+import { index, type RouteConfig, route } from "@react-router/dev/routes";
+
+export default [
+  index("routes/start.tsx"),
+  route("bring-in", "routes/bring-in.tsx"),
+  route("sites/:site", "routes/site.tsx", [
+    route("pages", "routes/pages.tsx"),
+    route("pages/:page", "routes/desk.tsx"),
+  ]),
+  route("demo-site.zip", "routes/demo-site.ts"),
+] satisfies RouteConfig;

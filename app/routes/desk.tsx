@@ -1,0 +1,179 @@
+import { useEffect, useRef, useState } from "react";
+import { useHotkeys } from "react-hotkeys-hook";
+import { data, Link, useLoaderData, useNavigate } from "react-router";
+import { limitsOf } from "#core/rules/house-style";
+import { Address } from "../desk/address";
+import { Head } from "../desk/head";
+import { Margin } from "../desk/margin";
+import { Outline } from "../desk/outline";
+import { Queue } from "../desk/queue";
+import { SearchResult } from "../desk/search-result";
+import { SetAsideDialog } from "../desk/set-aside-dialog";
+import { type Note, useDesk } from "../desk/use-desk";
+import { usePages } from "../pages/use-pages";
+import { db } from "../store/db";
+import { explainStorage } from "../store/faults";
+import { download, handOverPage } from "../store/hand-over";
+import { loadOriginal } from "../store/originals";
+import { Action } from "../ui/controls";
+import { TitleLine } from "../ui/frame";
+import { useNotices } from "../ui/notice";
+import type { Route } from "./+types/desk";
+import { useSite } from "./site";
+
+export const meta = () => [{ title: "Desk · Keen Quill" }];
+
+export async function clientLoader({ params }: Route.ClientLoaderArgs) {
+  try {
+    const record = await db().pages.get(params.page);
+    const source = record && (await loadOriginal(record.id));
+    if (!record || !source) throw data("This page is not in this browser. It may have been undone, or belong to another browser.", { status: 404 });
+    const redraft = await db().redrafts.get(record.id);
+    return { record, source, edits: redraft?.edits ?? [] };
+  } catch (error) {
+    if (error instanceof Error) throw explainStorage(error);
+    throw error;
+  }
+}
+
+export default function DeskRoute() {
+  const loaded = useLoaderData<typeof clientLoader>();
+  return <Desk key={loaded.record.id} {...loaded} />;
+}
+
+/** Room that both devices need beside each other, in px. */
+const BOTH = 632 + 40 + 344;
+
+function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof clientLoader>>) {
+  const site = useSite();
+  const desk = useDesk(site, record, source, edits);
+  const pages = usePages(site.id);
+  const navigate = useNavigate();
+  const { say, fail } = useNotices();
+  const sheet = useRef<HTMLDivElement>(null);
+  const title = useRef<HTMLInputElement | HTMLTextAreaElement>(null);
+  const description = useRef<HTMLInputElement | HTMLTextAreaElement>(null);
+  const [selected, setSelected] = useState<number | null>(null);
+  const [asiding, setAsiding] = useState<Note | null>(null);
+  const [wide, setWide] = useState(false);
+
+  useEffect(() => {
+    const watch = new ResizeObserver(([entry]) => setWide((entry?.contentRect.width ?? 0) >= BOTH));
+    if (sheet.current) watch.observe(sheet.current);
+    return () => watch.disconnect();
+  }, []);
+
+  const select = (n: number) => {
+    setSelected(n);
+    requestAnimationFrame(() => document.querySelector(`[data-note="${n}"]`)?.scrollIntoView({ block: "nearest" }));
+  };
+  const step = (by: number) => {
+    if (desk.notes.length === 0) return;
+    const next = selected === null ? (by > 0 ? 1 : desk.notes.length) : selected + by;
+    select(Math.max(1, Math.min(desk.notes.length, next)));
+  };
+  const toPage = (by: number) => {
+    const list = pages?.shown ?? [];
+    const next = list[list.findIndex((page) => page.id === desk.record.id) + by];
+    if (next) navigate(`/sites/${site.id}/pages/${next.id}${pages?.query ?? ""}`);
+  };
+  const fix = (note: Note) => {
+    if (note.finding.fix) desk.edit(note.finding.fix.edits, note.finding.fix.label);
+  };
+  const fixSelected = () => {
+    const note = desk.notes.find((n) => n.number === selected);
+    if (note) fix(note);
+  };
+  const save = async () => {
+    try {
+      const { file, refused } = await handOverPage(desk.record, desk.edits);
+      download(file.path.split("/").at(-1) ?? "page.html", file.bytes, "text/html");
+      if (refused.length > 0) fail(new Error(refused.map(({ reason }) => reason).join(" ")));
+      else say("Downloaded", desk.edits.length === 0 ? "Nothing was changed: it is the original." : "Only the places you changed differ from the original.");
+    } catch (error) {
+      fail(error);
+    }
+  };
+  const ready = () => desk.setReady(!desk.record.ready);
+
+  useHotkeys("j", () => step(1));
+  useHotkeys("k", () => step(-1));
+  useHotkeys("bracketleft", () => toPage(-1));
+  useHotkeys("bracketright", () => toPage(1));
+  useHotkeys("period", fixSelected);
+  useHotkeys("enter", () => title.current?.focus(), { preventDefault: true, ignoreEventWhen: (e) => e.target !== document.body });
+  useHotkeys("mod+enter", ready, { enableOnFormTags: true, preventDefault: true });
+  useHotkeys("escape", () => (document.activeElement instanceof HTMLElement ? document.activeElement.blur() : undefined), { enableOnFormTags: true });
+
+  const kept = desk.savedAt ? `kept, ${new Intl.DateTimeFormat("en-GB", { timeStyle: "short" }).format(new Date(desk.savedAt))}` : null;
+  const name = desk.record.name || desk.record.file;
+  const picking = { selected, onSelect: select };
+  return (
+    <>
+      {pages && <Queue siteId={site.id} pages={pages} current={desk.record.id} />}
+      <main className="flex min-w-0 flex-1 flex-col">
+        <TitleLine
+          site={site}
+          kept={kept}
+          commands={[
+            { name: "Download the HTML of this page", run: () => void save() },
+            { name: desk.record.ready ? "Not ready after all" : "Mark the page ready", keys: "Ctrl Enter", run: ready },
+            { name: "Edit the title", keys: "Enter", run: () => setTimeout(() => title.current?.focus()) },
+            { name: "Edit the description", run: () => setTimeout(() => description.current?.focus()) },
+            { name: "Next page", keys: "]", run: () => toPage(1) },
+            { name: "Previous page", keys: "[", run: () => toPage(-1) },
+          ]}
+          shortcuts={[
+            { keys: "Enter", does: "Edit the title" },
+            { keys: "Esc", does: "Leave the field" },
+            { keys: "J / K", does: "Next and previous note" },
+            { keys: ".", does: "Apply the fix of the selected note" },
+            { keys: "[ / ]", does: "Previous and next page" },
+            { keys: "1 – 6", does: "Level of the heading that has the focus" },
+            { keys: "← / →", does: "One level up or down" },
+            { keys: "F2", does: "Change the heading’s words" },
+            { keys: "Delete", does: "Take the heading out" },
+            { keys: "Ctrl Enter", does: "Mark the page ready" },
+          ]}
+        >
+          <Link to={`/sites/${site.id}/pages${pages?.query ?? ""}`} className="truncate text-soft hover:text-ink max-[700px]:hidden">
+            {site.name || site.address}
+          </Link>
+          <span aria-hidden className="text-soft max-[700px]:hidden">
+            /
+          </span>
+          <h1 className="truncate font-medium font-serif text-15">{name}</h1>
+          {desk.record.ready && <span className="text-blue">✓ ready</span>}
+        </TitleLine>
+        <div className="min-h-0 flex-1 overflow-y-auto" data-scroll>
+          <div className="flex min-h-full max-[1000px]:flex-col">
+            <div className="min-w-0 flex-1 border-hairline border-r bg-sheet px-[26px] py-4 max-[1000px]:border-r-0">
+              <div ref={sheet} className="grid gap-5 [&>section+section]:border-hairline [&>section+section]:border-t [&>section+section]:pt-4">
+                <SearchResult desk={desk} siteName={site.name || new URL(site.address).hostname} limits={limitsOf(site.houseStyle)} wide={wide} titleRef={title} descriptionRef={description} {...picking} />
+                <Address desk={desk} {...picking} />
+                <Outline desk={desk} {...picking} />
+                <Head desk={desk} {...picking} />
+                <section aria-label="This page’s files" className="flex gap-6">
+                  <Action onClick={() => void save()}>Download the HTML</Action>
+                  <Action onClick={ready}>{desk.record.ready ? "Not ready after all" : "Mark ready"}</Action>
+                  <span className="text-soft">
+                    {desk.edits.length === 0 ? "nothing changed yet" : desk.edits.length === 1 ? "1 change" : `${desk.edits.length} changes`}
+                  </span>
+                </section>
+              </div>
+            </div>
+            <Margin desk={desk} sheet={sheet} {...picking} onFix={fix} onSetAside={setAsiding} />
+          </div>
+        </div>
+      </main>
+      <SetAsideDialog
+        note={asiding}
+        onClose={() => setAsiding(null)}
+        onDone={(note, scope, reason) => {
+          desk.setAsideFinding(note.finding, scope, reason);
+          setAsiding(null);
+        }}
+      />
+    </>
+  );
+}

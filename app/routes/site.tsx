@@ -1,0 +1,31 @@
+import { useLiveQuery } from "dexie-react-hooks";
+import { data, Outlet, useLoaderData, useOutletContext } from "react-router";
+import { db, type SiteRecord } from "../store/db";
+import { explainStorage } from "../store/faults";
+import { Rail } from "../ui/frame";
+import type { Route } from "./+types/site";
+
+export async function clientLoader({ params }: Route.ClientLoaderArgs) {
+  let site: SiteRecord | undefined;
+  try {
+    site = await db().sites.get(params.site);
+  } catch (error) {
+    throw explainStorage(error);
+  }
+  if (!site) throw data("This site is not in this browser. Sites stay in the browser they were brought into.", { status: 404 });
+  return { site };
+}
+
+export default function Site() {
+  const { site: loaded } = useLoaderData<typeof clientLoader>();
+  const site = useLiveQuery(() => db().sites.get(loaded.id), [loaded.id]) ?? loaded;
+  return (
+    <div className="flex h-dvh max-[700px]:flex-col">
+      <Rail key={site.id} site={site} />
+      <Outlet context={site} />
+    </div>
+  );
+}
+
+/** The site that the screen shows. */
+export const useSite = () => useOutletContext<SiteRecord>();

@@ -1,0 +1,121 @@
+import Joi from "joi";
+import { editSchema } from "#core/exchange/edit-file";
+import { houseStyleSchema } from "#core/rules/house-style-schema";
+import { db, SCHEMA_VERSION } from "./db";
+import { explainStorage } from "./faults";
+
+const id = Joi.string().max(100).required();
+const text = Joi.string().allow("");
+const count = Joi.number().integer().min(0);
+const counts = Joi.object({ must: count, should: count, may: count });
+const summary = { id, siteId: id, address: text, title: text, description: text, keywords: text };
+
+/** Base64 of packed bytes: a backup is one JSON file. */
+const packed = Joi.string().base64().allow("");
+
+const backupSchema = Joi.object({
+  format: Joi.string().valid("keen-quill backup").required(),
+  version: Joi.number().integer().max(SCHEMA_VERSION).required().messages({ "number.max": "{{#label}} is from a newer Keen Quill than this one" }),
+  madeAt: Joi.string().isoDate().required(),
+  sites: Joi.array().items(Joi.object({ id, name: text, address: text, houseStyle: houseStyleSchema, broughtInAt: Joi.string().isoDate() })).required(),
+  pages: Joi.array()
+    .items(
+      Joi.object({
+        ...summary,
+        keywords: Joi.forbidden(),
+        position: count,
+        file: text,
+        name: text,
+        titlePx: count,
+        titleCut: Joi.boolean(),
+        descriptionPx: count,
+        descriptionCut: Joi.boolean(),
+        slug: text,
+        phrase: text,
+        counts,
+        edits: count,
+        ready: Joi.boolean(),
+      }),
+    )
+    .required(),
+  summaries: Joi.array().items(Joi.object(summary)).required(),
+  originals: Joi.array()
+    .items(
+      Joi.object({
+        pageId: id,
+        siteId: id,
+        kind: Joi.string().valid("html"),
+        packed,
+        charset: Joi.object({ name: Joi.string(), by: Joi.string(), bom: count }),
+      }),
+    )
+    .required(),
+  redrafts: Joi.array().items(Joi.object({ pageId: id, siteId: id, edits: Joi.array().items(editSchema) })).required(),
+  setAsides: Joi.array()
+    .items(
+      Joi.object({
+        id,
+        siteId: id,
+        scope: Joi.string().valid("place", "page", "site"),
+        rule: Joi.string(),
+        pageId: Joi.string().allow(null),
+        key: Joi.string().allow(null),
+        reason: text,
+      }),
+    )
+    .required(),
+});
+
+function toBase64(bytes: Uint8Array): string {
+  let binary = "";
+  for (let i = 0; i < bytes.length; i += 0x8000) binary += String.fromCharCode(...bytes.subarray(i, i + 0x8000));
+  return btoa(binary);
+}
+
+const fromBase64 = (base64: string) => Uint8Array.from(atob(base64), (c) => c.charCodeAt(0));
+
+/** Everything in this browser as one JSON text. */
+export async function makeBackup(): Promise<string> {
+  const originals = await db().originals.toArray();
+  return JSON.stringify({
+    format: "keen-quill backup",
+    version: SCHEMA_VERSION,
+    madeAt: new Date().toISOString(),
+    sites: await db().sites.toArray(),
+    pages: await db().pages.toArray(),
+    summaries: await db().summaries.toArray(),
+    originals: originals.map((o) => ({ ...o, packed: toBase64(o.packed) })),
+    redrafts: await db().redrafts.toArray(),
+    setAsides: await db().setAsides.toArray(),
+  });
+}
+
+/** Puts a backup back beside what is there; records of the same id are replaced. A damaged file changes nothing. */
+export async function restoreBackup(json: string): Promise<{ sites: number; pages: number } | { reason: string }> {
+  let value: unknown;
+  try {
+    value = JSON.parse(json);
+  } catch (error) {
+    return { reason: `This is no backup: ${(error as Error).message}. Nothing was changed.` };
+  }
+  const { error, value: backup } = backupSchema.validate(value);
+  if (error) return { reason: `This backup is damaged: ${error.message}. Nothing was changed.` };
+  const { sites, pages, summaries, originals, redrafts, setAsides } = backup;
+  const tables = [db().sites, db().pages, db().summaries, db().originals, db().redrafts, db().setAsides, db().actions];
+  try {
+    const unpacked = originals.map((o: { packed: string }) => ({ ...o, packed: fromBase64(o.packed) }));
+    await db().transaction("rw", tables, async () => {
+      await db().sites.bulkPut(sites);
+      await db().pages.bulkPut(pages);
+      await db().summaries.bulkPut(summaries);
+      await db().originals.bulkPut(unpacked);
+      await db().redrafts.bulkPut(redrafts);
+      await db().setAsides.bulkPut(setAsides);
+      // What was done before speaks of records that may now read otherwise.
+      for (const site of sites) await db().actions.where("[siteId+undone]").anyOf([[site.id, 0], [site.id, 1]]).delete();
+    });
+  } catch (fault) {
+    throw explainStorage(fault);
+  }
+  return { sites: sites.length, pages: pages.length };
+}

@@ -1,0 +1,55 @@
+import { Dialog, Tooltip } from "radix-ui";
+import type { ComponentProps, ReactNode } from "react";
+
+/** A button with an icon only; its name and shortcut show in a tooltip. */
+export function IconButton({ name, keys, children, ...rest }: { name: string; keys?: string } & ComponentProps<"button">) {
+  return (
+    <Tooltip.Root>
+      <Tooltip.Trigger asChild>
+        <button type="button" aria-label={name} className="grid h-7 w-7 place-items-center rounded text-soft hover:text-ink" {...rest}>
+          {children}
+        </button>
+      </Tooltip.Trigger>
+      <Tooltip.Portal>
+        <Tooltip.Content sideOffset={4} className="floating z-50 px-2 py-1 text-12">
+          {name} {keys && <Keys>{keys}</Keys>}
+        </Tooltip.Content>
+      </Tooltip.Portal>
+    </Tooltip.Root>
+  );
+}
+
+/** What a key is called. */
+export function Keys({ children }: { children: ReactNode }) {
+  return <kbd className="rounded border border-hairline px-1.5 font-mono text-12 text-soft">{children}</kbd>;
+}
+
+/** An action in the text: blue pencil. */
+export function Action({ className = "", ...rest }: ComponentProps<"button">) {
+  return <button type="button" className={`text-left text-blue hover:underline disabled:no-underline ${className}`} {...rest} />;
+}
+
+/** The one thing to do on a screen. */
+export function MainButton({ className = "", ...rest }: ComponentProps<"button">) {
+  return <button type="button" className={`rounded bg-ink px-4 py-2 text-15 font-medium text-sheet hover:opacity-90 ${className}`} {...rest} />;
+}
+
+export function Modal({ open, onOpenChange, title, description, children }: { open: boolean; onOpenChange: (open: boolean) => void; title: string; description?: string; children: ReactNode }) {
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/30" />
+        <Dialog.Content
+          {...(description ? {} : { "aria-describedby": undefined })}
+          className="floating fixed top-[14vh] left-1/2 z-50 max-h-[76vh] w-[480px] max-w-[94vw] -translate-x-1/2 overflow-auto p-5"
+        >
+          <Dialog.Title className="font-serif text-18">{title}</Dialog.Title>
+          {description && <Dialog.Description className="mt-1 text-soft">{description}</Dialog.Description>}
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+export const fieldClass = "w-full rounded border border-hairline bg-sheet px-2.5 py-1.5 text-15";

@@ -1,0 +1,114 @@
+import { DropdownMenu } from "radix-ui";
+import { Files, Redo2, Undo2 } from "lucide-react";
+import { type ReactNode, useState } from "react";
+import { useLiveQuery } from "dexie-react-hooks";
+import { useHotkeys } from "react-hotkeys-hook";
+import { Link, NavLink } from "react-router";
+import { redo, undo } from "../store/act";
+import { db, type SiteRecord } from "../store/db";
+import { useNotices } from "./notice";
+import { IconButton, Keys } from "./controls";
+import { type Command, Palette } from "./palette";
+import { Shortcuts, type Shortcut } from "./shortcuts";
+import { SiteSettings } from "./site-settings";
+
+/** The rail: the site on top, then the screens. */
+export function Rail({ site }: { site: SiteRecord }) {
+  const [settings, setSettings] = useState(false);
+  const sites = useLiveQuery(() => db().sites.toArray(), []) ?? [];
+  return (
+    <nav aria-label="Screens" className="flex w-16 shrink-0 flex-col items-center border-hairline border-r bg-paper pt-2.5 max-[700px]:w-full max-[700px]:flex-row max-[700px]:gap-3 max-[700px]:border-r-0 max-[700px]:border-b max-[700px]:px-2 max-[700px]:pb-2">
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger
+          aria-label={`Site: ${site.name}`}
+          className="mb-4 grid h-9 w-9 place-items-center rounded border border-ink font-medium font-serif text-18 max-[700px]:mb-0"
+        >
+          {(site.name || site.address.replace(/^https?:\/\/(?:www\.)?/, "")).slice(0, 1).toUpperCase()}
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content side="right" align="start" sideOffset={6} className="floating z-50 min-w-56 p-1.5 text-13">
+            {sites.map((one) => (
+              <DropdownMenu.Item key={one.id} asChild className={menuItem}>
+                <Link to={`/sites/${one.id}/pages`}>{one.name || one.address}</Link>
+              </DropdownMenu.Item>
+            ))}
+            <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
+            <DropdownMenu.Item className={menuItem} onSelect={() => setSettings(true)}>
+              Name and title ending…
+            </DropdownMenu.Item>
+            <DropdownMenu.Item asChild className={menuItem}>
+              <Link to={`/bring-in?site=${site.id}`}>Bring in more pages…</Link>
+            </DropdownMenu.Item>
+            <DropdownMenu.Item asChild className={menuItem}>
+              <Link to="/?all">All sites</Link>
+            </DropdownMenu.Item>
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+      <NavLink
+        to={`/sites/${site.id}/pages`}
+        className="flex w-14 flex-col items-center gap-1 rounded py-1.5 text-12 aria-[current=page]:bg-tint"
+      >
+        <Files size={16} aria-hidden />
+        Pages
+      </NavLink>
+      <SiteSettings site={site} open={settings} onOpenChange={setSettings} />
+    </nav>
+  );
+}
+
+export const menuItem = "block cursor-default rounded px-2.5 py-1.5 outline-none data-[highlighted]:bg-tint";
+
+/** The title line: where you are, that all is kept, undo and redo, the palette; and the keys of the screen. */
+export function TitleLine({
+  site,
+  children,
+  kept,
+  commands,
+  shortcuts,
+}: {
+  site: SiteRecord;
+  children: ReactNode;
+  kept?: string | null;
+  commands: Command[];
+  shortcuts: Shortcut[];
+}) {
+  const { say, fail } = useNotices();
+  const [palette, setPalette] = useState(false);
+  const [help, setHelp] = useState(false);
+  const undoable = useLiveQuery(() => db().actions.where("[siteId+undone]").equals([site.id, 0]).last(), [site.id]);
+  const redoable = useLiveQuery(() => db().actions.where("[siteId+undone]").equals([site.id, 1]).first(), [site.id]);
+  const step = async (run: typeof undo, verb: string) => {
+    try {
+      const done = await run(site.id);
+      if (!done) say(`Nothing to ${verb}`);
+      else if (done.left > 0) say(`${done.label}: partly left as it is`, `${done.left} of its places have changed since, and were not touched.`);
+    } catch (error) {
+      fail(error);
+    }
+  };
+  const everywhere = { enableOnFormTags: true, enableOnContentEditable: true, preventDefault: true } as const;
+  useHotkeys("mod+z", () => void step(undo, "undo"), everywhere);
+  useHotkeys("mod+shift+z, mod+y", () => void step(redo, "do again"), everywhere);
+  useHotkeys("mod+k", () => setPalette(true), everywhere);
+  useHotkeys("shift+/, ?", () => setHelp(true), { preventDefault: true });
+  return (
+    <header className="flex h-11 shrink-0 items-center gap-4 border-hairline border-b bg-paper px-5">
+      <div className="flex min-w-0 flex-1 items-baseline gap-3">{children}</div>
+      {kept && <span className="whitespace-nowrap text-soft max-[700px]:hidden">{kept}</span>}
+      <div className="flex items-center gap-1">
+        <IconButton name={undoable ? `Undo: ${undoable.label}` : "Undo"} keys="Ctrl Z" disabled={!undoable} onClick={() => void step(undo, "undo")}>
+          <Undo2 size={16} aria-hidden />
+        </IconButton>
+        <IconButton name={redoable ? `Redo: ${redoable.label}` : "Redo"} keys="Ctrl Shift Z" disabled={!redoable} onClick={() => void step(redo, "do again")}>
+          <Redo2 size={16} aria-hidden />
+        </IconButton>
+      </div>
+      <button type="button" aria-label="Command palette" onClick={() => setPalette(true)}>
+        <Keys>Ctrl K</Keys>
+      </button>
+      <Palette open={palette} onOpenChange={setPalette} site={site} commands={commands} onHelp={() => setHelp(true)} />
+      <Shortcuts open={help} onOpenChange={setHelp} shortcuts={shortcuts} />
+    </header>
+  );
+}

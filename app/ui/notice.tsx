@@ -1,0 +1,61 @@
+import { Toast } from "radix-ui";
+import { createContext, type ReactNode, use, useCallback, useMemo, useState } from "react";
+import { explainStorage } from "../store/faults";
+
+interface Notice {
+  id: number;
+  heading: string;
+  text: string;
+  loud: boolean;
+}
+
+interface Notices {
+  /** Says something in passing. */
+  say(heading: string, text?: string): void;
+  /** Says loudly that something was not kept or could not be done. */
+  fail(error: unknown): void;
+}
+
+const Context = createContext<Notices>({ say: () => {}, fail: () => {} });
+
+export const useNotices = () => use(Context);
+
+let next = 0;
+
+export function NoticeProvider({ children }: { children: ReactNode }) {
+  const [notices, setNotices] = useState<Notice[]>([]);
+  const add = useCallback((heading: string, text: string, loud: boolean) => {
+    setNotices((all) => [...all.slice(-2), { id: next++, heading, text, loud }]);
+  }, []);
+  const value = useMemo<Notices>(
+    () => ({
+      say: (heading, text = "") => add(heading, text, false),
+      fail: (error) => {
+        const fault = explainStorage(error);
+        add(fault.heading, fault.message, true);
+      },
+    }),
+    [add],
+  );
+  return (
+    <Context value={value}>
+      <Toast.Provider swipeDirection="right" label="Notice">
+        {children}
+        {notices.map(({ id, heading, text, loud }) => (
+          <Toast.Root
+            key={id}
+            type={loud ? "foreground" : "background"}
+            duration={loud ? Number.POSITIVE_INFINITY : 5000}
+            onOpenChange={(open) => !open && setNotices((all) => all.filter((n) => n.id !== id))}
+            className={`floating p-3 ${loud ? "border-l-4 border-l-red" : ""}`}
+          >
+            <Toast.Title className="text-15 font-medium">{heading}</Toast.Title>
+            {text && <Toast.Description className="mt-1 text-soft">{text}</Toast.Description>}
+            {loud && <Toast.Close className="mt-2 text-blue underline">Close</Toast.Close>}
+          </Toast.Root>
+        ))}
+        <Toast.Viewport className="fixed right-4 bottom-4 z-50 flex w-[360px] max-w-[90vw] flex-col gap-2" />
+      </Toast.Provider>
+    </Context>
+  );
+}

@@ -1,0 +1,109 @@
+import { Command as Cmdk } from "cmdk";
+import { Dialog } from "radix-ui";
+import { useRef, useState } from "react";
+import { useLiveQuery } from "dexie-react-hooks";
+import { useNavigate } from "react-router";
+import { pathOf } from "#core/address/address";
+import { db, type SiteRecord } from "../store/db";
+import { download } from "../store/hand-over";
+import { useNotices } from "./notice";
+
+export interface Command {
+  name: string;
+  keys?: string;
+  run: () => void;
+}
+
+/** Whether the desk is dark now: the editor's choice, else the system's. */
+function isDark(): boolean {
+  const chosen = document.documentElement.dataset.theme;
+  return chosen ? chosen === "dark" : matchMedia("(prefers-color-scheme: dark)").matches;
+}
+
+function switchTheme(): void {
+  const theme = isDark() ? "light" : "dark";
+  document.documentElement.dataset.theme = theme;
+  try {
+    localStorage.setItem("theme", theme);
+  } catch {
+    // Without storage the choice holds until the next reload.
+  }
+}
+
+export function Palette({ open, onOpenChange, site, commands, onHelp }: { open: boolean; onOpenChange: (open: boolean) => void; site: SiteRecord; commands: Command[]; onHelp: () => void }) {
+  const navigate = useNavigate();
+  const { say, fail } = useNotices();
+  const [search, setSearch] = useState("");
+  const file = useRef<HTMLInputElement>(null);
+  const pages = useLiveQuery(async () => (open ? db().pages.where("siteId").equals(site.id).limit(2000).toArray() : []), [open, site.id]) ?? [];
+  const close = (run: () => void) => () => {
+    onOpenChange(false);
+    setSearch("");
+    run();
+  };
+  const backup = async () => {
+    try {
+      const { makeBackup } = await import("../store/backup");
+      download(`keen-quill-backup-${new Date().toISOString().slice(0, 10)}.json`, await makeBackup(), "application/json");
+    } catch (error) {
+      fail(error);
+    }
+  };
+  const restore = async (chosen: File | undefined) => {
+    if (!chosen) return;
+    try {
+      const { restoreBackup } = await import("../store/backup");
+      const result = await restoreBackup(await chosen.text());
+      if ("reason" in result) fail(new Error(result.reason));
+      else say("The backup was put back", `${result.sites} sites, ${result.pages} pages.`);
+    } catch (error) {
+      fail(error);
+    }
+  };
+  const general: Command[] = [
+    { name: "Go to the pages", run: () => navigate(`/sites/${site.id}/pages`) },
+    { name: "Bring in pages", run: () => navigate(`/bring-in?site=${site.id}`) },
+    { name: "Switch between dark and light", run: switchTheme },
+    { name: "Make a backup of everything", run: () => void backup() },
+    { name: "Put a backup back…", run: () => file.current?.click() },
+    { name: "Show the keys of this screen", keys: "?", run: onHelp },
+  ];
+  const item = "flex cursor-default items-baseline gap-3 rounded px-2.5 py-1.5 data-[selected=true]:bg-tint";
+  return (
+    <>
+      <input ref={file} type="file" accept=".json,application/json" hidden aria-label="Backup file" onChange={(e) => void restore(e.target.files?.[0])} />
+      <Dialog.Root open={open} onOpenChange={onOpenChange}>
+        <Dialog.Portal>
+          <Dialog.Overlay className="fixed inset-0 z-40 bg-black/30" />
+          <Dialog.Content aria-describedby={undefined} className="floating fixed top-[12vh] left-1/2 z-50 w-[560px] max-w-[94vw] -translate-x-1/2">
+            <Dialog.Title className="sr-only">Command palette</Dialog.Title>
+            <Cmdk label="Command palette" loop>
+              <Cmdk.Input value={search} onValueChange={setSearch} placeholder="Type a command or a page" className="w-full border-hairline border-b bg-transparent px-4 py-3 text-15 outline-none" />
+              <Cmdk.List className="max-h-[50vh] overflow-auto p-1.5">
+                <Cmdk.Empty className="p-3 text-soft">Nothing is called that.</Cmdk.Empty>
+                <Cmdk.Group>
+                  {[...commands, ...general].map(({ name, keys, run }) => (
+                    <Cmdk.Item key={name} value={name} onSelect={close(run)} className={item}>
+                      <span className="flex-1">{name}</span>
+                      {keys && <span className="font-mono text-12 text-soft">{keys}</span>}
+                    </Cmdk.Item>
+                  ))}
+                </Cmdk.Group>
+                {search && (
+                  <Cmdk.Group heading={<span className="px-2.5 text-12 text-soft">Pages</span>}>
+                    {pages.map((page) => (
+                      <Cmdk.Item key={page.id} value={`${page.name} ${page.address} ${page.id}`} onSelect={close(() => navigate(`/sites/${site.id}/pages/${page.id}`))} className={item}>
+                        <span className="truncate">{page.name || "without a name"}</span>
+                        <span className="truncate font-mono text-12 text-soft">{pathOf(page.address)}</span>
+                      </Cmdk.Item>
+                    ))}
+                  </Cmdk.Group>
+                )}
+              </Cmdk.List>
+            </Cmdk>
+          </Dialog.Content>
+        </Dialog.Portal>
+      </Dialog.Root>
+    </>
+  );
+}

@@ -1,0 +1,68 @@
+import { type UnzipFileInfo, unzipSync, zipSync } from "fflate";
+import { MAX_SOURCE_BYTES } from "../page/original.ts";
+
+export interface PackedFile {
+  path: string;
+  bytes: Uint8Array;
+}
+
+export interface LeftOut {
+  path: string;
+  why: string;
+}
+
+/** Most entries that are looked at. */
+export const MAX_ENTRIES = 20_000;
+/** Most bytes that an archive may unpack to, all files together. */
+export const MAX_UNPACKED = 400 * 1024 * 1024;
+
+const HTML = /\.(?:html?|xhtml)$/i;
+
+/** Whether a path leads out of the archive's own folder. */
+function climbsOut(path: string): boolean {
+  return /^(?:[/\\]|[a-z]:)/i.test(path) || path.split(/[/\\]/).includes("..");
+}
+
+/** Why a file is not brought in; null where it is. */
+export function whyLeftOut(path: string, size: number): string | null {
+  if (climbsOut(path)) return "its path leads out of the archive";
+  if (/(?:^|\/)(?:\.|__MACOSX\/)/.test(path)) return "it is hidden";
+  if (!HTML.test(path)) return "it is no HTML file (.html, .htm, .xhtml)";
+  if (size > MAX_SOURCE_BYTES) return "it is larger than 20 MB";
+  return null;
+}
+
+/**
+ * The HTML files of a zip archive, and what was left out and why; or the reason why the archive cannot be read. Sizes are
+ * checked before anything is unpacked, and what unpacks to more than it said is an error.
+ */
+export function unzipPages(bytes: Uint8Array, also: readonly string[] = []): { files: PackedFile[]; leftOut: LeftOut[] } | { reason: string } {
+  const leftOut: LeftOut[] = [];
+  let entries = 0;
+  let total = 0;
+  let stopped: string | null = null;
+  const filter = ({ name, originalSize }: UnzipFileInfo) => {
+    entries++;
+    if (entries > MAX_ENTRIES) stopped = `The archive has more than ${MAX_ENTRIES.toLocaleString("en-GB")} entries. Split it, or choose the folder's files.`;
+    if (stopped || name.endsWith("/")) return false;
+    const why = also.includes(name) ? null : whyLeftOut(name, originalSize);
+    if (why) {
+      leftOut.push({ path: name, why });
+      return false;
+    }
+    total += originalSize;
+    if (total > MAX_UNPACKED) stopped = "The archive unpacks to more than 400 MB. Split it into smaller ones.";
+    return stopped === null;
+  };
+  try {
+    const unpacked = unzipSync(bytes, { filter });
+    if (stopped) return { reason: stopped };
+    return { files: Object.entries(unpacked).map(([path, content]) => ({ path, bytes: content })), leftOut };
+  } catch (error) {
+    return { reason: `This is no zip archive that can be read (${error instanceof Error ? error.message : "unknown fault"}). Pack the files again.` };
+  }
+}
+
+export function zipFiles(files: readonly PackedFile[]): Uint8Array {
+  return zipSync(Object.fromEntries(files.map(({ path, bytes }) => [path, bytes])));
+}

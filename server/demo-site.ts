@@ -1,0 +1,13 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { join } from "node:path";
+import { zipFiles } from "#core/exchange/zip";
+
+/** The demo site as a zip: its pages, and `site.json` with its name, address and phrases. */
+export function demoSiteZip(root: string): Uint8Array {
+  const folder = join(root, "demo", "gullhaven");
+  const pages = readdirSync(folder, { recursive: true, encoding: "utf8" })
+    .filter((file) => file.endsWith(".html"))
+    .sort()
+    .map((file) => ({ path: file.normalize("NFC"), bytes: new Uint8Array(readFileSync(join(folder, file))) }));
+  return zipFiles([...pages, { path: "site.json", bytes: new Uint8Array(readFileSync(join(root, "demo", "site.json"))) }]);
+}
