@@ -7,7 +7,7 @@ export function demoSiteZip(root: string): Uint8Array {
   const folder = join(root, "demo", "gullhaven");
   const pages = readdirSync(folder, { recursive: true, encoding: "utf8" })
     .filter((file) => file.endsWith(".html"))
-    .sort()
+    .sort((a, b) => a.split("/").length - b.split("/").length || (a < b ? -1 : 1))
     .map((file) => ({ path: file.normalize("NFC"), bytes: new Uint8Array(readFileSync(join(folder, file))) }));
   return zipFiles([...pages, { path: "site.json", bytes: new Uint8Array(readFileSync(join(root, "demo", "site.json"))) }]);
 }

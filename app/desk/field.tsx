@@ -28,7 +28,7 @@ export function Numerals({ notes, selected, onSelect }: { notes: readonly Note[]
   if (notes.length === 0) return null;
   return (
     <span className="relative inline-block w-0 align-baseline">
-      <span className="-top-[1.25em] absolute left-px flex gap-1 whitespace-nowrap font-sans text-12 leading-none">
+      <span className="-top-[21px] absolute left-px flex gap-1 whitespace-nowrap font-sans text-[11px] leading-none">
         {notes.map(({ number, finding }) => (
           <button
             key={number}

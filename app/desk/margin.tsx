@@ -104,8 +104,9 @@ function OneNote({ note, open, onSelect, onFix, onSetAside }: { note: Note; open
           </>
         )}
         {finding.fix && (
-          <p>
-            <Action onClick={() => onFix(note)}>{finding.fix.label}</Action> {open && <Keys>.</Keys>}
+          <p className="flex items-baseline gap-2">
+            <Action onClick={() => onFix(note)}>{finding.fix.label}</Action>
+            {open && <Keys>.</Keys>}
           </p>
         )}
         {open && (

@@ -7,6 +7,13 @@ export interface Notch {
   dashed?: boolean;
 }
 
+/** Names of two notches that stand close to each other are set to either side. */
+function anchorAt(at: number, notches: readonly Notch[]): "start" | "middle" | "end" {
+  const near = notches.find((other) => other.at !== at && Math.abs(other.at - at) < 60);
+  if (!near) return "middle";
+  return near.at > at ? "end" : "start";
+}
+
 /** A ruler under words set at true scale, one px a px, with the cuts as notches. */
 export function Ruler({ width, notches }: { width: number; notches: readonly Notch[] }) {
   const ticks: number[] = [];
@@ -25,7 +32,7 @@ export function Ruler({ width, notches }: { width: number; notches: readonly Not
       {notches.map(({ at, name, cuts, dashed }) => (
         <g key={name} className={cuts ? "fill-red stroke-red" : "fill-graphite stroke-graphite"}>
           <path d={`M${at + 0.5} ${cuts ? -24 : -6}V12`} strokeDasharray={dashed ? "3 2" : undefined} strokeWidth="1.2" />
-          <text x={Math.min(at, width - 10)} y={23} fontSize="12" textAnchor="middle" stroke="none" className="font-sans">
+          <text x={at} y={23} fontSize="12" textAnchor={anchorAt(at, notches)} stroke="none" className="font-sans">
             {name}
           </text>
         </g>

@@ -102,7 +102,7 @@ function OneResult({
   const descriptionCut = setDescription(description, device, limits, bold);
   const { trail } = trailOf(page);
   const desktop = device === "desktop";
-  const width = desktop ? 632 : limits.titleMobile + 16;
+  const width = desktop ? 640 : limits.titleMobile + 16;
   const of = (part: Note["finding"]["at"]["part"]) => notes.filter((note) => note.finding.at.part === part);
   const was = { title: original.titles.length > 0 ? titleOf(original) : null, description: original.metas.some((m) => m.name === "description") ? descriptionOf(original) : null };
   return (

@@ -21,7 +21,7 @@ export function Sentence({ pages, doubled, show }: { pages: readonly PageRecord[
       <button
         key={which}
         type="button"
-        aria-pressed={show === which}
+        aria-pressed={show === which && which !== "all"}
         onClick={() => choose(which)}
         className="border-graphite border-b border-dotted px-0.5 aria-pressed:border-transparent aria-pressed:bg-marker"
       >

@@ -42,7 +42,7 @@ export default function DeskRoute() {
 }
 
 /** Room that both devices need beside each other, in px. */
-const BOTH = 632 + 40 + 344;
+const BOTH = 640 + 40 + 344;
 
 function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof clientLoader>>) {
   const site = useSite();
@@ -147,7 +147,7 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
         </TitleLine>
         <div className="min-h-0 flex-1 overflow-y-auto" data-scroll>
           <div className="flex min-h-full max-[1000px]:flex-col">
-            <div className="min-w-0 flex-1 border-hairline border-r bg-sheet px-[26px] py-4 max-[1000px]:border-r-0">
+            <div className="min-w-0 flex-1 border-hairline border-r bg-sheet px-[22px] py-4 max-[1000px]:border-r-0">
               <div ref={sheet} className="grid gap-5 [&>section+section]:border-hairline [&>section+section]:border-t [&>section+section]:pt-4">
                 <SearchResult desk={desk} siteName={site.name || new URL(site.address).hostname} limits={limitsOf(site.houseStyle)} wide={wide} titleRef={title} descriptionRef={description} {...picking} />
                 <Address desk={desk} {...picking} />

@@ -31,7 +31,19 @@ export function charsetOf(bytes: Uint8Array, contentType?: string | null): Chars
   // The sniffer does not say whether it fell back, so it is asked with two different fallbacks.
   const one = sniff(bytes, { defaultEncoding: "windows-1252" });
   const other = sniff(bytes, { defaultEncoding: "ibm866" });
-  return { name: one.toLowerCase(), by: one === other ? "meta" : "fallback", bom: 0 };
+  if (one === other) return { name: one.toLowerCase(), by: "meta", bom: 0 };
+  const late = lateMeta(bytes);
+  return late ? { name: late, by: "meta", bom: 0 } : { name: one.toLowerCase(), by: "fallback", bom: 0 };
+}
+
+/** A meta element behind the first 1,024 bytes, at which browsers begin anew (HTML 13.2.3.5). */
+function lateMeta(bytes: Uint8Array): string | null {
+  const ascii = new TextDecoder("latin1").decode(bytes.subarray(0, 32_768));
+  for (const match of ascii.matchAll(/<meta\s[^>]*charset/gi)) {
+    const found = sniff(bytes.subarray(match.index), { defaultEncoding: "x-none" });
+    if (found !== "x-none") return found.toLowerCase();
+  }
+  return null;
 }
 
 /** The text of a source without its byte order mark. Bytes that the character set does not know become U+FFFD. */

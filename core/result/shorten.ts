@@ -13,7 +13,9 @@ export function shorten(text: string, fits: (text: string) => boolean, brandless
     .map((c) => c.trim())
     .filter((c) => c.length >= 12 && c.length >= text.length / 4 && fits(c))
     .sort((a, b) => b.length - a.length)[0];
-  return good ?? atWord(brandless, fits);
+  const worded = atWord(brandless, fits);
+  // Whole parts read best, unless they throw most of the text away.
+  return good && (!worded || worded.length < good.length * 1.5) ? good : worded;
 }
 
 const DANGLING = /[\s,;:|–—·-]+$|\s+(?:and|or|the|a|an|of|in|on|to|for|with|at|by|from|&)$/i;
