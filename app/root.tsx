@@ -75,7 +75,15 @@ export function ErrorBoundary() {
 function explain(error: unknown): [string, string] {
   if (error instanceof StorageFault) return [error.heading, error.message];
   if (isRouteErrorResponse(error) && error.status === 404) {
-    return ["There is nothing here", typeof error.data === "string" && error.data ? error.data : "This address leads nowhere. Your pages are where they were."];
+    return [
+      "There is nothing here",
+      typeof error.data === "string" && error.data
+        ? error.data
+        : "This address leads nowhere. Your pages are where they were.",
+    ];
   }
-  return ["Something went wrong", `What you typed is kept. Reload to go on. (${error instanceof Error ? error.message : String(error)})`];
+  return [
+    "Something went wrong",
+    `What you typed is kept. Reload to go on. (${error instanceof Error ? error.message : String(error)})`,
+  ];
 }

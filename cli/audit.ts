@@ -4,9 +4,9 @@ import { auditReport } from "#core/exchange/audit-report";
 import { csvOf } from "#core/exchange/csv";
 import { sarifOf } from "#core/exchange/sarif";
 import { audit } from "#core/rules/audit";
-import { checkHouseStyle } from "#core/rules/house-style-schema";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/rules/house-style";
-import { type Weight, WEIGHTS } from "#core/rules/rule";
+import { checkHouseStyle } from "#core/rules/house-style-schema";
+import { WEIGHTS, type Weight } from "#core/rules/setting";
 import { auditSite, summaryOf } from "#core/site/audit-site";
 import { CommandFault } from "./fault.ts";
 import { baseAddress, listFiles, readPageFile } from "./files.ts";
@@ -41,14 +41,21 @@ export function auditCommand(paths: string[], options: AuditOptions): void {
     const root = statOf(path) ? path : dirname(path);
     return listFiles(path).map((file) => ({ file, root }));
   });
-  if (files.length === 0) throw new CommandFault(`No HTML files in ${paths.join(", ")}. Files end in .html, .htm or .xhtml.`);
+  if (files.length === 0)
+    throw new CommandFault(`No HTML files in ${paths.join(", ")}. Files end in .html, .htm or .xhtml.`);
   const audited = files.map(({ file, root }) => {
     const { page } = readPageFile(file, root, base);
     const entry = auditReport.page(file, page, audit(page, context), houseStyle);
     return { entry, summary: summaryOf(file, page) };
   });
-  const site = auditSite(audited.map(({ summary }) => summary), houseStyle);
-  const report = auditReport.whole(audited.map(({ entry }) => entry), site);
+  const site = auditSite(
+    audited.map(({ summary }) => summary),
+    houseStyle,
+  );
+  const report = auditReport.whole(
+    audited.map(({ entry }) => entry),
+    site,
+  );
   if (options.format === "json") print(JSON.stringify(report, null, 2));
   else if (options.format === "sarif") print(JSON.stringify(sarifOf(report), null, 2));
   else if (options.format === "csv") print(csvOf(auditReport.rows(report)));

@@ -20,7 +20,8 @@ function readable<T>(path: string, read: () => T): T {
     return read();
   } catch (error) {
     const code = (error as NodeJS.ErrnoException).code;
-    const why = code === "ENOENT" ? "does not exist" : code === "EACCES" ? "may not be read" : `could not be read (${code})`;
+    const why =
+      code === "ENOENT" ? "does not exist" : code === "EACCES" ? "may not be read" : `could not be read (${code})`;
     throw new CommandFault(`${path} ${why}.`);
   }
 }

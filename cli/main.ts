@@ -23,8 +23,16 @@ program
   .option("--style <file>", "house style as JSON")
   .option("--base <address>", "address of the folder's root, for pages without a canonical", "https://site.example/")
   .option("--phrase <phrase>", "target phrase of every page audited")
-  .addOption(new Option("--format <format>", "how findings are printed").choices(["text", "json", "sarif", "csv"]).default("text"))
-  .addOption(new Option("--fail-on <weight>", "exit with 1 when there is a finding of this weight or above").choices(["must", "should", "may"]).default("must"))
+  .addOption(
+    new Option("--format <format>", "how findings are printed")
+      .choices(["text", "json", "sarif", "csv"])
+      .default("text"),
+  )
+  .addOption(
+    new Option("--fail-on <weight>", "exit with 1 when there is a finding of this weight or above")
+      .choices(["must", "should", "may"])
+      .default("must"),
+  )
   .action(auditCommand);
 
 program

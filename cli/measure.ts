@@ -1,6 +1,6 @@
-import { DEFAULT_LIMITS } from "#core/rules/house-style";
-import { type Device, setDescription, setTitle } from "#core/result/result";
 import { countCharacters } from "#core/measure/cut";
+import { type Device, setDescription, setTitle } from "#core/result/result";
+import { DEFAULT_LIMITS } from "#core/rules/house-style";
 
 export function measureCommand(text: string, options: { format: "text" | "json" }): void {
   const devices: Device[] = ["desktop", "mobile"];
@@ -11,7 +11,13 @@ export function measureCommand(text: string, options: { format: "text" | "json" 
         return [device, { px: Math.round(px * 100) / 100, shown, lost }];
       }),
     );
-  const result = { version: 1, text, characters: countCharacters(text), title: measure(setTitle), description: measure(setDescription) };
+  const result = {
+    version: 1,
+    text,
+    characters: countCharacters(text),
+    title: measure(setTitle),
+    description: measure(setDescription),
+  };
   if (options.format === "json") {
     process.stdout.write(`${JSON.stringify(result, null, 2)}\n`);
     return;

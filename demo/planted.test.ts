@@ -43,13 +43,19 @@ describe("the demo site", () => {
   });
 
   it.each(planted)("$page: $rule is found at $fragment", ({ page, rule, fragment }) => {
-    const messages = findingsOf(page.normalize("NFC")).filter((f) => f.rule === rule).map((f) => f.message);
+    const messages = findingsOf(page.normalize("NFC"))
+      .filter((f) => f.rule === rule)
+      .map((f) => f.message);
     expect(messages.join("\n")).toContain(fragment);
   });
 
   it("has no finding of weight must that was not planted", () => {
     const listed = new Set(planted.map(({ page, rule }) => `${page.normalize("NFC")} ${rule}`));
-    const found = pages.flatMap(({ file }) => findingsOf(file).filter((f) => f.weight === "must").map((f) => `${file} ${f.rule}`));
+    const found = pages.flatMap(({ file }) =>
+      findingsOf(file)
+        .filter((f) => f.weight === "must")
+        .map((f) => `${file} ${f.rule}`),
+    );
     expect(found.filter((one) => !listed.has(one))).toEqual([]);
   });
 

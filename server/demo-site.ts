@@ -9,5 +9,8 @@ export function demoSiteZip(root: string): Uint8Array {
     .filter((file) => file.endsWith(".html"))
     .sort((a, b) => a.split("/").length - b.split("/").length || (a < b ? -1 : 1))
     .map((file) => ({ path: file.normalize("NFC"), bytes: new Uint8Array(readFileSync(join(folder, file))) }));
-  return zipFiles([...pages, { path: "site.json", bytes: new Uint8Array(readFileSync(join(root, "demo", "site.json"))) }]);
+  return zipFiles([
+    ...pages,
+    { path: "site.json", bytes: new Uint8Array(readFileSync(join(root, "demo", "site.json"))) },
+  ]);
 }

@@ -6,7 +6,15 @@ import { Numerals } from "./field";
 import type { Desk } from "./use-desk";
 
 /** The page's address with its slug edited in place, and what the head says about it. */
-export function Address({ desk, selected, onSelect }: { desk: Desk; selected: number | null; onSelect: (n: number) => void }) {
+export function Address({
+  desk,
+  selected,
+  onSelect,
+}: {
+  desk: Desk;
+  selected: number | null;
+  onSelect: (n: number) => void;
+}) {
   const { page, original, record } = desk;
   const slug = slugOf(page.address);
   const was = slugOf(original.address);
@@ -32,11 +40,13 @@ export function Address({ desk, selected, onSelect }: { desk: Desk; selected: nu
   };
   return (
     <section aria-labelledby="address-heading" data-anchor="slug">
-      <div className="flex items-baseline gap-3">
+      <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
         <h2 id="address-heading" className="font-serif text-18">
           Address
         </h2>
-        {slug !== was && <span className="text-blue">was {was}; the change list says so, links and redirects are still to follow</span>}
+        {slug !== was && (
+          <span className="text-blue">was {was}; the change list says so, links and redirects are still to follow</span>
+        )}
         <span className="flex-1" />
         {correcting === null && <Action onClick={() => setCorrecting(record.address)}>Correct the address</Action>}
       </div>

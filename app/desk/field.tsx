@@ -10,7 +10,12 @@ interface Stretch {
 }
 
 /** Splits a text where its look changes. */
-function stretches(text: string, lostFrom: number, bold: readonly { start: number; end: number }[], at: readonly number[]): { stretch: Stretch; end: number }[] {
+function stretches(
+  text: string,
+  lostFrom: number,
+  bold: readonly { start: number; end: number }[],
+  at: readonly number[],
+): { stretch: Stretch; end: number }[] {
   const edges = new Set([0, text.length, lostFrom, ...at, ...bold.flatMap((b) => [b.start, b.end])]);
   const sorted = [...edges].filter((e) => e >= 0 && e <= text.length).sort((a, b) => a - b);
   const parts: { stretch: Stretch; end: number }[] = [];
@@ -24,7 +29,15 @@ function stretches(text: string, lostFrom: number, bold: readonly { start: numbe
 }
 
 /** The numerals of notes at one place, without width, so that the words stay where they are measured. */
-export function Numerals({ notes, selected, onSelect }: { notes: readonly Note[]; selected: number | null; onSelect: (n: number) => void }) {
+export function Numerals({
+  notes,
+  selected,
+  onSelect,
+}: {
+  notes: readonly Note[];
+  selected: number | null;
+  onSelect: (n: number) => void;
+}) {
   if (notes.length === 0) return null;
   return (
     <span className="relative inline-block w-0 align-baseline">
@@ -143,7 +156,10 @@ export function ResultField({
   };
   return (
     <div className={`relative ${focused ? "outline outline-1 outline-blue outline-offset-4" : ""}`}>
-      <div className="absolute inset-0 overflow-clip [overflow-clip-margin:20px]" style={oneLine ? { overflowX: "hidden", overflowY: "visible" } : undefined}>
+      <div
+        className="absolute inset-0 overflow-clip [overflow-clip-margin:20px]"
+        style={oneLine ? { overflowX: "hidden", overflowY: "visible" } : undefined}
+      >
         <div
           ref={mirror}
           aria-hidden
@@ -154,7 +170,11 @@ export function ResultField({
         </div>
       </div>
       {oneLine ? (
-        <input ref={field as RefObject<HTMLInputElement>} {...common} onScroll={(e) => setShift(e.currentTarget.scrollLeft)} />
+        <input
+          ref={field as RefObject<HTMLInputElement>}
+          {...common}
+          onScroll={(e) => setShift(e.currentTarget.scrollLeft)}
+        />
       ) : (
         <textarea
           ref={field as RefObject<HTMLTextAreaElement>}
@@ -172,10 +192,27 @@ export function ResultField({
 }
 
 /** The numerals once more above the field, where a pointer reaches them; the words between are there for their places only. */
-function NumeralButtons({ parts, className, oneLine, shift }: { parts: ReactNode[]; className: string; oneLine: boolean; shift: number }) {
+function NumeralButtons({
+  parts,
+  className,
+  oneLine,
+  shift,
+}: {
+  parts: ReactNode[];
+  className: string;
+  oneLine: boolean;
+  shift: number;
+}) {
   return (
-    <div className="pointer-events-none absolute inset-0 overflow-visible" aria-hidden style={oneLine ? { clipPath: "inset(-20px 0 0 0)" } : undefined}>
-      <div className={`${className} text-transparent [&_span]:text-transparent ${oneLine ? "whitespace-pre" : "whitespace-pre-wrap break-words"}`} style={oneLine ? { transform: `translateX(${-shift}px)` } : undefined}>
+    <div
+      className="pointer-events-none absolute inset-0 overflow-visible"
+      aria-hidden
+      style={oneLine ? { clipPath: "inset(-20px 0 0 0)" } : undefined}
+    >
+      <div
+        className={`${className} text-transparent [&_span]:text-transparent ${oneLine ? "whitespace-pre" : "whitespace-pre-wrap break-words"}`}
+        style={oneLine ? { transform: `translateX(${-shift}px)` } : undefined}
+      >
         {parts}
       </div>
     </div>

@@ -11,7 +11,15 @@ const CHARSET_BY = {
 } as const;
 
 /** What the head says that is no title or description. */
-export function Head({ desk, selected, onSelect }: { desk: Desk; selected: number | null; onSelect: (n: number) => void }) {
+export function Head({
+  desk,
+  selected,
+  onSelect,
+}: {
+  desk: Desk;
+  selected: number | null;
+  onSelect: (n: number) => void;
+}) {
   const { page, original } = desk;
   const notes = desk.notes.filter((n) => n.finding.at.part === "head");
   const canonical = canonicalOf(page);
@@ -44,7 +52,10 @@ export function Head({ desk, selected, onSelect }: { desk: Desk; selected: numbe
             defaultValue={canonical ?? ""}
             key={canonical}
             placeholder="not said"
-            onBlur={(e) => e.target.value.trim() !== (canonical ?? "") && desk.edit({ op: "set-canonical", value: e.target.value, was }, "Canonical")}
+            onBlur={(e) =>
+              e.target.value.trim() !== (canonical ?? "") &&
+              desk.edit({ op: "set-canonical", value: e.target.value, was }, "Canonical")
+            }
             onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
             className={`w-full bg-transparent placeholder:text-graphite ${canonical === was ? "" : "text-blue"}`}
           />

@@ -6,7 +6,9 @@ import type { Desk, Note, SetAsideNote } from "./use-desk";
 /** First sentence and the rest. */
 function sentences(message: string): [string, string] {
   const end = /[.?]["”’)]*\s(?=\S)/.exec(message);
-  return end ? [message.slice(0, end.index + end[0].length - 1), message.slice(end.index + end[0].length)] : [message, ""];
+  return end
+    ? [message.slice(0, end.index + end[0].length - 1), message.slice(end.index + end[0].length)]
+    : [message, ""];
 }
 
 const anchorOf = ({ finding: { at } }: Note) => (at.part === "heading" ? `heading ${at.heading}` : at.part);
@@ -69,7 +71,13 @@ export function Margin({
       <ol ref={list} className="relative" style={{ height }}>
         {notes.map((note, i) => (
           <li key={note.finding.key} className="absolute w-full" style={{ top: tops[i] ?? 0 }}>
-            <OneNote note={note} open={selected === note.number} onSelect={onSelect} onFix={onFix} onSetAside={onSetAside} />
+            <OneNote
+              note={note}
+              open={selected === note.number}
+              onSelect={onSelect}
+              onFix={onFix}
+              onSetAside={onSetAside}
+            />
           </li>
         ))}
       </ol>
@@ -79,20 +87,37 @@ export function Margin({
   );
 }
 
-function OneNote({ note, open, onSelect, onFix, onSetAside }: { note: Note; open: boolean; onSelect: (n: number) => void; onFix: (note: Note) => void; onSetAside: (note: Note) => void }) {
+function OneNote({
+  note,
+  open,
+  onSelect,
+  onFix,
+  onSetAside,
+}: {
+  note: Note;
+  open: boolean;
+  onSelect: (n: number) => void;
+  onFix: (note: Note) => void;
+  onSetAside: (note: Note) => void;
+}) {
   const { number, finding, rule } = note;
   const [first, rest] = sentences(finding.message);
   const red = finding.weight === "may" ? "text-graphite" : "text-red";
   return (
     <div data-note={number} className={`-ml-3 border-l-2 pl-3 ${open ? "border-red" : "border-transparent"}`}>
-      <button type="button" aria-expanded={open} onClick={() => onSelect(number)} className="grid w-full grid-cols-[28px_1fr] gap-1 text-left">
+      <button
+        type="button"
+        aria-expanded={open}
+        onClick={() => onSelect(number)}
+        className="grid w-full grid-cols-[34px_1fr] text-left"
+      >
         <span className={`flex items-center gap-1 self-start pt-0.5 font-semibold text-12 ${red}`}>
           <Mark weight={finding.weight} />
           {number}
         </span>
         <span className="min-w-0 break-words font-medium font-serif leading-snug">{first}</span>
       </button>
-      <div className="grid gap-1 pl-8">
+      <div className="grid gap-1 pl-[34px]">
         {rest && <p className="break-words text-soft">{rest}</p>}
         {open && rule && (
           <>
@@ -127,8 +152,8 @@ function SetAside({ list, onTakeBack }: { list: readonly SetAsideNote[]; onTakeB
       <ul className="mt-2 grid gap-3">
         {list.map((one) => (
           <li key={one.finding.key} className="text-soft">
-            <span className="text-ink">{sentences(one.finding.message)[0]}</span> Set aside {where[one.record.scope]}: “{one.record.reason}”{" "}
-            <Action onClick={() => onTakeBack(one)}>Take it back up</Action>
+            <span className="text-ink">{sentences(one.finding.message)[0]}</span> Set aside {where[one.record.scope]}: “
+            {one.record.reason}” <Action onClick={() => onTakeBack(one)}>Take it back up</Action>
           </li>
         ))}
       </ul>

@@ -15,7 +15,15 @@ const PLACES: Record<string, string> = {
 const LEVELS = [1, 2, 3, 4, 5, 6];
 
 /** The outline as a table of contents; levels are changed by key, menu or number. */
-export function Outline({ desk, selected, onSelect }: { desk: Desk; selected: number | null; onSelect: (n: number) => void }) {
+export function Outline({
+  desk,
+  selected,
+  onSelect,
+}: {
+  desk: Desk;
+  selected: number | null;
+  onSelect: (n: number) => void;
+}) {
   const { page } = desk;
   const h1s = page.headings.filter((h) => h.level === 1).length;
   const words = wordsUnder(desk);
@@ -53,12 +61,27 @@ function wordsUnder({ page }: Desk): number[] {
   const counts = page.headings.map(() => 0);
   for (const block of page.blocks) {
     if (block.heading < 0 || /^h[1-6]$/.test(block.tag)) continue;
-    counts[block.heading] = (counts[block.heading] ?? 0) + block.text.split(/\s+/).filter((w) => /[\p{L}\p{N}]/u.test(w)).length;
+    counts[block.heading] =
+      (counts[block.heading] ?? 0) + block.text.split(/\s+/).filter((w) => /[\p{L}\p{N}]/u.test(w)).length;
   }
   return counts;
 }
 
-function Row({ desk, heading, index, words, selected, onSelect }: { desk: Desk; heading: Heading; index: number; words: number; selected: number | null; onSelect: (n: number) => void }) {
+function Row({
+  desk,
+  heading,
+  index,
+  words,
+  selected,
+  onSelect,
+}: {
+  desk: Desk;
+  heading: Heading;
+  index: number;
+  words: number;
+  selected: number | null;
+  onSelect: (n: number) => void;
+}) {
   const [editing, setEditing] = useState<string | null>(null);
   const notes = desk.notes.filter((n) => n.finding.at.part === "heading" && n.finding.at.heading === index);
   const before = desk.original.headings.find((h) => JSON.stringify(h.key) === JSON.stringify(heading.key));
@@ -68,9 +91,17 @@ function Row({ desk, heading, index, words, selected, onSelect }: { desk: Desk; 
 
   const setLevel = (level: number) => {
     if (level < 1 || level > 6 || !before || level === heading.level) return;
-    desk.edit({ op: "set-heading-level", heading: heading.key, level, was: before.level }, `Make “${heading.text.slice(0, 40)}” an H${level}`);
+    desk.edit(
+      { op: "set-heading-level", heading: heading.key, level, was: before.level },
+      `Make “${heading.text.slice(0, 40)}” an H${level}`,
+    );
   };
-  const remove = () => before && desk.edit({ op: "remove-heading", heading: heading.key, was: before.text }, `Take out the heading “${heading.text.slice(0, 40)}”`);
+  const remove = () =>
+    before &&
+    desk.edit(
+      { op: "remove-heading", heading: heading.key, was: before.text },
+      `Take out the heading “${heading.text.slice(0, 40)}”`,
+    );
   const keepText = () => {
     if (editing !== null && before && editing.trim() !== heading.text) {
       desk.edit({ op: "set-heading-text", heading: heading.key, value: editing, was: before.text }, "Heading");
@@ -92,7 +123,11 @@ function Row({ desk, heading, index, words, selected, onSelect }: { desk: Desk; 
   };
 
   return (
-    <li data-anchor={`heading ${index}`} className={`flex items-baseline gap-2 py-1 ${around ? "border-hairline border-l-2 pl-2 -ml-2.5" : ""}`} style={{ paddingLeft: around ? undefined : (Math.min(heading.level, 6) - 1) * 20 }}>
+    <li
+      data-anchor={`heading ${index}`}
+      className={`flex items-baseline gap-2 py-1 ${around ? "border-hairline border-l-2 pl-2 -ml-2.5" : ""}`}
+      style={{ paddingLeft: around ? undefined : (Math.min(heading.level, 6) - 1) * 20 }}
+    >
       <DropdownMenu.Root>
         <DropdownMenu.Trigger
           data-outline-row
@@ -105,7 +140,12 @@ function Row({ desk, heading, index, words, selected, onSelect }: { desk: Desk; 
         <DropdownMenu.Portal>
           <DropdownMenu.Content align="start" sideOffset={4} className="floating z-50 min-w-48 p-1.5">
             {LEVELS.map((level) => (
-              <DropdownMenu.Item key={level} className={menuItem} disabled={level === heading.level} onSelect={() => setLevel(level)}>
+              <DropdownMenu.Item
+                key={level}
+                className={menuItem}
+                disabled={level === heading.level}
+                onSelect={() => setLevel(level)}
+              >
                 <span className="font-mono text-12">H{level}</span>
                 {level === heading.level && <span className="text-soft"> as it is</span>}
               </DropdownMenu.Item>

@@ -12,13 +12,20 @@ export function Queue({ siteId, pages, current }: { siteId: string; pages: Filte
   const here = useRef<HTMLAnchorElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: scrolls when another page becomes the current one
   useEffect(() => here.current?.scrollIntoView({ block: "nearest" }), [current]);
-  const at = Math.max(0, pages.shown.findIndex((page) => page.id === current));
+  const at = Math.max(
+    0,
+    pages.shown.findIndex((page) => page.id === current),
+  );
   const from = Math.max(0, at - AROUND);
   const near = pages.shown.slice(from, at + AROUND);
   return (
-    <nav aria-label="Pages being worked through" className="w-[232px] shrink-0 overflow-y-auto border-hairline border-r bg-paper max-[1000px]:hidden">
+    <nav
+      aria-label="Pages being worked through"
+      className="w-[232px] shrink-0 overflow-y-auto border-hairline border-r bg-paper max-[1000px]:hidden"
+    >
       <p className="px-4 pt-4 pb-2 font-medium text-12 text-soft">
-        {pages.shown.length} {pages.shown.length === 1 ? "page" : "pages"} {pages.find ? `with “${pages.find}”` : SHOW_NAMES[pages.show]}
+        {pages.shown.length} {pages.shown.length === 1 ? "page" : "pages"}{" "}
+        {pages.find ? `with “${pages.find}”` : SHOW_NAMES[pages.show]}
       </p>
       <ul>
         {near.map((page) => (

@@ -19,9 +19,18 @@ export function Ruler({ width, notches }: { width: number; notches: readonly Not
   const ticks: number[] = [];
   for (let x = 0; x <= width; x += 10) ticks.push(x);
   return (
-    <svg width="100%" height="30" className="block overflow-visible font-mono" role="img" aria-label={notches.map((n) => `${n.name} cut at ${Math.round(n.at)} px`).join(", ")}>
+    <svg
+      width="100%"
+      height="30"
+      className="block overflow-visible font-mono"
+      role="img"
+      aria-label={notches.map((n) => `${n.name} cut at ${Math.round(n.at)} px`).join(", ")}
+    >
       <path d={`M0 .5H${width}`} className="stroke-graphite" />
-      <path d={ticks.map((x) => `M${x + 0.5} 0v${x % 100 === 0 ? 8 : x % 50 === 0 ? 6 : 4}`).join("")} className="stroke-graphite" />
+      <path
+        d={ticks.map((x) => `M${x + 0.5} 0v${x % 100 === 0 ? 8 : x % 50 === 0 ? 6 : 4}`).join("")}
+        className="stroke-graphite"
+      />
       {ticks
         .filter((x) => x % 100 === 0 && !notches.some((n) => Math.abs(n.at - x) < 34))
         .map((x) => (
@@ -31,7 +40,11 @@ export function Ruler({ width, notches }: { width: number; notches: readonly Not
         ))}
       {notches.map(({ at, name, cuts, dashed }) => (
         <g key={name} className={cuts ? "fill-red stroke-red" : "fill-graphite stroke-graphite"}>
-          <path d={`M${at + 0.5} ${cuts ? -24 : -6}V12`} strokeDasharray={dashed ? "3 2" : undefined} strokeWidth="1.2" />
+          <path
+            d={`M${at + 0.5} ${cuts ? -24 : -6}V12`}
+            strokeDasharray={dashed ? "3 2" : undefined}
+            strokeWidth="1.2"
+          />
           <text x={at} y={23} fontSize="12" textAnchor={anchorAt(at, notches)} stroke="none" className="font-sans">
             {name}
           </text>

@@ -1,8 +1,15 @@
 import { type RefObject, useState } from "react";
 import { advances } from "#core/measure/width";
-import { descriptionOf, languageOf, titleOf } from "#core/page/page";
-import { boldWords } from "#core/phrase/match";
-import { type Device, descriptionStyle, type ResultLimits, setDescription, setTitle, titleStyle, trailOf } from "#core/result/result";
+import { descriptionOf, titleOf } from "#core/page/page";
+import {
+  type Device,
+  descriptionStyle,
+  type ResultLimits,
+  resultOf,
+  setDescription,
+  setTitle,
+  titleStyle,
+} from "#core/result/result";
 import { ResultField } from "./field";
 import { type Notch, Ruler } from "./ruler";
 import type { Desk, Note } from "./use-desk";
@@ -36,7 +43,7 @@ export function SearchResult({
   const shown = wide ? DEVICES : [device];
   return (
     <section aria-labelledby="result-heading">
-      <div className="flex items-baseline gap-3">
+      <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
         <h2 id="result-heading" className="font-serif text-18">
           Search result
         </h2>
@@ -56,7 +63,13 @@ export function SearchResult({
           <fieldset className="flex gap-3">
             <legend className="sr-only">Device</legend>
             {DEVICES.map((one) => (
-              <button key={one} type="button" aria-pressed={device === one} onClick={() => setDevice(one)} className="text-soft aria-pressed:text-ink aria-pressed:underline aria-pressed:underline-offset-4">
+              <button
+                key={one}
+                type="button"
+                aria-pressed={device === one}
+                onClick={() => setDevice(one)}
+                className="text-soft aria-pressed:text-ink aria-pressed:underline aria-pressed:underline-offset-4"
+              >
                 {NAMES[one]}
               </button>
             ))}
@@ -92,23 +105,29 @@ function OneResult({
   desk: Desk;
   siteName: string;
   limits: ResultLimits;
-  refs: { titleRef?: RefObject<HTMLInputElement | HTMLTextAreaElement | null>; descriptionRef?: RefObject<HTMLInputElement | HTMLTextAreaElement | null> };
+  refs: {
+    titleRef?: RefObject<HTMLInputElement | HTMLTextAreaElement | null>;
+    descriptionRef?: RefObject<HTMLInputElement | HTMLTextAreaElement | null>;
+  };
 } & Selection) {
   const { page, original, record, notes } = desk;
   const title = titleOf(page);
   const description = descriptionOf(page);
-  const bold = record.phrase ? boldWords(record.phrase, description, { language: languageOf(page) }) : [];
-  const titleCut = setTitle(title, device, limits);
-  const descriptionCut = setDescription(description, device, limits, bold);
-  const { trail } = trailOf(page);
+  const { title: titleCut, description: descriptionCut, trail, bold } = resultOf(page, device, limits, record.phrase);
   const desktop = device === "desktop";
   const width = desktop ? 640 : limits.titleMobile + 16;
   const of = (part: Note["finding"]["at"]["part"]) => notes.filter((note) => note.finding.at.part === part);
-  const was = { title: original.titles.length > 0 ? titleOf(original) : null, description: original.metas.some((m) => m.name === "description") ? descriptionOf(original) : null };
+  const was = {
+    title: original.titles.length > 0 ? titleOf(original) : null,
+    description: original.metas.some((m) => m.name === "description") ? descriptionOf(original) : null,
+  };
   return (
     <div className={`result-${device} mt-3 min-w-0`} style={{ width, maxWidth: "100%" }}>
       <div className="flex items-center gap-2.5">
-        <span aria-hidden className="grid h-[26px] w-[26px] place-items-center rounded-full border border-hairline font-serif text-13">
+        <span
+          aria-hidden
+          className="grid h-[26px] w-[26px] place-items-center rounded-full border border-hairline font-serif text-13"
+        >
           {siteName.slice(0, 1)}
         </span>
         <span className="min-w-0 leading-tight">
@@ -138,11 +157,17 @@ function OneResult({
       ) : (
         <Lost lost={titleCut.lost} px={titleCut.px} />
       )}
-      <div data-anchor="description" className="mt-2" style={{ width: desktop ? 600 : limits.titleMobile, maxWidth: "100%" }}>
+      <div
+        data-anchor="description"
+        className="mt-2"
+        style={{ width: desktop ? 600 : limits.titleMobile, maxWidth: "100%" }}
+      >
         <ResultField
           label={`Description on ${device}`}
           value={description}
-          onChange={(value) => desk.edit({ op: "set-description", value, was: was.description }, "Description", "description")}
+          onChange={(value) =>
+            desk.edit({ op: "set-description", value, was: was.description }, "Description", "description")
+          }
           lostFrom={descriptionCut.end}
           bold={bold}
           notes={of("description")}
@@ -168,7 +193,8 @@ function OneResult({
 function Lost({ lost, px }: { lost: string; px: number }) {
   return (
     <p className="mt-1 font-sans text-12 text-graphite">
-      {Math.round(px)} px{lost && <span className="text-red">, loses “{lost.length > 60 ? `${lost.slice(0, 58)}…` : lost}”</span>}
+      {Math.round(px)} px
+      {lost && <span className="text-red">, loses “{lost.length > 60 ? `${lost.slice(0, 58)}…` : lost}”</span>}
     </p>
   );
 }
@@ -190,7 +216,8 @@ function descriptionNotches(text: string, cuts: boolean, limits: ResultLimits): 
   const inLine = (px: number) => (px > line ? px - line : px);
   const mobile = setDescription(text, "mobile", limits);
   const sums = advances(text.slice(0, 2000), descriptionStyle("desktop"));
-  const mobileAt = mobile.lost === "" ? limits.descriptionMobile : (sums[Math.min(mobile.end, 2000)] ?? limits.descriptionMobile);
+  const mobileAt =
+    mobile.lost === "" ? limits.descriptionMobile : (sums[Math.min(mobile.end, 2000)] ?? limits.descriptionMobile);
   return [
     { at: inLine(limits.descriptionDesktop), name: "desktop", cuts },
     { at: inLine(mobileAt), name: "mobile", cuts: mobile.lost !== "", dashed: true },

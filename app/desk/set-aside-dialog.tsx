@@ -11,7 +11,15 @@ const SCOPES: [SetAsideRecord["scope"], string][] = [
 ];
 
 /** Asks where a finding is to be left as it is, and why. */
-export function SetAsideDialog({ note, onClose, onDone }: { note: Note | null; onClose: () => void; onDone: (note: Note, scope: SetAsideRecord["scope"], reason: string) => void }) {
+export function SetAsideDialog({
+  note,
+  onClose,
+  onDone,
+}: {
+  note: Note | null;
+  onClose: () => void;
+  onDone: (note: Note, scope: SetAsideRecord["scope"], reason: string) => void;
+}) {
   const [scope, setScope] = useState<SetAsideRecord["scope"]>("place");
   const [reason, setReason] = useState("");
   const submit = (event: SyntheticEvent) => {
@@ -22,12 +30,26 @@ export function SetAsideDialog({ note, onClose, onDone }: { note: Note | null; o
     setScope("place");
   };
   return (
-    <Modal open={note !== null} onOpenChange={(open) => !open && onClose()} title="Set aside" description={note?.finding.message ?? ""}>
+    <Modal
+      open={note !== null}
+      onOpenChange={(open) => !open && onClose()}
+      title="Set aside"
+      description={note?.finding.message ?? ""}
+    >
       <form onSubmit={submit} className="mt-4 grid gap-4">
-        <RadioGroup.Root value={scope} onValueChange={(value) => setScope(value as SetAsideRecord["scope"])} aria-label="Where" className="grid gap-1.5">
+        <RadioGroup.Root
+          value={scope}
+          onValueChange={(value) => setScope(value as SetAsideRecord["scope"])}
+          aria-label="Where"
+          className="grid gap-1.5"
+        >
           {SCOPES.map(([value, name]) => (
-            <label key={value} className="flex items-center gap-2">
-              <RadioGroup.Item value={value} className="grid h-4 w-4 place-items-center rounded-full border border-ink">
+            <label key={value} htmlFor={`scope-${value}`} className="flex items-center gap-2">
+              <RadioGroup.Item
+                id={`scope-${value}`}
+                value={value}
+                className="grid h-4 w-4 place-items-center rounded-full border border-ink"
+              >
                 <RadioGroup.Indicator className="h-2 w-2 rounded-full bg-ink" />
               </RadioGroup.Item>
               {name}
@@ -36,7 +58,13 @@ export function SetAsideDialog({ note, onClose, onDone }: { note: Note | null; o
         </RadioGroup.Root>
         <label className="grid gap-1">
           Reason
-          <input className={fieldClass} value={reason} required onChange={(e) => setReason(e.target.value)} placeholder="Why it is right as it is" />
+          <input
+            className={fieldClass}
+            value={reason}
+            required
+            onChange={(e) => setReason(e.target.value)}
+            placeholder="Why it is right as it is"
+          />
         </label>
         <MainButton type="submit" className="justify-self-start">
           Set aside

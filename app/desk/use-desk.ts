@@ -75,7 +75,10 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   );
   const { page, refused } = useMemo(() => applyToPage(original, edits), [original, edits]);
   const own = useMemo(() => run(page), [run, page]);
-  const doubled = useMemo(() => siteFindings(page, record.id, summaries ?? [], site), [page, record.id, summaries, site]);
+  const doubled = useMemo(
+    () => siteFindings(page, record.id, summaries ?? [], site),
+    [page, record.id, summaries, site],
+  );
   const findings = useMemo(() => [...doubled, ...own].sort(byPart), [doubled, own]);
   const { notes, setAside } = useMemo(() => split(findings, record.id, setAsides), [findings, record.id, setAsides]);
 
@@ -94,7 +97,10 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
 
   const stateFor = (next: Page, over: Partial<PageRecord> = {}) => {
     const merged = { ...record, phrase, ...over };
-    const audit = over.phrase === undefined ? run : auditor({ phrase: over.phrase.trim() || null, houseStyle: site.houseStyle, today: now().slice(0, 10) });
+    const audit =
+      over.phrase === undefined
+        ? run
+        : auditor({ phrase: over.phrase.trim() || null, houseStyle: site.houseStyle, today: now().slice(0, 10) });
     return { record: merged, houseStyle: site.houseStyle, page: next, findings: audit(next), setAsides };
   };
 
@@ -143,11 +149,21 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
         reason,
       };
       const state = { ...stateFor(page), setAsides: [...setAsides, after] };
-      write(() => act(site.id, "Set a finding aside", [{ table: "setAsides", key: after.id, after }, ...pagePuts(state, edits.length)]));
+      write(() =>
+        act(site.id, "Set a finding aside", [
+          { table: "setAsides", key: after.id, after },
+          ...pagePuts(state, edits.length),
+        ]),
+      );
     },
     takeBack(taken) {
       const state = { ...stateFor(page), setAsides: setAsides.filter((one) => one.id !== taken.id) };
-      write(() => act(site.id, "Take a finding back up", [{ table: "setAsides", key: taken.id, after: null }, ...pagePuts(state, edits.length)]));
+      write(() =>
+        act(site.id, "Take a finding back up", [
+          { table: "setAsides", key: taken.id, after: null },
+          ...pagePuts(state, edits.length),
+        ]),
+      );
     },
   };
 }
@@ -157,8 +173,15 @@ const PARTS = ["title", "description", "slug", "heading", "head"];
 const byPart = (a: Finding, b: Finding) => PARTS.indexOf(a.at.part) - PARTS.indexOf(b.at.part);
 
 /** Findings across pages that name this one; the page itself counts as it reads now. */
-function siteFindings(page: Page, pageId: string, summaries: readonly { id: string; address: string; title: string; description: string; keywords: string }[], site: SiteRecord): Finding[] {
-  const current = summaries.map((s) => (s.id === pageId ? { ...s, title: titleOf(page), description: descriptionOf(page) } : s));
+function siteFindings(
+  page: Page,
+  pageId: string,
+  summaries: readonly { id: string; address: string; title: string; description: string; keywords: string }[],
+  site: SiteRecord,
+): Finding[] {
+  const current = summaries.map((s) =>
+    s.id === pageId ? { ...s, title: titleOf(page), description: descriptionOf(page) } : s,
+  );
   return auditSite(current, site.houseStyle)
     .filter((finding) => finding.pages.includes(pageId))
     .map(({ rule, weight, message }) => {

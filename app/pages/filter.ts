@@ -21,8 +21,12 @@ export interface Doubled {
   descriptions: ReadonlySet<string>;
 }
 
-export function doubledOf(pages: readonly PageRecord[], groups: (items: readonly PageRecord[], text: (p: PageRecord) => string) => PageRecord[][]): Doubled {
-  const ids = (text: (p: PageRecord) => string) => new Set(groups(pages, text).flatMap((group) => group.map((page) => page.id)));
+export function doubledOf(
+  pages: readonly PageRecord[],
+  groups: (items: readonly PageRecord[], text: (p: PageRecord) => string) => PageRecord[][],
+): Doubled {
+  const ids = (text: (p: PageRecord) => string) =>
+    new Set(groups(pages, text).flatMap((group) => group.map((page) => page.id)));
   return { titles: ids((page) => page.title), descriptions: ids((page) => page.description) };
 }
 
@@ -49,7 +53,12 @@ export const matches = (show: Show, doubled: Doubled) => (page: PageRecord) => T
 /** Whether a page holds the text in its name, address, title, description or phrase. */
 export function holds(page: PageRecord, text: string): boolean {
   const wanted = text.trim().toLowerCase();
-  return wanted === "" || [page.name, pathOf(page.address), page.title, page.description, page.phrase].some((field) => field.toLowerCase().includes(wanted));
+  return (
+    wanted === "" ||
+    [page.name, pathOf(page.address), page.title, page.description, page.phrase].some((field) =>
+      field.toLowerCase().includes(wanted),
+    )
+  );
 }
 
 /** What a filter is called in the queue: “5 pages whose title is cut”. */

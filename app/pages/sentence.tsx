@@ -39,7 +39,9 @@ export function Sentence({ pages, doubled, show }: { pages: readonly PageRecord[
     part("description-doubled", (n) => `${n} share a description`),
     part("no-phrase", (n) => `${n} ${plural(n, "has", "have")} no phrase`),
   ].filter((one) => one !== null);
-  const done = [part("redrafted", (n) => `${n} redrafted`), part("ready", (n) => `${n} ready`)].filter((one) => one !== null);
+  const done = [part("redrafted", (n) => `${n} redrafted`), part("ready", (n) => `${n} ready`)].filter(
+    (one) => one !== null,
+  );
   const listed = (parts: typeof needs) =>
     parts.map((one, i) => (
       <span key={one.key}>

@@ -7,7 +7,11 @@ export function WidthLine({ px, limits, span }: { px: number; limits: readonly n
       <div className="absolute top-0.5 h-px w-full bg-hairline" />
       <div className="absolute top-0.5 h-[1.5px] bg-ink" style={{ width: at(px) }} />
       {limits.map((limit) => (
-        <div key={limit} className={`absolute -top-0.5 h-2 w-[1.5px] ${over ? "bg-red" : "bg-graphite"}`} style={{ left: at(limit) }} />
+        <div
+          key={limit}
+          className={`absolute -top-0.5 h-2 w-[1.5px] ${over ? "bg-red" : "bg-graphite"}`}
+          style={{ left: at(limit) }}
+        />
       ))}
     </div>
   );

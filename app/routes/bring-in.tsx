@@ -41,13 +41,22 @@ export default function BringIn() {
     setFault("");
     setChosen(what);
     if (what.incoming.length === 0) {
-      setFault(what.leftOut.length > 0 ? "None of these could be brought in. Choose HTML files, or a zip of them." : "Nothing was chosen.");
+      setFault(
+        what.leftOut.length > 0
+          ? "None of these could be brought in. Choose HTML files, or a zip of them."
+          : "Nothing was chosen.",
+      );
       return;
     }
     stop.current = new AbortController();
     setDone(0);
     try {
-      const pages = await prepare(what.incoming, { siteId: site.id, base: parsed.address, houseStyle: site.houseStyle }, setDone, stop.current.signal);
+      const pages = await prepare(
+        what.incoming,
+        { siteId: site.id, base: parsed.address, houseStyle: site.houseStyle },
+        setDone,
+        stop.current.signal,
+      );
       setPrepared(pages);
     } catch (error) {
       fail(error);
@@ -85,7 +94,11 @@ export default function BringIn() {
     }
     const address = base ? base : new URL(prepared[0]?.address ?? "https://site.example/").origin;
     try {
-      const named = { ...site, address: site.address || address, name: site.name || new URL(parseAddressOr(address)).hostname.replace(/^www\./, "") };
+      const named = {
+        ...site,
+        address: site.address || address,
+        name: site.name || new URL(parseAddressOr(address)).hostname.replace(/^www\./, ""),
+      };
       await keep(named, prepared);
       navigate(`/sites/${site.id}/pages`);
     } catch (error) {
@@ -94,7 +107,11 @@ export default function BringIn() {
   };
 
   const correct = (id: string, address: string) =>
-    setPrepared((all) => all?.map((page) => (page.id === id ? { ...page, address, summary: { ...page.summary, address } } : page)) ?? null);
+    setPrepared(
+      (all) =>
+        all?.map((page) => (page.id === id ? { ...page, address, summary: { ...page.summary, address } } : page)) ??
+        null,
+    );
 
   return (
     <main className="mx-auto max-w-[860px] px-8 py-10">
@@ -103,7 +120,9 @@ export default function BringIn() {
           Back
         </Link>
       </p>
-      <h1 className="mt-2 font-serif text-24">Bring in pages{existing ? ` for ${existing.name || existing.address}` : ""}</h1>
+      <h1 className="mt-2 font-serif text-24">
+        Bring in pages{existing ? ` for ${existing.name || existing.address}` : ""}
+      </h1>
       {fault && (
         <p role="alert" className="mt-4 border-red border-l-4 pl-3 text-15">
           {fault}
@@ -112,11 +131,15 @@ export default function BringIn() {
       {prepared ? (
         <section aria-label="Pages to bring in">
           <p className="mt-4 text-15">
-            Each address comes from the page’s canonical, else from the base address and the file’s path. Correct what is wrong.
+            Each address comes from the page’s canonical, else from the base address and the file’s path. Correct what
+            is wrong.
           </p>
           <ul className="mt-4 divide-y divide-hairline border-hairline border-y">
             {prepared.slice(0, SHOWN).map((page) => (
-              <li key={page.id} className="grid grid-cols-[1fr_1.4fr] items-center gap-4 py-1.5 max-[700px]:grid-cols-1">
+              <li
+                key={page.id}
+                className="grid grid-cols-[1fr_1.4fr] items-center gap-4 py-1.5 max-[700px]:grid-cols-1"
+              >
                 <span className="min-w-0">
                   <span className="block truncate font-serif text-15">{page.examined.name || page.path}</span>
                   <span className="block truncate font-mono text-12 text-soft">{page.path}</span>
@@ -133,7 +156,9 @@ export default function BringIn() {
           </ul>
           {prepared.length > SHOWN && <p className="mt-2 text-soft">and {prepared.length - SHOWN} more.</p>}
           <div className="mt-6 flex items-center gap-4">
-            <MainButton onClick={() => void finish()}>Bring in {prepared.length === 1 ? "1 page" : `${prepared.length} pages`}</MainButton>
+            <MainButton onClick={() => void finish()}>
+              Bring in {prepared.length === 1 ? "1 page" : `${prepared.length} pages`}
+            </MainButton>
             <button type="button" className="text-blue hover:underline" onClick={() => setPrepared(null)}>
               Choose others
             </button>
@@ -143,7 +168,12 @@ export default function BringIn() {
         <>
           <label className="mt-6 grid gap-1">
             <span className="text-15">Base address, for pages that do not state their own</span>
-            <input className={`${fieldClass} max-w-[420px]`} placeholder="https://www.your-site.example/" value={base} onChange={(e) => setBase(e.target.value)} />
+            <input
+              className={`${fieldClass} max-w-[420px]`}
+              placeholder="https://www.your-site.example/"
+              value={base}
+              onChange={(e) => setBase(e.target.value)}
+            />
           </label>
           <section
             aria-label="Files"
@@ -159,12 +189,25 @@ export default function BringIn() {
             <p className="mt-3">
               <MainButton onClick={() => picker.current?.click()}>Choose files</MainButton>
             </p>
-            <input ref={picker} type="file" multiple hidden aria-label="HTML files or zip" accept=".html,.htm,.xhtml,.zip" onChange={(e) => void take([...(e.target.files ?? [])])} />
+            <input
+              ref={picker}
+              type="file"
+              multiple
+              hidden
+              aria-label="HTML files or zip"
+              accept=".html,.htm,.xhtml,.zip"
+              onChange={(e) => void take([...(e.target.files ?? [])])}
+            />
           </section>
           <section className="mt-8">
             <label className="grid gap-1">
               <span className="text-15">Or paste a page’s source</span>
-              <textarea className={`${fieldClass} h-40 font-mono text-12`} value={pasted} onChange={(e) => setPasted(e.target.value)} spellCheck={false} />
+              <textarea
+                className={`${fieldClass} h-40 font-mono text-12`}
+                value={pasted}
+                onChange={(e) => setPasted(e.target.value)}
+                spellCheck={false}
+              />
             </label>
             <MainButton className="mt-3" disabled={pasted.trim() === ""} onClick={paste}>
               Read this source

@@ -27,7 +27,10 @@ export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   try {
     const record = await db().pages.get(params.page);
     const source = record && (await loadOriginal(record.id));
-    if (!record || !source) throw data("This page is not in this browser. It may have been undone, or belong to another browser.", { status: 404 });
+    if (!record || !source)
+      throw data("This page is not in this browser. It may have been undone, or belong to another browser.", {
+        status: 404,
+      });
     const redraft = await db().redrafts.get(record.id);
     return { record, source, edits: redraft?.edits ?? [] };
   } catch (error) {
@@ -89,7 +92,13 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
       const { file, refused } = await handOverPage(desk.record, desk.edits);
       download(file.path.split("/").at(-1) ?? "page.html", file.bytes, "text/html");
       if (refused.length > 0) fail(new Error(refused.map(({ reason }) => reason).join(" ")));
-      else say("Downloaded", desk.edits.length === 0 ? "Nothing was changed: it is the original." : "Only the places you changed differ from the original.");
+      else
+        say(
+          "Downloaded",
+          desk.edits.length === 0
+            ? "Nothing was changed: it is the original."
+            : "Only the places you changed differ from the original.",
+        );
     } catch (error) {
       fail(error);
     }
@@ -101,11 +110,20 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
   useHotkeys("bracketleft", () => toPage(-1));
   useHotkeys("bracketright", () => toPage(1));
   useHotkeys("period", fixSelected);
-  useHotkeys("enter", () => title.current?.focus(), { preventDefault: true, ignoreEventWhen: (e) => e.target !== document.body });
+  useHotkeys("enter", () => title.current?.focus(), {
+    preventDefault: true,
+    ignoreEventWhen: (e) => e.target !== document.body,
+  });
   useHotkeys("mod+enter", ready, { enableOnFormTags: true, preventDefault: true });
-  useHotkeys("escape", () => (document.activeElement instanceof HTMLElement ? document.activeElement.blur() : undefined), { enableOnFormTags: true });
+  useHotkeys(
+    "escape",
+    () => (document.activeElement instanceof HTMLElement ? document.activeElement.blur() : undefined),
+    { enableOnFormTags: true },
+  );
 
-  const kept = desk.savedAt ? `kept, ${new Intl.DateTimeFormat("en-GB", { timeStyle: "short" }).format(new Date(desk.savedAt))}` : null;
+  const kept = desk.savedAt
+    ? `kept, ${new Intl.DateTimeFormat("en-GB", { timeStyle: "short" }).format(new Date(desk.savedAt))}`
+    : null;
   const name = desk.record.name || desk.record.file;
   const picking = { selected, onSelect: select };
   return (
@@ -136,7 +154,10 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
             { keys: "Ctrl Enter", does: "Mark the page ready" },
           ]}
         >
-          <Link to={`/sites/${site.id}/pages${pages?.query ?? ""}`} className="truncate text-soft hover:text-ink max-[700px]:hidden">
+          <Link
+            to={`/sites/${site.id}/pages${pages?.query ?? ""}`}
+            className="truncate text-soft hover:text-ink max-[700px]:hidden"
+          >
             {site.name || site.address}
           </Link>
           <span aria-hidden className="text-soft max-[700px]:hidden">
@@ -148,8 +169,19 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
         <div className="min-h-0 flex-1 overflow-y-auto" data-scroll>
           <div className="flex min-h-full max-[1000px]:flex-col">
             <div className="min-w-0 flex-1 border-hairline border-r bg-sheet px-[22px] py-4 max-[1000px]:border-r-0">
-              <div ref={sheet} className="grid gap-5 [&>section+section]:border-hairline [&>section+section]:border-t [&>section+section]:pt-4">
-                <SearchResult desk={desk} siteName={site.name || new URL(site.address).hostname} limits={limitsOf(site.houseStyle)} wide={wide} titleRef={title} descriptionRef={description} {...picking} />
+              <div
+                ref={sheet}
+                className="grid grid-cols-[minmax(0,1fr)] gap-5 [&>section+section]:border-hairline [&>section+section]:border-t [&>section+section]:pt-4"
+              >
+                <SearchResult
+                  desk={desk}
+                  siteName={site.name || new URL(site.address).hostname}
+                  limits={limitsOf(site.houseStyle)}
+                  wide={wide}
+                  titleRef={title}
+                  descriptionRef={description}
+                  {...picking}
+                />
                 <Address desk={desk} {...picking} />
                 <Outline desk={desk} {...picking} />
                 <Head desk={desk} {...picking} />
@@ -157,7 +189,11 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
                   <Action onClick={() => void save()}>Download the HTML</Action>
                   <Action onClick={ready}>{desk.record.ready ? "Not ready after all" : "Mark ready"}</Action>
                   <span className="text-soft">
-                    {desk.edits.length === 0 ? "nothing changed yet" : desk.edits.length === 1 ? "1 change" : `${desk.edits.length} changes`}
+                    {desk.edits.length === 0
+                      ? "nothing changed yet"
+                      : desk.edits.length === 1
+                        ? "1 change"
+                        : `${desk.edits.length} changes`}
                   </span>
                 </section>
               </div>

@@ -1,4 +1,11 @@
-import { createColumnHelper, flexRender, getCoreRowModel, getSortedRowModel, type SortingState, useReactTable } from "@tanstack/react-table";
+import {
+  createColumnHelper,
+  flexRender,
+  getCoreRowModel,
+  getSortedRowModel,
+  type SortingState,
+  useReactTable,
+} from "@tanstack/react-table";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { useMemo, useRef, useState } from "react";
@@ -6,8 +13,8 @@ import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import { limitsOf } from "#core/rules/house-style";
-import { usePages } from "../pages/use-pages";
 import { Sentence } from "../pages/sentence";
+import { usePages } from "../pages/use-pages";
 import { WidthLine } from "../pages/width-line";
 import type { PageRecord } from "../store/db";
 import { download, handOverSite } from "../store/hand-over";
@@ -21,7 +28,8 @@ export const meta = () => [{ title: "Pages · Keen Quill" }];
 
 const column = createColumnHelper<PageRecord>();
 const weightOf = ({ counts }: PageRecord) => counts.must * 1e6 + counts.should * 1e3 + counts.may;
-const GRID = "grid grid-cols-[minmax(180px,1.1fr)_minmax(200px,1.7fr)_minmax(200px,1.8fr)_minmax(90px,0.8fr)_128px] gap-6 px-6";
+const GRID =
+  "grid grid-cols-[minmax(180px,1.1fr)_minmax(200px,1.7fr)_minmax(200px,1.8fr)_minmax(90px,0.8fr)_128px] gap-6 px-6";
 
 export default function Pages() {
   const site = useSite();
@@ -47,17 +55,26 @@ export default function Pages() {
       }),
       column.accessor("title", {
         header: "Title",
-        cell: ({ row: { original: page } }) => <TextCell text={page.title} px={page.titlePx} limits={[limits.titleDesktop]} span={720} />,
+        cell: ({ row: { original: page } }) => (
+          <TextCell text={page.title} px={page.titlePx} limits={[limits.titleDesktop]} span={720} />
+        ),
       }),
       column.accessor("description", {
         header: "Description",
         cell: ({ row: { original: page } }) => (
-          <TextCell text={page.description} px={page.descriptionPx} limits={[limits.descriptionMobile, limits.descriptionDesktop]} span={1100} />
+          <TextCell
+            text={page.description}
+            px={page.descriptionPx}
+            limits={[limits.descriptionMobile, limits.descriptionDesktop]}
+            span={1100}
+          />
         ),
       }),
       column.accessor("slug", {
         header: "Slug",
-        cell: ({ getValue }) => <span className="block truncate font-mono text-12 text-soft">{getValue() || "the start page"}</span>,
+        cell: ({ getValue }) => (
+          <span className="block truncate font-mono text-12 text-soft">{getValue() || "the start page"}</span>
+        ),
       }),
       column.accessor(weightOf, {
         id: "findings",
@@ -79,7 +96,13 @@ export default function Pages() {
     getRowId: (page) => page.id,
   });
   const { rows } = table.getRowModel();
-  const virtual = useVirtualizer({ count: rows.length, getScrollElement: () => scroller.current, estimateSize: () => 64, overscan: 8, getItemKey: (i) => rows[i]?.id ?? i });
+  const virtual = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => 64,
+    overscan: 8,
+    getItemKey: (i) => rows[i]?.id ?? i,
+  });
 
   const find = (text: string) => {
     const next = new URLSearchParams(params);
@@ -95,7 +118,10 @@ export default function Pages() {
         return;
       }
       download("keen-quill-changes.zip", handed.zip, "application/zip");
-      say(`${handed.pages} changed ${handed.pages === 1 ? "page" : "pages"} handed over`, handed.refused.map(({ reason }) => reason).join(" "));
+      say(
+        `${handed.pages} changed ${handed.pages === 1 ? "page" : "pages"} handed over`,
+        handed.refused.map(({ reason }) => reason).join(" "),
+      );
     } catch (error) {
       fail(error);
     }
@@ -125,7 +151,12 @@ export default function Pages() {
         ]}
       >
         <h1 className="truncate font-medium font-serif text-15">{site.name || site.address}</h1>
-        <span className="truncate text-soft max-[700px]:hidden">brought in {new Intl.DateTimeFormat("en-GB", { dateStyle: "medium", timeStyle: "short" }).format(new Date(site.broughtInAt))}</span>
+        <span className="truncate text-soft max-[700px]:hidden">
+          brought in{" "}
+          {new Intl.DateTimeFormat("en-GB", { dateStyle: "medium", timeStyle: "short" }).format(
+            new Date(site.broughtInAt),
+          )}
+        </span>
       </TitleLine>
       <div className="flex min-h-0 flex-1 flex-col bg-sheet">
         <div className="px-6 pt-5">
@@ -162,7 +193,12 @@ export default function Pages() {
           </div>
         ) : (
           // biome-ignore lint/a11y/useSemanticElements: rows are positioned one by one, which table elements cannot be
-          <div role="table" aria-label="Pages" aria-rowcount={rows.length + 1} className="flex min-h-0 flex-1 flex-col overflow-x-auto">
+          <div
+            role="table"
+            aria-label="Pages"
+            aria-rowcount={rows.length + 1}
+            className="flex min-h-0 flex-1 flex-col overflow-x-auto"
+          >
             {table.getHeaderGroups().map((group) => (
               // biome-ignore lint/a11y/useSemanticElements: see above
               // biome-ignore lint/a11y/useFocusableInteractive: its cells are focused
@@ -172,8 +208,16 @@ export default function Pages() {
                   return (
                     // biome-ignore lint/a11y/useSemanticElements: see above
                     // biome-ignore lint/a11y/useFocusableInteractive: its button is focused
-                    <div key={header.id} role="columnheader" aria-sort={sorted === "asc" ? "ascending" : sorted === "desc" ? "descending" : "none"}>
-                      <button type="button" onClick={header.column.getToggleSortingHandler()} className="flex items-center gap-1 font-medium text-12 text-soft hover:text-ink">
+                    <div
+                      key={header.id}
+                      role="columnheader"
+                      aria-sort={sorted === "asc" ? "ascending" : sorted === "desc" ? "descending" : "none"}
+                    >
+                      <button
+                        type="button"
+                        onClick={header.column.getToggleSortingHandler()}
+                        className="flex items-center gap-1 font-medium text-12 text-soft hover:text-ink"
+                      >
                         {flexRender(header.column.columnDef.header, header.getContext())}
                         {sorted === "asc" && <ArrowUp size={12} aria-hidden />}
                         {sorted === "desc" && <ArrowDown size={12} aria-hidden />}
@@ -202,10 +246,13 @@ export default function Pages() {
                     >
                       {row.getVisibleCells().map((cell, i) => (
                         // biome-ignore lint/a11y/useSemanticElements: see above
-                        // biome-ignore lint/a11y/useFocusableInteractive: its link is focused
                         <div key={cell.id} role="cell" className="min-w-0">
                           {i === 0 ? (
-                            <Link data-row to={`/sites/${site.id}/pages/${row.original.id}${pages.query}`} className="block after:absolute after:inset-0">
+                            <Link
+                              data-row
+                              to={`/sites/${site.id}/pages/${row.original.id}${pages.query}`}
+                              className="block after:absolute after:inset-0"
+                            >
                               {flexRender(cell.column.columnDef.cell, cell.getContext())}
                             </Link>
                           ) : (

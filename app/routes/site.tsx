@@ -12,7 +12,8 @@ export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   } catch (error) {
     throw explainStorage(error);
   }
-  if (!site) throw data("This site is not in this browser. Sites stay in the browser they were brought into.", { status: 404 });
+  if (!site)
+    throw data("This site is not in this browser. Sites stay in the browser they were brought into.", { status: 404 });
   return { site };
 }
 

@@ -1,8 +1,8 @@
 import { useEffect, useState } from "react";
 import { Form, Link, redirect, useLoaderData, useNavigation, useSearchParams, useSubmit } from "react-router";
+import { openDemo } from "../store/bring-in";
 import { db } from "../store/db";
 import { explainStorage } from "../store/faults";
-import { openDemo } from "../store/bring-in";
 import { MainButton } from "../ui/controls";
 import type { Route } from "./+types/start";
 
@@ -37,7 +37,9 @@ export default function Start() {
   return (
     <main className="mx-auto max-w-[640px] px-8 pt-[14vh]">
       <h1 className="font-serif text-24">Keen Quill</h1>
-      <p className="mt-2 font-serif text-18 text-soft">Edit the words your pages show to search engines, in the search result itself. Everything stays in this browser.</p>
+      <p className="mt-2 font-serif text-18 text-soft">
+        Edit the words your pages show to search engines, in the search result itself. Everything stays in this browser.
+      </p>
       <div className="mt-10 grid gap-8">
         <section>
           <Form method="post">
@@ -45,13 +47,17 @@ export default function Start() {
               {busy ? "Opening…" : "Open the demo site"}
             </MainButton>
           </Form>
-          <p className="mt-2 text-15 text-soft">Sixteen pages of a museum that does not exist, with the faults real pages have.</p>
+          <p className="mt-2 text-15 text-soft">
+            Sixteen pages of a museum that does not exist, with the faults real pages have.
+          </p>
         </section>
         <section>
           <Link to="/bring-in" className="inline-block rounded border border-ink px-4 py-2 font-medium text-15">
             Bring in pages
           </Link>
-          <p className="mt-2 text-15 text-soft">HTML files, a zip of them, or source that you paste. The originals are never changed.</p>
+          <p className="mt-2 text-15 text-soft">
+            HTML files, a zip of them, or source that you paste. The originals are never changed.
+          </p>
         </section>
         {sites.length > 0 && (
           <section aria-label="Sites in this browser">

@@ -22,7 +22,12 @@ const MERGE_MS = 2500;
  * Carries out one user action: one transaction, with a record of what each record was and is. Fails with a `StorageFault`
  * and changes nothing.
  */
-export async function act(siteId: string, label: string, puts: readonly Put[], merge: string | null = null): Promise<void> {
+export async function act(
+  siteId: string,
+  label: string,
+  puts: readonly Put[],
+  merge: string | null = null,
+): Promise<void> {
   const tables = [...new Set(puts.map((p) => p.table)), "actions"];
   try {
     await db().transaction("rw", tables, async () => {

@@ -15,9 +15,17 @@ const packed = Joi.string().base64().allow("");
 
 const backupSchema = Joi.object({
   format: Joi.string().valid("keen-quill backup").required(),
-  version: Joi.number().integer().max(SCHEMA_VERSION).required().messages({ "number.max": "{{#label}} is from a newer Keen Quill than this one" }),
+  version: Joi.number()
+    .integer()
+    .max(SCHEMA_VERSION)
+    .required()
+    .messages({ "number.max": "{{#label}} is from a newer Keen Quill than this one" }),
   madeAt: Joi.string().isoDate().required(),
-  sites: Joi.array().items(Joi.object({ id, name: text, address: text, houseStyle: houseStyleSchema, broughtInAt: Joi.string().isoDate() })).required(),
+  sites: Joi.array()
+    .items(
+      Joi.object({ id, name: text, address: text, houseStyle: houseStyleSchema, broughtInAt: Joi.string().isoDate() }),
+    )
+    .required(),
   pages: Joi.array()
     .items(
       Joi.object({
@@ -50,7 +58,9 @@ const backupSchema = Joi.object({
       }),
     )
     .required(),
-  redrafts: Joi.array().items(Joi.object({ pageId: id, siteId: id, edits: Joi.array().items(editSchema) })).required(),
+  redrafts: Joi.array()
+    .items(Joi.object({ pageId: id, siteId: id, edits: Joi.array().items(editSchema) }))
+    .required(),
   setAsides: Joi.array()
     .items(
       Joi.object({
@@ -112,7 +122,14 @@ export async function restoreBackup(json: string): Promise<{ sites: number; page
       await db().redrafts.bulkPut(redrafts);
       await db().setAsides.bulkPut(setAsides);
       // What was done before speaks of records that may now read otherwise.
-      for (const site of sites) await db().actions.where("[siteId+undone]").anyOf([[site.id, 0], [site.id, 1]]).delete();
+      for (const site of sites)
+        await db()
+          .actions.where("[siteId+undone]")
+          .anyOf([
+            [site.id, 0],
+            [site.id, 1],
+          ])
+          .delete();
     });
   } catch (fault) {
     throw explainStorage(fault);

@@ -3,8 +3,8 @@ import { type LeftOut, MAX_ENTRIES, type PackedFile, whyLeftOut } from "#core/ex
 import { MAX_SOURCE_BYTES, originalFromText } from "#core/page/original";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/rules/house-style";
 import { guessTitlePattern } from "#core/site/brand";
-import type { ReadPage } from "../workers/reader.worker";
 import { readerWorker } from "../workers/reader";
+import type { ReadPage } from "../workers/reader.worker";
 import { act, type Put } from "./act";
 import { db, type PageRecord, type SiteRecord } from "./db";
 import { explainStorage } from "./faults";
@@ -53,7 +53,9 @@ async function addArchive(file: File, path: string, chosen: Chosen): Promise<voi
     return;
   }
   chosen.leftOut.push(...unpacked.leftOut.map((one) => ({ ...one, path: `${path}: ${one.path}` })));
-  chosen.incoming.push(...withoutCommonFolder(unpacked.files).map(({ path: name, bytes }) => ({ path: name, bytes, text: null })));
+  chosen.incoming.push(
+    ...withoutCommonFolder(unpacked.files).map(({ path: name, bytes }) => ({ path: name, bytes, text: null })),
+  );
 }
 
 /** Archives often hold one folder with everything in it, which is no part of the addresses. */
@@ -84,7 +86,14 @@ export async function prepare(
     const phrase = options.phrases?.[path] ?? "";
     const source = bytes ?? originalFromText(text ?? "");
     const context = { phrase, houseStyle: options.houseStyle, today };
-    const read = await readerWorker().read(id, options.siteId, source, addressOfFile(path, options.base), false, context);
+    const read = await readerWorker().read(
+      id,
+      options.siteId,
+      source,
+      addressOfFile(path, options.base),
+      false,
+      context,
+    );
     prepared.push({ ...read, id, path, phrase });
     onProgress(prepared.length);
   }
@@ -108,8 +117,21 @@ export async function keep(site: SiteRecord, prepared: readonly Prepared[]): Pro
     throw explainStorage(error);
   }
   fresh.forEach(({ id, path, address, phrase, examined, summary }, i) => {
-    const page: PageRecord = { id, siteId: site.id, position: offset + i, file: path, address, phrase, edits: 0, ready: false, ...examined };
-    puts.push({ table: "pages", key: id, after: page }, { table: "summaries", key: id, after: { ...summary, siteId: site.id } });
+    const page: PageRecord = {
+      id,
+      siteId: site.id,
+      position: offset + i,
+      file: path,
+      address,
+      phrase,
+      edits: 0,
+      ready: false,
+      ...examined,
+    };
+    puts.push(
+      { table: "pages", key: id, after: page },
+      { table: "summaries", key: id, after: { ...summary, siteId: site.id } },
+    );
   });
   await act(site.id, fresh.length === 1 ? "Bring in 1 page" : `Bring in ${fresh.length} pages`, puts);
 }
@@ -141,12 +163,17 @@ interface DemoFacts {
 /** Brings the demo site in and returns its id. */
 export async function openDemo(): Promise<string> {
   const answer = await fetch("/demo-site.zip");
-  if (!answer.ok) throw new Error("The demo site could not be fetched from this application's server. Is it still running?");
+  if (!answer.ok)
+    throw new Error("The demo site could not be fetched from this application's server. Is it still running?");
   const unpacked = await readerWorker().unzipPages(new Uint8Array(await answer.arrayBuffer()), ["site.json"]);
   if ("reason" in unpacked) throw new Error(unpacked.reason);
-  const facts = JSON.parse(new TextDecoder().decode(unpacked.files.find((f) => f.path === "site.json")?.bytes)) as DemoFacts;
+  const facts = JSON.parse(
+    new TextDecoder().decode(unpacked.files.find((f) => f.path === "site.json")?.bytes),
+  ) as DemoFacts;
   const site = newSite(facts.name, facts.address, { brand: facts.name, separator: facts.separator });
-  const incoming = unpacked.files.filter((f) => f.path !== "site.json").map(({ path, bytes }) => ({ path, bytes, text: null }));
+  const incoming = unpacked.files
+    .filter((f) => f.path !== "site.json")
+    .map(({ path, bytes }) => ({ path, bytes, text: null }));
   const options = { siteId: site.id, base: facts.address, houseStyle: site.houseStyle, phrases: facts.phrases };
   await keep(site, await prepare(incoming, options, () => {}, new AbortController().signal));
   return site.id;

@@ -2,7 +2,8 @@ import Dexie, { type EntityTable, type Table } from "dexie";
 import type { Charset } from "#core/page/charset";
 import type { Edit } from "#core/rewrite/edits";
 import type { HouseStyle } from "#core/rules/house-style";
-import type { PageSummary, Weight } from "#core/rules/rule";
+import type { PageSummary } from "#core/rules/rule";
+import type { Weight } from "#core/rules/setting";
 
 export interface SiteRecord {
   id: string;

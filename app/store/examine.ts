@@ -9,7 +9,11 @@ import { summaryOf } from "#core/site/audit-site";
 import type { PageRecord, SetAsideRecord, SummaryRecord } from "./db";
 
 /** Whether a finding was set aside, and by which record. */
-export function setAsideFor(finding: { rule: string; key?: string }, pageId: string, records: readonly SetAsideRecord[]): SetAsideRecord | null {
+export function setAsideFor(
+  finding: { rule: string; key?: string },
+  pageId: string,
+  records: readonly SetAsideRecord[],
+): SetAsideRecord | null {
   return (
     records.find(
       (r) =>

@@ -24,13 +24,22 @@ export function explainStorage(error: unknown): StorageFault {
       "Nothing has been changed. Open the newer version, or reload this one after it has been updated.",
     );
   }
-  if (name.includes("MissingAPI") || name.includes("InvalidState") || name.includes("Security") || name.includes("OpenFailed") || name.includes("UnknownError")) {
+  if (
+    name.includes("MissingAPI") ||
+    name.includes("InvalidState") ||
+    name.includes("Security") ||
+    name.includes("OpenFailed") ||
+    name.includes("UnknownError")
+  ) {
     return new StorageFault(
       "This browser refuses to store anything",
       "Keen Quill keeps your pages in the browser. Leave private browsing, or allow this site to store data, and reload.",
     );
   }
-  return new StorageFault("Your change could not be kept", `${error instanceof Error ? error.message : String(error)}. What is on screen is not lost until you leave the page; make a backup from the command palette (Ctrl K).`);
+  return new StorageFault(
+    "Your change could not be kept",
+    `${error instanceof Error ? error.message : String(error)}. What is on screen is not lost until you leave the page; make a backup from the command palette (Ctrl K).`,
+  );
 }
 
 function nameOf(error: unknown): string {

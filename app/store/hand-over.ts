@@ -23,13 +23,16 @@ export interface HandedPage {
 /** A page's patched source under its file's name. */
 export async function handOverPage(page: PageRecord, edits: readonly Edit[]): Promise<HandedPage> {
   const original = await loadOriginal(page.id);
-  if (!original) throw new Error(`The source of ${page.address} is not in this browser any more. Bring the page in again.`);
+  if (!original)
+    throw new Error(`The source of ${page.address} is not in this browser any more. Bring the page in again.`);
   const { bytes, refused } = handOver(original, edits, { address: page.address });
   return { file: { path: page.file || "page.html", bytes }, refused };
 }
 
 /** All changed pages of a site as a zip, with the change list; null where nothing has changed. */
-export async function handOverSite(siteId: string): Promise<{ zip: Uint8Array; pages: number; refused: Refusal[] } | null> {
+export async function handOverSite(
+  siteId: string,
+): Promise<{ zip: Uint8Array; pages: number; refused: Refusal[] } | null> {
   const redrafts = await db().redrafts.where("siteId").equals(siteId).toArray();
   if (redrafts.length === 0) return null;
   const files: PackedFile[] = [];
@@ -45,7 +48,10 @@ export async function handOverSite(siteId: string): Promise<{ zip: Uint8Array; p
     taken.add(path);
     files.push({ ...handed.file, path });
     refused.push(...handed.refused);
-    changes.push({ address: page.address, edits: edits.filter((edit) => !handed.refused.some((r) => r.edit === edit)) });
+    changes.push({
+      address: page.address,
+      edits: edits.filter((edit) => !handed.refused.some((r) => r.edit === edit)),
+    });
   }
   files.push({ path: "changes.csv", bytes: new TextEncoder().encode(`\ufeff${changeListCsv(changes)}`) });
   return { zip: zipFiles(files), pages: files.length - 1, refused };

@@ -15,5 +15,9 @@ export async function packOriginal(pageId: string, siteId: string, original: Ori
 export async function loadOriginal(pageId: string): Promise<Original | null> {
   const record = await db().originals.get(pageId);
   if (!record) return null;
-  return { kind: record.kind, bytes: await through(record.packed, new DecompressionStream("deflate")), charset: record.charset };
+  return {
+    kind: record.kind,
+    bytes: await through(record.packed, new DecompressionStream("deflate")),
+    charset: record.charset,
+  };
 }

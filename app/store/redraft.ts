@@ -3,7 +3,7 @@ import type { Edit } from "#core/rewrite/edits";
 import type { HouseStyle } from "#core/rules/house-style";
 import type { Finding } from "#core/rules/rule";
 import { act, type Put } from "./act";
-import { db, type PageRecord, type SetAsideRecord } from "./db";
+import type { PageRecord, SetAsideRecord } from "./db";
 import { examine, setAsideFor, summaryRecord } from "./examine";
 
 export interface DeskState {
@@ -26,18 +26,23 @@ export function pagePuts({ record, houseStyle, page, findings, setAsides }: Desk
 }
 
 /** Keeps a redraft with all that follows from it. */
-export async function saveRedraft(state: DeskState, edits: readonly Edit[], label: string, merge: string | null): Promise<void> {
+export async function saveRedraft(
+  state: DeskState,
+  edits: readonly Edit[],
+  label: string,
+  merge: string | null,
+): Promise<void> {
   const { record } = state;
   const redraft = edits.length > 0 ? { pageId: record.id, siteId: record.siteId, edits: [...edits] } : null;
-  await act(record.siteId, label, [{ table: "redrafts", key: record.id, after: redraft }, ...pagePuts(state, edits.length)], merge);
+  await act(
+    record.siteId,
+    label,
+    [{ table: "redrafts", key: record.id, after: redraft }, ...pagePuts(state, edits.length)],
+    merge,
+  );
 }
 
 /** Keeps a change of the page's own record: its phrase, its address, whether it is ready. */
 export async function saveRecord(state: DeskState, label: string, merge: string | null = null): Promise<void> {
   await act(state.record.siteId, label, pagePuts(state, state.record.edits), merge);
-}
-
-/** Every page of a site that has edits, with them. */
-export async function redraftsOf(siteId: string) {
-  return db().redrafts.where("siteId").equals(siteId).toArray();
 }

@@ -2,11 +2,21 @@ import { Dialog, Tooltip } from "radix-ui";
 import type { ComponentProps, ReactNode } from "react";
 
 /** A button with an icon only; its name and shortcut show in a tooltip. */
-export function IconButton({ name, keys, children, ...rest }: { name: string; keys?: string } & ComponentProps<"button">) {
+export function IconButton({
+  name,
+  keys,
+  children,
+  ...rest
+}: { name: string; keys?: string } & ComponentProps<"button">) {
   return (
     <Tooltip.Root>
       <Tooltip.Trigger asChild>
-        <button type="button" aria-label={name} className="grid h-7 w-7 place-items-center rounded text-soft hover:text-ink" {...rest}>
+        <button
+          type="button"
+          aria-label={name}
+          className="grid h-7 w-7 place-items-center rounded text-soft hover:text-ink"
+          {...rest}
+        >
           {children}
         </button>
       </Tooltip.Trigger>
@@ -26,15 +36,39 @@ export function Keys({ children }: { children: ReactNode }) {
 
 /** An action in the text: blue pencil. */
 export function Action({ className = "", ...rest }: ComponentProps<"button">) {
-  return <button type="button" className={`text-left text-blue hover:underline disabled:no-underline ${className}`} {...rest} />;
+  return (
+    <button
+      type="button"
+      className={`text-left text-blue hover:underline disabled:no-underline ${className}`}
+      {...rest}
+    />
+  );
 }
 
 /** The one thing to do on a screen. */
 export function MainButton({ className = "", ...rest }: ComponentProps<"button">) {
-  return <button type="button" className={`rounded bg-ink px-4 py-2 text-15 font-medium text-sheet hover:opacity-90 ${className}`} {...rest} />;
+  return (
+    <button
+      type="button"
+      className={`rounded bg-ink px-4 py-2 text-15 font-medium text-sheet hover:opacity-90 ${className}`}
+      {...rest}
+    />
+  );
 }
 
-export function Modal({ open, onOpenChange, title, description, children }: { open: boolean; onOpenChange: (open: boolean) => void; title: string; description?: string; children: ReactNode }) {
+export function Modal({
+  open,
+  onOpenChange,
+  title,
+  description,
+  children,
+}: {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  title: string;
+  description?: string;
+  children: ReactNode;
+}) {
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>

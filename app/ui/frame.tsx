@@ -1,15 +1,15 @@
-import { DropdownMenu } from "radix-ui";
-import { Files, Redo2, Undo2 } from "lucide-react";
-import { type ReactNode, useState } from "react";
 import { useLiveQuery } from "dexie-react-hooks";
+import { Files, Redo2, Undo2 } from "lucide-react";
+import { DropdownMenu } from "radix-ui";
+import { type ReactNode, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, NavLink } from "react-router";
 import { redo, undo } from "../store/act";
 import { db, type SiteRecord } from "../store/db";
-import { useNotices } from "./notice";
 import { IconButton, Keys } from "./controls";
+import { useNotices } from "./notice";
 import { type Command, Palette } from "./palette";
-import { Shortcuts, type Shortcut } from "./shortcuts";
+import { type Shortcut, Shortcuts } from "./shortcuts";
 import { SiteSettings } from "./site-settings";
 
 /** The rail: the site on top, then the screens. */
@@ -17,7 +17,10 @@ export function Rail({ site }: { site: SiteRecord }) {
   const [settings, setSettings] = useState(false);
   const sites = useLiveQuery(() => db().sites.toArray(), []) ?? [];
   return (
-    <nav aria-label="Screens" className="flex w-16 shrink-0 flex-col items-center border-hairline border-r bg-paper pt-2.5 max-[700px]:w-full max-[700px]:flex-row max-[700px]:gap-3 max-[700px]:border-r-0 max-[700px]:border-b max-[700px]:px-2 max-[700px]:pb-2">
+    <nav
+      aria-label="Screens"
+      className="flex w-16 shrink-0 flex-col items-center border-hairline border-r bg-paper pt-2.5 max-[700px]:w-full max-[700px]:flex-row max-[700px]:gap-3 max-[700px]:border-r-0 max-[700px]:border-b max-[700px]:px-2 max-[700px]:pb-2"
+    >
       <DropdownMenu.Root>
         <DropdownMenu.Trigger
           aria-label={`Site: ${site.name}`}
@@ -26,7 +29,12 @@ export function Rail({ site }: { site: SiteRecord }) {
           {(site.name || site.address.replace(/^https?:\/\/(?:www\.)?/, "")).slice(0, 1).toUpperCase()}
         </DropdownMenu.Trigger>
         <DropdownMenu.Portal>
-          <DropdownMenu.Content side="right" align="start" sideOffset={6} className="floating z-50 min-w-56 p-1.5 text-13">
+          <DropdownMenu.Content
+            side="right"
+            align="start"
+            sideOffset={6}
+            className="floating z-50 min-w-56 p-1.5 text-13"
+          >
             {sites.map((one) => (
               <DropdownMenu.Item key={one.id} asChild className={menuItem}>
                 <Link to={`/sites/${one.id}/pages`}>{one.name || one.address}</Link>
@@ -82,7 +90,11 @@ export function TitleLine({
     try {
       const done = await run(site.id);
       if (!done) say(`Nothing to ${verb}`);
-      else if (done.left > 0) say(`${done.label}: partly left as it is`, `${done.left} of its places have changed since, and were not touched.`);
+      else if (done.left > 0)
+        say(
+          `${done.label}: partly left as it is`,
+          `${done.left} of its places have changed since, and were not touched.`,
+        );
     } catch (error) {
       fail(error);
     }
@@ -97,10 +109,20 @@ export function TitleLine({
       <div className="flex min-w-0 flex-1 items-baseline gap-3">{children}</div>
       {kept && <span className="whitespace-nowrap text-soft max-[700px]:hidden">{kept}</span>}
       <div className="flex items-center gap-1">
-        <IconButton name={undoable ? `Undo: ${undoable.label}` : "Undo"} keys="Ctrl Z" disabled={!undoable} onClick={() => void step(undo, "undo")}>
+        <IconButton
+          name={undoable ? `Undo: ${undoable.label}` : "Undo"}
+          keys="Ctrl Z"
+          disabled={!undoable}
+          onClick={() => void step(undo, "undo")}
+        >
           <Undo2 size={16} aria-hidden />
         </IconButton>
-        <IconButton name={redoable ? `Redo: ${redoable.label}` : "Redo"} keys="Ctrl Shift Z" disabled={!redoable} onClick={() => void step(redo, "do again")}>
+        <IconButton
+          name={redoable ? `Redo: ${redoable.label}` : "Redo"}
+          keys="Ctrl Shift Z"
+          disabled={!redoable}
+          onClick={() => void step(redo, "do again")}
+        >
           <Redo2 size={16} aria-hidden />
         </IconButton>
       </div>

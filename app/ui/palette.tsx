@@ -1,7 +1,7 @@
 import { Command as Cmdk } from "cmdk";
+import { useLiveQuery } from "dexie-react-hooks";
 import { Dialog } from "radix-ui";
 import { useRef, useState } from "react";
-import { useLiveQuery } from "dexie-react-hooks";
 import { useNavigate } from "react-router";
 import { pathOf } from "#core/address/address";
 import { db, type SiteRecord } from "../store/db";
@@ -30,12 +30,28 @@ function switchTheme(): void {
   }
 }
 
-export function Palette({ open, onOpenChange, site, commands, onHelp }: { open: boolean; onOpenChange: (open: boolean) => void; site: SiteRecord; commands: Command[]; onHelp: () => void }) {
+export function Palette({
+  open,
+  onOpenChange,
+  site,
+  commands,
+  onHelp,
+}: {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  site: SiteRecord;
+  commands: Command[];
+  onHelp: () => void;
+}) {
   const navigate = useNavigate();
   const { say, fail } = useNotices();
   const [search, setSearch] = useState("");
   const file = useRef<HTMLInputElement>(null);
-  const pages = useLiveQuery(async () => (open ? db().pages.where("siteId").equals(site.id).limit(2000).toArray() : []), [open, site.id]) ?? [];
+  const pages =
+    useLiveQuery(
+      async () => (open ? db().pages.where("siteId").equals(site.id).limit(2000).toArray() : []),
+      [open, site.id],
+    ) ?? [];
   const close = (run: () => void) => () => {
     onOpenChange(false);
     setSearch("");
@@ -44,7 +60,11 @@ export function Palette({ open, onOpenChange, site, commands, onHelp }: { open: 
   const backup = async () => {
     try {
       const { makeBackup } = await import("../store/backup");
-      download(`keen-quill-backup-${new Date().toISOString().slice(0, 10)}.json`, await makeBackup(), "application/json");
+      download(
+        `keen-quill-backup-${new Date().toISOString().slice(0, 10)}.json`,
+        await makeBackup(),
+        "application/json",
+      );
     } catch (error) {
       fail(error);
     }
@@ -71,14 +91,29 @@ export function Palette({ open, onOpenChange, site, commands, onHelp }: { open: 
   const item = "flex cursor-default items-baseline gap-3 rounded px-2.5 py-1.5 data-[selected=true]:bg-tint";
   return (
     <>
-      <input ref={file} type="file" accept=".json,application/json" hidden aria-label="Backup file" onChange={(e) => void restore(e.target.files?.[0])} />
+      <input
+        ref={file}
+        type="file"
+        accept=".json,application/json"
+        hidden
+        aria-label="Backup file"
+        onChange={(e) => void restore(e.target.files?.[0])}
+      />
       <Dialog.Root open={open} onOpenChange={onOpenChange}>
         <Dialog.Portal>
           <Dialog.Overlay className="fixed inset-0 z-40 bg-black/30" />
-          <Dialog.Content aria-describedby={undefined} className="floating fixed top-[12vh] left-1/2 z-50 w-[560px] max-w-[94vw] -translate-x-1/2">
+          <Dialog.Content
+            aria-describedby={undefined}
+            className="floating fixed top-[12vh] left-1/2 z-50 w-[560px] max-w-[94vw] -translate-x-1/2"
+          >
             <Dialog.Title className="sr-only">Command palette</Dialog.Title>
             <Cmdk label="Command palette" loop>
-              <Cmdk.Input value={search} onValueChange={setSearch} placeholder="Type a command or a page" className="w-full border-hairline border-b bg-transparent px-4 py-3 text-15 outline-none" />
+              <Cmdk.Input
+                value={search}
+                onValueChange={setSearch}
+                placeholder="Type a command or a page"
+                className="w-full border-hairline border-b bg-transparent px-4 py-3 text-15 outline-none"
+              />
               <Cmdk.List className="max-h-[50vh] overflow-auto p-1.5">
                 <Cmdk.Empty className="p-3 text-soft">Nothing is called that.</Cmdk.Empty>
                 <Cmdk.Group>
@@ -92,7 +127,12 @@ export function Palette({ open, onOpenChange, site, commands, onHelp }: { open: 
                 {search && (
                   <Cmdk.Group heading={<span className="px-2.5 text-12 text-soft">Pages</span>}>
                     {pages.map((page) => (
-                      <Cmdk.Item key={page.id} value={`${page.name} ${page.address} ${page.id}`} onSelect={close(() => navigate(`/sites/${site.id}/pages/${page.id}`))} className={item}>
+                      <Cmdk.Item
+                        key={page.id}
+                        value={`${page.name} ${page.address} ${page.id}`}
+                        onSelect={close(() => navigate(`/sites/${site.id}/pages/${page.id}`))}
+                        className={item}
+                      >
                         <span className="truncate">{page.name || "without a name"}</span>
                         <span className="truncate font-mono text-12 text-soft">{pathOf(page.address)}</span>
                       </Cmdk.Item>

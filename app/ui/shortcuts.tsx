@@ -12,7 +12,15 @@ const EVERYWHERE: Shortcut[] = [
   { keys: "?", does: "These keys" },
 ];
 
-export function Shortcuts({ open, onOpenChange, shortcuts }: { open: boolean; onOpenChange: (open: boolean) => void; shortcuts: Shortcut[] }) {
+export function Shortcuts({
+  open,
+  onOpenChange,
+  shortcuts,
+}: {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  shortcuts: Shortcut[];
+}) {
   return (
     <Modal open={open} onOpenChange={onOpenChange} title="Keys on this screen">
       <dl className="mt-3 grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-2">

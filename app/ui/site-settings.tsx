@@ -5,7 +5,15 @@ import { fieldClass, MainButton, Modal } from "./controls";
 import { useNotices } from "./notice";
 
 /** The site's name, and what stands behind its titles. */
-export function SiteSettings({ site, open, onOpenChange }: { site: SiteRecord; open: boolean; onOpenChange: (open: boolean) => void }) {
+export function SiteSettings({
+  site,
+  open,
+  onOpenChange,
+}: {
+  site: SiteRecord;
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+}) {
   const { fail } = useNotices();
   const [name, setName] = useState(site.name);
   const [brand, setBrand] = useState(site.houseStyle.brand);
@@ -13,7 +21,11 @@ export function SiteSettings({ site, open, onOpenChange }: { site: SiteRecord; o
   const save = async (event: SyntheticEvent) => {
     event.preventDefault();
     try {
-      const after: SiteRecord = { ...site, name: name.trim(), houseStyle: { ...site.houseStyle, brand: brand.trim(), separator } };
+      const after: SiteRecord = {
+        ...site,
+        name: name.trim(),
+        houseStyle: { ...site.houseStyle, brand: brand.trim(), separator },
+      };
       await act(site.id, "Name and title ending", [{ table: "sites", key: site.id, after }]);
       onOpenChange(false);
     } catch (error) {
@@ -21,7 +33,12 @@ export function SiteSettings({ site, open, onOpenChange }: { site: SiteRecord; o
     }
   };
   return (
-    <Modal open={open} onOpenChange={onOpenChange} title="Name and title ending" description="The name that titles of this site end in. Findings about it appear as pages are opened.">
+    <Modal
+      open={open}
+      onOpenChange={onOpenChange}
+      title="Name and title ending"
+      description="The name that titles of this site end in. Findings about it appear as pages are opened."
+    >
       <form onSubmit={(event) => void save(event)} className="mt-4 grid gap-3">
         <label className="grid gap-1">
           Site’s name

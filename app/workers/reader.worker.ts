@@ -6,7 +6,7 @@ import { canonicalOf, type PageFault } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import { audit } from "#core/rules/audit";
 import type { HouseStyle } from "#core/rules/house-style";
-import { examine, type Examined, summaryRecord } from "../store/examine";
+import { type Examined, examine, summaryRecord } from "../store/examine";
 
 export interface ReadPage {
   original: Original;
@@ -17,14 +17,27 @@ export interface ReadPage {
 }
 
 /** Reads and audits a page away from the screen's thread. */
-function read(id: string, siteId: string, source: Original | Uint8Array, guess: string, stated: boolean, context: { phrase: string; houseStyle: HouseStyle; today: string }): ReadPage {
+function read(
+  id: string,
+  siteId: string,
+  source: Original | Uint8Array,
+  guess: string,
+  stated: boolean,
+  context: { phrase: string; houseStyle: HouseStyle; today: string },
+): ReadPage {
   const original = source instanceof Uint8Array ? originalFromBytes(source) : source;
   let page = readPage(original, { address: guess });
   const canonical = stated ? null : canonicalOf(page);
   const address = (canonical ? resolveAddress(canonical, guess) : null) ?? guess;
   page = { ...page, address };
   const findings = audit(page, { ...context, phrase: context.phrase || null });
-  return { original, address, fault: page.fault, examined: examine(page, findings, context.houseStyle), summary: summaryRecord(id, siteId, page) };
+  return {
+    original,
+    address,
+    fault: page.fault,
+    examined: examine(page, findings, context.houseStyle),
+    summary: summaryRecord(id, siteId, page),
+  };
 }
 
 const api = { read, unzipPages };

@@ -25,7 +25,10 @@ export function resolveAddress(reference: string, base: string): string | null {
 
 /** The address of a file in a folder of HTML: base and path, `index.html` standing for its folder. */
 export function addressOfFile(path: string, base: string): string {
-  const clean = path.replaceAll("\\", "/").replace(/^\.?\/+/, "").replace(/(^|\/)index\.(?:html?|xhtml)$/i, "$1");
+  const clean = path
+    .replaceAll("\\", "/")
+    .replace(/^\.?\/+/, "")
+    .replace(/(^|\/)index\.(?:html?|xhtml)$/i, "$1");
   const encoded = clean.split("/").map(encodeSegment).join("/");
   const root = base.endsWith("/") ? base : `${base}/`;
   return `${root}${encoded}`;

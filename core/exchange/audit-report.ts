@@ -1,9 +1,10 @@
 import { countCharacters } from "../measure/cut.ts";
-import { descriptionOf, languageOf, type LandmarkKind, type Page, positionOf, titleOf } from "../page/page.ts";
+import { descriptionOf, type LandmarkKind, languageOf, type Page, positionOf, titleOf } from "../page/page.ts";
 import { setDescription, setTitle } from "../result/result.ts";
 import { totalsOf } from "../rules/audit.ts";
 import { type HouseStyle, limitsOf } from "../rules/house-style.ts";
-import type { Finding, SiteFinding, Weight } from "../rules/rule.ts";
+import type { Finding, SiteFinding } from "../rules/rule.ts";
+import type { Weight } from "../rules/setting.ts";
 
 interface TextEntry {
   text: string;
@@ -21,7 +22,14 @@ export interface PageEntry {
   title: TextEntry;
   description: TextEntry;
   headings: { level: number; text: string; line: number; column: number; landmark: LandmarkKind | null }[];
-  findings: { rule: string; weight: Weight; message: string; line: number | null; column: number | null; fixable: boolean }[];
+  findings: {
+    rule: string;
+    weight: Weight;
+    message: string;
+    line: number | null;
+    column: number | null;
+    fixable: boolean;
+  }[];
 }
 
 /** The audit as JSON, version 1: documented in docs/cli.md and kept stable. */
@@ -51,7 +59,12 @@ function page(file: string, read: Page, findings: readonly Finding[], style: Hou
     language: languageOf(read) || null,
     title: textEntry(titleOf(read), setTitle, style),
     description: textEntry(descriptionOf(read), setDescription, style),
-    headings: read.headings.map(({ level, text, landmark, range }) => ({ level, text, ...positionOf(read.source, range.start), landmark })),
+    headings: read.headings.map(({ level, text, landmark, range }) => ({
+      level,
+      text,
+      ...positionOf(read.source, range.start),
+      landmark,
+    })),
     findings: findings.map(({ rule, weight, message, at, fix }) => {
       const { line, column } = at.range ? positionOf(read.source, at.range.start) : { line: null, column: null };
       return { rule, weight, message, line, column, fixable: fix !== null };
@@ -61,15 +74,36 @@ function page(file: string, read: Page, findings: readonly Finding[], style: Hou
 
 function whole(pages: PageEntry[], site: readonly SiteFinding[]): AuditReport {
   const totals = totalsOf([...pages.flatMap((p) => p.findings), ...site]);
-  return { version: 1, pages, site: { findings: site.map(({ rule, weight, message, pages: ids }) => ({ rule, weight, message, pages: ids })) }, totals };
+  return {
+    version: 1,
+    pages,
+    site: { findings: site.map(({ rule, weight, message, pages: ids }) => ({ rule, weight, message, pages: ids })) },
+    totals,
+  };
 }
 
 function rows(report: AuditReport): Record<string, string | number>[] {
   const ofPages = report.pages.flatMap((p) =>
-    p.findings.map((f) => ({ file: p.file, address: p.address, rule: f.rule, weight: f.weight, message: f.message, line: f.line ?? "", column: f.column ?? "" })),
+    p.findings.map((f) => ({
+      file: p.file,
+      address: p.address,
+      rule: f.rule,
+      weight: f.weight,
+      message: f.message,
+      line: f.line ?? "",
+      column: f.column ?? "",
+    })),
   );
   const ofSite = report.site.findings.flatMap((f) =>
-    f.pages.map((file) => ({ file, address: report.pages.find((p) => p.file === file)?.address ?? "", rule: f.rule, weight: f.weight, message: f.message, line: "", column: "" })),
+    f.pages.map((file) => ({
+      file,
+      address: report.pages.find((p) => p.file === file)?.address ?? "",
+      rule: f.rule,
+      weight: f.weight,
+      message: f.message,
+      line: "",
+      column: "",
+    })),
   );
   return [...ofPages, ...ofSite];
 }
@@ -84,7 +118,8 @@ function text(report: AuditReport): string {
       lines.push(`  ${f.weight.padEnd(6)} ${place}${f.message} (${f.rule})`);
     }
   }
-  for (const f of report.site.findings) lines.push(`${f.weight.padEnd(6)} ${f.message} (${f.rule})`, ...f.pages.map((file) => `         ${file}`));
+  for (const f of report.site.findings)
+    lines.push(`${f.weight.padEnd(6)} ${f.message} (${f.rule})`, ...f.pages.map((file) => `         ${file}`));
   const { must, should, may } = report.totals;
   const files = report.pages.length === 1 ? "1 page" : `${report.pages.length} pages`;
   lines.push(`${files}: ${must} must, ${should} should, ${may} may`);

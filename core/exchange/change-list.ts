@@ -13,12 +13,16 @@ const FIELDS: Record<Edit["op"], string> = {
 
 /** What an edit changes, as a change list names it. */
 export function fieldOf(edit: Edit): string {
-  return "heading" in edit && edit.op === "set-heading-level" ? `${FIELDS[edit.op]}: ${edit.heading.text}` : FIELDS[edit.op];
+  return "heading" in edit && edit.op === "set-heading-level"
+    ? `${FIELDS[edit.op]}: ${edit.heading.text}`
+    : FIELDS[edit.op];
 }
 
 /** The change list: one row an edit, with address, field, was and is. */
 export function changeListCsv(pages: readonly { address: string; edits: readonly Edit[] }[]): string {
   return csvOf(
-    pages.flatMap(({ address, edits }) => edits.map((edit) => ({ address, field: fieldOf(edit), was: wasOf(edit), is: newValueOf(edit) }))),
+    pages.flatMap(({ address, edits }) =>
+      edits.map((edit) => ({ address, field: fieldOf(edit), was: wasOf(edit), is: newValueOf(edit) })),
+    ),
   );
 }

@@ -22,7 +22,12 @@ export const editSchema = Joi.alternatives().conditional(".op", {
     {
       is: "set-heading-level",
       // biome-ignore lint/suspicious/noThenProperty: Joi's own word
-      then: Joi.object({ op: Joi.string(), heading: key.required(), level: Joi.number().integer().min(1).max(6).required(), was: Joi.number().default(0) }),
+      then: Joi.object({
+        op: Joi.string(),
+        heading: key.required(),
+        level: Joi.number().integer().min(1).max(6).required(),
+        was: Joi.number().default(0),
+      }),
     },
     {
       is: "set-heading-text",
@@ -40,7 +45,9 @@ export const editSchema = Joi.alternatives().conditional(".op", {
 
 const fileSchema = Joi.object({
   version: Joi.number().valid(1).required(),
-  pages: Joi.array().items(Joi.object({ file: Joi.string().required(), edits: Joi.array().items(editSchema).required() })).required(),
+  pages: Joi.array()
+    .items(Joi.object({ file: Joi.string().required(), edits: Joi.array().items(editSchema).required() }))
+    .required(),
 });
 
 export interface EditFile {

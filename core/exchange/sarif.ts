@@ -1,6 +1,6 @@
-import { CATALOGUE } from "../rules/catalogue.ts";
 import { UNREADABLE } from "../rules/audit.ts";
-import type { Weight } from "../rules/rule.ts";
+import { CATALOGUE } from "../rules/catalogue.ts";
+import type { Weight } from "../rules/setting.ts";
 import type { AuditReport } from "./audit-report.ts";
 
 const LEVELS: Record<Weight, string> = { must: "error", should: "warning", may: "note" };
@@ -10,7 +10,10 @@ const uriOf = (file: string) => encodeURI(file.replaceAll("\\", "/"));
 
 /** An audit as SARIF 2.1.0 (OASIS Standard, 27 March 2020). */
 export function sarifOf(report: AuditReport): object {
-  const used = new Set([...report.pages.flatMap((p) => p.findings.map((f) => f.rule)), ...report.site.findings.map((f) => f.rule)]);
+  const used = new Set([
+    ...report.pages.flatMap((p) => p.findings.map((f) => f.rule)),
+    ...report.site.findings.map((f) => f.rule),
+  ]);
   const rules = [...CATALOGUE.values()]
     .filter((rule) => used.has(rule.id))
     .map((rule) => ({
@@ -21,7 +24,12 @@ export function sarifOf(report: AuditReport): object {
     }));
   if (used.has(UNREADABLE)) {
     const text = "a page that could not be read";
-    rules.push({ id: UNREADABLE, shortDescription: { text }, fullDescription: { text }, defaultConfiguration: { level: "error" } });
+    rules.push({
+      id: UNREADABLE,
+      shortDescription: { text },
+      fullDescription: { text },
+      defaultConfiguration: { level: "error" },
+    });
   }
   const ofPages = report.pages.flatMap((page) =>
     page.findings.map((f) => ({
@@ -47,6 +55,12 @@ export function sarifOf(report: AuditReport): object {
   return {
     $schema: "https://docs.oasis-open.org/sarif/sarif/v2.1.0/errata01/os/schemas/sarif-schema-2.1.0.json",
     version: "2.1.0",
-    runs: [{ tool: { driver: { name: "Keen Quill", rules } }, columnKind: "utf16CodeUnits", results: [...ofPages, ...ofSite] }],
+    runs: [
+      {
+        tool: { driver: { name: "Keen Quill", rules } },
+        columnKind: "utf16CodeUnits",
+        results: [...ofPages, ...ofSite],
+      },
+    ],
   };
 }

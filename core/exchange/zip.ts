@@ -36,30 +36,39 @@ export function whyLeftOut(path: string, size: number): string | null {
  * The HTML files of a zip archive, and what was left out and why; or the reason why the archive cannot be read. Sizes are
  * checked before anything is unpacked, and what unpacks to more than it said is an error.
  */
-export function unzipPages(bytes: Uint8Array, also: readonly string[] = []): { files: PackedFile[]; leftOut: LeftOut[] } | { reason: string } {
+export function unzipPages(
+  bytes: Uint8Array,
+  also: readonly string[] = [],
+): { files: PackedFile[]; leftOut: LeftOut[] } | { reason: string } {
   const leftOut: LeftOut[] = [];
+  const wanted = new Set<string>();
   let entries = 0;
   let total = 0;
-  let stopped: string | null = null;
-  const filter = ({ name, originalSize }: UnzipFileInfo) => {
+  const look = ({ name, originalSize }: UnzipFileInfo) => {
     entries++;
-    if (entries > MAX_ENTRIES) stopped = `The archive has more than ${MAX_ENTRIES.toLocaleString("en-GB")} entries. Split it, or choose the folder's files.`;
-    if (stopped || name.endsWith("/")) return false;
+    if (entries > MAX_ENTRIES || name.endsWith("/")) return false;
     const why = also.includes(name) ? null : whyLeftOut(name, originalSize);
-    if (why) {
-      leftOut.push({ path: name, why });
-      return false;
+    if (why) leftOut.push({ path: name, why });
+    else {
+      wanted.add(name);
+      total += originalSize;
     }
-    total += originalSize;
-    if (total > MAX_UNPACKED) stopped = "The archive unpacks to more than 400 MB. Split it into smaller ones.";
-    return stopped === null;
+    return false;
   };
   try {
-    const unpacked = unzipSync(bytes, { filter });
-    if (stopped) return { reason: stopped };
+    // The first pass reads the directory only.
+    unzipSync(bytes, { filter: look });
+    if (entries > MAX_ENTRIES) {
+      const most = MAX_ENTRIES.toLocaleString("en-GB");
+      return { reason: `The archive has more than ${most} entries. Split it, or choose the folder's files.` };
+    }
+    if (total > MAX_UNPACKED) return { reason: "The archive unpacks to more than 400 MB. Split it into smaller ones." };
+    const unpacked = unzipSync(bytes, { filter: ({ name }) => wanted.has(name) });
     return { files: Object.entries(unpacked).map(([path, content]) => ({ path, bytes: content })), leftOut };
   } catch (error) {
-    return { reason: `This is no zip archive that can be read (${error instanceof Error ? error.message : "unknown fault"}). Pack the files again.` };
+    return {
+      reason: `This is no zip archive that can be read (${error instanceof Error ? error.message : "unknown fault"}). Pack the files again.`,
+    };
   }
 }
 

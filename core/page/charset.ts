@@ -40,6 +40,8 @@ export function charsetOf(bytes: Uint8Array, contentType?: string | null): Chars
 function lateMeta(bytes: Uint8Array): string | null {
   const ascii = new TextDecoder("latin1").decode(bytes.subarray(0, 32_768));
   for (const match of ascii.matchAll(/<meta\s[^>]*charset/gi)) {
+    const inComment = ascii.lastIndexOf("<!--", match.index) > ascii.lastIndexOf("-->", match.index);
+    if (inComment) continue;
     const found = sniff(bytes.subarray(match.index), { defaultEncoding: "x-none" });
     if (found !== "x-none") return found.toLowerCase();
   }

@@ -22,8 +22,6 @@ const ALGORITHMS: Record<string, string> = {
   tr: "turkish",
 };
 
-export const STEMMED_LANGUAGES = Object.keys(ALGORITHMS);
-
 interface Stemmer {
   stem(word: string): string;
 }

@@ -60,7 +60,7 @@ export interface SearchResult {
 }
 
 /** Host and path as a trail; the page's breadcrumb in its structured data takes the path's place. */
-export function trailOf(page: Pick<Page, "address" | "data">): { trail: string[]; trailFromData: boolean } {
+function trailOf(page: Pick<Page, "address" | "data">): { trail: string[]; trailFromData: boolean } {
   let url: URL;
   try {
     url = new URL(page.address);

@@ -13,7 +13,11 @@ export function suggestTitle(page: Page, brand: string, separator: string): stri
 export function suggestDescription(page: Page): string | null {
   const fits = (text: string) => setDescription(text, "desktop", DEFAULT_LIMITS).lost === "";
   const prose = page.blocks.filter(
-    (b) => (b.tag === "p" || b.tag === "div" || b.tag === "dd") && b.landmark !== "navigation" && b.landmark !== "complementary" && b.landmark !== "contentinfo",
+    (b) =>
+      (b.tag === "p" || b.tag === "div" || b.tag === "dd") &&
+      b.landmark !== "navigation" &&
+      b.landmark !== "complementary" &&
+      b.landmark !== "contentinfo",
   );
   const first = prose.find((b) => b.text.length >= 50 && /[.!?…。]/.test(b.text));
   if (!first) return null;
@@ -24,4 +28,3 @@ export function suggestDescription(page: Page): string | null {
   }
   return text.trim() || null;
 }
-

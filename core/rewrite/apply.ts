@@ -1,11 +1,12 @@
+import { withSlug } from "../address/slug.ts";
 import { textOfParts } from "../page/headings.ts";
 import type { Original } from "../page/original.ts";
 import type { Heading, HeadingPart, Page, TextBlock } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
-import { withSlug } from "../address/slug.ts";
 import { encodePatches } from "./bytes.ts";
 import type { Edit, Refusal } from "./edits.ts";
-import { type Patch, patchesFor } from "./patches.ts";
+import type { Patch } from "./patch.ts";
+import { patchesFor } from "./patches.ts";
 import { planEdits, replaceTrimmed, type Step } from "./plan.ts";
 
 export interface AppliedToPage {

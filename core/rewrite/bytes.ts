@@ -1,7 +1,7 @@
 import { createMultibyteDecoder, createMultibyteEncoder } from "@exodus/bytes/multi-byte.js";
 import { createSinglebyteEncoder } from "@exodus/bytes/single-byte.js";
 import type { Original } from "../page/original.ts";
-import type { Patch } from "./patches.ts";
+import type { Patch } from "./patch.ts";
 
 const MULTIBYTE = new Set(["gbk", "gb18030", "big5", "euc-jp", "iso-2022-jp", "shift_jis", "euc-kr"]);
 

@@ -15,8 +15,6 @@ export type Edit =
   /** The heading becomes a paragraph with what it holds; an empty one is taken out. */
   | { op: "remove-heading"; heading: HeadingKey; was: string };
 
-export type EditOp = Edit["op"];
-
 /** An edit that was not carried out, and why, in words for the editor. */
 export interface Refusal {
   edit: Edit;

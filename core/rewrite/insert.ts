@@ -1,5 +1,5 @@
 import { canonicalElements, descriptionElements, type Page } from "../page/page.ts";
-import type { Patch } from "./patches.ts";
+import type { Patch } from "./patch.ts";
 
 type HeadField = "title" | "description" | "canonical";
 
@@ -58,7 +58,9 @@ export function insertHeadElement(page: Page, field: HeadField, tag: string): Pa
     if (first >= 0)
       return { start: first, end: first, text: indent === null ? html : html + lineEndingNear(source, first) + indent };
     const headIndent = indentBefore(source, lastTagStart(source, anchors.headStartEnd));
-    const text = headIndent === null ? html : `${lineEndingNear(source, anchors.headStartEnd)}${headIndent}  ${html}`;
+    const ownLine =
+      headIndent !== null && /^[ \t]*[\n\r]/.test(source.slice(anchors.headStartEnd, anchors.headStartEnd + 200));
+    const text = ownLine ? `${lineEndingNear(source, anchors.headStartEnd)}${headIndent}  ${html}` : html;
     return { start: anchors.headStartEnd, end: anchors.headStartEnd, text };
   }
   // The head's start tag is left out: the element opens the head by itself.

@@ -1,14 +1,8 @@
 import { canonicalElements, descriptionElements, type ElementRange, type Heading, type Page } from "../page/page.ts";
 import { insertHeadElement } from "./insert.ts";
+import type { Patch } from "./patch.ts";
 import type { Step } from "./plan.ts";
 import { attributePlaces } from "./start-tag.ts";
-
-/** A replacement in the source: offsets in UTF-16 code units of the text without its byte order mark. */
-export interface Patch {
-  start: number;
-  end: number;
-  text: string;
-}
 
 export const escapeText = (value: string) => value.replaceAll("&", "&amp;").replaceAll("<", "&lt;");
 

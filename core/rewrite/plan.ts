@@ -1,7 +1,7 @@
+import { slugOf } from "../address/slug.ts";
 import { textOfParts } from "../page/headings.ts";
 import { canonicalOf, descriptionOf, type Heading, type Page, titleOf } from "../page/page.ts";
 import { cleanValue, type Edit, type Refusal, slotOf } from "./edits.ts";
-import { slugOf } from "../address/slug.ts";
 import { findHeading } from "./resolve.ts";
 
 /** An edit that can be carried out, bound to its place in the page. Both the model and the source are changed by it. */

@@ -1,24 +1,26 @@
 import type { Page } from "../page/page.ts";
 import { RULES } from "./catalogue.ts";
 import { settingsFor } from "./house-style.ts";
-import { type Finding, placeKey, type Problem, type Rule, type RuleContext, WEIGHTS } from "./rule.ts";
+import { type Finding, type Problem, placeKey, type Rule, type RuleContext } from "./rule.ts";
+import { WEIGHTS } from "./setting.ts";
 
 /** Why a page could not be read, as an editor is told. */
 const FAULTS = {
-  "too-many-nodes": "The source makes the parser repeat elements without end, so reading was stopped. Look for formatting tags such as font or b that are opened and never closed.",
-  "too-deep": "Elements are nested more than 1,500 deep, so reading was stopped. Look for tags that are opened and never closed.",
+  "too-many-nodes":
+    "The source makes the parser repeat elements without end, so reading was stopped. Look for formatting tags such as font or b that are opened and never closed.",
+  "too-deep":
+    "Elements are nested more than 1,500 deep, so reading was stopped. Look for tags that are opened and never closed.",
   empty: "The source is empty. Bring the page in again, or paste its HTML.",
-  binary: "This is no text: it looks like a picture, an archive or another program's file. Choose the page's HTML instead.",
+  binary:
+    "This is no text: it looks like a picture, an archive or another program's file. Choose the page's HTML instead.",
   "too-large": "The source is larger than 20 MB. Bring in the page without what is embedded in it.",
 } as const;
 
 /** The one finding of a page that could not be read. */
 export const UNREADABLE = "page/unreadable";
 
-export interface Auditor {
-  /** Findings in the order of the page: title, description, slug, headings, head; heaviest first at one place. */
-  (page: Page): Finding[];
-}
+/** Findings in the order of the page: title, description, slug, headings, head; heaviest first at one place. */
+export type Auditor = (page: Page) => Finding[];
 
 function isOn(rule: Rule, context: RuleContext): boolean {
   return context.houseStyle.rules[rule.id]?.on ?? !rule.off;

@@ -1,8 +1,8 @@
 import Joi from "joi";
 import { RULES } from "./catalogue.ts";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "./house-style.ts";
-import type { Setting } from "./rule.ts";
-import { WEIGHTS } from "./rule.ts";
+import type { Setting } from "./setting.ts";
+import { WEIGHTS } from "./setting.ts";
 
 function settingSchema(setting: Setting): Joi.Schema {
   if (setting.type === "number") return Joi.number().min(setting.min).max(setting.max);

@@ -1,6 +1,5 @@
 import type { ResultLimits } from "../result/result.ts";
-import type { Setting, SettingsOf, Weight } from "./rule.ts";
-import type { Setting as AnySetting } from "./rule.ts";
+import type { Setting, SettingsOf, Weight } from "./setting.ts";
 
 /** What a house style says about one rule; what it leaves out is the catalogue's. */
 export interface RuleStyle {
@@ -22,9 +21,16 @@ export interface HouseStyle {
 export const DEFAULT_HOUSE_STYLE: HouseStyle = { version: 1, brand: "", separator: " | ", rules: {} };
 
 /** A rule's settings: the house style's where it states them, else the defaults. */
-export function settingsFor<S extends Record<string, AnySetting>>(id: string, settings: S, style: HouseStyle): SettingsOf<S> {
+export function settingsFor<S extends Record<string, Setting>>(
+  id: string,
+  settings: S,
+  style: HouseStyle,
+): SettingsOf<S> {
   const stated = style.rules[id]?.settings ?? {};
-  const entries = Object.entries(settings).map(([name, setting]: [string, Setting]) => [name, stated[name] ?? setting.default]);
+  const entries = Object.entries(settings).map(([name, setting]: [string, Setting]) => [
+    name,
+    stated[name] ?? setting.default,
+  ]);
   return Object.fromEntries(entries) as SettingsOf<S>;
 }
 

@@ -1,11 +1,7 @@
 import type { Heading, Page, Range } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import type { HouseStyle } from "./house-style.ts";
-
-/** As in RFC 2119: what breaks a standard or keeps the page from its work; firm practice; worth a look. */
-export type Weight = "must" | "should" | "may";
-
-export const WEIGHTS: readonly Weight[] = ["must", "should", "may"];
+import type { Setting, SettingsOf, Weight } from "./setting.ts";
 
 /** How sure a rule is of itself, and where it comes from. */
 export interface Source {
@@ -21,31 +17,6 @@ export const standard = (name: string, section?: string): Source => ({
 export const guidance = (text: string): Source => ({ kind: "guidance", text: `${text} (from memory)` });
 export const commonPractice = (text = ""): Source => ({ kind: "common practice", text });
 export const fromMemory = (text: string): Source => ({ kind: "from memory", text });
-
-/** A threshold that a house style can change. `unit` follows the number in sentences. */
-export interface NumberSetting {
-  type: "number";
-  default: number;
-  min: number;
-  max: number;
-  unit: string;
-  says: string;
-}
-
-export type Setting =
-  | NumberSetting
-  | { type: "choice"; default: string; choices: readonly string[]; says: string }
-  | { type: "words"; default: readonly string[]; says: string };
-
-export const px = (value: number, says: string): NumberSetting => ({ type: "number", default: value, min: 50, max: 4000, unit: "px", says });
-export const count = (value: number, unit: string, says: string): NumberSetting => ({
-  type: "number",
-  default: value,
-  min: 1,
-  max: 10_000,
-  unit,
-  says,
-});
 
 /** Where on a page a finding is: the field or heading, and the exact words within its text. */
 export type Place =
@@ -83,9 +54,6 @@ export interface RuleContext {
   /** ISO 8601 date. */
   today: string;
 }
-
-type SettingValue<S extends Setting> = S extends { type: "number" } ? number : S extends { type: "choice" } ? string : readonly string[];
-export type SettingsOf<S extends Record<string, Setting>> = { [K in keyof S]: SettingValue<S[K]> };
 
 export interface RuleFacts {
   /** Subject and name; files, reports and house styles refer to it, so it never changes. */

@@ -1,13 +1,16 @@
+import { slugOf } from "../address/slug.ts";
 import { countCharacters } from "../measure/cut.ts";
 import type { Page, Range } from "../page/page.ts";
-import { findPhrase, type Match } from "../phrase/match.ts";
 import { descriptionElements, languageOf } from "../page/page.ts";
-import { slugOf } from "../address/slug.ts";
+import { findPhrase, type Match } from "../phrase/match.ts";
 
 /** Curly quotes around a text, shortened in the middle of nowhere when it is long. */
 export function quote(text: string, limit = 80): string {
   return `“${text.length > limit ? `${text.slice(0, limit - 1).trimEnd()}…` : text}”`;
 }
+
+/** A quotation that ends a sentence: its own closing punctuation gives way. */
+export const quoteEnd = (text: string) => `${quote(text.replace(/[\s.,;:!?…]+$/, ""))}.`;
 
 export const rounded = (px: number) => String(Math.round(px));
 
@@ -38,7 +41,8 @@ export function readableSlug(page: Page): string {
 }
 
 /** Leftovers of a publishing system: braces, percent signs around a name, words that programs print for nothing. */
-const LEFTOVER = /\{\{[^}]*\}\}|\{%[^%]*%\}|\$\{[^}]*\}|%%?[a-z_]{3,}%%?|<%[^%]*%>|\[\[[^\]]+\]\]|\b(?:undefined|NaN|\[object Object\])\b|\bnull\b(?=\s*(?:$|[|–—-]))|^null\b/i;
+const LEFTOVER =
+  /\{\{[^}]*\}\}|\{%[^%]*%\}|\$\{[^}]*\}|%%?[a-z_]{3,}%%?|<%[^%]*%>|\[\[[^\]]+\]\]|\b(?:undefined|NaN|\[object Object\])\b|\bnull\b(?=\s*(?:$|[|–—-]))|^null\b/i;
 
 export function leftoverIn(text: string): Range | null {
   const match = LEFTOVER.exec(text);
@@ -50,5 +54,8 @@ export function withoutBrand(text: string, brand: string): string {
   if (!brand) return text;
   const escaped = brand.replace(/[.*+?^${}()|[\]\\]/g, "\\$&");
   const separators = "[\\s|–—:·•»>,-]*";
-  return text.replace(new RegExp(`(?:${separators}${escaped})+$`, "i"), "").replace(new RegExp(`^${escaped}${separators}`, "i"), "").trim();
+  return text
+    .replace(new RegExp(`(?:${separators}${escaped})+$`, "i"), "")
+    .replace(new RegExp(`^${escaped}${separators}`, "i"), "")
+    .trim();
 }

@@ -1,8 +1,8 @@
 import { descriptionOf } from "../../page/page.ts";
 import { setDescription } from "../../result/result.ts";
 import { limitsOf } from "../house-style.ts";
-import { descriptionRange, quote } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { descriptionRange, quoteEnd } from "../texts.ts";
 
 export const descriptionCutMidSentence = rule({
   id: "description/cut-mid-sentence",
@@ -18,7 +18,7 @@ export const descriptionCutMidSentence = rule({
     const first = /^[^.!?…。]+[.!?…。]+/.exec(text);
     if (first && first[0].length <= cut.end) return;
     yield {
-      message: `The first sentence is cut after ${quote(text.slice(Math.max(0, cut.end - 24), cut.end).replace(/^\S*\s/, ""))}.`,
+      message: `The first sentence is cut after ${quoteEnd(text.slice(Math.max(0, cut.end - 24), cut.end).replace(/^\S*\s/, ""))}`,
       at: { part: "description", words: { start: cut.end, end: text.length }, range: descriptionRange(page) },
     };
   },

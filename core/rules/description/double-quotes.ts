@@ -1,10 +1,10 @@
 import { descriptionOf } from "../../page/page.ts";
-import { descriptionRange, quote } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { descriptionRange, quote } from "../texts.ts";
 
 /** Opening marks become “, the others ”. */
 function curly(text: string): string {
-  return text.replace(/(^|[\s(\[–—])"/g, "$1“").replaceAll('"', "”");
+  return text.replace(/(^|[\s([–—])"/g, "$1“").replaceAll('"', "”");
 }
 
 export const descriptionDoubleQuotes = rule({

@@ -1,6 +1,6 @@
 import { duplicates } from "../../site/duplicates.ts";
-import { counted, quote } from "../texts.ts";
 import { commonPractice, type SiteRule } from "../rule.ts";
+import { counted, quote } from "../texts.ts";
 
 export const descriptionDuplicate: SiteRule = {
   id: "description/duplicate",
@@ -10,7 +10,10 @@ export const descriptionDuplicate: SiteRule = {
   source: commonPractice(),
   *checkSite(pages) {
     for (const group of duplicates(pages, (page) => page.description)) {
-      yield { message: `${counted(group.length, "page")} have the description ${quote(group[0]?.description ?? "")}.`, pages: group.map((page) => page.id) };
+      yield {
+        message: `${counted(group.length, "page")} have the description ${quote(group[0]?.description ?? "")}.`,
+        pages: group.map((page) => page.id),
+      };
     }
   },
 };

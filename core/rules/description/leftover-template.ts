@@ -1,6 +1,6 @@
 import { descriptionOf } from "../../page/page.ts";
-import { descriptionRange, leftoverIn, quote } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { descriptionRange, leftoverIn, quote } from "../texts.ts";
 
 export const descriptionLeftoverTemplate = rule({
   id: "description/leftover-template",
@@ -13,6 +13,9 @@ export const descriptionLeftoverTemplate = rule({
     const text = descriptionOf(page).slice(0, 4000);
     const words = leftoverIn(text);
     if (!words) return;
-    yield { message: `${quote(text.slice(words.start, words.end))} was left over from a template.`, at: { part: "description", words, range: descriptionRange(page) } };
+    yield {
+      message: `${quote(text.slice(words.start, words.end))} was left over from a template.`,
+      at: { part: "description", words, range: descriptionRange(page) },
+    };
   },
 });

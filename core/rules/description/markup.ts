@@ -1,6 +1,6 @@
 import { collapse, descriptionOf } from "../../page/page.ts";
-import { descriptionRange, quote } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { descriptionRange, quote } from "../texts.ts";
 
 const MARKUP = /<\/?[a-z][^<>]*>|&(?:amp|lt|gt|quot|nbsp|#\d+|#x[0-9a-f]+|[a-z]+);|\[\/?[a-z]+[^\]]*\]/i;
 
@@ -15,10 +15,20 @@ export const descriptionMarkup = rule({
     const text = descriptionOf(page);
     const match = MARKUP.exec(text);
     if (!match) return;
-    const value = collapse(text.replace(/<\/?[a-z][^<>]*>|\[\/?[a-z]+[^\]]*\]/gi, " ").replaceAll("&nbsp;", " ").replaceAll("&quot;", '"').replaceAll("&amp;", "&"));
+    const value = collapse(
+      text
+        .replace(/<\/?[a-z][^<>]*>|\[\/?[a-z]+[^\]]*\]/gi, " ")
+        .replaceAll("&nbsp;", " ")
+        .replaceAll("&quot;", '"')
+        .replaceAll("&amp;", "&"),
+    );
     yield {
       message: `${quote(match[0])} would be shown as text.`,
-      at: { part: "description", words: { start: match.index, end: match.index + match[0].length }, range: descriptionRange(page) },
+      at: {
+        part: "description",
+        words: { start: match.index, end: match.index + match[0].length },
+        range: descriptionRange(page),
+      },
       fix: { label: `Plain text: ${quote(value)}`, edits: [{ op: "set-description", value, was: text }] },
     };
   },

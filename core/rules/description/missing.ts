@@ -1,7 +1,7 @@
 import { descriptionElements, descriptionOf } from "../../page/page.ts";
 import { suggestDescription } from "../../result/suggest.ts";
-import { descriptionRange, quote } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { descriptionRange, quote } from "../texts.ts";
 
 export const descriptionMissing = rule({
   id: "description/missing",
@@ -18,7 +18,10 @@ export const descriptionMissing = rule({
       message: present ? "The meta description is empty." : "This page has no meta description.",
       at: { part: "description", range: descriptionRange(page) },
       ...(value && {
-        fix: { label: `Begin with the page's own words: ${quote(value)}`, edits: [{ op: "set-description" as const, value, was: present ? "" : null }] },
+        fix: {
+          label: `Begin with the page's own words: ${quote(value)}`,
+          edits: [{ op: "set-description" as const, value, was: present ? "" : null }],
+        },
       }),
     };
   },

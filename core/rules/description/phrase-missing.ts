@@ -1,6 +1,6 @@
 import { descriptionOf } from "../../page/page.ts";
-import { descriptionRange, phraseIn, quote } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { descriptionRange, phraseIn, quote } from "../texts.ts";
 
 export const descriptionPhraseMissing = rule({
   id: "description/phrase-missing",
@@ -12,6 +12,9 @@ export const descriptionPhraseMissing = rule({
   *check(page, { phrase }) {
     const text = descriptionOf(page);
     if (!phrase || text === "" || phraseIn(text, phrase, page).length > 0) return;
-    yield { message: `The description does not say ${quote(phrase)}, in no form.`, at: { part: "description", range: descriptionRange(page) } };
+    yield {
+      message: `The description does not say ${quote(phrase)}, in no form.`,
+      at: { part: "description", range: descriptionRange(page) },
+    };
   },
 });

@@ -1,6 +1,6 @@
 import { descriptionOf, titleOf } from "../../page/page.ts";
-import { descriptionRange, withoutBrand } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { descriptionRange, withoutBrand } from "../texts.ts";
 
 export const descriptionSameAsTitle = rule({
   id: "description/same-as-title",
@@ -10,9 +10,16 @@ export const descriptionSameAsTitle = rule({
   why: "The result says the same thing twice, and the second line is wasted.",
   source: commonPractice(),
   *check(page, { houseStyle }) {
-    const plain = (text: string) => withoutBrand(text, houseStyle.brand).toLowerCase().replace(/[^\p{L}\p{N}]+/gu, " ").trim();
+    const plain = (text: string) =>
+      withoutBrand(text, houseStyle.brand)
+        .toLowerCase()
+        .replace(/[^\p{L}\p{N}]+/gu, " ")
+        .trim();
     const description = plain(descriptionOf(page));
     if (description === "" || description !== plain(titleOf(page))) return;
-    yield { message: "The description says no more than the title.", at: { part: "description", range: descriptionRange(page) } };
+    yield {
+      message: "The description says no more than the title.",
+      at: { part: "description", range: descriptionRange(page) },
+    };
   },
 });

@@ -1,6 +1,6 @@
 import { descriptionElements } from "../../page/page.ts";
-import { counted } from "../texts.ts";
 import { guidance, rule } from "../rule.ts";
+import { counted } from "../texts.ts";
 
 export const descriptionSeveral = rule({
   id: "description/several",

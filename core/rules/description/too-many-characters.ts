@@ -1,6 +1,7 @@
 import { descriptionOf } from "../../page/page.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { count } from "../setting.ts";
 import { charactersOf, descriptionRange } from "../texts.ts";
-import { commonPractice, count, rule } from "../rule.ts";
 
 export const descriptionTooManyCharacters = rule({
   id: "description/too-many-characters",

@@ -1,8 +1,9 @@
 import { widthOf } from "../../measure/width.ts";
 import { descriptionOf } from "../../page/page.ts";
 import { descriptionStyle } from "../../result/result.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { px } from "../setting.ts";
 import { descriptionRange, rounded } from "../texts.ts";
-import { commonPractice, px, rule } from "../rule.ts";
 
 export const descriptionTooNarrow = rule({
   id: "description/too-narrow",
@@ -16,6 +17,9 @@ export const descriptionTooNarrow = rule({
     const text = descriptionOf(page);
     const width = widthOf(text, descriptionStyle("desktop"));
     if (text === "" || width >= settings.limitPx) return;
-    yield { message: `The description is ${rounded(width)} px wide and does not fill its first line.`, at: { part: "description", range: descriptionRange(page) } };
+    yield {
+      message: `The description is ${rounded(width)} px wide and does not fill its first line.`,
+      at: { part: "description", range: descriptionRange(page) },
+    };
   },
 });

@@ -1,8 +1,9 @@
 import { descriptionOf } from "../../page/page.ts";
 import { setDescription } from "../../result/result.ts";
 import { limitsOf } from "../house-style.ts";
-import { descriptionRange, quote } from "../texts.ts";
-import { commonPractice, px, rule } from "../rule.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { px } from "../setting.ts";
+import { descriptionRange, quoteEnd } from "../texts.ts";
 
 export const descriptionTooWideMobile = rule({
   id: "description/too-wide-mobile",
@@ -17,7 +18,7 @@ export const descriptionTooWideMobile = rule({
     const cut = setDescription(text, "mobile", { ...limitsOf(houseStyle), descriptionMobile: settings.limitPx });
     if (cut.lost === "") return;
     yield {
-      message: `Mobile ends at ${quote(text.slice(Math.max(0, cut.end - 24), cut.end).replace(/^\S*\s/, ""))}.`,
+      message: `Mobile ends at ${quoteEnd(text.slice(Math.max(0, cut.end - 24), cut.end).replace(/^\S*\s/, ""))}`,
       at: { part: "description", words: { start: cut.end, end: text.length }, range: descriptionRange(page) },
     };
   },

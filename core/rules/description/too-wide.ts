@@ -1,8 +1,9 @@
 import { descriptionOf } from "../../page/page.ts";
 import { setDescription } from "../../result/result.ts";
 import { limitsOf } from "../house-style.ts";
-import { descriptionRange, quote, rounded } from "../texts.ts";
-import { commonPractice, px, rule } from "../rule.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { px } from "../setting.ts";
+import { descriptionRange, quoteEnd, rounded } from "../texts.ts";
 
 export const descriptionTooWide = rule({
   id: "description/too-wide",
@@ -17,7 +18,7 @@ export const descriptionTooWide = rule({
     const cut = setDescription(text, "desktop", { ...limitsOf(houseStyle), descriptionDesktop: settings.limitPx });
     if (cut.lost === "") return;
     yield {
-      message: `Desktop loses ${quote(cut.lost)}. The description is ${rounded(cut.px)} px wide; results are cut at ${settings.limitPx}.`,
+      message: `Desktop loses ${quoteEnd(cut.lost)} The description is ${rounded(cut.px)} px wide; results are cut at ${settings.limitPx}.`,
       at: { part: "description", words: { start: cut.end, end: text.length }, range: descriptionRange(page) },
     };
   },

@@ -9,7 +9,10 @@ export const headCharsetMissing = rule({
   source: standard("HTML Living Standard 4.2.5.4"),
   *check(page) {
     if (page.charset.by === "header" || page.charset.by === "byte-order-mark") return;
-    const stated = page.metas.some((meta) => meta.charset !== null || (meta.httpEquiv === "content-type" && /charset/i.test(meta.content ?? "")));
-    if (!stated) yield { message: "The page does not say which character set it is in.", at: { part: "head", range: null } };
+    const stated = page.metas.some(
+      (meta) => meta.charset !== null || (meta.httpEquiv === "content-type" && /charset/i.test(meta.content ?? "")),
+    );
+    if (!stated)
+      yield { message: "The page does not say which character set it is in.", at: { part: "head", range: null } };
   },
 });

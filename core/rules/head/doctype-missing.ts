@@ -8,6 +8,10 @@ export const headDoctypeMissing = rule({
   why: "Browsers then lay the page out as they did in the 1990s.",
   source: standard("HTML Living Standard 13.1.1"),
   *check(page) {
-    if (!page.doctype) yield { message: "The page has no doctype. Begin the source with <!DOCTYPE html>.", at: { part: "head", range: null } };
+    if (!page.doctype)
+      yield {
+        message: "The page has no doctype. Begin the source with <!DOCTYPE html>.",
+        at: { part: "head", range: null },
+      };
   },
 });

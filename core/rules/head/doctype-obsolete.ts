@@ -10,7 +10,13 @@ export const headDoctypeObsolete = rule({
   source: standard("HTML Living Standard 13.1.1"),
   *check(page) {
     const { doctype } = page;
-    if (!doctype || (doctype.name === "html" && doctype.publicId === "" && (doctype.systemId === "" || doctype.systemId === "about:legacy-compat"))) return;
+    if (
+      !doctype ||
+      (doctype.name === "html" &&
+        doctype.publicId === "" &&
+        (doctype.systemId === "" || doctype.systemId === "about:legacy-compat"))
+    )
+      return;
     const message = `The doctype is ${quote(doctype.publicId || doctype.systemId || doctype.name)}${page.quirks ? ", which makes browsers lay the page out in the old way" : ""}.`;
     yield { message, at: { part: "head", range: doctype } };
   },

@@ -5,7 +5,8 @@ import { quote } from "../texts.ts";
 /** Whether a tag is well-formed and its first subtag a language that Unicode's data or ISO 639-3 could know. */
 function isLanguageTag(tag: string): boolean {
   try {
-    Intl.getCanonicalLocales(tag);
+    // Intl follows UTS #35, which leaves out the extended subtags of RFC 5646 2.2.2 (zh-cmn).
+    Intl.getCanonicalLocales(tag.replace(/^([a-z]{2,3})(?:-[a-z]{3}){1,3}(?=-|$)/i, "$1"));
   } catch {
     return false;
   }
@@ -27,6 +28,9 @@ export const headLanguageInvalid = rule({
   *check(page) {
     const tag = languageOf(page);
     if (tag === "" || isLanguageTag(tag)) return;
-    yield { message: `${quote(tag)} names no language. British English is en-GB, Welsh is cy.`, at: { part: "head", range: page.language?.range ?? null } };
+    yield {
+      message: `${quote(tag)} names no language. British English is en-GB, Welsh is cy.`,
+      at: { part: "head", range: page.language?.range ?? null },
+    };
   },
 });

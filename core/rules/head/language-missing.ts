@@ -9,7 +9,9 @@ export const headLanguageMissing = rule({
   source: standard("WCAG 2.2, 3.1.1; HTML Living Standard 3.2.6.2"),
   *check(page) {
     if (page.language && page.language.value.trim() !== "") return;
-    const message = page.language ? "The html element's lang attribute is empty." : "The html element does not say which language the page is in.";
+    const message = page.language
+      ? "The html element's lang attribute is empty."
+      : "The html element does not say which language the page is in.";
     yield { message, at: { part: "head", range: page.language?.range ?? null } };
   },
 });

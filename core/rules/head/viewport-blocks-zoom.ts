@@ -14,7 +14,12 @@ export const headViewportBlocksZoom = rule({
       const scale = /maximum-scale\s*=\s*([\d.]+)/i.exec(content);
       const fixed = /user-scalable\s*=\s*(?:no|0)\b/i.test(content);
       if (!fixed && !(scale && Number(scale[1]) < 2)) continue;
-      yield { message: fixed ? "“user-scalable=no” keeps people from enlarging the page." : `“${scale?.[0]}” keeps people from enlarging the page to twice its size.`, at: { part: "head", range: meta.range } };
+      yield {
+        message: fixed
+          ? "“user-scalable=no” keeps people from enlarging the page."
+          : `“${scale?.[0]}” keeps people from enlarging the page to twice its size.`,
+        at: { part: "head", range: meta.range },
+      };
     }
   },
 });

@@ -9,6 +9,9 @@ export const headViewportMissing = rule({
   source: commonPractice(),
   *check(page) {
     if (page.metas.some((meta) => meta.name === "viewport")) return;
-    yield { message: "The page has no viewport, so phones show it at desktop size.", at: { part: "head", range: null } };
+    yield {
+      message: "The page has no viewport, so phones show it at desktop size.",
+      at: { part: "head", range: null },
+    };
   },
 });

@@ -15,7 +15,10 @@ export const headingDuplicate = rule({
       const siblings = path.at(-1)?.texts ?? new Set<string>();
       const name = `${heading.level} ${heading.text.toLowerCase()}`;
       if (heading.text !== "" && siblings.has(name)) {
-        yield { message: `${quote(heading.text)} stands twice under one heading.`, at: { part: "heading", heading: index, range: heading.range } };
+        yield {
+          message: `${quote(heading.text)} stands twice under one heading.`,
+          at: { part: "heading", heading: index, range: heading.range },
+        };
       }
       siblings.add(name);
       path.push({ level: heading.level, texts: new Set() });

@@ -1,6 +1,6 @@
 import { contentHeadings } from "../../outline/outline.ts";
-import { quote } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { quote } from "../texts.ts";
 
 export const headingH1NotFirst = rule({
   id: "heading/h1-not-first",
@@ -17,7 +17,10 @@ export const headingH1NotFirst = rule({
     yield {
       message: `${quote(first.heading.text)} (H${first.heading.level}) comes before the H1 ${quote(content[h1]?.heading.text ?? "", 40)}.`,
       at: { part: "heading", heading: first.index, range: first.heading.range },
-      fix: { label: "Make it a paragraph", edits: [{ op: "remove-heading", heading: first.heading.key, was: first.heading.text }] },
+      fix: {
+        label: "Make it a paragraph",
+        edits: [{ op: "remove-heading", heading: first.heading.key, was: first.heading.text }],
+      },
     };
   },
 });

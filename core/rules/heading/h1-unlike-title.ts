@@ -19,6 +19,9 @@ export const headingH1UnlikeTitle = rule({
     const inTitle = contentStems(title, language);
     const inH1 = contentStems(h1.heading.text, language);
     if (inTitle.size === 0 || inH1.size === 0 || [...inH1].some((stem) => inTitle.has(stem))) return;
-    yield { message: `The H1 ${quote(h1.heading.text, 40)} shares no word with the title ${quote(title, 40)}.`, at: { part: "heading", heading: h1.index, range: h1.heading.range } };
+    yield {
+      message: `The H1 ${quote(h1.heading.text, 40)} shares no word with the title ${quote(title, 40)}.`,
+      at: { part: "heading", heading: h1.index, range: h1.heading.range },
+    };
   },
 });

@@ -1,6 +1,6 @@
 import { contentHeadings } from "../../outline/outline.ts";
-import { quote } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { quote } from "../texts.ts";
 
 export const headingNoH1 = rule({
   id: "heading/no-h1",
@@ -21,7 +21,10 @@ export const headingNoH1 = rule({
     yield {
       message: `The content has no H1. It begins with an H${heading.level}.`,
       at: { part: "heading", heading: index, range: heading.range },
-      fix: { label: `Make ${quote(heading.text, 40)} the H1`, edits: [{ op: "set-heading-level", heading: heading.key, level: 1, was: heading.level }] },
+      fix: {
+        label: `Make ${quote(heading.text, 40)} the H1`,
+        edits: [{ op: "set-heading-level", heading: heading.key, level: 1, was: heading.level }],
+      },
     };
   },
 });

@@ -14,6 +14,9 @@ export const headingPhraseMissingH1 = rule({
     if (!phrase || !h1 || h1.heading.text === "") return;
     const all = contentHeadings(page).filter(({ heading }) => heading.level === 1);
     if (all.some(({ heading }) => phraseIn(heading.text, phrase, page).length > 0)) return;
-    yield { message: `The H1 does not say ${quote(phrase)}.`, at: { part: "heading", heading: h1.index, range: h1.heading.range } };
+    yield {
+      message: `The H1 does not say ${quote(phrase)}.`,
+      at: { part: "heading", heading: h1.index, range: h1.heading.range },
+    };
   },
 });

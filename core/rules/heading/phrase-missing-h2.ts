@@ -18,7 +18,8 @@ export const headingPhraseMissingH2 = rule({
     if (at >= 0 && at < 2) return;
     const place = at < 0 ? first : h2s[at];
     if (!place) return;
-    const message = at < 0 ? `No H2 says ${quote(phrase)}.` : `${quote(phrase)} stands in H2 number ${at + 1} for the first time.`;
+    const message =
+      at < 0 ? `No H2 says ${quote(phrase)}.` : `${quote(phrase)} stands in H2 number ${at + 1} for the first time.`;
     const { index, heading } = place;
     yield { message, at: { part: "heading", heading: index, range: heading.range }, weight: at < 0 ? "should" : "may" };
   },

@@ -1,6 +1,6 @@
 import { contentHeadings, standTogether } from "../../outline/outline.ts";
-import { counted, quote } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { counted, quote } from "../texts.ts";
 
 export const headingSeveralH1 = rule({
   id: "heading/several-h1",

@@ -14,9 +14,14 @@ export const headingSkippedLevel = rule({
       if (!before || heading.level <= before.level + 1) continue;
       const level = before.level + 1;
       yield {
-        message: `H${heading.level} follows the H${before.level} ${quote(before.text, 40)}: ${level === heading.level - 1 ? `H${level} is` : `H${level} to H${heading.level - 1} are`} left out.`,
+        message: `H${heading.level} follows ${before.text ? `the H${before.level} ${quote(before.text, 40)}` : `an empty H${before.level}`}: ${level === heading.level - 1 ? `H${level} is` : `H${level} to H${heading.level - 1} are`} left out.`,
         at: { part: "heading", heading: index, range: heading.range },
-        ...(level <= 6 && { fix: { label: `Make it an H${level}`, edits: [{ op: "set-heading-level" as const, heading: heading.key, level, was: heading.level }] } }),
+        ...(level <= 6 && {
+          fix: {
+            label: `Make it an H${level}`,
+            edits: [{ op: "set-heading-level" as const, heading: heading.key, level, was: heading.level }],
+          },
+        }),
       };
     }
   },

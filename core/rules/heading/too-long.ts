@@ -1,4 +1,5 @@
-import { commonPractice, count, rule } from "../rule.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { count } from "../setting.ts";
 import { charactersOf, counted } from "../texts.ts";
 
 export const headingTooLong = rule({
@@ -13,7 +14,10 @@ export const headingTooLong = rule({
     for (const [index, heading] of page.headings.entries()) {
       const characters = charactersOf(heading.text);
       if (characters <= settings.limit) continue;
-      yield { message: `The heading has ${counted(characters, "character")}.`, at: { part: "heading", heading: index, range: heading.range } };
+      yield {
+        message: `The heading has ${counted(characters, "character")}.`,
+        at: { part: "heading", heading: index, range: heading.range },
+      };
     }
   },
 });

@@ -1,6 +1,6 @@
 import { duplicates } from "../../site/duplicates.ts";
-import { counted, quote } from "../texts.ts";
 import { commonPractice, type SiteRule } from "../rule.ts";
+import { counted, quote } from "../texts.ts";
 
 export const keywordsMetaDuplicate: SiteRule = {
   id: "keywords-meta/duplicate",
@@ -10,7 +10,10 @@ export const keywordsMetaDuplicate: SiteRule = {
   source: commonPractice(),
   *checkSite(pages) {
     for (const group of duplicates(pages, (page) => page.keywords)) {
-      yield { message: `${counted(group.length, "page")} have the same meta keywords: ${quote(group[0]?.keywords ?? "")}.`, pages: group.map((page) => page.id) };
+      yield {
+        message: `${counted(group.length, "page")} have the same meta keywords: ${quote(group[0]?.keywords ?? "")}.`,
+        pages: group.map((page) => page.id),
+      };
     }
   },
 };

@@ -11,7 +11,10 @@ export const keywordsMetaPresent = rule({
   *check(page) {
     for (const meta of page.metas) {
       if (meta.name !== "keywords" || collapse(meta.content ?? "") === "") continue;
-      yield { message: "The page has meta keywords, which most search engines ignore.", at: { part: "head", range: meta.range } };
+      yield {
+        message: "The page has meta keywords, which most search engines ignore.",
+        at: { part: "head", range: meta.range },
+      };
       return;
     }
   },

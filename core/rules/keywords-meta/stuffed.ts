@@ -1,5 +1,6 @@
+import { commonPractice, rule } from "../rule.ts";
+import { count } from "../setting.ts";
 import { counted } from "../texts.ts";
-import { commonPractice, count, rule } from "../rule.ts";
 
 export const keywordsMetaStuffed = rule({
   id: "keywords-meta/stuffed",
@@ -13,7 +14,8 @@ export const keywordsMetaStuffed = rule({
     for (const meta of page.metas) {
       if (meta.name !== "keywords") continue;
       const terms = (meta.content ?? "").split(/[,;]/).filter((term) => term.trim() !== "").length;
-      if (terms > settings.limit) yield { message: `The meta keywords hold ${counted(terms, "term")}.`, at: { part: "head", range: meta.range } };
+      if (terms > settings.limit)
+        yield { message: `The meta keywords hold ${counted(terms, "term")}.`, at: { part: "head", range: meta.range } };
     }
   },
 });

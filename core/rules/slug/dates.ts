@@ -1,5 +1,5 @@
-import { quote, readableSlug } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { quote, readableSlug } from "../texts.ts";
 import { slugFix } from "./helpers.ts";
 
 const DATE = /(?<!\d)(?:19|20)\d{2}(?:[-_]?(?:0[1-9]|1[0-2])(?:[-_]?(?:0[1-9]|[12]\d|3[01]))?)?(?!\d)/;
@@ -15,8 +15,14 @@ export const slugDates = rule({
     const slug = readableSlug(page);
     const match = DATE.exec(slug);
     if (!match) return;
-    const rest = (slug.slice(0, match.index) + slug.slice(match.index + match[0].length)).replace(/[-_]{2,}/g, "-").replace(/^[-_]|[-_]$/g, "");
+    const rest = (slug.slice(0, match.index) + slug.slice(match.index + match[0].length))
+      .replace(/[-_]{2,}/g, "-")
+      .replace(/^[-_]|[-_]$/g, "");
     const words = { start: match.index, end: match.index + match[0].length };
-    yield { message: `${quote(match[0])} in the slug will be out of date.`, at: { part: "slug", words }, ...slugFix(page, rest) };
+    yield {
+      message: `${quote(match[0])} in the slug will be out of date.`,
+      at: { part: "slug", words },
+      ...slugFix(page, rest),
+    };
   },
 });

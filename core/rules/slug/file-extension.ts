@@ -1,5 +1,5 @@
-import { quote, readableSlug } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { quote, readableSlug } from "../texts.ts";
 import { extensionOf, slugFix } from "./helpers.ts";
 
 export const slugFileExtension = rule({
@@ -14,6 +14,10 @@ export const slugFileExtension = rule({
     const extension = extensionOf(slug);
     if (!extension) return;
     const words = { start: slug.length - extension.length, end: slug.length };
-    yield { message: `The slug ends in ${quote(extension)}.`, at: { part: "slug", words }, ...slugFix(page, slug.slice(0, -extension.length)) };
+    yield {
+      message: `The slug ends in ${quote(extension)}.`,
+      at: { part: "slug", words },
+      ...slugFix(page, slug.slice(0, -extension.length)),
+    };
   },
 });

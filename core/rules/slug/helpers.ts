@@ -1,7 +1,7 @@
 import { slugFrom, slugOf } from "../../address/slug.ts";
 import { languageOf, type Page } from "../../page/page.ts";
-import { readableSlug } from "../texts.ts";
 import type { Fix } from "../rule.ts";
+import { readableSlug } from "../texts.ts";
 
 const EXTENSION = /\.(?:html?|php\d?|aspx?|jsp|cgi|cfm|xhtml)$/i;
 
@@ -21,11 +21,17 @@ export function slugFix(page: Page, value: string): { fix: Fix } | undefined {
 export function tidySlug(page: Page): string {
   const slug = readableSlug(page);
   const extension = extensionOf(slug);
-  return slugFrom(slug.slice(0, slug.length - extension.length).replaceAll("+", " "), { language: languageOf(page) }) + extension.toLowerCase();
+  return (
+    slugFrom(slug.slice(0, slug.length - extension.length).replaceAll("+", " "), { language: languageOf(page) }) +
+    extension.toLowerCase()
+  );
 }
 
 /** The slug's words. */
 export function slugWords(page: Page): string[] {
   const slug = readableSlug(page);
-  return slug.slice(0, slug.length - extensionOf(slug).length).split(/[-_\s.+~]+/).filter(Boolean);
+  return slug
+    .slice(0, slug.length - extensionOf(slug).length)
+    .split(/[-_\s.+~]+/)
+    .filter(Boolean);
 }

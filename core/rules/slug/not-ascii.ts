@@ -1,5 +1,5 @@
-import { quote, readableSlug } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { quote, readableSlug } from "../texts.ts";
 import { slugFix, tidySlug } from "./helpers.ts";
 
 export const slugNotAscii = rule({

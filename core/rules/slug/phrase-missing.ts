@@ -1,7 +1,7 @@
 import { slugFrom, slugOf } from "../../address/slug.ts";
 import { languageOf } from "../../page/page.ts";
-import { phraseIn, quote, readableSlug } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { phraseIn, quote, readableSlug } from "../texts.ts";
 import { extensionOf, slugFix, slugWords } from "./helpers.ts";
 
 export const slugPhraseMissing = rule({
@@ -14,13 +14,17 @@ export const slugPhraseMissing = rule({
   *check(page, { phrase }) {
     if (!phrase || slugOf(page.address) === "") return;
     // The folders above count: /visit/opening-times says "visit opening times".
-    const path = `${page.address.replace(/^[a-z]+:\/\/[^/]*/i, "").split(/[?#]/)[0]?.replace(/[-_/+.]+/g, " ")} ${slugWords(page).join(" ")}`;
+    const path = `${page.address
+      .replace(/^[a-z]+:\/\/[^/]*/i, "")
+      .split(/[?#]/)[0]
+      ?.replace(/[-_/+.]+/g, " ")} ${slugWords(page).join(" ")}`;
     let readable = path;
     try {
       readable = decodeURIComponent(path);
     } catch {}
     if (phraseIn(readable, phrase, page).length > 0) return;
-    const value = slugFrom(phrase, { language: languageOf(page), dropStopWords: true }) + extensionOf(readableSlug(page));
+    const value =
+      slugFrom(phrase, { language: languageOf(page), dropStopWords: true }) + extensionOf(readableSlug(page));
     yield { message: `The slug does not say ${quote(phrase)}.`, at: { part: "slug" }, ...slugFix(page, value) };
   },
 });

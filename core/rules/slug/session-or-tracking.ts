@@ -1,7 +1,8 @@
-import { quote } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { quote } from "../texts.ts";
 
-const PARAMETER = /[?&;]((?:utm_[a-z]+|phpsessid|jsessionid|sessionid|session_id|sid|gclid|fbclid|msclkid|mc_[ce]id|ref|source)=[^&#;]*)/i;
+const PARAMETER =
+  /[?&;]((?:utm_[a-z]+|phpsessid|jsessionid|sessionid|session_id|sid|gclid|fbclid|msclkid|mc_[ce]id|ref|source)=[^&#;]*)/i;
 
 export const slugSessionOrTracking = rule({
   id: "slug/session-or-tracking",

@@ -1,5 +1,5 @@
-import { quote, readableSlug } from "../texts.ts";
 import { rule, standard } from "../rule.ts";
+import { quote, readableSlug } from "../texts.ts";
 import { slugFix, tidySlug } from "./helpers.ts";
 
 export const slugSpaces = rule({
@@ -13,6 +13,10 @@ export const slugSpaces = rule({
     const slug = readableSlug(page);
     const at = slug.search(/\s/);
     if (at < 0) return;
-    yield { message: `${quote(slug)} has a space in it.`, at: { part: "slug", words: { start: at, end: at + 1 } }, ...slugFix(page, tidySlug(page)) };
+    yield {
+      message: `${quote(slug)} has a space in it.`,
+      at: { part: "slug", words: { start: at, end: at + 1 } },
+      ...slugFix(page, tidySlug(page)),
+    };
   },
 });

@@ -1,7 +1,7 @@
 import { languageOf } from "../../page/page.ts";
 import { isStopWord } from "../../phrase/stop-words.ts";
-import { quote, readableSlug } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { quote, readableSlug } from "../texts.ts";
 import { extensionOf, slugFix, slugWords } from "./helpers.ts";
 
 export const slugStopWords = rule({

@@ -1,7 +1,8 @@
-import { readableSlug, counted } from "../texts.ts";
-import { languageOf } from "../../page/page.ts";
 import { slugFrom } from "../../address/slug.ts";
-import { commonPractice, count, rule } from "../rule.ts";
+import { languageOf } from "../../page/page.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { count } from "../setting.ts";
+import { counted, readableSlug } from "../texts.ts";
 import { extensionOf, slugFix, slugWords } from "./helpers.ts";
 
 export const slugTooLong = rule({
@@ -19,7 +20,12 @@ export const slugTooLong = rule({
     const slug = readableSlug(page);
     const words = slugWords(page);
     if (slug.length <= settings.characters && words.length <= settings.words) return;
-    const value = slugFrom(words.join(" "), { language: languageOf(page), dropStopWords: true, maxWords: 5 }) + extensionOf(slug);
-    yield { message: `The slug has ${counted(words.length, "word")} and ${counted(slug.length, "character")}.`, at: { part: "slug" }, ...slugFix(page, value) };
+    const value =
+      slugFrom(words.join(" "), { language: languageOf(page), dropStopWords: true, maxWords: 5 }) + extensionOf(slug);
+    yield {
+      message: `The slug has ${counted(words.length, "word")} and ${counted(slug.length, "character")}.`,
+      at: { part: "slug" },
+      ...slugFix(page, value),
+    };
   },
 });

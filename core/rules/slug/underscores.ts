@@ -1,5 +1,5 @@
-import { quote, readableSlug } from "../texts.ts";
 import { guidance, rule } from "../rule.ts";
+import { quote, readableSlug } from "../texts.ts";
 import { slugFix } from "./helpers.ts";
 
 export const slugUnderscores = rule({

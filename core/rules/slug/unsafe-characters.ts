@@ -1,5 +1,5 @@
-import { quote, readableSlug } from "../texts.ts";
 import { rule, standard } from "../rule.ts";
+import { quote, readableSlug } from "../texts.ts";
 import { slugFix, tidySlug } from "./helpers.ts";
 
 /** ASCII that is neither unreserved nor a sub-delimiter, nor ":" or "@", which a path segment may hold. Spaces have their own rule. */
@@ -16,6 +16,10 @@ export const slugUnsafeCharacters = rule({
     const slug = readableSlug(page);
     const match = UNSAFE.exec(slug);
     if (!match) return;
-    yield { message: `${quote(match[0])} may not stand in an address.`, at: { part: "slug", words: { start: match.index, end: match.index + 1 } }, ...slugFix(page, tidySlug(page)) };
+    yield {
+      message: `${quote(match[0])} may not stand in an address.`,
+      at: { part: "slug", words: { start: match.index, end: match.index + 1 } },
+      ...slugFix(page, tidySlug(page)),
+    };
   },
 });

@@ -1,6 +1,6 @@
 import { titleOf } from "../../page/page.ts";
-import { quote, titleRange, withoutBrand } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { quote, titleRange, withoutBrand } from "../texts.ts";
 
 export const titleBrandDoubled = rule({
   id: "title/brand-doubled",

@@ -1,6 +1,6 @@
 import { titleOf } from "../../page/page.ts";
-import { quote, titleRange } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { quote, titleRange } from "../texts.ts";
 
 export const titleBrandMissing = rule({
   id: "title/brand-missing",
@@ -16,7 +16,10 @@ export const titleBrandMissing = rule({
     yield {
       message: `The title does not name ${quote(brand)}.`,
       at: { part: "title", range: titleRange(page) },
-      fix: { label: `Add ${quote(separator.trim() ? `${separator.trim()} ${brand}` : brand)}`, edits: [{ op: "set-title", value, was: title }] },
+      fix: {
+        label: `Add ${quote(separator.trim() ? `${separator.trim()} ${brand}` : brand)}`,
+        edits: [{ op: "set-title", value, was: title }],
+      },
     };
   },
 });

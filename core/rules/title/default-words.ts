@@ -1,11 +1,40 @@
 import { titleOf } from "../../page/page.ts";
-import { quote, titleRange, withoutBrand } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { quote, titleRange, withoutBrand } from "../texts.ts";
 
 const DEFAULTS = [
-  "about", "about us", "blog", "contact", "contact us", "default", "document", "events", "home", "home page", "homepage", "index", "info",
-  "information", "main page", "my page", "my website", "new page", "news", "page", "products", "services", "shop", "start", "title",
-  "untitled", "untitled document", "welcome", "welcome to our website", "accueil", "startseite", "hafan",
+  "about",
+  "about us",
+  "blog",
+  "contact",
+  "contact us",
+  "default",
+  "document",
+  "events",
+  "home",
+  "home page",
+  "homepage",
+  "index",
+  "info",
+  "information",
+  "main page",
+  "my page",
+  "my website",
+  "new page",
+  "news",
+  "page",
+  "products",
+  "services",
+  "shop",
+  "start",
+  "title",
+  "untitled",
+  "untitled document",
+  "welcome",
+  "welcome to our website",
+  "accueil",
+  "startseite",
+  "hafan",
 ];
 
 export const titleDefaultWords = rule({
@@ -18,7 +47,9 @@ export const titleDefaultWords = rule({
   settings: { words: { type: "words", default: DEFAULTS, says: "These say nothing by themselves: {words}" } },
   *check(page, { houseStyle, settings }) {
     const title = titleOf(page);
-    const bare = withoutBrand(title, houseStyle.brand).replace(/^[\s|–—:·-]+|[\s|–—:·.!-]+$/g, "").toLowerCase();
+    const bare = withoutBrand(title, houseStyle.brand)
+      .replace(/^[\s|–—:·-]+|[\s|–—:·.!-]+$/g, "")
+      .toLowerCase();
     const numbered = bare.replace(/\s+\d+$/, "");
     if (bare === "" || !settings.words.some((word) => word === bare || word === numbered)) return;
     yield { message: `${quote(title)} says nothing about this page.`, at: { part: "title", range: titleRange(page) } };

@@ -1,6 +1,6 @@
 import { duplicates } from "../../site/duplicates.ts";
-import { counted, quote } from "../texts.ts";
 import { type SiteRule, standard } from "../rule.ts";
+import { counted, quote } from "../texts.ts";
 
 export const titleDuplicate: SiteRule = {
   id: "title/duplicate",
@@ -10,7 +10,10 @@ export const titleDuplicate: SiteRule = {
   source: standard("WCAG 2.2 technique G88"),
   *checkSite(pages) {
     for (const group of duplicates(pages, (page) => page.title)) {
-      yield { message: `${counted(group.length, "page")} have the title ${quote(group[0]?.title ?? "")}.`, pages: group.map((page) => page.id) };
+      yield {
+        message: `${counted(group.length, "page")} have the title ${quote(group[0]?.title ?? "")}.`,
+        pages: group.map((page) => page.id),
+      };
     }
   },
 };

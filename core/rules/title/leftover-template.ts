@@ -1,6 +1,6 @@
 import { titleOf } from "../../page/page.ts";
-import { leftoverIn, quote, titleRange } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { leftoverIn, quote, titleRange } from "../texts.ts";
 
 export const titleLeftoverTemplate = rule({
   id: "title/leftover-template",
@@ -13,6 +13,9 @@ export const titleLeftoverTemplate = rule({
     const title = titleOf(page).slice(0, 2000);
     const words = leftoverIn(title);
     if (!words) return;
-    yield { message: `${quote(title.slice(words.start, words.end))} was left over from a template.`, at: { part: "title", words, range: titleRange(page) } };
+    yield {
+      message: `${quote(title.slice(words.start, words.end))} was left over from a template.`,
+      at: { part: "title", words, range: titleRange(page) },
+    };
   },
 });

@@ -1,6 +1,6 @@
 import { collapse, titleOf } from "../../page/page.ts";
-import { quote } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { quote } from "../texts.ts";
 
 export const titleMetaTitle = rule({
   id: "title/meta-title",
@@ -15,11 +15,19 @@ export const titleMetaTitle = rule({
       const content = collapse(meta.content ?? "");
       const title = titleOf(page);
       if (content === title || content === "") continue;
-      const message = title === "" ? `The text ${quote(content)} stands in a meta element and not in the title.` : `A meta title says ${quote(content)}, the title element something else.`;
+      const message =
+        title === ""
+          ? `The text ${quote(content)} stands in a meta element and not in the title.`
+          : `A meta title says ${quote(content)}, the title element something else.`;
       yield {
         message,
         at: { part: "title", range: meta.range },
-        ...(title === "" && { fix: { label: `Make it the title: ${quote(content)}`, edits: [{ op: "set-title" as const, value: content, was: page.titles.length ? "" : null }] } }),
+        ...(title === "" && {
+          fix: {
+            label: `Make it the title: ${quote(content)}`,
+            edits: [{ op: "set-title" as const, value: content, was: page.titles.length ? "" : null }],
+          },
+        }),
       };
     }
   },

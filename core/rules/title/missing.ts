@@ -1,7 +1,7 @@
 import { titleOf } from "../../page/page.ts";
 import { suggestTitle } from "../../result/suggest.ts";
-import { quote, titleRange } from "../texts.ts";
 import { rule, standard } from "../rule.ts";
+import { quote, titleRange } from "../texts.ts";
 
 export const titleMissing = rule({
   id: "title/missing",
@@ -15,7 +15,9 @@ export const titleMissing = rule({
     const value = suggestTitle(page, houseStyle.brand, houseStyle.separator);
     const message = page.titles.length === 0 ? "This page has no title." : "The title is empty.";
     const was = page.titles.length === 0 ? null : "";
-    const fix = value ? { label: `Take the H1: ${quote(value)}`, edits: [{ op: "set-title" as const, value, was }] } : undefined;
+    const fix = value
+      ? { label: `Take the H1: ${quote(value)}`, edits: [{ op: "set-title" as const, value, was }] }
+      : undefined;
     yield { message, at: { part: "title", range: titleRange(page) }, ...(fix && { fix }) };
   },
 });

@@ -1,9 +1,10 @@
 import { titleOf } from "../../page/page.ts";
-import { counted, quote, titleRange } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { counted, quote, titleRange } from "../texts.ts";
 
 /** A number that counts things: at the start or before "best", "ways" and their like, not a year, price or measure. */
-const COUNTING = /(?:^|[\s(|:–—-])(\d{1,3})\s+(?:of\s+the\s+)?(?:\p{L}+\s+)?(best|ways|things|tips|reasons|ideas|steps|facts|places|knots|questions|recipes|examples|mistakes|rules|photos|pictures)\b/iu;
+const COUNTING =
+  /(?:^|[\s(|:–—-])(\d{1,3})\s+(?:of\s+the\s+)?(?:\p{L}+\s+)?(best|ways|things|tips|reasons|ideas|steps|facts|places|knots|questions|recipes|examples|mistakes|rules|photos|pictures)\b/iu;
 
 export const titleNumberUnlikePage = rule({
   id: "title/number-unlike-page",

@@ -1,6 +1,6 @@
 import { titleOf } from "../../page/page.ts";
-import { phraseIn, quote, titleRange } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { phraseIn, quote, titleRange } from "../texts.ts";
 
 export const titlePhraseLate = rule({
   id: "title/phrase-late",

@@ -1,6 +1,6 @@
 import { titleOf } from "../../page/page.ts";
-import { phraseIn, quote, titleRange } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { phraseIn, quote, titleRange } from "../texts.ts";
 
 export const titlePhraseMissing = rule({
   id: "title/phrase-missing",
@@ -12,6 +12,9 @@ export const titlePhraseMissing = rule({
   *check(page, { phrase }) {
     const title = titleOf(page);
     if (!phrase || title === "" || phraseIn(title, phrase, page).length > 0) return;
-    yield { message: `The title does not say ${quote(phrase)}, in no form.`, at: { part: "title", range: titleRange(page) } };
+    yield {
+      message: `The title does not say ${quote(phrase)}, in no form.`,
+      at: { part: "title", range: titleRange(page) },
+    };
   },
 });

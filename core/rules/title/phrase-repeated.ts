@@ -1,6 +1,6 @@
 import { titleOf } from "../../page/page.ts";
-import { counted, phraseIn, quote, titleRange } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { counted, phraseIn, quote, titleRange } from "../texts.ts";
 
 export const titlePhraseRepeated = rule({
   id: "title/phrase-repeated",

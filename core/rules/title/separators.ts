@@ -1,6 +1,6 @@
 import { titleOf } from "../../page/page.ts";
-import { quote, titleRange } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { quote, titleRange } from "../texts.ts";
 
 const SEPARATOR = /\s+([|–—·•»>:-])\s+/g;
 
@@ -17,9 +17,15 @@ export const titleSeparators = rule({
     const kinds = new Set([...title.matchAll(SEPARATOR)].map((m) => m[1]));
     if (doubled) {
       const words = { start: doubled.index, end: doubled.index + doubled[0].length };
-      yield { message: `A separator stands alone or twice: ${quote(doubled[0].trim())}.`, at: { part: "title", words, range: titleRange(page) } };
+      yield {
+        message: `A separator stands alone or twice: ${quote(doubled[0].trim())}.`,
+        at: { part: "title", words, range: titleRange(page) },
+      };
     } else if (kinds.size > 1) {
-      yield { message: `The title mixes separators: ${[...kinds].join(" and ")}.`, at: { part: "title", range: titleRange(page) } };
+      yield {
+        message: `The title mixes separators: ${[...kinds].join(" and ")}.`,
+        at: { part: "title", range: titleRange(page) },
+      };
     }
   },
 });

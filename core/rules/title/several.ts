@@ -1,5 +1,5 @@
-import { counted } from "../texts.ts";
 import { rule, standard } from "../rule.ts";
+import { counted } from "../texts.ts";
 
 export const titleSeveral = rule({
   id: "title/several",

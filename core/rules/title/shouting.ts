@@ -1,6 +1,6 @@
 import { titleOf } from "../../page/page.ts";
-import { quote, titleRange } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { quote, titleRange } from "../texts.ts";
 
 /** A word in capitals of five letters or more is seldom an abbreviation; two shorter ones in a row are neither. */
 const SHOUTED = /\p{Lu}[\p{Lu}’'-]{4,}|(?<![\p{L}\p{N}])\p{Lu}{2,4}(?:\s+\p{Lu}{2,}){2,}/u;
@@ -18,9 +18,15 @@ export const titleShouting = rule({
     const mark = title.indexOf("!");
     if (capitals) {
       const words = { start: capitals.index, end: capitals.index + capitals[0].length };
-      yield { message: `${quote(capitals[0])} is written in capitals.`, at: { part: "title", words, range: titleRange(page) } };
+      yield {
+        message: `${quote(capitals[0])} is written in capitals.`,
+        at: { part: "title", words, range: titleRange(page) },
+      };
     } else if (mark >= 0) {
-      yield { message: "The title has an exclamation mark.", at: { part: "title", words: { start: mark, end: mark + 1 }, range: titleRange(page) } };
+      yield {
+        message: "The title has an exclamation mark.",
+        at: { part: "title", words: { start: mark, end: mark + 1 }, range: titleRange(page) },
+      };
     }
   },
 });

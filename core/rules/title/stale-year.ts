@@ -1,6 +1,6 @@
 import { titleOf } from "../../page/page.ts";
-import { titleRange } from "../texts.ts";
 import { commonPractice, rule } from "../rule.ts";
+import { titleRange } from "../texts.ts";
 
 export const titleStaleYear = rule({
   id: "title/stale-year",
@@ -9,7 +9,16 @@ export const titleStaleYear = rule({
   finds: "a year that has passed",
   why: "A past year makes a page look abandoned. Pages about that year, such as reports and histories, can be set aside.",
   source: commonPractice(),
-  settings: { back: { type: "number", default: 15, min: 1, max: 200, unit: "years", says: "Years up to {back} years back count as stale, older ones as history" } },
+  settings: {
+    back: {
+      type: "number",
+      default: 15,
+      min: 1,
+      max: 200,
+      unit: "years",
+      says: "Years up to {back} years back count as stale, older ones as history",
+    },
+  },
   *check(page, { today, settings }) {
     const title = titleOf(page);
     const now = Number(today.slice(0, 4));

@@ -1,6 +1,7 @@
 import { titleOf } from "../../page/page.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { count } from "../setting.ts";
 import { charactersOf, titleRange } from "../texts.ts";
-import { commonPractice, count, rule } from "../rule.ts";
 
 export const titleTooManyCharacters = rule({
   id: "title/too-many-characters",
@@ -13,6 +14,9 @@ export const titleTooManyCharacters = rule({
   *check(page, { settings }) {
     const characters = charactersOf(titleOf(page));
     if (characters <= settings.limit) return;
-    yield { message: `The title has ${characters} characters; ${settings.limit} is the usual advice.`, at: { part: "title", range: titleRange(page) } };
+    yield {
+      message: `The title has ${characters} characters; ${settings.limit} is the usual advice.`,
+      at: { part: "title", range: titleRange(page) },
+    };
   },
 });

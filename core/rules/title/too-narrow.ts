@@ -1,8 +1,9 @@
+import { widthOf } from "../../measure/width.ts";
 import { titleOf } from "../../page/page.ts";
 import { titleStyle } from "../../result/result.ts";
-import { widthOf } from "../../measure/width.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { px } from "../setting.ts";
 import { rounded, titleRange } from "../texts.ts";
-import { commonPractice, px, rule } from "../rule.ts";
 
 export const titleTooNarrow = rule({
   id: "title/too-narrow",

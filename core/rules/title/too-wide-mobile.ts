@@ -1,8 +1,9 @@
 import { titleOf } from "../../page/page.ts";
 import { setTitle } from "../../result/result.ts";
 import { limitsOf } from "../house-style.ts";
+import { fromMemory, rule } from "../rule.ts";
+import { px } from "../setting.ts";
 import { quote, titleRange } from "../texts.ts";
-import { fromMemory, px, rule } from "../rule.ts";
 
 export const titleTooWideMobile = rule({
   id: "title/too-wide-mobile",
@@ -17,6 +18,9 @@ export const titleTooWideMobile = rule({
     const cut = setTitle(title, "mobile", { ...limitsOf(houseStyle), titleMobile: settings.limitPx });
     if (cut.lost === "") return;
     const words = { start: cut.end, end: title.length };
-    yield { message: `Mobile loses ${quote(cut.lost)}: two lines are full.`, at: { part: "title", words, range: titleRange(page) } };
+    yield {
+      message: `Mobile loses ${quote(cut.lost)}: two lines are full.`,
+      at: { part: "title", words, range: titleRange(page) },
+    };
   },
 });

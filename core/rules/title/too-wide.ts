@@ -2,8 +2,9 @@ import { titleOf } from "../../page/page.ts";
 import { setTitle } from "../../result/result.ts";
 import { shorten } from "../../result/shorten.ts";
 import { limitsOf } from "../house-style.ts";
-import { quote, rounded, titleRange, withoutBrand } from "../texts.ts";
-import { commonPractice, px, rule } from "../rule.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { px } from "../setting.ts";
+import { quote, quoteEnd, rounded, titleRange, withoutBrand } from "../texts.ts";
 
 export const titleTooWide = rule({
   id: "title/too-wide",
@@ -17,12 +18,15 @@ export const titleTooWide = rule({
     const title = titleOf(page);
     const cut = setTitle(title, "desktop", { ...limitsOf(houseStyle), titleDesktop: settings.limitPx });
     if (cut.lost === "") return;
-    const fits = (text: string) => setTitle(text, "desktop", { ...limitsOf(houseStyle), titleDesktop: settings.limitPx }).lost === "";
+    const fits = (text: string) =>
+      setTitle(text, "desktop", { ...limitsOf(houseStyle), titleDesktop: settings.limitPx }).lost === "";
     const value = title.length < 1000 ? shorten(title, fits, withoutBrand(title, houseStyle.brand)) : null;
     yield {
-      message: `Desktop loses ${quote(cut.lost)}. The title is ${rounded(cut.px)} px wide; results are cut at ${settings.limitPx}.`,
+      message: `Desktop loses ${quoteEnd(cut.lost)} The title is ${rounded(cut.px)} px wide; results are cut at ${settings.limitPx}.`,
       at: { part: "title", words: { start: cut.end, end: title.length }, range: titleRange(page) },
-      ...(value && { fix: { label: `Shorter: ${quote(value)}`, edits: [{ op: "set-title" as const, value, was: title }] } }),
+      ...(value && {
+        fix: { label: `Shorter: ${quote(value)}`, edits: [{ op: "set-title" as const, value, was: title }] },
+      }),
     };
   },
 });

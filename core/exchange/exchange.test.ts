@@ -1,0 +1,138 @@
+import Ajv from "ajv-draft-04";
+import { zipSync } from "fflate";
+import Papa from "papaparse";
+import { describe, expect, it } from "vitest";
+import { readPage } from "../page/read.ts";
+import { audit } from "../rules/audit.ts";
+import { DEFAULT_HOUSE_STYLE } from "../rules/house-style.ts";
+import { auditSite, summaryOf } from "../site/audit-site.ts";
+import { auditReport } from "./audit-report.ts";
+import { changeListCsv } from "./change-list.ts";
+import { parseEditFile } from "./edit-file.ts";
+import { sarifOf } from "./sarif.ts";
+import sarifSchema from "./sarif-2.1.0.fixture.json";
+import { MAX_ENTRIES, unzipPages } from "./zip.ts";
+
+const text = (content: string) => new TextEncoder().encode(content);
+
+function report() {
+  const files = {
+    "a b.html": "<title>Home</title><h1>x</h1><h3>y</h3>",
+    "c.html": "<title>Home</title>",
+    "d.html": "",
+  };
+  const pages = Object.entries(files).map(([file, source]) => {
+    const page = readPage(source, { address: `https://a.example/${file}` });
+    const findings = audit(page, { phrase: "lamp", houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" });
+    return { entry: auditReport.page(file, page, findings, DEFAULT_HOUSE_STYLE), summary: summaryOf(file, page) };
+  });
+  return auditReport.whole(
+    pages.map((p) => p.entry),
+    auditSite(
+      pages.map((p) => p.summary),
+      DEFAULT_HOUSE_STYLE,
+    ),
+  );
+}
+
+describe("an audit", () => {
+  it("has the documented shape, version 1", () => {
+    const { version, pages, site, totals } = report();
+    expect(version).toBe(1);
+    expect(Object.keys(pages[0] ?? {})).toEqual([
+      "file",
+      "address",
+      "language",
+      "title",
+      "description",
+      "headings",
+      "findings",
+    ]);
+    expect(Object.keys(pages[0]?.title ?? {})).toEqual(["text", "px", "characters", "cutDesktop", "cutMobile"]);
+    expect(pages[0]?.headings[1]).toEqual({ level: 3, text: "y", line: 1, column: 30, landmark: null });
+    expect(site.findings[0]).toMatchObject({ rule: "title/duplicate", pages: ["a b.html", "c.html"] });
+    expect(totals.must).toBeGreaterThan(0);
+  });
+
+  it("is valid SARIF by the OASIS schema of 2.1.0", () => {
+    // OASIS Standard, Static Analysis Results Interchange Format 2.1.0, sarif-schema-2.1.0.json. Its formats are not checked.
+    const ajv = new Ajv({ strict: false, validateFormats: false, unicodeRegExp: false });
+    const valid = ajv.compile(sarifSchema);
+    expect(valid(JSON.parse(JSON.stringify(sarifOf(report())))), JSON.stringify(valid.errors)).toBe(true);
+    expect(valid({ version: "2.1.0", runs: [{ results: [] }] })).toBe(false);
+  });
+});
+
+describe("the change list", () => {
+  // RFC 4180: CRLF between records (2.1), quotes around fields with commas, quotes and line breaks (2.6), quotes doubled (2.7).
+  it("is CSV as RFC 4180 has it, and no formula runs in a spreadsheet", () => {
+    const csv = changeListCsv([
+      { address: "https://a.example/", edits: [{ op: "set-title", value: 'Say "boat", twice', was: "=HYPERLINK(1)" }] },
+    ]);
+    expect(csv.split("\r\n")[0]).toBe("address,field,was,is");
+    expect(csv).toContain('"Say ""boat"", twice"');
+    expect(csv).toContain("'=HYPERLINK(1)");
+    expect(Papa.parse(csv, { header: true }).data[0]).toMatchObject({ field: "title", is: 'Say "boat", twice' });
+  });
+});
+
+describe("a zip", () => {
+  it("gives its pages and names what it leaves out", () => {
+    const zip = zipSync({
+      "site/a.html": text("<p>a"),
+      "site/b.png": text("x"),
+      "../up.html": text("x"),
+      "/abs.html": text("x"),
+      ".hidden.html": text("x"),
+    });
+    const result = unzipPages(zip);
+    if ("reason" in result) throw new Error(result.reason);
+    expect(result.files.map((f) => f.path)).toEqual(["site/a.html"]);
+    expect(result.leftOut.map((l) => l.path).sort()).toEqual(["../up.html", ".hidden.html", "/abs.html", "site/b.png"]);
+  });
+
+  it("of more entries than are looked at is refused with what to do", () => {
+    const many = zipSync(
+      Object.fromEntries(Array.from({ length: 30_000 }, (_, i) => [`${i}.html`, new Uint8Array()])),
+      { level: 0 },
+    );
+    expect(unzipPages(many)).toEqual({ reason: expect.stringContaining(MAX_ENTRIES.toLocaleString("en-GB")) });
+  });
+
+  it("that unpacks to more than it may is refused before it is unpacked", () => {
+    const bomb = zipSync(
+      Object.fromEntries(Array.from({ length: 25 }, (_, i) => [`${i}.html`, new Uint8Array(19 * 1024 * 1024)])),
+      { level: 1 },
+    );
+    expect(bomb.length).toBeLessThan(8 * 1024 * 1024);
+    expect(unzipPages(bomb)).toEqual({ reason: expect.stringContaining("400 MB") });
+  });
+
+  it("that lies about a size, is cut off, or is none gives a reason", () => {
+    const lying = zipSync({ "a.html": text("a".repeat(5000)) });
+    // The uncompressed size in the central directory (APPNOTE 4.3.12) is made smaller than what comes out.
+    const at = Buffer.from(lying).indexOf(Buffer.from("PK\u0001\u0002", "latin1")) + 24;
+    new DataView(lying.buffer).setUint32(at, 10, true);
+    const read = unzipPages(lying);
+    expect("reason" in read || read.files.every((f) => f.bytes.length <= 10)).toBe(true);
+    expect(unzipPages(zipSync({ "a.html": text("x") }).slice(0, 20))).toHaveProperty("reason");
+    expect(unzipPages(text("no zip"))).toHaveProperty("reason");
+  });
+});
+
+describe("edit operations as JSON", () => {
+  it("are read, and faults are named with their place", () => {
+    const good = {
+      version: 1,
+      pages: [{ file: "a.html", edits: [{ op: "set-heading-level", heading: { text: "x" }, level: 2 }] }],
+    };
+    expect(parseEditFile(JSON.stringify(good))).toMatchObject({ pages: [{ file: "a.html" }] });
+    const bad = {
+      version: 1,
+      pages: [{ file: "a.html", edits: [{ op: "set-heading-level", heading: { text: "x" }, level: 9 }] }],
+    };
+    expect(parseEditFile(JSON.stringify(bad))).toEqual({ reason: expect.stringContaining("pages[0].edits[0].level") });
+    expect(parseEditFile('{"version":1,"pages":[{"file":"a","edits":[{"op":"explode"}]}]}')).toHaveProperty("reason");
+    expect(parseEditFile("{")).toHaveProperty("reason");
+  });
+});

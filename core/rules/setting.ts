@@ -1,0 +1,43 @@
+/** As in RFC 2119: what breaks a standard or keeps the page from its work; firm practice; worth a look. */
+export type Weight = "must" | "should" | "may";
+
+export const WEIGHTS: readonly Weight[] = ["must", "should", "may"];
+
+/** A threshold that a house style can change. `unit` follows the number in sentences. */
+export interface NumberSetting {
+  type: "number";
+  default: number;
+  min: number;
+  max: number;
+  unit: string;
+  says: string;
+}
+
+export type Setting =
+  | NumberSetting
+  | { type: "choice"; default: string; choices: readonly string[]; says: string }
+  | { type: "words"; default: readonly string[]; says: string };
+
+export const px = (value: number, says: string): NumberSetting => ({
+  type: "number",
+  default: value,
+  min: 50,
+  max: 4000,
+  unit: "px",
+  says,
+});
+export const count = (value: number, unit: string, says: string): NumberSetting => ({
+  type: "number",
+  default: value,
+  min: 1,
+  max: 10_000,
+  unit,
+  says,
+});
+
+type SettingValue<S extends Setting> = S extends { type: "number" }
+  ? number
+  : S extends { type: "choice" }
+    ? string
+    : readonly string[];
+export type SettingsOf<S extends Record<string, Setting>> = { [K in keyof S]: SettingValue<S[K]> };

@@ -1,0 +1,107 @@
+// Helpers of the scripts that run before anything is installed: Node only.
+import { spawn, spawnSync } from "node:child_process";
+import { createHash } from "node:crypto";
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
+import { createServer } from "node:net";
+import { fileURLToPath } from "node:url";
+
+export const root = fileURLToPath(new URL("..", import.meta.url));
+
+/** Runs a command to its end; its output goes where ours goes. */
+export function run(command, args, options = {}) {
+  return spawnSync(command, args, { cwd: root, stdio: "inherit", ...options }).status === 0;
+}
+
+/** Installs the packages when they are missing or the lock file has changed. */
+export function install() {
+  const stamp = `${root}node_modules/.installed`;
+  const lock = createHash("sha256")
+    .update(readFileSync(`${root}package-lock.json`))
+    .digest("hex");
+  if (existsSync(stamp) && readFileSync(stamp, "utf8") === lock) return;
+  if (!run("npm", ["ci", "--no-audit", "--no-fund", "--loglevel=error"])) {
+    console.error(
+      "The packages could not be installed. Check that the npm registry can be reached, then run this again.",
+    );
+    process.exit(1);
+  }
+  mkdirSync(`${root}node_modules`, { recursive: true });
+  writeFileSync(stamp, lock);
+}
+
+/** Names what a build is made of, so that one without changes is not made again. */
+function sources() {
+  const { stdout } = spawnSync(
+    "git",
+    [
+      "ls-files",
+      "-co",
+      "--exclude-standard",
+      "app",
+      "core",
+      "server",
+      "cli",
+      "public",
+      "*.config.ts",
+      "package-lock.json",
+    ],
+    { cwd: root, encoding: "utf8" },
+  );
+  const hash = createHash("sha256");
+  for (const file of (stdout ?? "").split("\n").filter(Boolean)) {
+    if (!existsSync(root + file)) continue;
+    hash.update(file).update(readFileSync(root + file));
+  }
+  return hash.digest("hex");
+}
+
+export function build() {
+  const stamp = `${root}build/.built`;
+  const now = sources();
+  if (existsSync(stamp) && readFileSync(stamp, "utf8") === now) return;
+  const { status, stdout, stderr } = spawnSync("npm", ["run", "--silent", "build"], {
+    cwd: root,
+    encoding: "utf8",
+    maxBuffer: 1 << 26,
+  });
+  if (status !== 0) {
+    console.error(stdout, stderr);
+    process.exit(1);
+  }
+  writeFileSync(stamp, now);
+}
+
+/** A port that is free now: the wished one, or any. */
+export function freePort(wished = 0) {
+  return new Promise((resolve, reject) => {
+    const server = createServer();
+    server.once("error", () => (wished ? freePort().then(resolve, reject) : reject(new Error("no free port"))));
+    server.listen(wished, "127.0.0.1", () => {
+      const { port } = server.address();
+      server.close(() => resolve(port));
+    });
+  });
+}
+
+/** Starts the built application and waits until it answers. */
+export async function startApplication(port) {
+  const child = spawn(
+    process.execPath,
+    [`${root}node_modules/@react-router/serve/bin.js`, `${root}build/server/index.js`],
+    {
+      cwd: root,
+      env: { ...process.env, PORT: String(port), HOST: "127.0.0.1", NODE_ENV: "production" },
+      stdio: ["ignore", "ignore", "inherit"],
+    },
+  );
+  const address = `http://127.0.0.1:${port}`;
+  for (let i = 0; i < 100; i++) {
+    try {
+      if ((await fetch(address)).ok) return { child, address };
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+  }
+  child.kill();
+  throw new Error("The application did not start. The lines above say why.");
+}
