@@ -37,6 +37,7 @@ interface PairValue {
   value1?: { xAdvance?: number };
 }
 interface Gpos {
+  scriptList: { tag: string; script: { defaultLangSys: { featureIndexes: number[] } | null } }[];
   featureList: { tag: string; feature: { lookupListIndexes: number[] } }[];
   lookupList: { toArray(): { lookupType: number; subTables: unknown[] }[] };
 }
@@ -64,12 +65,15 @@ const list = (value: unknown): unknown[] =>
 
 type Kern = (left: number, right: number) => number;
 
-function kernOf(font: Font): Kern {
+/** The kerning that applies to text of a script: HarfBuzz takes the script's own features, else the default script's. */
+function kernOf(font: Font, script: string): Kern {
   const gpos = font.GPOS;
   if (!gpos) return () => 0;
   const indexes = new Set<number>();
-  for (const { tag, feature } of gpos.featureList) {
-    if (tag === "kern") for (const i of feature.lookupListIndexes) indexes.add(i);
+  const own = gpos.scriptList.find((s) => s.tag === script) ?? gpos.scriptList.find((s) => s.tag === "DFLT");
+  for (const at of own?.script.defaultLangSys?.featureIndexes ?? []) {
+    const record = gpos.featureList[at];
+    if (record?.tag === "kern") for (const i of record.feature.lookupListIndexes) indexes.add(i);
   }
   const lookups = list(gpos.lookupList) as { lookupType: number; subTables: unknown[] }[];
   const tables = [...indexes]
@@ -144,10 +148,16 @@ function pack(codePoints: number[], kern: (a: number, b: number) => number) {
 }
 
 const faces: Record<string, unknown> = {};
-for (const [family, subsets] of [
-  ["arimo", ["latin", "latin-ext", "vietnamese", "greek", "greek-ext", "cyrillic", "cyrillic-ext"]],
-  ["roboto", ["latin", "latin-ext", "vietnamese", "greek", "greek-ext", "cyrillic", "cyrillic-ext"]],
-] as const) {
+/** The subsets in the order in which they are taken: the style sheet's last rule for a character is the one that counts. */
+function subsetsOf(family: string): string[] {
+  const css = readFileSync(require.resolve(`@fontsource/${family}/400.css`), "utf8");
+  return [...css.matchAll(new RegExp(`/\\* ${family}-([a-z-]+)-400-normal \\*/`, "g"))]
+    .map((m) => m[1] ?? "")
+    .reverse();
+}
+
+for (const family of ["arimo", "roboto"]) {
+  const subsets = subsetsOf(family).filter((subset) => subset !== "hebrew");
   const unicode = JSON.parse(readFileSync(require.resolve(`@fontsource/${family}/unicode.json`), "utf8"));
   for (const weight of [400, 700]) {
     const out = [];
@@ -162,7 +172,8 @@ for (const [family, subsets] of [
       for (const [from, to] of ranges) for (let c = from; c <= to; c++) if (has.has(c)) points.push(c);
       points.sort((a, b) => a - b);
       const glyphs = new Map(points.map((c) => [c, font.glyphForCodePoint(c)]));
-      const kern = kernOf(font);
+      const script = subset.startsWith("greek") ? "grek" : subset.startsWith("cyrillic") ? "cyrl" : "latn";
+      const kern = kernOf(font, script);
       const id = (c: number) => glyphs.get(c)?.id ?? 0;
       const { left, right, values } = pack(points, (a, b) => kern(id(a), id(b)));
       // Code points as differences keep the table small.

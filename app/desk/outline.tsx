@@ -132,7 +132,7 @@ function Row({
         <DropdownMenu.Trigger
           data-outline-row
           onKeyDown={keys}
-          aria-label={`Level ${heading.level}: ${heading.text || "nothing in it"}`}
+          aria-label={`H${heading.level}: ${heading.text || "nothing in it"}`}
           className={`w-8 shrink-0 text-left font-mono text-12 ${levelChanged ? "font-semibold text-blue" : "text-soft"}`}
         >
           H{heading.level}

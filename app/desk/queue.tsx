@@ -11,7 +11,10 @@ const AROUND = 60;
 export function Queue({ siteId, pages, current }: { siteId: string; pages: FilteredPages; current: string }) {
   const here = useRef<HTMLAnchorElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: scrolls when another page becomes the current one
-  useEffect(() => here.current?.scrollIntoView({ block: "nearest" }), [current]);
+  useEffect(() => {
+    // Newer browsers answer with a promise, which must not become the effect's clean-up.
+    void here.current?.scrollIntoView({ block: "nearest" });
+  }, [current]);
   const at = Math.max(
     0,
     pages.shown.findIndex((page) => page.id === current),

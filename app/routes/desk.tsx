@@ -107,9 +107,9 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
 
   useHotkeys("j", () => step(1));
   useHotkeys("k", () => step(-1));
-  useHotkeys("bracketleft", () => toPage(-1));
-  useHotkeys("bracketright", () => toPage(1));
-  useHotkeys("period", fixSelected);
+  useHotkeys("[", () => toPage(-1), { useKey: true });
+  useHotkeys("]", () => toPage(1), { useKey: true });
+  useHotkeys(".", fixSelected, { useKey: true });
   useHotkeys("enter", () => title.current?.focus(), {
     preventDefault: true,
     ignoreEventWhen: (e) => e.target !== document.body,

@@ -112,6 +112,11 @@ class Desk extends Dexie {
       setAsides: "id, siteId",
       actions: "++id, [siteId+undone]",
     });
+    // Dexie opens a newer database as well as it can (its versions are tens of ours); what it does not know it would lose.
+    this.on("ready", () => {
+      const found = Math.floor(this.backendDB().version / 10);
+      if (found > SCHEMA_VERSION) throw new Dexie.VersionError(`version ${found}`);
+    });
   }
 }
 

@@ -103,7 +103,7 @@ export function TitleLine({
   useHotkeys("mod+z", () => void step(undo, "undo"), everywhere);
   useHotkeys("mod+shift+z, mod+y", () => void step(redo, "do again"), everywhere);
   useHotkeys("mod+k", () => setPalette(true), everywhere);
-  useHotkeys("shift+/, ?", () => setHelp(true), { preventDefault: true });
+  useHotkeys("?", () => setHelp(true), { preventDefault: true, useKey: true });
   return (
     <header className="flex h-11 shrink-0 items-center gap-4 border-hairline border-b bg-paper px-5">
       <div className="flex min-w-0 flex-1 items-baseline gap-3">{children}</div>
@@ -126,7 +126,7 @@ export function TitleLine({
           <Redo2 size={16} aria-hidden />
         </IconButton>
       </div>
-      <button type="button" aria-label="Command palette" onClick={() => setPalette(true)}>
+      <button type="button" title="Command palette" onClick={() => setPalette(true)}>
         <Keys>Ctrl K</Keys>
       </button>
       <Palette open={palette} onOpenChange={setPalette} site={site} commands={commands} onHelp={() => setHelp(true)} />

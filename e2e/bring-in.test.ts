@@ -1,0 +1,159 @@
+import { zipSync } from "fflate";
+import { describe, expect, it } from "vitest";
+import { downloaded, eventually, freshContext, openDemo, openDesk, openTab, startBrowser } from "./browser.ts";
+
+startBrowser();
+
+const text = (content: string) => Buffer.from(content);
+const file = (name: string, buffer: Uint8Array | string, mimeType = "text/html") => ({
+  name,
+  mimeType,
+  buffer: Buffer.from(buffer),
+});
+
+describe("bringing in", () => {
+  it("takes files and a zip, names what is left out, and lets addresses be corrected", async () => {
+    const page = await openTab(await freshContext(), "/bring-in");
+    await page.getByLabel("Base address").fill("www.quayside.example");
+    const zip = zipSync({
+      "site/a.html": text("<title>A</title><h1>In the zip</h1>"),
+      "site/visit/index.html": text("<h1>Visit</h1>"),
+      "site/x.png": text("x"),
+      "../up.html": text("x"),
+    });
+    await page
+      .getByLabel("HTML files or zip")
+      .setInputFiles([
+        file("one.html", "<title>One</title><link rel=canonical href=/first><h1>One page</h1>"),
+        file("empty.html", ""),
+        file("picture.html", Uint8Array.of(0x89, 0x50, 0x4e, 0x47, 0, 0, 0, 0, 1, 2, 3, 4, 0, 0)),
+        file("notes.txt", "x", "text/plain"),
+        file("site.zip", zip, "application/zip"),
+        file("broken.zip", "no zip", "application/zip"),
+      ]);
+    await page.getByRole("button", { name: "Bring in 5 pages" }).waitFor();
+    await page.getByText("it is no HTML file").first().waitFor();
+    await page.getByText("its path leads out of the archive").waitFor();
+    await page.getByText("This is no zip archive that can be read").waitFor();
+    expect(await page.getByLabel("Address of one.html").inputValue()).toBe("https://www.quayside.example/first");
+    expect(await page.getByLabel("Address of visit/index.html").inputValue()).toBe(
+      "https://www.quayside.example/visit/",
+    );
+    await page.getByLabel("Address of one.html").fill("nonsense:");
+    await page.getByRole("button", { name: "Bring in 5 pages" }).click();
+    await page.getByRole("alert").waitFor();
+    await page.getByLabel("Address of one.html").fill("https://www.quayside.example/number-one");
+    await page.getByRole("button", { name: "Bring in 5 pages" }).click();
+    await page.getByRole("button", { name: "5 pages" }).waitFor();
+    await page.getByText("/number-one").waitFor();
+    await page.getByRole("link", { name: "/picture.html" }).click();
+    await page.getByText("This is no text").first().waitFor();
+  });
+
+  it("takes pasted source of a fragment", async () => {
+    const page = await openTab(await freshContext(), "/bring-in");
+    await page.getByLabel("Or paste a page’s source").fill("<h1>Just a fragment</h1><p>with words");
+    await page.getByRole("button", { name: "Read this source" }).click();
+    await page.getByRole("button", { name: "Bring in 1 page" }).click();
+    await openDesk(page, "Just a fragment");
+    await page.getByLabel("Title on desktop").fill("A title");
+    const { bytes } = await downloaded(page, () => page.getByRole("button", { name: "Download the HTML" }).click());
+    expect(bytes.toString()).toBe("<title>A title</title><h1>Just a fragment</h1><p>with words");
+  });
+
+  it("goes on with pages nested without end and titles of a megabyte", async () => {
+    const page = await openTab(await freshContext(), "/bring-in");
+    await page
+      .getByLabel("HTML files or zip")
+      .setInputFiles([
+        file("deep.html", "<div>".repeat(50_000)),
+        file("long.html", `<title>${"word ".repeat(200_000)}</title><h1>Long</h1>`),
+      ]);
+    await page.getByRole("button", { name: "Bring in 2 pages" }).click();
+    await openDesk(page, "Long");
+    await page.getByText("Desktop loses").waitFor();
+    await page.keyboard.press("[");
+    await page.getByText("Elements are nested more than 1,500 deep").first().waitFor();
+  });
+});
+
+describe("a backup", () => {
+  it("brings everything back into another browser, and a damaged one changes nothing", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Enamel mug");
+    await page.getByLabel("Title on desktop").fill("A mug that survives");
+    await page.getByText(/^kept, /).waitFor();
+    await page.keyboard.press("Control+k");
+    const backup = await downloaded(page, () =>
+      page.getByRole("option", { name: "Make a backup of everything" }).click(),
+    );
+
+    const other = await openTab(await freshContext(), "/bring-in");
+    await other.getByLabel("Or paste a page’s source").fill("<h1>Another site</h1>");
+    await other.getByRole("button", { name: "Read this source" }).click();
+    await other.getByRole("button", { name: "Bring in 1 page" }).click();
+    await other.getByRole("table", { name: "Pages" }).waitFor();
+    const restore = async (bytes: Buffer) => {
+      await other.getByLabel("Backup file").setInputFiles(file("backup.json", bytes, "application/json"));
+    };
+    await restore(Buffer.from(backup.bytes.toString().replace('"position":3', '"position":"three"')));
+    await other
+      .getByText(/This backup is damaged: .*position/)
+      .first()
+      .waitFor();
+    await other.getByRole("button", { name: "Site: site.example" }).click();
+    await eventually(() => other.getByRole("menuitem", { name: "Gullhaven" }).count(), 0);
+    await other.keyboard.press("Escape");
+    await restore(backup.bytes);
+    await other.getByText("1 sites, 16 pages.").first().waitFor();
+    await other.getByRole("button", { name: "Site: site.example" }).click();
+    await other.getByRole("menuitem", { name: "Gullhaven Lightship Museum" }).click();
+    await openDesk(other, "Enamel mug");
+    await eventually(() => other.getByLabel("Title on desktop").inputValue(), "A mug that survives");
+  });
+});
+
+describe("storage", () => {
+  it("that refuses says so with what to do", async () => {
+    const context = await freshContext();
+    await context.addInitScript(() => {
+      Object.defineProperty(window, "indexedDB", { value: undefined });
+    });
+    const page = await openTab(context);
+    await page.getByRole("heading", { name: "This browser refuses to store anything" }).waitFor();
+  });
+
+  it("of a newer version is left alone", async () => {
+    const context = await freshContext();
+    const page = await openTab(context);
+    await page.getByRole("button", { name: "Open the demo site" }).waitFor();
+    await page.goto("about:blank");
+    const seed = await openTab(context, "/icon.svg");
+    await seed.evaluate(
+      () =>
+        new Promise<void>((resolve, reject) => {
+          const open = indexedDB.open("keen-quill", 9990);
+          open.onsuccess = () => {
+            open.result.close();
+            resolve();
+          };
+          open.onerror = () => reject(open.error);
+        }),
+    );
+    const later = await openTab(context);
+    await later.getByRole("heading", { name: "These pages were kept by a newer Keen Quill" }).waitFor();
+  });
+
+  it("that is full is said loudly, and what was typed stays on screen", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Enamel mug");
+    await page.evaluate(() => {
+      IDBObjectStore.prototype.put = () => {
+        throw new DOMException("full", "QuotaExceededError");
+      };
+    });
+    await page.getByLabel("Title on desktop").fill("Typed on a full disk");
+    await page.getByText("The browser's storage is full").first().waitFor();
+    expect(await page.getByLabel("Title on desktop").inputValue()).toBe("Typed on a full disk");
+  });
+});

@@ -1,0 +1,70 @@
+import { type Browser, type BrowserContext, chromium, type Page } from "playwright-core";
+import { afterAll, afterEach, beforeAll, expect, inject } from "vitest";
+import { CHROMIUM_FLAGS, findChromium } from "../scripts/chromium.mjs";
+
+let browser: Browser;
+const contexts: BrowserContext[] = [];
+const faults: string[] = [];
+
+/** Starts the browser for a file of tests; a test fails on any error that the page reports. */
+export function startBrowser(): void {
+  beforeAll(async () => {
+    browser = await chromium.launch({ executablePath: findChromium() ?? "chromium", args: CHROMIUM_FLAGS });
+  });
+  afterEach(async () => {
+    await Promise.all(contexts.splice(0).map((context) => context.close()));
+    expect(faults.splice(0)).toEqual([]);
+  });
+  afterAll(async () => {
+    await browser.close();
+  });
+}
+
+/** A browser of its own: empty storage, 1280 × 800. */
+export async function freshContext(options: { dark?: boolean } = {}): Promise<BrowserContext> {
+  const context = await browser.newContext({
+    viewport: { width: 1280, height: 800 },
+    colorScheme: options.dark ? "dark" : "light",
+    reducedMotion: "reduce",
+    acceptDownloads: true,
+  });
+  contexts.push(context);
+  return context;
+}
+
+export async function openTab(context: BrowserContext, path = "/"): Promise<Page> {
+  const page = await context.newPage();
+  page.on("pageerror", (error) => faults.push(error.message));
+  page.on("console", (message) => {
+    // A browser asks for /favicon.ico by itself where no document names an icon.
+    if (message.type() === "error" && !message.location().url.endsWith("/favicon.ico")) faults.push(message.text());
+  });
+  await page.goto(inject("address") + path);
+  return page;
+}
+
+/** Opens the demo site as a person does, and waits for its table. */
+export async function openDemo(context: BrowserContext): Promise<Page> {
+  const page = await openTab(context);
+  await page.getByRole("button", { name: "Open the demo site" }).click();
+  await page.getByRole("table", { name: "Pages" }).waitFor();
+  return page;
+}
+
+/** Opens a page of the demo site on the desk. */
+export async function openDesk(page: Page, name: string): Promise<void> {
+  await page.getByRole("link", { name }).first().click();
+  await page.getByRole("heading", { name: "Search result" }).waitFor();
+}
+
+/** Waits until a value is what it should be. */
+export async function eventually<T>(read: () => Promise<T> | T, expected: T): Promise<void> {
+  await expect.poll(read, { timeout: 10_000 }).toEqual(expected);
+}
+
+export async function downloaded(page: Page, start: () => Promise<void>): Promise<{ name: string; bytes: Buffer }> {
+  const [download] = await Promise.all([page.waitForEvent("download"), start()]);
+  const chunks: Buffer[] = [];
+  for await (const chunk of await download.createReadStream()) chunks.push(chunk as Buffer);
+  return { name: download.suggestedFilename(), bytes: Buffer.concat(chunks) };
+}

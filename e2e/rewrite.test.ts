@@ -1,0 +1,168 @@
+import { readFileSync } from "node:fs";
+import { unzipSync } from "fflate";
+import { describe, expect, it } from "vitest";
+import { downloaded, eventually, freshContext, openDemo, openDesk, openTab, startBrowser } from "./browser.ts";
+
+startBrowser();
+
+const demo = (file: string) => readFileSync(new URL(`../demo/gullhaven/${file}`, import.meta.url));
+const lines = (bytes: Uint8Array) => Buffer.from(bytes).toString("latin1").split("\n");
+
+describe("from the first screen to the changed HTML", () => {
+  it("rewrites title, description, slug and a level, and hands over nothing else", async () => {
+    const page = await openDemo(await freshContext());
+    await page.getByRole("button", { name: /has no description/ }).click();
+    await eventually(() => page.getByRole("row").count(), 2);
+    await page.getByRole("button", { name: "16 pages", exact: true }).click();
+    await openDesk(page, "Opening times and prices");
+    const margin = page.getByRole("complementary", { name: "Notes" });
+    await margin.getByText("Desktop loses “to shore”").waitFor();
+
+    const title = page.getByLabel("Title on desktop");
+    await title.click();
+    await page.keyboard.press("Control+a");
+    await page.keyboard.type("Lightship museum opening times | Gullhaven Lightship Museum");
+    await margin.getByText("Desktop loses “to shore”").waitFor({ state: "detached" });
+    await page
+      .getByLabel("Description on desktop")
+      .fill("The lightship museum’s opening times, prices & the last boat.");
+    const slug = page.getByRole("textbox", { name: "Slug" });
+    await slug.fill("opening-hours");
+    await page.keyboard.press("Enter");
+    await page.getByText("was opening-times").waitFor();
+    await page.getByRole("button", { name: "H4: Easter and the bank holidays" }).focus();
+    await page.keyboard.press("3");
+    await page.getByRole("button", { name: "H3: Easter and the bank holidays" }).waitFor();
+    await page.getByText("4 changes").waitFor();
+
+    const { name, bytes } = await downloaded(page, () =>
+      page.getByRole("button", { name: "Download the HTML" }).click(),
+    );
+    expect(name).toBe("opening-times.html");
+    const was = lines(demo("visit/opening-times.html"));
+    const is = lines(bytes);
+    expect(is).toHaveLength(was.length);
+    expect(is.filter((line, i) => line !== was[i]).map((line) => line.trim().slice(0, 12))).toEqual([
+      "<title>Light",
+      '<meta name="',
+      "<h3>Easter a",
+    ]);
+
+    await page.getByRole("link", { name: "Gullhaven Lightship Museum", exact: true }).click();
+    await page.getByRole("button", { name: "1 redrafted" }).waitFor();
+    const zip = await downloaded(page, () => page.getByRole("button", { name: "Hand over the changed pages" }).click());
+    const files = unzipSync(zip.bytes);
+    expect(Object.keys(files).sort()).toEqual(["changes.csv", "visit/opening-times.html"]);
+    const csv = Buffer.from(files["changes.csv"] ?? []).toString("utf8");
+    expect(csv).toContain("address,field,was,is");
+    expect(csv).toContain("slug,opening-times,opening-hours");
+  });
+
+  it("keeps a Windows-1252 page in its character set", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "The fog signal that could be heard");
+    await page.getByLabel("Title on desktop").fill("Fog signal – nine miles 船");
+    const { bytes } = await downloaded(page, () => page.getByRole("button", { name: "Download the HTML" }).click());
+    expect(bytes.toString("latin1")).toContain("<title>Fog signal \x96 nine miles &#33337;</title>\r\n");
+  });
+
+  it("is undone and done again over reloads, and kept between tabs", async () => {
+    const context = await freshContext();
+    const page = await openDemo(context);
+    await openDesk(page, "Brass lamp kit");
+    const title = page.getByLabel("Title on desktop");
+    const was = await title.inputValue();
+    await title.fill("Brass lamp kit with forty-one parts");
+    await page.getByText(/^kept, /).waitFor();
+
+    const other = await openTab(context, new URL(page.url()).pathname);
+    await eventually(() => other.getByLabel("Title on desktop").inputValue(), "Brass lamp kit with forty-one parts");
+    await other.getByLabel("Title on desktop").fill("From the other tab");
+    await eventually(() => title.inputValue(), "From the other tab");
+
+    await page.reload();
+    await eventually(() => title.inputValue(), "From the other tab");
+    await page.keyboard.press("Control+z");
+    await eventually(() => title.inputValue(), was);
+    await page.keyboard.press("Control+Shift+z");
+    await eventually(() => title.inputValue(), "From the other tab");
+  });
+});
+
+describe("the desk by keyboard", () => {
+  it("goes through notes, applies fixes, moves through pages and marks them ready", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Opening times and prices");
+    await page.keyboard.press("j");
+    await page.getByText("Results cut a title by its width").waitFor();
+    await page.keyboard.press(".");
+    await eventually(
+      () => page.getByLabel("Title on desktop").inputValue(),
+      "Lightship Museum opening times, prices and the last boat back",
+    );
+    await page.keyboard.press("Enter");
+    await eventually(() => page.getByLabel("Title on desktop").evaluate((e) => e === document.activeElement), true);
+    await page.keyboard.press("Escape");
+    await page.keyboard.press("Control+Enter");
+    await page.getByRole("heading", { level: 1 }).locator("xpath=..").getByText("✓ ready").waitFor();
+    await page.keyboard.press("[");
+    await page.getByRole("heading", { level: 1, name: "Getting to the ship" }).waitFor();
+    await page.keyboard.press("?");
+    await page.getByRole("dialog", { name: "Keys on this screen" }).waitFor();
+    await page.keyboard.press("Escape");
+    await page.keyboard.press("Control+k");
+    await page.keyboard.type("wardroom");
+    await page.keyboard.press("Enter");
+    await page.getByRole("heading", { level: 1, name: "Wardroom hire" }).waitFor();
+  });
+
+  it("edits the outline by menu and by key", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Opening times and prices");
+    await page.getByRole("button", { name: "H2: nothing in it" }).focus();
+    await page.keyboard.press("Delete");
+    await page.getByRole("button", { name: "H2: nothing in it" }).waitFor({ state: "detached" });
+    await page.getByRole("button", { name: "H2: What it costs" }).click();
+    await page.getByRole("menuitem", { name: "H3" }).click();
+    await page.getByRole("button", { name: "H3: What it costs" }).waitFor();
+    await page.getByRole("button", { name: "What it costs", exact: true }).click();
+    await page.getByLabel("Words of the heading").fill("Prices");
+    await page.keyboard.press("Enter");
+    const { bytes } = await downloaded(page, () => page.getByRole("button", { name: "Download the HTML" }).click());
+    const was = lines(demo("visit/opening-times.html"));
+    expect(lines(bytes)).toEqual(
+      was
+        .filter((line) => !line.includes("<h2></h2>"))
+        .map((line) => line.replace("<h2>What it costs</h2>", "<h3>Prices</h3>")),
+    );
+  });
+
+  it("sets findings aside with a reason, at three reaches, and takes them back up", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "The lamp and the lens");
+    const note = page.getByText("“the”, “and”", { exact: false }).first();
+    await note.click();
+    await page.getByRole("button", { name: "Set aside…" }).click();
+    const dialog = page.getByRole("dialog", { name: "Set aside" });
+    await dialog.getByLabel("This rule, on the whole site").click();
+    await dialog.getByLabel("Reason").fill("Our addresses read as sentences");
+    await dialog.getByRole("button", { name: "Set aside" }).click();
+    await page.getByRole("heading", { name: "1 set aside" }).waitFor();
+    await page.getByText("Our addresses read as sentences").waitFor();
+    await page.reload();
+    await page.getByText("Our addresses read as sentences").waitFor();
+    await page.getByRole("button", { name: "Take it back up" }).click();
+    await page.getByRole("heading", { name: "1 set aside" }).waitFor({ state: "detached" });
+    await page.keyboard.press("Control+z");
+    await page.getByRole("heading", { name: "1 set aside" }).waitFor();
+  });
+
+  it("follows the target phrase", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Enamel mug");
+    await page.getByLabel("Target phrase").fill("brass lamp");
+    await page.getByText("The slug does not say “brass lamp”").waitFor();
+    await page.reload();
+    await eventually(() => page.getByLabel("Target phrase").inputValue(), "brass lamp");
+  });
+});
