@@ -36,10 +36,7 @@ export function explainStorage(error: unknown): StorageFault {
       "Keen Quill keeps your pages in the browser. Leave private browsing, or allow this site to store data, and reload.",
     );
   }
-  return new StorageFault(
-    "Your change could not be kept",
-    `${error instanceof Error ? error.message : String(error)}. What is on screen is not lost until you leave the page; make a backup from the command palette (Ctrl K).`,
-  );
+  return new StorageFault("That did not work", error instanceof Error ? error.message : String(error));
 }
 
 function nameOf(error: unknown): string {

@@ -59,8 +59,8 @@ export type TreeNode = ElementNode | TextNode | CommentNode | DoctypeNode;
 /** Why a source could not be read to its end. */
 export type ParseFault = "too-many-nodes" | "too-deep";
 
-/** Open elements at one time. Browsers flatten what lies deeper than 512 (from memory). */
-export const MAX_DEPTH = 1500;
+/** Open elements at one time. Browsers flatten what lies deeper than 512 (from memory); a worker's stack is not much deeper. */
+export const MAX_DEPTH = 512;
 
 /**
  * Nodes a source may become. A node that the source spells takes at least one character, so only sources that make the

@@ -9,7 +9,7 @@ const FAULTS = {
   "too-many-nodes":
     "The source makes the parser repeat elements without end, so reading was stopped. Look for formatting tags such as font or b that are opened and never closed.",
   "too-deep":
-    "Elements are nested more than 1,500 deep, so reading was stopped. Look for tags that are opened and never closed.",
+    "Elements are nested more than 512 deep, so reading was stopped. Look for tags that are opened and never closed.",
   empty: "The source is empty. Bring the page in again, or paste its HTML.",
   binary:
     "This is no text: it looks like a picture, an archive or another program's file. Choose the page's HTML instead.",
