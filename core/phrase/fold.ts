@@ -3,6 +3,8 @@ const SPECIAL: Record<string, string> = { ß: "ss", ø: "o", ł: "l", đ: "d", �
 /** Lower case as the language has it (Turkish İ and I), in NFC. */
 export function lowerCase(text: string, language: string): string {
   const normal = text.normalize("NFC");
+  // Only these languages have letters that fold otherwise; asking for a locale is slow.
+  if (!/^(?:tr|az|lt)/i.test(language)) return normal.toLowerCase();
   try {
     return normal.toLocaleLowerCase(language || undefined);
   } catch {

@@ -31,8 +31,15 @@ interface Token extends Word {
   stop: boolean;
 }
 
-function tokensOf(text: string, { language, foldDiacritics: fold = true }: MatchOptions): Token[] {
-  return wordsOf(text, language).map((word) => {
+/** Texts taken apart lately: several rules look for one phrase in one title. */
+const recent = new Map<string, readonly Token[]>();
+const REMEMBERED_TEXTS = 256;
+
+function tokensOf(text: string, { language, foldDiacritics: fold = true }: MatchOptions): readonly Token[] {
+  const key = `${language} ${fold} ${text}`;
+  const known = recent.get(key);
+  if (known) return known;
+  const tokens = wordsOf(text, language).map((word) => {
     const lower = lowerCase(word.text, language).replaceAll("’", "'");
     return {
       ...word,
@@ -41,6 +48,9 @@ function tokensOf(text: string, { language, foldDiacritics: fold = true }: Match
       stop: isStopWord(lower, language),
     };
   });
+  if (recent.size >= REMEMBERED_TEXTS) recent.clear();
+  if (text.length < 2000) recent.set(key, tokens);
+  return tokens;
 }
 
 function exactAt(tokens: readonly Token[], phrase: readonly Token[], at: number): boolean {

@@ -1,7 +1,7 @@
 import { withSlug } from "../address/slug.ts";
 import { textOfParts } from "../page/headings.ts";
 import type { Original } from "../page/original.ts";
-import type { Heading, HeadingPart, Page, TextBlock } from "../page/page.ts";
+import { collapse, type Heading, type HeadingPart, type Link, type Page, type TextBlock } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
 import { encodePatches } from "./bytes.ts";
 import type { Edit, Refusal } from "./edits.ts";
@@ -138,7 +138,20 @@ function changeHeading(page: Page, step: Extract<Step, { op: "set-heading-level"
   if (!part) return page;
   const parts = heading.parts.with(step.part, { ...part, text: replaceTrimmed(part.text, step.partText) });
   const headings = page.headings.with(step.index, { ...heading, parts, text: textOfParts(parts) });
-  return { ...page, headings, blocks: changeBlock(page.blocks, heading, parts, part) };
+  return {
+    ...page,
+    headings,
+    blocks: changeBlock(page.blocks, heading, parts, part),
+    links: changeLinks(page.links, part, step.partText),
+  };
+}
+
+/** Links that hold a changed part of a heading, in it or around it. */
+function changeLinks(links: Link[], part: HeadingPart, text: string): Link[] {
+  const holds = ({ range }: Link) => range.start <= part.range.start && range.end >= part.range.end;
+  if (!links.some(holds)) return links;
+  const before = collapse(part.text);
+  return links.map((link) => (holds(link) ? { ...link, text: link.text.replace(before, () => text) } : link));
 }
 
 /** The text block that shows a changed part of a heading. */

@@ -1,6 +1,6 @@
 import type { Page } from "../page/page.ts";
 import { RULES } from "./catalogue.ts";
-import { settingsFor } from "./house-style.ts";
+import { type HouseStyle, settingsFor } from "./house-style.ts";
 import { type Finding, type Problem, placeKey, type Rule, type RuleContext } from "./rule.ts";
 import { WEIGHTS } from "./setting.ts";
 
@@ -22,8 +22,26 @@ export const UNREADABLE = "page/unreadable";
 /** Findings in the order of the page: title, description, slug, headings, head; heaviest first at one place. */
 export type Auditor = (page: Page) => Finding[];
 
-function isOn(rule: Rule, context: RuleContext): boolean {
-  return context.houseStyle.rules[rule.id]?.on ?? !rule.off;
+interface ActiveRule {
+  rule: Rule;
+  settings: Record<string, unknown>;
+  weight: Finding["weight"] | undefined;
+}
+
+/** Rules that are on, with their settings: the same for every page of a site. */
+const active = new WeakMap<HouseStyle, readonly ActiveRule[]>();
+
+function activeRules(houseStyle: HouseStyle): readonly ActiveRule[] {
+  let rules = active.get(houseStyle);
+  if (!rules) {
+    rules = RULES.filter((rule) => houseStyle.rules[rule.id]?.on ?? !rule.off).map((rule) => ({
+      rule,
+      settings: settingsFor(rule.id, rule.settings, houseStyle),
+      weight: houseStyle.rules[rule.id]?.weight,
+    }));
+    active.set(houseStyle, rules);
+  }
+  return rules;
 }
 
 const PARTS = ["title", "description", "slug", "heading", "head"];
@@ -42,21 +60,16 @@ function order(a: Finding, b: Finding): number {
  * auditor serves one page and its redrafts; a new phrase or house style needs a new one.
  */
 export function auditor(context: RuleContext): Auditor {
-  const active = RULES.filter((rule) => isOn(rule, context)).map((rule) => ({
-    rule,
-    context: { ...context, settings: settingsFor(rule.id, rule.settings, context.houseStyle) },
-    weight: context.houseStyle.rules[rule.id]?.weight,
-  }));
   let last: Page | null = null;
   const found = new Map<string, Finding[]>();
   return (page) => {
     if (page.fault) return [unreadable(page)];
-    for (const { rule, context: own, weight } of active) {
+    for (const { rule, settings, weight } of activeRules(context.houseStyle)) {
       const before = last;
       if (before && found.has(rule.id) && rule.sees.every((part) => before[part] === page[part])) continue;
       const findings: Finding[] = [];
       const seen = new Map<string, number>();
-      for (const problem of rule.check(page, own)) {
+      for (const problem of rule.check(page, { ...context, settings })) {
         const finding = findingOf(rule, problem, page);
         if (weight) finding.weight = weight;
         const nth = (seen.get(finding.key) ?? 0) + 1;

@@ -14,9 +14,11 @@ export const quoteEnd = (text: string) => `${quote(text.replace(/[\s.,;:!?…]+$
 
 export const rounded = (px: number) => String(Math.round(px));
 
+const numbers = new Intl.NumberFormat("en-GB");
+
 /** “1 word”, “3 words”. */
 export function counted(n: number, one: string, many = `${one}s`): string {
-  return `${new Intl.NumberFormat("en-GB").format(n)} ${n === 1 ? one : many}`;
+  return `${numbers.format(n)} ${n === 1 ? one : many}`;
 }
 
 export const charactersOf = countCharacters;

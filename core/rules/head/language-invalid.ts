@@ -2,6 +2,9 @@ import { languageOf } from "../../page/page.ts";
 import { rule, standard } from "../rule.ts";
 import { quote } from "../texts.ts";
 
+// Made once: making it costs more than reading a small page.
+let names: Intl.DisplayNames | undefined;
+
 /** Whether a tag is well-formed and its first subtag a language that Unicode's data or ISO 639-3 could know. */
 function isLanguageTag(tag: string): boolean {
   try {
@@ -15,7 +18,8 @@ function isLanguageTag(tag: string): boolean {
   if (primary.length > 3) return false;
   // Three letters are ISO 639-3, of which Unicode's data names only a part.
   if (primary.length === 3) return true;
-  return new Intl.DisplayNames("en", { type: "language", fallback: "none" }).of(primary) !== undefined;
+  names ??= new Intl.DisplayNames("en", { type: "language", fallback: "none" });
+  return names.of(primary) !== undefined;
 }
 
 export const headLanguageInvalid = rule({

@@ -1,0 +1,58 @@
+// npm run check:long: the three invariants of rewriting over the real pages of Debian's apache2-doc; result in docs/check-long.md.
+import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
+import { originalFromBytes } from "../core/page/original.ts";
+import { readPage } from "../core/page/read.ts";
+import { applyToPage, applyToSource } from "../core/rewrite/apply.ts";
+import type { Edit } from "../core/rewrite/edits.ts";
+import { firstDifference } from "../core/rewrite/verify.ts";
+import { audit } from "../core/rules/audit.ts";
+import { DEFAULT_HOUSE_STYLE } from "../core/rules/house-style.ts";
+
+const folder = "/usr/share/doc/apache2-doc/manual";
+if (!existsSync(folder)) {
+  console.error("Install Debian's apache2-doc first: apt-get install apache2-doc.");
+  process.exit(1);
+}
+const address = "https://www.example/a/page.html";
+const broken: string[] = [];
+let pages = 0;
+let refusals = 0;
+const charsets = new Map<string, number>();
+for (const file of readdirSync(folder, { recursive: true, encoding: "utf8" }).filter((f) => f.endsWith(".html"))) {
+  const original = originalFromBytes(new Uint8Array(readFileSync(`${folder}/${file}`)));
+  pages++;
+  charsets.set(original.charset.name, (charsets.get(original.charset.name) ?? 0) + 1);
+  try {
+    const page = readPage(original, { address });
+    audit(page, { phrase: "server", houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" });
+    const some = page.headings.filter((_, i) => i % 3 === 0).slice(0, 12);
+    const edits: Edit[] = [
+      { op: "set-title", value: "Naïve “title” & 船", was: null },
+      { op: "set-description", value: 'Say "boat" <twice>', was: null },
+      { op: "set-canonical", value: "https://www.example/x?a=1&b=2", was: null },
+      ...some.map((h, i): Edit => {
+        if (i % 3 === 0) return { op: "set-heading-level", heading: h.key, level: (h.level % 6) + 1, was: h.level };
+        if (i % 3 === 1) return { op: "set-heading-text", heading: h.key, value: `${h.text} 船`, was: h.text };
+        return { op: "remove-heading", heading: h.key, was: h.text };
+      }),
+    ];
+    const once = applyToSource(original, edits, { address });
+    refusals += once.refused.length;
+    const again = readPage({ ...original, bytes: once.bytes }, { address });
+    const difference = firstDifference(again, applyToPage(page, edits).page);
+    if (difference) broken.push(`${file}: model and source differ in ${difference}`);
+    const twice = applyToSource({ ...original, bytes: once.bytes }, edits, { address });
+    if (!Buffer.from(twice.bytes).equals(Buffer.from(once.bytes)))
+      broken.push(`${file}: a second application changed something`);
+  } catch (error) {
+    broken.push(`${file}: ${String(error)}`);
+  }
+}
+const sets = [...charsets].map(([name, n]) => `${name} ${n}`).join(", ");
+const result = `${pages} pages (${sets}), up to 15 edits each, ${refusals} edits refused with a reason, ${broken.length} broken.`;
+console.log(result, broken.slice(0, 20).join("\n"));
+writeFileSync(
+  new URL("../docs/check-long.md", import.meta.url),
+  `# The long check\n\nWritten by \`npm run check:long\` on ${new Date().toISOString().slice(0, 10)}: every page of Debian's apache2-doc is read, audited and rewritten; the model must equal the rewritten source read again, and a second application must change nothing.\n\n${result}\n${broken.map((b) => `- ${b}\n`).join("")}`,
+);
+process.exit(broken.length > 0 ? 1 : 0);
