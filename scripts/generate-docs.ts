@@ -1,8 +1,13 @@
 // Writes docs/rules.md from the catalogue.
 import { writeFileSync } from "node:fs";
 import { CATALOGUE } from "../core/rules/catalogue.ts";
+import type { RuleFacts } from "../core/rules/rule.ts";
 
-const subjects = Map.groupBy(CATALOGUE.values(), (rule) => rule.id.split("/")[0] ?? "");
+const subjects = new Map<string, RuleFacts[]>();
+for (const rule of CATALOGUE.values()) {
+  const subject = rule.id.split("/")[0] ?? "";
+  subjects.set(subject, [...(subjects.get(subject) ?? []), rule]);
+}
 const sections = [...subjects].map(([subject, rules]) => {
   const rows = rules.map(
     ({ id, weight, finds, why, source, off }) =>

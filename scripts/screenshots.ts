@@ -31,7 +31,7 @@ try {
     await page.getByText("Common practice").first().waitFor();
     await picture("desk");
     if (scheme === "light") {
-      await page.getByRole("button", { name: "Mobile" }).click();
+      await page.getByRole("button", { name: "Mobile", exact: true }).click();
       await picture("desk-mobile");
       await page.setViewportSize({ width: 1720, height: 900 });
       await page.getByLabel("Title on mobile").waitFor();

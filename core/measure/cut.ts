@@ -111,10 +111,14 @@ function cutPlace(text: string, sums: Float64Array, start: number, width: number
   return { end: Math.max(clusterStart(text, inside), start), mark: ELLIPSIS };
 }
 
+/** Latin, Greek and Cyrillic letters, common punctuation, kana and Han: none of them joins its neighbour (UAX #29, table 1b). */
+const ONE_BY_ONE =
+  /^[\x20-\x7e\u00a0-\u02ff\u0370-\u0482\u048a-\u052f\u2010-\u2027\u2030-\u205e\u20a0-\u20bf\u3041-\u3096\u30a1-\u30fa\u4e00-\u9fff]*$/;
+
 /** Characters as a reader counts them: grapheme clusters (UAX #29). */
 export function countCharacters(text: string): number {
-  // Plain ASCII without CRLF has one cluster a code unit; the segmenter is slow.
-  if (/^[\x20-\x7e]*$/.test(text)) return text.length;
+  // Where nothing can combine every code unit is a cluster; the segmenter is slow.
+  if (ONE_BY_ONE.test(text)) return text.length;
   let count = 0;
   for (let i = 0; i < text.length; ) {
     // Pieces end at a space, which is never inside a cluster followed by a letter.

@@ -87,11 +87,19 @@ export function fallbackEm(char: string): number {
 const ZERO_WIDTH_JOINER = 0x200d;
 const MARK = /^\p{M}$/u;
 
+/** Texts measured lately: several rules and the screen ask for the same ones. */
+const recent = new Map<string, Float64Array>();
+const REMEMBERED_TEXTS = 64;
+
 /**
  * Running widths: `advances[i]` is the width in px of the first `i` UTF-16 code units, kerning included. White space is
- * measured as it stands; callers collapse it first, as browsers do.
+ * measured as it stands; callers collapse it first, as browsers do. The result is shared: do not change it.
  */
 export function advances(text: string, style: TextStyle, bold: readonly BoldRange[] = []): Float64Array {
+  const key = bold.length === 0 && text.length < 2000 ? `${style.family} ${style.size} ${text}` : null;
+  const known = key === null ? undefined : recent.get(key);
+  if (known) return known;
+  const plain = faceOf(style.family, false);
   const sums = new Float64Array(text.length + 1);
   let sum = 0;
   let previous: Glyph | null = null;
@@ -100,8 +108,8 @@ export function advances(text: string, style: TextStyle, bold: readonly BoldRang
   for (let i = 0; i < text.length; ) {
     const point = text.codePointAt(i) ?? 0;
     const length = point > 0xffff ? 2 : 1;
-    const isBold = bold.some((range) => i >= range.start && i < range.end);
-    const face = faceOf(style.family, isBold);
+    const isBold = bold.length > 0 && bold.some((range) => i >= range.start && i < range.end);
+    const face = isBold ? faceOf(style.family, true) : plain;
     const scale = style.size / face.unitsPerEm;
     const glyph = face.glyphs.get(point);
     // ASCII and Latin-1 are never marks; testing only the rest keeps long texts quick.
@@ -122,6 +130,10 @@ export function advances(text: string, style: TextStyle, bold: readonly BoldRang
     previousBold = isBold;
     for (let k = 1; k <= length; k++) sums[i + k] = sum;
     i += length;
+  }
+  if (key !== null) {
+    if (recent.size >= REMEMBERED_TEXTS) recent.clear();
+    recent.set(key, sums);
   }
   return sums;
 }
