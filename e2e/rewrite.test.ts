@@ -22,7 +22,7 @@ describe("from the first screen to the changed HTML", () => {
     await title.click();
     await page.keyboard.press("Control+a");
     await page.keyboard.type("Lightship museum opening times | Gullhaven Lightship Museum");
-    await margin.getByText("Desktop loses “to shore”").waitFor({ state: "detached" });
+    await margin.getByRole("button", { name: "Desktop loses “to shore”" }).waitFor({ state: "detached" });
     await page
       .getByLabel("Description on desktop")
       .fill("The lightship museum’s opening times, prices & the last boat.");
@@ -34,6 +34,7 @@ describe("from the first screen to the changed HTML", () => {
     await page.keyboard.press("3");
     await page.getByRole("button", { name: "H3: Easter and the bank holidays" }).waitFor();
     await page.getByText("4 changes").waitFor();
+    await margin.getByText("was: Desktop loses “to shore”.").waitFor();
 
     const { name, bytes } = await downloaded(page, () =>
       page.getByRole("button", { name: "Download the HTML" }).click(),

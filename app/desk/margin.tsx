@@ -1,4 +1,6 @@
-import { type RefObject, useCallback, useLayoutEffect, useRef, useState } from "react";
+import { Check } from "lucide-react";
+import { type RefObject, useCallback, useLayoutEffect, useMemo, useRef, useState } from "react";
+import type { Finding } from "#core/rules/rule";
 import { Action, Keys } from "../ui/controls";
 import { Mark } from "../ui/mark";
 import type { Desk, Note, SetAsideNote } from "./use-desk";
@@ -11,7 +13,20 @@ function sentences(message: string): [string, string] {
     : [message, ""];
 }
 
-const anchorOf = ({ finding: { at } }: Note) => (at.part === "heading" ? `heading ${at.heading}` : at.part);
+const anchorOf = ({ at }: Finding) => (at.part === "heading" ? `heading ${at.heading}` : at.part);
+
+/** What stands in the margin: an open note with its numeral, or a settled finding with its tick. */
+type Item = { finding: Finding; note: Note | null };
+
+const PARTS = ["title", "description", "slug", "heading", "head"];
+const rank = ({ at }: Finding) => PARTS.indexOf(at.part) * 10_000 + (at.part === "heading" ? at.heading : 0);
+
+/** Notes in their order, and settled findings behind the notes of the same place. */
+function itemsOf({ notes, settled }: Desk): Item[] {
+  const open = notes.map((note): Item => ({ finding: note.finding, note }));
+  const done = settled.map((finding): Item => ({ finding, note: null }));
+  return [...open, ...done].sort((a, b) => rank(a.finding) - rank(b.finding));
+}
 
 /** Space between two notes, in px. */
 const GAP = 14;
@@ -36,22 +51,23 @@ export function Margin({
   const [tops, setTops] = useState<number[]>([]);
   const [height, setHeight] = useState(0);
   const { notes, setAside } = desk;
+  const items = useMemo(() => itemsOf(desk), [desk]);
 
   const place = useCallback(() => {
     const base = list.current?.getBoundingClientRect().top ?? 0;
-    const items = [...(list.current?.children ?? [])] as HTMLElement[];
+    const elements = [...(list.current?.children ?? [])] as HTMLElement[];
     let bottom = 0;
-    const next = items.map((item, i) => {
-      const note = notes[i];
-      const anchor = note && sheet.current?.querySelector(`[data-anchor="${anchorOf(note)}"]`);
+    const next = elements.map((element, i) => {
+      const item = items[i];
+      const anchor = item && sheet.current?.querySelector(`[data-anchor="${anchorOf(item.finding)}"]`);
       const wanted = anchor ? anchor.getBoundingClientRect().top - base : bottom;
       const top = Math.round(Math.max(wanted, bottom));
-      bottom = top + item.offsetHeight + GAP;
+      bottom = top + element.offsetHeight + GAP;
       return top;
     });
     setHeight(bottom);
     setTops((old) => (old.length === next.length && old.every((t, i) => t === next[i]) ? old : next));
-  }, [notes, sheet]);
+  }, [items, sheet]);
 
   // The sheet moves when its texts wrap and fonts arrive, the notes when one is opened.
   // biome-ignore lint/correctness/useExhaustiveDependencies: an opened note changes the heights
@@ -69,21 +85,39 @@ export function Margin({
         {notes.length === 1 ? "1 note" : `${notes.length} notes`}
       </p>
       <ol ref={list} className="relative" style={{ height }}>
-        {notes.map((note, i) => (
-          <li key={note.finding.key} className="absolute w-full" style={{ top: tops[i] ?? 0 }}>
-            <OneNote
-              note={note}
-              open={selected === note.number}
-              onSelect={onSelect}
-              onFix={onFix}
-              onSetAside={onSetAside}
-            />
+        {items.map(({ finding, note }, i) => (
+          <li
+            key={`${note ? "open" : "settled"} ${finding.key}`}
+            className="absolute w-full"
+            style={{ top: tops[i] ?? 0 }}
+          >
+            {note ? (
+              <OneNote
+                note={note}
+                open={selected === note.number}
+                onSelect={onSelect}
+                onFix={onFix}
+                onSetAside={onSetAside}
+              />
+            ) : (
+              <Settled finding={finding} />
+            )}
           </li>
         ))}
       </ol>
       {notes.length === 0 && <p className="pt-6 font-serif text-15 text-soft">Nothing to note on this page.</p>}
       {setAside.length > 0 && <SetAside list={setAside} onTakeBack={(one) => desk.takeBack(one.record)} />}
     </aside>
+  );
+}
+
+/** A finding that the redraft has settled: a thin blue tick. */
+function Settled({ finding }: { finding: Finding }) {
+  return (
+    <p className="grid grid-cols-[34px_1fr]">
+      <Check size={14} strokeWidth={1.5} className="mt-0.5 text-blue" aria-label="settled" />
+      <span className="min-w-0 break-words text-soft">was: {sentences(finding.message)[0]}</span>
+    </p>
   );
 }
 

@@ -36,6 +36,8 @@ export interface Desk {
   edits: readonly Edit[];
   notes: Note[];
   setAside: SetAsideNote[];
+  /** Findings of the original that the redraft has settled. */
+  settled: Finding[];
   refusals: string[];
   savedAt: string | null;
   edit(edit: Edit | readonly Edit[], label: string, merge?: string): void;
@@ -80,6 +82,14 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     [page, record.id, summaries, site],
   );
   const findings = useMemo(() => [...doubled, ...own].sort(byPart), [doubled, own]);
+  const settled = useMemo(() => {
+    if (edits.length === 0) return [];
+    const open = new Set(own.map((finding) => finding.key));
+    const before = auditor({ phrase: phrase.trim() || null, houseStyle: site.houseStyle, today: now().slice(0, 10) })(
+      original,
+    );
+    return before.filter((finding) => !open.has(finding.key));
+  }, [edits.length, own, original, phrase, site.houseStyle]);
   const { notes, setAside } = useMemo(() => split(findings, record.id, setAsides), [findings, record.id, setAsides]);
 
   const write = useCallback(
@@ -111,6 +121,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     edits,
     notes,
     setAside,
+    settled,
     refusals: refused.map(({ reason }) => reason),
     savedAt,
     edit(change, label, merge) {
