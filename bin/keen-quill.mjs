@@ -12,7 +12,8 @@ if (!existsSync(main)) {
     const { status } = spawnSync("npm", args, { cwd: root, stdio: ["ignore", 2, 2] });
     if (status !== 0) process.exit(2);
   };
-  if (!existsSync(new URL("../node_modules/vite", import.meta.url))) run("ci", "--no-audit", "--no-fund");
+  if (!existsSync(new URL("../node_modules/vite", import.meta.url)))
+    run("install", "--no-save", "--no-audit", "--no-fund");
   run("run", "build:cli");
 }
 await import(main.href);

@@ -19,7 +19,11 @@ export function install() {
     .update(readFileSync(`${root}package-lock.json`))
     .digest("hex");
   if (existsSync(stamp) && readFileSync(stamp, "utf8") === lock) return;
-  if (!run("npm", ["ci", "--no-audit", "--no-fund", "--loglevel=error"])) {
+  const quiet = ["--no-audit", "--no-fund", "--loglevel=error"];
+  // "npm ci" refuses a lock file without the optional packages of other platforms, which a registry mirror may lack;
+  // "npm install" takes the versions of the same lock file.
+  const installed = run("npm", ["ci", ...quiet], { stdio: "ignore" }) || run("npm", ["install", "--no-save", ...quiet]);
+  if (!installed) {
     console.error(
       "The packages could not be installed. Check that the npm registry can be reached, then run this again.",
     );
