@@ -157,6 +157,7 @@ interface DemoFacts {
   address: string;
   name: string;
   separator: string;
+  rules: HouseStyle["rules"];
   phrases: Record<string, string>;
 }
 
@@ -170,7 +171,11 @@ export async function openDemo(): Promise<string> {
   const facts = JSON.parse(
     new TextDecoder().decode(unpacked.files.find((f) => f.path === "site.json")?.bytes),
   ) as DemoFacts;
-  const site = newSite(facts.name, facts.address, { brand: facts.name, separator: facts.separator });
+  const site = newSite(facts.name, facts.address, {
+    brand: facts.name,
+    separator: facts.separator,
+    rules: facts.rules,
+  });
   const incoming = unpacked.files
     .filter((f) => f.path !== "site.json")
     .map(({ path, bytes }) => ({ path, bytes, text: null }));
