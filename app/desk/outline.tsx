@@ -40,7 +40,7 @@ export function Outline({
       </div>
       {page.headings.length === 0 && <p className="mt-2 text-soft">This page has no headings.</p>}
       <ol className="mt-2">
-        {page.headings.map((heading, index) => (
+        {Array.from(page.headings, (heading, index) => (
           <Row
             key={JSON.stringify([heading.key.text, heading.key.nth, index])}
             desk={desk}
@@ -58,7 +58,7 @@ export function Outline({
 
 /** Words that stand under each heading, up to the next. */
 function wordsUnder({ page }: Desk): number[] {
-  const counts = page.headings.map(() => 0);
+  const counts = Array.from(page.headings, () => 0);
   for (const block of page.blocks) {
     if (block.heading < 0 || /^h[1-6]$/.test(block.tag)) continue;
     counts[block.heading] =

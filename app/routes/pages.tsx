@@ -17,8 +17,8 @@ import { Sentence } from "../pages/sentence";
 import { usePages } from "../pages/use-pages";
 import { WidthLine } from "../pages/width-line";
 import type { PageRecord } from "../store/db";
-import { download, handOverSite } from "../store/hand-over";
 import { Action } from "../ui/controls";
+import { download } from "../ui/download";
 import { TitleLine } from "../ui/frame";
 import { countsInWords, Mark } from "../ui/mark";
 import { useNotices } from "../ui/notice";
@@ -112,6 +112,8 @@ export default function Pages() {
   };
   const handOver = async () => {
     try {
+      // The encoders of every character set come only when something is handed over.
+      const { handOverSite } = await import("../store/hand-over");
       const handed = await handOverSite(site.id);
       if (!handed) {
         say("Nothing has been changed yet", "Open a page and rewrite its title, then hand over.");

@@ -5,7 +5,7 @@ import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { pathOf } from "#core/address/address";
 import { db, type SiteRecord } from "../store/db";
-import { download } from "../store/hand-over";
+import { download } from "./download";
 import { useNotices } from "./notice";
 
 export interface Command {

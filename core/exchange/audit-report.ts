@@ -59,7 +59,7 @@ function page(file: string, read: Page, findings: readonly Finding[], style: Hou
     language: languageOf(read) || null,
     title: textEntry(titleOf(read), setTitle, style),
     description: textEntry(descriptionOf(read), setDescription, style),
-    headings: read.headings.map(({ level, text, landmark, range }) => ({
+    headings: Array.from(read.headings, ({ level, text, landmark, range }) => ({
       level,
       text,
       ...positionOf(read.source, range.start),

@@ -6,7 +6,7 @@ import { type FragmentNode, parseSource, type TreeNode } from "./parse.ts";
 import { readPage } from "./read.ts";
 
 const read = (source: string): Page => readPage(source, { address: "https://a.example/b" });
-const headings = (source: string) => read(source).headings.map(({ level, text }) => `${level} ${text}`);
+const headings = (source: string) => Array.from(read(source).headings, ({ level, text }) => `${level} ${text}`);
 
 describe("the parser", () => {
   /** parse5 with its own location objects is the reference; the ends of html and body are not used. */
@@ -102,7 +102,7 @@ describe("headings", () => {
     const page = read(
       "<header><h1>a</h1></header><nav><h3>b</h3></nav><main><article><header><h2>c</h2></header></article></main><aside><h5>d</h5></aside><footer><h4>e</h4></footer>",
     );
-    expect(page.headings.map((h) => h.landmark)).toEqual([
+    expect(Array.from(page.headings, (h) => h.landmark)).toEqual([
       "banner",
       "navigation",
       "main",

@@ -40,7 +40,7 @@ function reshape(page: Page, steps: readonly Step[]): Page {
   const removed = new Set(steps.map((step) => (step.op === "remove-heading" ? step.index : -1)));
   const keys = page.headings.filter((_, i) => !removed.has(i)).map((heading) => heading.key);
   // Edits are bound to the original, so its keys stay with the headings.
-  const headings = read.headings.map((heading, i) => ({ ...heading, key: keys[i] ?? heading.key }));
+  const headings = Array.from(read.headings, (heading, i) => ({ ...heading, key: keys[i] ?? heading.key }));
   const fresh = { ...read, charset: page.charset, headings };
   reshaped.set(page, { key, page: fresh });
   return fresh;
@@ -79,7 +79,7 @@ export function applyToPage(page: Page, edits: readonly Edit[]): AppliedToPage {
   let result = shape.length > 0 ? reshape(page, shape) : page;
   const removed = new Set(shape.map((step) => (step.op === "remove-heading" ? step.index : -1)));
   // Headings that stay keep their order, so that an index of the original finds its heading among them.
-  const stays = page.headings.map((_, i) => i).filter((i) => !removed.has(i));
+  const stays = [...page.headings.keys()].filter((i) => !removed.has(i));
   for (const step of steps) {
     if (isShape(step)) continue;
     result = applyStep(result, "index" in step ? { ...step, index: stays.indexOf(step.index) } : step);

@@ -18,7 +18,7 @@ export function seenOf(page: Page): Record<string, string> {
     links: json(page.headLinks.map((l) => json([l.rel, l.href, l.hreflang, l.where])).sort(byText)),
     head: json([page.doctype?.name, page.doctype?.publicId, page.doctype?.systemId, page.quirks, page.language?.value]),
     headings: json(
-      page.headings.map((h) => [
+      Array.from(page.headings, (h) => [
         h.level,
         h.text,
         h.tag,
