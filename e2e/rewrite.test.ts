@@ -163,6 +163,7 @@ describe("the desk by keyboard", () => {
     await openDesk(page, "Enamel mug");
     await page.getByLabel("Target phrase").fill("brass lamp");
     await page.getByText("The slug does not say “brass lamp”").waitFor();
+    await page.getByText(/^kept, /).waitFor();
     await page.reload();
     await eventually(() => page.getByLabel("Target phrase").inputValue(), "brass lamp");
   });

@@ -115,7 +115,8 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   };
 
   return {
-    record,
+    // What is typed is on screen at once, before it is kept.
+    record: { ...record, phrase },
     original,
     page,
     edits,
