@@ -161,10 +161,10 @@ describe("the desk by keyboard", () => {
   it("follows the target phrase", async () => {
     const page = await openDemo(await freshContext());
     await openDesk(page, "Enamel mug");
-    await page.getByLabel("Target phrase").fill("brass lamp");
+    await page.getByRole("textbox", { name: "Target phrase" }).fill("brass lamp");
     await page.getByText("The slug does not say “brass lamp”").waitFor();
     await page.getByText(/^kept, /).waitFor();
     await page.reload();
-    await eventually(() => page.getByLabel("Target phrase").inputValue(), "brass lamp");
+    await eventually(() => page.getByRole("textbox", { name: "Target phrase" }).inputValue(), "brass lamp");
   });
 });
