@@ -186,6 +186,11 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
                 <Address desk={desk} {...picking} />
                 <Outline desk={desk} {...picking} />
                 <Head desk={desk} {...picking} />
+                {desk.refusals.length > 0 && (
+                  <section role="alert" aria-label="Changes that cannot be made" className="text-red">
+                    {desk.refusals.join(" ")}
+                  </section>
+                )}
                 <section aria-label="This page’s files" className="flex gap-6">
                   <Action onClick={() => void save()}>Download the HTML</Action>
                   <Action onClick={ready}>{desk.record.ready ? "Not ready after all" : "Mark ready"}</Action>
