@@ -17,7 +17,12 @@ export const editSchema = Joi.alternatives().conditional(".op", {
     ...["set-title", "set-description", "set-canonical", "set-slug"].map((op) => ({
       is: op,
       // biome-ignore lint/suspicious/noThenProperty: Joi's own word
-      then: Joi.object({ op: Joi.string(), value: text.required(), was: text.allow(null).default(null) }),
+      then: Joi.object({
+        op: Joi.string(),
+        value: text.required(),
+        was: text.allow(null).default(null),
+        pattern: text,
+      }),
     })),
     {
       is: "set-heading-level",

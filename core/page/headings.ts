@@ -138,3 +138,28 @@ export function keyHeadings(headings: Heading[]): void {
     heading.key = key;
   });
 }
+
+/** A heading of plain text, as Markdown and spreadsheets have them. */
+export function plainHeading(
+  level: number,
+  text: string,
+  parts: HeadingPart[] = [],
+  range: Heading["range"] = { start: 0, startEnd: 0, endStart: 0, end: 0 },
+): Heading {
+  return {
+    key: { text },
+    level,
+    text,
+    parts,
+    tag: `h${level}`,
+    levelFrom: "tag",
+    classNames: "",
+    id: null,
+    landmark: null,
+    block: -1,
+    nested: false,
+    balanced: true,
+    phrasing: true,
+    range,
+  };
+}

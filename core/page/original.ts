@@ -1,14 +1,18 @@
 import { type Charset, charsetOf, decodeBytes } from "./charset.ts";
 
-/**
- * A page's source as it was brought in; never changed. `kind` tells originals apart in storage and in backups: what is
- * not HTML gets a kind of its own.
- */
+/** `html`: a document. `markdown`: front matter and body. `fields`: what a spreadsheet said, as JSON of names and texts. */
+export type OriginalKind = "html" | "markdown" | "fields";
+
+/** A page's source as it was brought in; never changed. */
 export interface Original {
-  kind: "html";
+  kind: OriginalKind;
   bytes: Uint8Array;
   charset: Charset;
+  /** Response headers that matter to search engines, lower-case names; absent where the page came from a file. */
+  headers?: Readonly<Record<string, string>>;
 }
+
+const UTF8: Charset = { name: "utf-8", by: "text", bom: 0 };
 
 /** Largest source that is read, in bytes. */
 export const MAX_SOURCE_BYTES = 20 * 1024 * 1024;
@@ -18,10 +22,20 @@ export function originalFromBytes(bytes: Uint8Array, contentType?: string | null
   return { kind: "html", bytes, charset: charsetOf(bytes, contentType) };
 }
 
+/** An original from the bytes of a Markdown file: UTF-8 (RFC 7763 section 2), unless a byte order mark says otherwise. */
+export function markdownFromBytes(bytes: Uint8Array): Original {
+  const charset = charsetOf(bytes);
+  return { kind: "markdown", bytes, charset: charset.by === "byte-order-mark" ? charset : UTF8 };
+}
+
+/** An original from what a spreadsheet said of a page. */
+export function originalFromFields(fields: Readonly<Record<string, string>>): Original {
+  return originalFromText(JSON.stringify(fields), "fields");
+}
+
 /** An original from text that somebody typed or pasted; it leaves as UTF-8. */
-export function originalFromText(text: string): Original {
-  const bytes = new TextEncoder().encode(text);
-  return { kind: "html", bytes, charset: { name: "utf-8", by: "text", bom: 0 } };
+export function originalFromText(text: string, kind: OriginalKind = "html"): Original {
+  return { kind, bytes: new TextEncoder().encode(text), charset: UTF8 };
 }
 
 export function sourceOf(original: Original): string {

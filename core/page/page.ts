@@ -1,4 +1,5 @@
 import type { Charset } from "./charset.ts";
+import type { OriginalKind } from "./original.ts";
 import type { ParseFault } from "./parse.ts";
 
 /** Offsets into `Page.source`, in UTF-16 code units; `end` lies behind the last one. */
@@ -177,7 +178,7 @@ export interface ElementId {
 }
 
 /** Why a page could not be read; its parts are those read so far. */
-export type PageFault = ParseFault | "empty" | "binary" | "too-large";
+export type PageFault = ParseFault | "empty" | "binary" | "too-large" | "front-matter";
 
 /** A page as the rules see it. Treat as immutable: `audit` tells by identity what has changed. */
 export interface Page {
@@ -186,6 +187,10 @@ export interface Page {
   source: string;
   charset: Charset;
   fault: PageFault | null;
+  /** What its source is: rules about markup look at HTML only. */
+  format: OriginalKind;
+  /** Front matter and spreadsheet values by name; nested names are joined by a dot, lists by ", ". */
+  values: Readonly<Record<string, string>>;
   doctype: Doctype | null;
   quirks: boolean;
   /** The `lang` of the root element; null where there is none. */

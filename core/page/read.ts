@@ -1,7 +1,9 @@
-import type { Charset } from "./charset.ts";
+import { emptyPage } from "./empty.ts";
+import { readFields } from "./fields.ts";
 import { readDoctype, readHeadElement } from "./head.ts";
 import { headingLevel, hiddenFromAll, hiddenFromListeners, keyHeadings, readHeading } from "./headings.ts";
 import { landmarkKind } from "./landmarks.ts";
+import { readMarkdown } from "./markdown.ts";
 import { looksBinary, MAX_SOURCE_BYTES, type Original, originalFromText, sourceOf } from "./original.ts";
 import { collapse, type ElementRange, type LandmarkKind, type Page, type PageFault } from "./page.ts";
 import {
@@ -268,44 +270,20 @@ function countRows(table: ElementNode): number {
   return rows;
 }
 
-function emptyPage(address: string, source: string, charset: Charset): Page {
-  return {
-    address,
-    source,
-    charset,
-    fault: null,
-    doctype: null,
-    quirks: false,
-    language: null,
-    titles: [],
-    metas: [],
-    headLinks: [],
-    headings: [],
-    blocks: [],
-    lists: [],
-    tables: [],
-    links: [],
-    images: [],
-    landmarks: [],
-    data: [],
-    comments: [],
-    ids: [],
-    anchors: { htmlStartEnd: -1, headStartEnd: -1, headFirst: -1, headEnd: -1 },
-  };
-}
-
 /**
  * Reads a page from its source. Never throws: what cannot be read is a page with a named `fault` and, where reading
  * stopped half-way, what was read so far.
  */
 export function readPage(original: Original | string, options: { address: string }): Page {
   const given = typeof original === "string" ? originalFromText(original) : original;
-  const refuse = (fault: PageFault) => ({ ...emptyPage(options.address, "", given.charset), fault });
+  const refuse = (fault: PageFault) => ({ ...emptyPage(options.address, "", given), fault });
   if (given.bytes.length > MAX_SOURCE_BYTES) return refuse("too-large");
   if (looksBinary(given) || given.charset.name === "replacement") return refuse("binary");
   const source = typeof original === "string" ? original : sourceOf(given);
   if (!/\S/.test(source)) return { ...refuse("empty"), quirks: true };
-  const page = emptyPage(options.address, source, given.charset);
+  const page = emptyPage(options.address, source, given);
+  if (given.kind === "markdown") return readMarkdown(page);
+  if (given.kind === "fields") return readFields(page);
   const { document, fault } = parseSource(source);
   page.fault = fault;
   new Reader(page).read(document);

@@ -1,12 +1,12 @@
 import { withSlug } from "../address/slug.ts";
 import { textOfParts } from "../page/headings.ts";
-import type { Original } from "../page/original.ts";
+import { type Original, originalFromText } from "../page/original.ts";
 import { collapse, type Heading, type HeadingPart, type Link, type Page, type TextBlock } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
 import { encodePatches } from "./bytes.ts";
 import type { Edit, Refusal } from "./edits.ts";
 import type { Patch } from "./patch.ts";
-import { patchesFor } from "./patches.ts";
+import { patchesOf } from "./patches.ts";
 import { planEdits, replaceTrimmed, type Step } from "./plan.ts";
 
 export interface AppliedToPage {
@@ -32,11 +32,8 @@ function reshape(page: Page, steps: readonly Step[]): Page {
   const key = JSON.stringify(steps.map((step) => step.edit));
   const known = reshaped.get(page);
   if (known?.key === key) return known.page;
-  const source = patchText(
-    page.source,
-    steps.flatMap((step) => patchesFor(page, step)),
-  );
-  const read = readPage(source, { address: page.address });
+  const source = patchText(page.source, patchesOf(page, steps));
+  const read = readPage(originalFromText(source, page.format), { address: page.address });
   const removed = new Set(steps.map((step) => (step.op === "remove-heading" ? step.index : -1)));
   const keys = page.headings.filter((_, i) => !removed.has(i)).map((heading) => heading.key);
   // Edits are bound to the original, so its keys stay with the headings.
@@ -62,13 +59,6 @@ function sorted(patches: readonly Patch[]): Patch[] {
     .map((patch, i) => ({ patch, i }))
     .sort((a, b) => a.patch.start - b.patch.start || a.patch.end - b.patch.end || a.i - b.i)
     .map((p) => p.patch);
-}
-
-const HEAD_ORDER = ["set-title", "set-description", "set-canonical"];
-
-/** Title before description before canonical: insertions at one place come out in the order a person would write. */
-function inHeadOrder(steps: readonly Step[]): Step[] {
-  return [...steps].sort((a, b) => HEAD_ORDER.indexOf(a.op) - HEAD_ORDER.indexOf(b.op));
 }
 
 /** The page as the redraft leaves it. Nothing is parsed unless the redraft changes the page's shape. */
@@ -187,6 +177,6 @@ export function applyToSource(
   if (edits.length === 0) return { bytes: original.bytes, refused: [], patches: [] };
   const page = options.page ?? readPage(original, options);
   const { steps, refused } = planEdits(page, edits);
-  const patches = sorted(inHeadOrder(steps).flatMap((step) => patchesFor(page, step)));
+  const patches = sorted(patchesOf(page, steps));
   return { bytes: encodePatches(original, page.source, patches), refused, patches };
 }

@@ -2,11 +2,11 @@ import type { HeadingKey } from "../page/page.ts";
 
 /**
  * One change to a page, small and serialisable. `was` is what it replaces, as it stood in the original; null where there
- * was nothing. A redraft holds at most one edit for a node and field.
+ * was nothing. A title or description with a `pattern` follows it: `value` is what it last made. A redraft holds at most one edit for a node and field.
  */
 export type Edit =
-  | { op: "set-title"; value: string; was: string | null }
-  | { op: "set-description"; value: string; was: string | null }
+  | { op: "set-title"; value: string; was: string | null; pattern?: string }
+  | { op: "set-description"; value: string; was: string | null; pattern?: string }
   | { op: "set-canonical"; value: string; was: string | null }
   /** The last segment of the address. Changes the address and the change list, not the source. */
   | { op: "set-slug"; value: string; was: string | null }
@@ -60,7 +60,14 @@ export function withEdit(edits: readonly Edit[], edit: Edit): Edit[] {
   // Once a heading is removed, its level and text are no more.
   const kept =
     edit.op === "remove-heading" ? rest.filter((e) => !("heading" in e) || nodeOf(e) !== nodeOf(edit)) : rest;
-  return changesNothing(bound) ? kept : [...kept, bound];
+  return changesNothing(bound) && !followsPattern(bound) ? kept : [...kept, bound];
+}
+
+/** Whether a text comes from a pattern, so that it moves on when its variables do. */
+export function followsPattern(
+  edit: Edit,
+): edit is Extract<Edit, { op: "set-title" | "set-description" }> & { pattern: string } {
+  return "pattern" in edit && edit.pattern !== undefined;
 }
 
 /** A one-line value: control characters out, unpaired surrogates replaced, white space collapsed. */

@@ -1,5 +1,7 @@
+import { fieldsOf } from "../page/fields.ts";
 import { canonicalElements, descriptionElements, type ElementRange, type Heading, type Page } from "../page/page.ts";
 import { insertHeadElement } from "./insert.ts";
+import { markdownPatches } from "./markdown.ts";
 import type { Patch } from "./patch.ts";
 import type { Step } from "./plan.ts";
 import { attributePlaces } from "./start-tag.ts";
@@ -27,8 +29,8 @@ function setAttribute(source: string, range: ElementRange, name: string, value: 
   return { start: at, end: at, text: ` ${name}=${quoted}` };
 }
 
-/** The patches that carry out one step. */
-export function patchesFor(page: Page, step: Step): Patch[] {
+/** The patches that carry out one step in HTML. */
+function patchesFor(page: Page, step: Step): Patch[] {
   const { source } = page;
   switch (step.op) {
     case "set-slug":
@@ -121,4 +123,31 @@ function wholeLine(source: string, start: number, end: number): Patch {
   const after = /^[ \t]*(?:\r\n|\n|\r)/.exec(source.slice(end, end + 200))?.[0].length ?? 0;
   const ownLine = from === 0 || /[\n\r]/.test(source[from - 1] ?? "");
   return ownLine && after > 0 ? { start: from, end: end + after, text: "" } : { start, end, text: "" };
+}
+
+const HEAD_ORDER = ["set-title", "set-description", "set-canonical"];
+
+/** Title before description before canonical: insertions at one place come out in the order a person would write. */
+function inHeadOrder(steps: readonly Step[]): Step[] {
+  return [...steps].sort((a, b) => HEAD_ORDER.indexOf(a.op) - HEAD_ORDER.indexOf(b.op));
+}
+
+/** What a spreadsheet said of a page is written anew as a whole. */
+function fieldsPatches({ source }: Page, steps: readonly Step[]): Patch[] {
+  const values = fieldsOf(source);
+  for (const step of steps) {
+    if ("index" in step) {
+      if (step.op === "set-heading-text") values.h1 = step.value;
+      if (step.op === "remove-heading") delete values.h1;
+    } else values[step.op.slice("set-".length)] = step.value;
+  }
+  const text = JSON.stringify(values);
+  return text === source ? [] : [{ start: 0, end: source.length, text }];
+}
+
+/** The patches that carry out steps, in whatever the page's source is written. */
+export function patchesOf(page: Page, steps: readonly Step[]): Patch[] {
+  if (page.format === "markdown") return markdownPatches(page, steps);
+  if (page.format === "fields") return fieldsPatches(page, steps);
+  return inHeadOrder(steps).flatMap((step) => patchesFor(page, step));
 }

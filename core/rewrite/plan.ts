@@ -86,6 +86,9 @@ function planSlug(page: Page, edit: TextEdit): Step | null | string {
 type HeadingEdit = Extract<Edit, { op: "set-heading-level" | "set-heading-text" | "remove-heading" }>;
 
 function planHeading(page: Page, edit: HeadingEdit): Step | null | string {
+  if (page.format === "fields" && edit.op === "set-heading-level") {
+    return "Only the H1 of this page is known, from a spreadsheet. Bring in the page itself to change its headings.";
+  }
   const found = findHeading(page, edit.heading);
   if ("reason" in found) {
     // After its text was changed, a heading no longer bears the key's text.

@@ -13,6 +13,8 @@ const FAULTS = {
   empty: "The source is empty. Bring the page in again, or paste its HTML.",
   binary:
     "This is no text: it looks like a picture, an archive or another program's file. Choose the page's HTML instead.",
+  "front-matter":
+    "The front matter between the two lines of hyphens is no YAML that can be read. Mend it in the file, then bring the file in again.",
   "too-large": "The source is larger than 20 MB. Bring in the page without what is embedded in it.",
 } as const;
 
@@ -27,6 +29,13 @@ interface ActiveRule {
   settings: Record<string, unknown>;
   weight: Finding["weight"] | undefined;
 }
+
+/** Subjects of rules that look at what a page's source tells; the others have nothing to look at. */
+const SUBJECTS: Record<Page["format"], ReadonlySet<string> | "all"> = {
+  html: "all",
+  markdown: new Set(["title", "description", "slug", "heading"]),
+  fields: new Set(["title", "description", "slug"]),
+};
 
 /** Rules that are on, with their settings: the same for every page of a site. */
 const active = new WeakMap<HouseStyle, readonly ActiveRule[]>();
@@ -64,7 +73,9 @@ export function auditor(context: RuleContext): Auditor {
   const found = new Map<string, Finding[]>();
   return (page) => {
     if (page.fault) return [unreadable(page)];
+    const subjects = SUBJECTS[page.format];
     for (const { rule, settings, weight } of activeRules(context.houseStyle)) {
+      if (subjects !== "all" && !subjects.has(rule.id.split("/")[0] ?? "")) continue;
       const before = last;
       if (before && found.has(rule.id) && rule.sees.every((part) => before[part] === page[part])) continue;
       const findings: Finding[] = [];
@@ -99,7 +110,9 @@ function unreadable(page: Page): Finding {
   return {
     rule: UNREADABLE,
     weight: "must",
-    message: FAULTS[page.fault ?? "empty"],
+    message: page.values.fault
+      ? `${FAULTS[page.fault ?? "empty"]} (${page.values.fault})`
+      : FAULTS[page.fault ?? "empty"],
     at: { part: "head" },
     fix: null,
     key: UNREADABLE,

@@ -5,6 +5,7 @@ import { descriptionDuplicate } from "./description/duplicate.ts";
 import { descriptionLeftoverTemplate } from "./description/leftover-template.ts";
 import { descriptionMarkup } from "./description/markup.ts";
 import { descriptionMissing } from "./description/missing.ts";
+import { descriptionNearDuplicate } from "./description/near-duplicate.ts";
 import { descriptionPhraseMissing } from "./description/phrase-missing.ts";
 import { descriptionSameAsTitle } from "./description/same-as-title.ts";
 import { descriptionSeveral } from "./description/several.ts";
@@ -55,6 +56,7 @@ import { titleDuplicate } from "./title/duplicate.ts";
 import { titleLeftoverTemplate } from "./title/leftover-template.ts";
 import { titleMetaTitle } from "./title/meta-title.ts";
 import { titleMissing } from "./title/missing.ts";
+import { titleNearDuplicate } from "./title/near-duplicate.ts";
 import { titleNumberUnlikePage } from "./title/number-unlike-page.ts";
 import { titleOutsideHead } from "./title/outside-head.ts";
 import { titlePhraseLate } from "./title/phrase-late.ts";
@@ -140,7 +142,13 @@ export const RULES: readonly Rule[] = [
 ];
 
 /** Every rule that looks across pages. */
-export const SITE_RULES: readonly SiteRule[] = [titleDuplicate, descriptionDuplicate, keywordsMetaDuplicate];
+export const SITE_RULES: readonly SiteRule[] = [
+  titleDuplicate,
+  titleNearDuplicate,
+  descriptionDuplicate,
+  descriptionNearDuplicate,
+  keywordsMetaDuplicate,
+];
 
 /** The whole catalogue, by id. */
 export const CATALOGUE: ReadonlyMap<string, RuleFacts> = new Map(

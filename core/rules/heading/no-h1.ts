@@ -5,12 +5,14 @@ import { quote } from "../texts.ts";
 export const headingNoH1 = rule({
   id: "heading/no-h1",
   weight: "should",
-  sees: ["headings"],
+  sees: ["headings", "titles"],
   finds: "no level-1 heading in the page's content",
   why: "The H1 says what the page is. Listeners jump to it first. One H1 a page is common practice; WCAG technique G141 asks for headings in order, not for their number.",
   source: commonPractice("WCAG 2.2 technique G141"),
   *check(page) {
     const content = contentHeadings(page);
+    // Site generators set a Markdown file's title as the H1 where the body has none (common practice).
+    if (page.format === "markdown" && page.titles.length > 0) return;
     if (content.some(({ heading }) => heading.level === 1)) return;
     const first = content.find(({ heading }) => heading.text !== "");
     if (!first) {

@@ -1,6 +1,7 @@
 import { titleOf } from "../../page/page.ts";
+import { onceBranded } from "../../rewrite/bulk.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { quote, titleRange, withoutBrand } from "../texts.ts";
+import { quote, titleRange } from "../texts.ts";
 
 export const titleBrandDoubled = rule({
   id: "title/brand-doubled",
@@ -15,8 +16,7 @@ export const titleBrandDoubled = rule({
     const first = title.toLowerCase().indexOf(brand.toLowerCase());
     const second = first < 0 ? -1 : title.toLowerCase().indexOf(brand.toLowerCase(), first + brand.length);
     if (second < 0) return;
-    const bare = withoutBrand(title, brand);
-    const value = bare ? bare + separator + brand : brand;
+    const value = onceBranded(title, brand, separator);
     yield {
       message: `${quote(brand)} stands twice in the title.`,
       at: { part: "title", words: { start: second, end: second + brand.length }, range: titleRange(page) },

@@ -1,0 +1,132 @@
+import { XMLParser, XMLValidator } from "fast-xml-parser";
+import { Gunzip } from "fflate";
+
+/** What a sitemap or sitemap index lists. */
+export interface Sitemap {
+  pages: string[];
+  /** Sitemaps that an index lists. */
+  sitemaps: string[];
+  leftOut: { address: string; why: string }[];
+  /** What the editor should know: a limit that was passed, a fault in the file. */
+  notes: string[];
+}
+
+/** Limits of sitemaps.org, "Sitemap file requirements". */
+export const MAX_SITEMAP_ENTRIES = 50_000;
+export const MAX_SITEMAP_BYTES = 50 * 1024 * 1024;
+
+/** Unpacks gzip where the bytes are that, up to the limit of sitemaps.org; null where it is longer or damaged. */
+export function sitemapText(bytes: Uint8Array): string | null {
+  if (bytes[0] !== 0x1f || bytes[1] !== 0x8b) {
+    return bytes.length > MAX_SITEMAP_BYTES ? null : new TextDecoder().decode(bytes);
+  }
+  const decoder = new TextDecoder();
+  let text = "";
+  let size = 0;
+  try {
+    const gunzip = new Gunzip((chunk) => {
+      size += chunk.length;
+      if (size > MAX_SITEMAP_BYTES) throw new RangeError("too long");
+      text += decoder.decode(chunk, { stream: true });
+    });
+    // In pieces, so that a small file that unpacks to a very large one is noticed in time.
+    for (let at = 0; at < bytes.length; at += 16_384) {
+      gunzip.push(bytes.subarray(at, at + 16_384), at + 16_384 >= bytes.length);
+    }
+  } catch {
+    return null;
+  }
+  return text === "" ? null : text + decoder.decode();
+}
+
+const parser = new XMLParser({
+  ignoreAttributes: true,
+  processEntities: true,
+  parseTagValue: false,
+  isArray: (name) => name === "url" || name === "sitemap",
+});
+
+/**
+ * Reads a sitemap, a sitemap index (sitemaps.org 0.9) or a text file of addresses. Addresses of other hosts are left out,
+ * as the protocol asks; of broken XML what stands before the fault is taken. A document type is refused: no sitemap
+ * needs one, and its entities are a way to make readers run out of memory.
+ */
+export function readSitemap(text: string, address: string): Sitemap {
+  const sitemap: Sitemap = { pages: [], sitemaps: [], leftOut: [], notes: [] };
+  const content = text.replace(/^\ufeff/, "").trimStart();
+  if (/<!(?:DOCTYPE|ENTITY)/i.test(content)) {
+    if (/<html[\s>]/i.test(content.slice(0, 2000)))
+      sitemap.notes.push("It is a web page, not a sitemap. Check the address.");
+    else
+      sitemap.notes.push(
+        "It was not read: it declares entities of its own, which no sitemap needs. Ask the site's owner to mend it.",
+      );
+    return sitemap;
+  }
+  if (!content.startsWith("<")) {
+    add(sitemap, content.split(/\r?\n/), [], address);
+    return sitemap;
+  }
+  const valid = XMLValidator.validate(content);
+  if (valid === true) {
+    const parsed = parser.parse(content) as {
+      urlset?: { url?: { loc?: unknown }[] };
+      sitemapindex?: { sitemap?: { loc?: unknown }[] };
+    };
+    const locations = (items: { loc?: unknown }[] | undefined) => (items ?? []).map(({ loc }) => String(loc ?? ""));
+    add(sitemap, locations(parsed.urlset?.url), locations(parsed.sitemapindex?.sitemap), address);
+    if (
+      !parsed.urlset &&
+      !parsed.sitemapindex &&
+      typeof parsed === "object" &&
+      !("urlset" in parsed || "sitemapindex" in parsed)
+    ) {
+      sitemap.notes.push("It is XML, but neither a sitemap nor a sitemap index. Check the address.");
+    }
+    return sitemap;
+  }
+  const { line, msg } = valid.err;
+  const sound = content.split("\n").slice(0, line).join("\n");
+  const found = [...sound.matchAll(/<loc>\s*([^<]*?)\s*<\/loc>/gi)].map((match) => unescapeXml(match[1] ?? ""));
+  const index = /<sitemapindex[\s>]/i.test(content.slice(0, 2000));
+  add(sitemap, index ? [] : found, index ? found : [], address);
+  sitemap.notes.push(
+    `Its XML is broken at line ${line} (${msg.replace(/\.$/, "")}). What stands before that was taken.`,
+  );
+  return sitemap;
+}
+
+const unescapeXml = (text: string) =>
+  text.replace(
+    /&(amp|lt|gt|quot|apos);/g,
+    (_, name: string) => ({ amp: "&", lt: "<", gt: ">", quot: '"', apos: "'" })[name] ?? "",
+  );
+
+function add(sitemap: Sitemap, pages: readonly string[], sitemaps: readonly string[], base: string): void {
+  const { host } = new URL(base);
+  const seen = new Set<string>();
+  const take = (list: readonly string[], into: string[]) => {
+    for (const text of list) {
+      const trimmed = text.trim();
+      if (trimmed === "") continue;
+      const url = URL.canParse(trimmed, base) ? new URL(trimmed, base) : null;
+      if (!url || (url.protocol !== "http:" && url.protocol !== "https:")) {
+        sitemap.leftOut.push({ address: trimmed, why: "it is no address" });
+      } else if (url.host !== host) sitemap.leftOut.push({ address: url.href, why: "it belongs to another host" });
+      else {
+        url.hash = "";
+        if (!seen.has(url.href)) into.push(url.href);
+        seen.add(url.href);
+      }
+    }
+  };
+  take(pages, sitemap.pages);
+  take(sitemaps, sitemap.sitemaps);
+  const entries = pages.length + sitemaps.length;
+  if (entries > MAX_SITEMAP_ENTRIES) {
+    const n = new Intl.NumberFormat("en-GB").format(entries);
+    sitemap.notes.push(
+      `It lists ${n} addresses; search engines read the first 50,000 of a sitemap. Ask for it to be split.`,
+    );
+  }
+}

@@ -1,0 +1,213 @@
+import Papa from "papaparse";
+import { parseAddress } from "../address/address.ts";
+import { slugOf } from "../address/slug.ts";
+import { decodeBytes } from "../page/charset.ts";
+import { cleanValue } from "../rewrite/edits.ts";
+
+/** A table as somebody's spreadsheet wrote it. */
+export interface TableFile {
+  /** Cells of every row, the first row included. */
+  rows: string[][];
+  /** Name of the character set that it was read in. */
+  charset: string;
+  separator: string;
+  /** What the editor should know: uneven rows, quotes that are not closed. */
+  notes: string[];
+}
+
+/** Decodes as spreadsheets write: byte order mark, UTF-16 without one, UTF-8, else Windows-1252. */
+function decodeTable(bytes: Uint8Array): { text: string; charset: string } {
+  const decode = (name: string) => ({ text: decodeBytes(bytes, { name, by: "fallback", bom: 0 }), charset: name });
+  if (bytes[0] === 0xff && bytes[1] === 0xfe) return decode("utf-16le");
+  if (bytes[0] === 0xfe && bytes[1] === 0xff) return decode("utf-16be");
+  const head = bytes.subarray(0, 400);
+  const zeros = (from: number) => head.filter((byte, i) => byte === 0 && i % 2 === from).length;
+  if (zeros(1) > head.length / 4) return decode("utf-16le");
+  if (zeros(0) > head.length / 4) return decode("utf-16be");
+  try {
+    return { text: new TextDecoder("utf-8", { fatal: true }).decode(bytes), charset: "utf-8" };
+  } catch {
+    return decode("windows-1252");
+  }
+}
+
+const SEPARATOR_NAMES: Record<string, string> = { ",": "commas", ";": "semicolons", "\t": "tabs", "|": "bars" };
+
+/** What a separator is called in a sentence. */
+export const separatorName = (separator: string) => SEPARATOR_NAMES[separator] ?? `“${separator}”`;
+
+/** Reads CSV (RFC 4180) or the like: separated by commas, semicolons, tabs or bars. */
+export function readTable(source: Uint8Array | string): TableFile | { reason: string } {
+  const { text, charset } = typeof source === "string" ? { text: source, charset: "text" } : decodeTable(source);
+  if (text.includes("\0"))
+    return {
+      reason:
+        "This is no table of text: it looks like a spreadsheet program's own file. Save it as CSV and choose that.",
+    };
+  // Some programs name the separator in a line of its own.
+  const stated = /^\ufeff?sep=(.)\r?\n/i.exec(text);
+  const content = text.slice(stated?.[0].length ?? 0).replace(/^\ufeff/, "");
+  const parsed = Papa.parse<string[]>(content, {
+    delimiter: stated?.[1] ?? "",
+    delimitersToGuess: [",", ";", "\t", "|"],
+    skipEmptyLines: "greedy",
+  });
+  const rows = parsed.data.map((row) => row.map(undefuse));
+  if (rows.length === 0) return { reason: "This table is empty. Choose another file, or paste its rows." };
+  const notes = parsed.errors
+    .filter(({ type }) => type === "Quotes")
+    .slice(0, 3)
+    .map(
+      ({ row }) =>
+        `In row ${(row ?? 0) + 1} a quotation mark is opened and not closed, so that the rows behind it may be read as one text.`,
+    );
+  const width = rows[0]?.length ?? 0;
+  const uneven = rows.flatMap((row, i) => (row.length === width ? [] : [i + 1]));
+  if (uneven.length > 0) {
+    const named = uneven.slice(0, 5).join(", ");
+    notes.push(
+      `${uneven.length === 1 ? "Row" : "Rows"} ${named}${uneven.length > 5 ? "…" : ""} ${uneven.length === 1 ? "has" : "have"} more or fewer cells than the first; missing ones are taken as empty.`,
+    );
+  }
+  return { rows, charset, separator: parsed.meta.delimiter, notes };
+}
+
+/** Takes off the apostrophe that keeps spreadsheets from running a text as a formula. */
+const undefuse = (cell: string) => cell.replace(/^'(?=[=+\-@\t\r])/, "").trim();
+
+/** What a column can hold. */
+export const COLUMNS = ["address", "title", "description", "slug", "h1", "phrase", "canonical"] as const;
+export type Column = (typeof COLUMNS)[number];
+
+export const COLUMN_NAMES: Readonly<Record<Column, string>> = {
+  address: "address",
+  title: "title",
+  description: "description",
+  slug: "slug",
+  h1: "H1",
+  phrase: "target phrase",
+  canonical: "canonical address",
+};
+
+/** Headings by which a column is known. Common practice, no source. */
+const HEADINGS: Record<Column, RegExp> = {
+  address: /^(?:(?:page )?(?:address|url|uri|link|page)|loc(?:ation)?|permalink|adresse|lien|seite)$/,
+  title: /^(?:(?:new |page |meta |html |suggested )?title(?: tag)?|titel|titre)$/,
+  description: /^(?:(?:new |page |suggested )?(?:meta )?desc(?:ription)?(?: tag)?|beschreibung)$/,
+  slug: /^(?:new |url )?slug$/,
+  h1: /^(?:h1(?: heading)?|heading|page heading|headline|überschrift)$/,
+  phrase: /^(?:(?:target |focus |main )?(?:phrase|key ?(?:word|phrase)s?)|query|search term)$/,
+  canonical: /^canonical(?: (?:address|url|link))?$/,
+};
+
+export interface Assignment {
+  /** What each column holds; null where it is left out. */
+  columns: (Column | null)[];
+  /** Whether the first row holds headings. */
+  headed: boolean;
+}
+
+/** Recognises columns by their headings in any order; a column of addresses is known by its cells as well. */
+export function assignColumns(rows: readonly string[][]): Assignment {
+  const [first = []] = rows;
+  const taken = new Set<Column>();
+  const columns = first.map((cell) => {
+    const name = cell.toLowerCase().replace(/[_-]+/g, " ").replace(/\s+/g, " ").trim();
+    const found = COLUMNS.find((column) => !taken.has(column) && HEADINGS[column].test(name));
+    if (found) taken.add(found);
+    return found ?? null;
+  });
+  const headed = taken.size > 0;
+  if (!taken.has("address")) {
+    const sample = rows.slice(headed ? 1 : 0, 12);
+    const at = first.findIndex(
+      (_, i) =>
+        columns[i] === null &&
+        sample.length > 0 &&
+        sample.every((row) => /^(?:https?:\/\/|\/)\S+$/i.test(row[i] ?? "")),
+    );
+    if (at >= 0) columns[at] = "address";
+  }
+  return { columns, headed };
+}
+
+/** A page that is there, as far as rows are matched with it. */
+export interface KnownPage {
+  id: string;
+  address: string;
+  phrase: string;
+  title: string;
+  description: string;
+  slug: string;
+  h1: string;
+  canonical: string;
+  /** Columns that the editor has already redrafted. */
+  redrafted: readonly Column[];
+}
+
+export interface PlannedChange {
+  column: Exclude<Column, "address">;
+  was: string;
+  is: string;
+  /** The editor has redrafted this text already, or another row says something else: it is left out unless chosen. */
+  conflict: string | null;
+}
+
+/** What becomes of one row. */
+export interface PlannedRow {
+  /** As the file counts, from 1, its headings included. */
+  row: number;
+  address: string;
+  /** `change` a page that is there, `add` one, `same` as it is, or left out because of a `fault`. */
+  does: "change" | "add" | "same" | "fault";
+  page: string | null;
+  changes: PlannedChange[];
+  fault: string | null;
+}
+
+/** Addresses are compared without scheme, `www.`, fragment and trailing slash, and with the percent-encoding of the URL standard. */
+function comparable(address: string): string {
+  const parsed = parseAddress(address);
+  if ("reason" in parsed) return address;
+  const url = new URL(parsed.address);
+  return `${url.host.replace(/^www\./, "")}${url.pathname.replace(/\/$/, "")}${url.search}`;
+}
+
+/** Plans a table row by row: which page it is for, what was and what will be. Empty cells change nothing. */
+export function planTable(
+  rows: readonly string[][],
+  { columns, headed }: Assignment,
+  pages: readonly KnownPage[],
+  base: string,
+): PlannedRow[] {
+  const known = new Map(pages.map((page) => [comparable(page.address), page]));
+  const said = new Map<string, number>();
+  const at = columns.indexOf("address");
+  return rows.slice(headed ? 1 : 0).map((cells, i) => {
+    const row = i + (headed ? 2 : 1);
+    const text = (at < 0 ? "" : (cells[at] ?? "")).trim();
+    const planned: PlannedRow = { row, address: text, does: "fault", page: null, changes: [], fault: null };
+    if (text === "") return { ...planned, fault: "It has no address." };
+    const full = text.startsWith("/") && URL.canParse(text, base) ? new URL(text, base).href : text;
+    const parsed = parseAddress(full);
+    if ("reason" in parsed || /\s/.test(text))
+      return { ...planned, fault: "reason" in parsed ? parsed.reason : `“${text}” is not an address.` };
+    const { address } = parsed;
+    const key = comparable(address);
+    const earlier = said.get(key);
+    said.set(key, earlier ?? row);
+    const page = known.get(key) ?? null;
+    const changes: PlannedChange[] = [];
+    columns.forEach((column, k) => {
+      const is = cleanValue(cells[k] ?? "");
+      if (column === null || column === "address" || is === "") return;
+      const was = page ? page[column] : column === "slug" ? slugOf(address) : "";
+      if (was === is) return;
+      const redrafted = page?.redrafted.includes(column) ? `The redraft says “${was}”.` : null;
+      const repeated = earlier === undefined ? null : `Row ${earlier} is for the same page.`;
+      changes.push({ column, was, is, conflict: repeated ?? redrafted });
+    });
+    const does = page ? (changes.length > 0 ? "change" : "same") : earlier === undefined ? "add" : "change";
+    return { ...planned, address, does, page: page?.id ?? null, changes };
+  });
+}

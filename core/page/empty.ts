@@ -1,0 +1,35 @@
+import type { Original } from "./original.ts";
+import type { Page } from "./page.ts";
+
+/** A page of which nothing has been read yet. */
+export function emptyPage(
+  address: string,
+  source: string,
+  { kind, charset }: Pick<Original, "kind" | "charset">,
+): Page {
+  return {
+    address,
+    source,
+    charset,
+    fault: null,
+    format: kind,
+    values: {},
+    doctype: null,
+    quirks: false,
+    language: null,
+    titles: [],
+    metas: [],
+    headLinks: [],
+    headings: [],
+    blocks: [],
+    lists: [],
+    tables: [],
+    links: [],
+    images: [],
+    landmarks: [],
+    data: [],
+    comments: [],
+    ids: [],
+    anchors: { htmlStartEnd: -1, headStartEnd: -1, headFirst: -1, headEnd: -1 },
+  };
+}

@@ -1,0 +1,21 @@
+import { expect, it } from "vitest";
+import { nearDuplicates } from "./near-duplicates.ts";
+
+const groups = (...texts: string[]) =>
+  nearDuplicates(
+    texts.map((text) => ({ text })),
+    (item) => item.text,
+  ).map(({ items, shared }) => [items.map((item) => item.text), shared]);
+
+it("groups texts that differ in a number or a name", () => {
+  expect(groups("Opening times in Hull | Ship", "Opening times in New Quay | Ship", "The lamp and its keeper")).toEqual(
+    [[["Opening times in Hull | Ship", "Opening times in New Quay | Ship"], "Opening times in … | Ship"]],
+  );
+  expect(groups("Prices for the year 2024", "Prices for the year 2025")).toHaveLength(1);
+});
+
+it("leaves alone what differs in plain words, is the same, or shares too little", () => {
+  expect(groups("how to tie a bowline", "how to tie a reef knot")).toEqual([]);
+  expect(groups("Opening times in Hull", "Opening times in Hull")).toEqual([]);
+  expect(groups("Hull news", "Leeds news")).toEqual([]);
+});
