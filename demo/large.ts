@@ -19,8 +19,8 @@ export interface LargePage {
   source: string;
 }
 
-/** Pages of an invented site of any size: the same pages for the same seed. Median about 45 KB, some of 400 KB. */
-export function* largeSite(count: number, seed = 1): Generator<LargePage> {
+/** Pages of an invented site of any size: the same pages for the same seed; `first` numbers them. Median about 45 KB, some of 400 KB. */
+export function* largeSite(count: number, seed = 1, first = 0): Generator<LargePage> {
   const next = random(seed);
   const pick = () => WORDS[Math.floor(next() * WORDS.length)] ?? "ship";
   const words = (n: number) => Array.from({ length: n }, pick).join(" ");
@@ -44,6 +44,6 @@ export function* largeSite(count: number, seed = 1): Generator<LargePage> {
       length += block.length;
     }
     parts.push("</main>\n<footer><p>Gullhaven</p></footer>\n</body>\n</html>\n");
-    yield { address: `https://large.example/${pick()}/${pick()}-${i}`, source: parts.join("") };
+    yield { address: `https://large.example/${pick()}/${pick()}-${first + i}`, source: parts.join("") };
   }
 }
