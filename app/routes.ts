@@ -6,6 +6,9 @@ export default [
   route("sites/:site", "routes/site.tsx", [
     route("pages", "routes/pages.tsx"),
     route("pages/:page", "routes/desk.tsx"),
+    route("house-style", "routes/house-style.tsx"),
   ]),
+  route("fetch", "routes/fetch.ts"),
+  route("large-site.zip", "routes/large-site.ts"),
   route("demo-site.zip", "routes/demo-site.ts"),
 ] satisfies RouteConfig;

@@ -135,6 +135,8 @@ const summaries = (n: number) =>
     title: `Title ${i % (n * 0.9)}`,
     description: `About ${i % (n * 0.8)}`,
     keywords: "",
+    language: "en",
+    headings: [],
   }));
 const [thousand, tenThousand] = [summaries(1000), summaries(10_000)];
 const growth = ratio(

@@ -1,6 +1,8 @@
 import type { ChildProcess } from "node:child_process";
+
 export const root: string;
-export function freePort(wished?: number): Promise<number>;
-export function startApplication(port: number): Promise<{ child: ChildProcess; address: string }>;
-export function install(): void;
 export function build(): void;
+export function freePort(wished?: number): Promise<number>;
+export function startStandIn(): Promise<{ child: ChildProcess; origin: string }>;
+export function startApplication(port: number, standIn?: string): Promise<{ child: ChildProcess; address: string }>;
+export function install(): void;

@@ -44,6 +44,7 @@ function sources() {
       "app",
       "core",
       "server",
+      "demo/large.ts",
       "cli",
       "public",
       "*.config.ts",
@@ -87,14 +88,32 @@ export function freePort(wished = 0) {
   });
 }
 
-/** Starts the built application and waits until it answers. */
-export async function startApplication(port) {
+/** Starts the stand-in for the outside world and returns where it listens. */
+export function startStandIn() {
+  const child = spawn(process.execPath, ["--import", "tsx", `${root}server/stand-in/start.ts`], {
+    cwd: root,
+    stdio: ["ignore", "pipe", "inherit"],
+  });
+  return new Promise((resolve, reject) => {
+    child.stdout.once("data", (line) => resolve({ child, origin: String(line).trim() }));
+    child.once("exit", () => reject(new Error("The stand-in did not start. The lines above say why.")));
+  });
+}
+
+/** Starts the built application and waits until it answers. `standIn` is where `*.example` hosts are. */
+export async function startApplication(port, standIn) {
   const child = spawn(
     process.execPath,
     [`${root}node_modules/@react-router/serve/bin.js`, `${root}build/server/index.js`],
     {
       cwd: root,
-      env: { ...process.env, PORT: String(port), HOST: "127.0.0.1", NODE_ENV: "production" },
+      env: {
+        ...process.env,
+        PORT: String(port),
+        HOST: "127.0.0.1",
+        NODE_ENV: "production",
+        ...(standIn && { KEEN_QUILL_STAND_IN: standIn }),
+      },
       stdio: ["ignore", "ignore", "inherit"],
     },
   );

@@ -1,6 +1,7 @@
 import { type RefObject, useState } from "react";
 import { advances } from "#core/measure/width";
 import { descriptionOf, titleOf } from "#core/page/page";
+import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import {
   type Device,
   descriptionStyle,
@@ -10,6 +11,7 @@ import {
   setTitle,
   titleStyle,
 } from "#core/result/result";
+import { followsPattern } from "#core/rewrite/edits";
 import { ResultField } from "./field";
 import { type Notch, Ruler } from "./ruler";
 import type { Desk, Note } from "./use-desk";
@@ -58,6 +60,24 @@ export function SearchResult({
             className="max-w-[300px] bg-marker px-1 text-ink placeholder:text-soft"
           />
         </label>
+        <select
+          aria-label="Kind of this page"
+          value={desk.record.kind}
+          onChange={(e) => desk.setKind(e.target.value as PageKind)}
+          title={desk.record.kindBy === "guess" ? "guessed" : "chosen"}
+          className="border-graphite border-b border-dotted bg-transparent text-soft"
+        >
+          {Object.entries(PAGE_KINDS).map(([kind, { one }]) => (
+            <option key={kind} value={kind}>
+              {one}
+            </option>
+          ))}
+        </select>
+        {desk.edits.filter(followsPattern).map(({ op, pattern }) => (
+          <span key={op} className="text-blue" title={pattern}>
+            {op === "set-title" ? "title" : "description"} from a pattern
+          </span>
+        ))}
         <span className="flex-1" />
         {!wide && (
           <fieldset className="flex gap-3">

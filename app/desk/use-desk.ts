@@ -1,18 +1,21 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Original } from "#core/page/original";
-import { descriptionOf, type Page, titleOf } from "#core/page/page";
+import type { Page } from "#core/page/page";
+import type { PageKind } from "#core/page/page-kind";
 import { readPage } from "#core/page/read";
 import { applyToPage } from "#core/rewrite/apply";
+import type { Conflict } from "#core/rewrite/carry-over";
 import { type Edit, withEdit } from "#core/rewrite/edits";
 import { auditor } from "#core/rules/audit";
 import { CATALOGUE } from "#core/rules/catalogue";
-import type { Finding, RuleFacts } from "#core/rules/rule";
-import { auditSite } from "#core/site/audit-site";
+import { styleForKind } from "#core/rules/house-style";
+import type { Finding, RuleFacts, SiteFinding } from "#core/rules/rule";
 import { act } from "../store/act";
 import { db, type PageRecord, type SetAsideRecord, type SiteRecord } from "../store/db";
 import { setAsideFor } from "../store/examine";
-import { pagePuts, saveRecord, saveRedraft } from "../store/redraft";
+import { decideConflict, pagePuts, saveRecord, saveRedraft, today } from "../store/redraft";
+import { useSiteFindings } from "../store/site-findings";
 import { useNotices } from "../ui/notice";
 
 /** A finding as a numbered note in the margin. */
@@ -39,6 +42,10 @@ export interface Desk {
   /** Findings of the original that the redraft has settled. */
   settled: Finding[];
   refusals: string[];
+  /** Changes that could not be carried over when the page was brought in again. */
+  conflicts: readonly Conflict[];
+  decide(at: number, choice: "mine" | "theirs"): void;
+  setKind(kind: PageKind): void;
   savedAt: string | null;
   edit(edit: Edit | readonly Edit[], label: string, merge?: string): void;
   setPhrase(phrase: string): void;
@@ -56,7 +63,8 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   const record = useLiveQuery(() => db().pages.get(stored.id), [stored.id]) ?? stored;
   const liveEdits = useLiveQuery(async () => (await db().redrafts.get(stored.id))?.edits ?? [], [stored.id]);
   const setAsides = useLiveQuery(() => db().setAsides.where("siteId").equals(site.id).toArray(), [site.id]) ?? NONE;
-  const summaries = useLiveQuery(() => db().summaries.where("siteId").equals(site.id).toArray(), [site.id]);
+  const redraft = useLiveQuery(() => db().redrafts.get(stored.id), [stored.id]);
+  const across = useSiteFindings(site).ofPage.get(stored.id);
   const [edits, setEdits] = useState<readonly Edit[]>(kept);
   const [phrase, setPhraseNow] = useState(stored.phrase);
   const [savedAt, setSavedAt] = useState<string | null>(null);
@@ -71,25 +79,21 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   }, [record.phrase]);
 
   const original = useMemo(() => readPage(source, { address: record.address }), [source, record.address]);
+  const houseStyle = styleForKind(site.houseStyle, record.kind);
   const run = useMemo(
-    () => auditor({ phrase: phrase.trim() || null, houseStyle: site.houseStyle, today: now().slice(0, 10) }),
-    [phrase, site.houseStyle],
+    () => auditor({ phrase: phrase.trim() || null, houseStyle, today: today() }),
+    [phrase, houseStyle],
   );
   const { page, refused } = useMemo(() => applyToPage(original, edits), [original, edits]);
   const own = useMemo(() => run(page), [run, page]);
-  const doubled = useMemo(
-    () => siteFindings(page, record.id, summaries ?? [], site),
-    [page, record.id, summaries, site],
-  );
+  const doubled = useMemo(() => (across ?? []).map(onThisPage), [across]);
   const findings = useMemo(() => [...doubled, ...own].sort(byPart), [doubled, own]);
   const settled = useMemo(() => {
     if (edits.length === 0) return [];
     const open = new Set(own.map((finding) => finding.key));
-    const before = auditor({ phrase: phrase.trim() || null, houseStyle: site.houseStyle, today: now().slice(0, 10) })(
-      original,
-    );
+    const before = auditor({ phrase: phrase.trim() || null, houseStyle, today: today() })(original);
     return before.filter((finding) => !open.has(finding.key));
-  }, [edits.length, own, original, phrase, site.houseStyle]);
+  }, [edits.length, own, original, phrase, houseStyle]);
   const { notes, setAside } = useMemo(() => split(findings, record.id, setAsides), [findings, record.id, setAsides]);
 
   const write = useCallback(
@@ -107,10 +111,9 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
 
   const stateFor = (next: Page, over: Partial<PageRecord> = {}) => {
     const merged = { ...record, phrase, ...over };
-    const audit =
-      over.phrase === undefined
-        ? run
-        : auditor({ phrase: over.phrase.trim() || null, houseStyle: site.houseStyle, today: now().slice(0, 10) });
+    const same = over.phrase === undefined && over.kind === undefined;
+    const style = styleForKind(site.houseStyle, merged.kind);
+    const audit = same ? run : auditor({ phrase: merged.phrase.trim() || null, houseStyle: style, today: today() });
     return { record: merged, houseStyle: site.houseStyle, page: next, findings: audit(next), setAsides };
   };
 
@@ -124,6 +127,13 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     setAside,
     settled,
     refusals: refused.map(({ reason }) => reason),
+    conflicts: redraft?.conflicts ?? [],
+    decide(at, choice) {
+      write(() => decideConflict(record, at, choice));
+    },
+    setKind(kind) {
+      write(() => saveRecord(stateFor(page, { kind, kindBy: "editor" }), edits, "Page kind"));
+    },
     savedAt,
     edit(change, label, merge) {
       const list = Array.isArray(change) ? (change as readonly Edit[]) : [change as Edit];
@@ -141,14 +151,14 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     setPhrase(text) {
       setPhraseNow(text);
       const state = stateFor(page, { phrase: text });
-      write(() => saveRecord(state, "Target phrase", `${stored.id} phrase`));
+      write(() => saveRecord(state, edits, "Target phrase", `${stored.id} phrase`));
     },
     setAddress(address) {
       const moved = applyToPage({ ...original, address }, edits).page;
-      write(() => saveRecord(stateFor(moved, { address }), "Correct the address"));
+      write(() => saveRecord(stateFor(moved, { address }), edits, "Correct the address"));
     },
     setReady(ready) {
-      write(() => saveRecord(stateFor(page, { ready }), ready ? "Mark ready" : "Not ready after all"));
+      write(() => saveRecord(stateFor(page, { ready }), edits, ready ? "Mark ready" : "Not ready after all"));
     },
     setAsideFinding(finding, scope, reason) {
       const after: SetAsideRecord = {
@@ -162,10 +172,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
       };
       const state = { ...stateFor(page), setAsides: [...setAsides, after] };
       write(() =>
-        act(site.id, "Set a finding aside", [
-          { table: "setAsides", key: after.id, after },
-          ...pagePuts(state, edits.length),
-        ]),
+        act(site.id, "Set a finding aside", [{ table: "setAsides", key: after.id, after }, ...pagePuts(state, edits)]),
       );
     },
     takeBack(taken) {
@@ -173,7 +180,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
       write(() =>
         act(site.id, "Take a finding back up", [
           { table: "setAsides", key: taken.id, after: null },
-          ...pagePuts(state, edits.length),
+          ...pagePuts(state, edits),
         ]),
       );
     },
@@ -184,22 +191,10 @@ const NONE: SetAsideRecord[] = [];
 const PARTS = ["title", "description", "slug", "heading", "head"];
 const byPart = (a: Finding, b: Finding) => PARTS.indexOf(a.at.part) - PARTS.indexOf(b.at.part);
 
-/** Findings across pages that name this one; the page itself counts as it reads now. */
-function siteFindings(
-  page: Page,
-  pageId: string,
-  summaries: readonly { id: string; address: string; title: string; description: string; keywords: string }[],
-  site: SiteRecord,
-): Finding[] {
-  const current = summaries.map((s) =>
-    s.id === pageId ? { ...s, title: titleOf(page), description: descriptionOf(page) } : s,
-  );
-  return auditSite(current, site.houseStyle)
-    .filter((finding) => finding.pages.includes(pageId))
-    .map(({ rule, weight, message }) => {
-      const part = rule.startsWith("title/") ? "title" : rule.startsWith("description/") ? "description" : "head";
-      return { rule, weight, message, at: { part }, fix: null, key: `${rule} @ ${part}` };
-    });
+/** A finding across pages as a note of one of them. */
+function onThisPage({ rule, weight, message }: SiteFinding): Finding {
+  const part = rule.startsWith("title/") ? "title" : rule.startsWith("description/") ? "description" : "head";
+  return { rule, weight, message, at: { part }, fix: null, key: `${rule} @ ${part}` };
 }
 
 function split(findings: readonly Finding[], pageId: string, records: readonly SetAsideRecord[]) {

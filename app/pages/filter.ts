@@ -1,77 +1,135 @@
 import { pathOf } from "#core/address/address";
+import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
+import { WEIGHTS, type Weight } from "#core/rules/setting";
+import { leftoverIn } from "#core/rules/texts";
 import type { PageRecord } from "../store/db";
+import type { SiteFindings } from "../store/site-findings";
 
-/** What the sentence over the table can show. They stand in the address of the screen. */
-export type Show =
-  | "all"
-  | "no-title"
-  | "no-description"
-  | "title-cut"
-  | "description-cut"
-  | "title-doubled"
-  | "description-doubled"
-  | "no-phrase"
-  | "must"
-  | "redrafted"
-  | "ready";
+/** What the sentence over the table can show, with what it is called in the queue: “5 pages whose title is cut”. */
+export const SHOWS = {
+  all: "in this site",
+  "no-title": "without title",
+  "no-description": "without description",
+  "title-cut": "whose title is too wide",
+  "description-cut": "whose description is too wide",
+  "title-short": "whose title is too short",
+  "description-short": "whose description is too short",
+  "title-doubled": "with a doubled title",
+  "description-doubled": "with a doubled description",
+  "title-near": "with a nearly doubled title",
+  "description-near": "with a nearly doubled description",
+  leftover: "with leftover template text",
+  "no-phrase": "without phrase",
+  untouched: "not yet redrafted",
+  redrafted: "redrafted",
+  patterned: "with a text from a pattern",
+  conflicts: "with changes to decide",
+  again: "to be handed over again",
+  ready: "ready",
+} as const;
+export type Show = keyof typeof SHOWS;
 
-/** Ids of pages whose title or description other pages have too. */
-export interface Doubled {
-  titles: ReadonlySet<string>;
-  descriptions: ReadonlySet<string>;
+/** Everything that narrows the table down. It stands in the address of the screen. */
+export interface Filter {
+  show: Show;
+  kind: PageKind | null;
+  /** Beginning of the path. */
+  below: string;
+  rule: string;
+  weight: Weight | null;
+  find: string;
 }
 
-export function doubledOf(
-  pages: readonly PageRecord[],
-  groups: (items: readonly PageRecord[], text: (p: PageRecord) => string) => PageRecord[][],
-): Doubled {
-  const ids = (text: (p: PageRecord) => string) =>
-    new Set(groups(pages, text).flatMap((group) => group.map((page) => page.id)));
-  return { titles: ids((page) => page.title), descriptions: ids((page) => page.description) };
+export const NO_FILTER: Filter = { show: "all", kind: null, below: "", rule: "", weight: null, find: "" };
+
+export function filterOf(params: URLSearchParams): Filter {
+  const show = params.get("show") ?? "";
+  const kind = params.get("kind") ?? "";
+  return {
+    show: show in SHOWS ? (show as Show) : "all",
+    kind: kind in PAGE_KINDS ? (kind as PageKind) : null,
+    below: params.get("below") ?? "",
+    rule: params.get("rule") ?? "",
+    weight: WEIGHTS.find((one) => one === params.get("weight")) ?? null,
+    find: params.get("find") ?? "",
+  };
 }
 
-const TESTS: Record<Show, (page: PageRecord, doubled: Doubled) => boolean> = {
+/** A filter as the query of an address, without what it does not narrow; "" for none. */
+export function queryOf(filter: Filter): string {
+  const params = new URLSearchParams();
+  for (const [name, value] of Object.entries(filter)) if (value && value !== "all") params.set(name, value);
+  const query = params.toString();
+  return query && `?${query}`;
+}
+
+const RULE_OF: Partial<Record<Show, string>> = {
+  "title-doubled": "title/duplicate",
+  "description-doubled": "description/duplicate",
+  "title-near": "title/near-duplicate",
+  "description-near": "description/near-duplicate",
+};
+
+/** The site rule whose groups a filter shows; null where it shows none. */
+export const groupedBy = (show: Show): string | null => RULE_OF[show] ?? null;
+
+const has = (page: PageRecord, rule: string) => page.rules.includes(rule);
+const found = (findings: SiteFindings, page: PageRecord, rule: string) =>
+  findings.ofPage.get(page.id)?.some((finding) => finding.rule === rule) ?? false;
+
+/** A page has moved on since it was handed over: by the editor's hand, or by the variables of its patterns. */
+export const isToHandOverAgain = (page: PageRecord) => page.handed !== null && page.handed !== page.says;
+
+const TESTS: Record<Show, (page: PageRecord, findings: SiteFindings) => boolean> = {
   all: () => true,
   "no-title": (page) => page.title === "",
   "no-description": (page) => page.description === "",
   "title-cut": (page) => page.titleCut,
   "description-cut": (page) => page.descriptionCut,
-  "title-doubled": (page, doubled) => doubled.titles.has(page.id),
-  "description-doubled": (page, doubled) => doubled.descriptions.has(page.id),
+  "title-short": (page) => has(page, "title/too-narrow"),
+  "description-short": (page) => has(page, "description/too-narrow"),
+  "title-doubled": (page, findings) => found(findings, page, "title/duplicate"),
+  "description-doubled": (page, findings) => found(findings, page, "description/duplicate"),
+  "title-near": (page, findings) => found(findings, page, "title/near-duplicate"),
+  "description-near": (page, findings) => found(findings, page, "description/near-duplicate"),
+  leftover: (page) => leftoverIn(page.title) !== null || leftoverIn(page.description) !== null,
   "no-phrase": (page) => page.phrase === "",
-  must: (page) => page.counts.must > 0,
+  untouched: (page) => page.edits === 0,
   redrafted: (page) => page.edits > 0,
+  patterned: (page) => page.patterned.length > 0,
+  conflicts: (page) => page.conflicts > 0,
+  again: isToHandOverAgain,
   ready: (page) => page.ready,
 };
 
-export function isShow(text: string | null): text is Show {
-  return text !== null && text in TESTS;
+export const shows = (show: Show, findings: SiteFindings) => (page: PageRecord) => TESTS[show](page, findings);
+
+const haystacks = new WeakMap<PageRecord, string>();
+
+/** What is searched of a page, folded once: a record is never changed, only replaced. */
+function haystack(page: PageRecord): string {
+  let text = haystacks.get(page);
+  if (text === undefined) {
+    text = [page.name, pathOf(page.address), page.title, page.description, page.phrase, page.h1]
+      .join("\n")
+      .toLowerCase();
+    haystacks.set(page, text);
+  }
+  return text;
 }
 
-export const matches = (show: Show, doubled: Doubled) => (page: PageRecord) => TESTS[show](page, doubled);
-
-/** Whether a page holds the text in its name, address, title, description or phrase. */
-export function holds(page: PageRecord, text: string): boolean {
-  const wanted = text.trim().toLowerCase();
-  return (
-    wanted === "" ||
-    [page.name, pathOf(page.address), page.title, page.description, page.phrase].some((field) =>
-      field.toLowerCase().includes(wanted),
-    )
+/** The pages that a filter leaves. */
+export function applyFilter(pages: readonly PageRecord[], filter: Filter, findings: SiteFindings): PageRecord[] {
+  const test = TESTS[filter.show];
+  const wanted = filter.find.trim().toLowerCase();
+  const { kind, below, rule, weight } = filter;
+  return pages.filter(
+    (page) =>
+      test(page, findings) &&
+      (kind === null || page.kind === kind) &&
+      (below === "" || pathOf(page.address).startsWith(below)) &&
+      (weight === null || page.counts[weight] > 0) &&
+      (rule === "" || has(page, rule) || found(findings, page, rule)) &&
+      (wanted === "" || haystack(page).includes(wanted)),
   );
 }
-
-/** What a filter is called in the queue: “5 pages whose title is cut”. */
-export const SHOW_NAMES: Record<Show, string> = {
-  all: "in this site",
-  "no-title": "without title",
-  "no-description": "without description",
-  "title-cut": "whose title is cut",
-  "description-cut": "whose description is cut",
-  "title-doubled": "with a doubled title",
-  "description-doubled": "with a doubled description",
-  "no-phrase": "without phrase",
-  must: "with a must",
-  redrafted: "redrafted",
-  ready: "ready",
-};

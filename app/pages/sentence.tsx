@@ -1,58 +1,271 @@
+import { type SyntheticEvent, useMemo, useState } from "react";
 import { useSearchParams } from "react-router";
-import type { PageRecord } from "../store/db";
-import { type Doubled, matches, type Show } from "./filter";
+import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
+import { CATALOGUE } from "#core/rules/catalogue";
+import { act } from "../store/act";
+import type { SiteRecord } from "../store/db";
+import { Action } from "../ui/controls";
+import { useNotices } from "../ui/notice";
+import { type Filter, NO_FILTER, queryOf, type Show, shows } from "./filter";
+import type { FilteredPages } from "./use-pages";
 
 const plural = (n: number, one: string, many: string) => (n === 1 ? one : many);
+const number = new Intl.NumberFormat("en-GB");
 
-/** What the site needs, in a sentence; each of its parts is a filter. */
-export function Sentence({ pages, doubled, show }: { pages: readonly PageRecord[]; doubled: Doubled; show: Show }) {
-  const [params, setParams] = useSearchParams();
-  const count = (which: Show) => pages.filter(matches(which, doubled)).length;
-  const choose = (which: Show) => {
-    const next = new URLSearchParams(params);
-    if (which === "all" || which === show) next.delete("show");
-    else next.set("show", which);
-    setParams(next, { replace: true });
-  };
-  const part = (which: Show, says: (n: number) => string) => {
-    const n = count(which);
-    if (n === 0 && which !== "all") return null;
+/** What is said of a count, for each part of the sentence. */
+const SAYS: Partial<Record<Show, (n: number) => string>> = {
+  "no-title": (n) => `${plural(n, "has", "have")} no title`,
+  "no-description": (n) => `${plural(n, "has", "have")} no description`,
+  "title-cut": (n) => `${plural(n, "title is", "titles are")} too wide`,
+  "description-cut": (n) => `${plural(n, "description is", "descriptions are")} too wide`,
+  "title-short": (n) => `${plural(n, "title is", "titles are")} too short`,
+  "description-short": (n) => `${plural(n, "description is", "descriptions are")} too short`,
+  "title-doubled": () => "share a title",
+  "description-doubled": () => "share a description",
+  "title-near": () => "nearly share a title",
+  "description-near": () => "nearly share a description",
+  leftover: (n) => `${plural(n, "shows", "show")} leftover template text`,
+  "no-phrase": (n) => `${plural(n, "has", "have")} no phrase`,
+  conflicts: (n) => `${plural(n, "has", "have")} changes to decide`,
+  again: (n) => `${plural(n, "is", "are")} to be handed over again`,
+  untouched: (n) => `${plural(n, "is", "are")} not yet redrafted`,
+  redrafted: () => "redrafted",
+  patterned: (n) => `${plural(n, "follows", "follow")} a pattern`,
+  ready: () => "ready",
+};
+
+const NEEDS: readonly Show[] = [
+  "conflicts",
+  "no-title",
+  "no-description",
+  "title-cut",
+  "description-cut",
+  "title-short",
+  "description-short",
+  "title-doubled",
+  "description-doubled",
+  "title-near",
+  "description-near",
+  "leftover",
+  "no-phrase",
+];
+const DONE: readonly Show[] = ["untouched", "redrafted", "patterned", "again", "ready"];
+
+const partClass =
+  "border-graphite border-b border-dotted px-0.5 aria-pressed:border-transparent aria-pressed:bg-marker";
+
+/** What the site needs, in a sentence; each of its parts is a filter. A second line narrows it down. */
+export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPages }) {
+  const { all, findings, filter } = pages;
+  const [, setParams] = useSearchParams();
+  const change = (next: Partial<Filter>) => setParams(queryOf({ ...filter, ...next }).slice(1), { replace: true });
+  const counts = useMemo(
+    () => new Map([...NEEDS, ...DONE].map((show) => [show, all.filter(shows(show, findings)).length])),
+    [all, findings],
+  );
+  const part = (which: Show) => {
+    const n = counts.get(which) ?? 0;
+    if (n === 0 && filter.show !== which) return null;
+    if (which === "untouched" && n === all.length) return null;
     return (
       <button
         key={which}
         type="button"
-        aria-pressed={show === which && which !== "all"}
-        onClick={() => choose(which)}
-        className="border-graphite border-b border-dotted px-0.5 aria-pressed:border-transparent aria-pressed:bg-marker"
+        aria-pressed={filter.show === which}
+        onClick={() => change({ show: filter.show === which ? "all" : which })}
+        className={partClass}
       >
-        {says(n)}
+        {number.format(n)} {SAYS[which]?.(n)}
       </button>
     );
   };
-  const needs = [
-    part("must", (n) => `${n} must be mended`),
-    part("no-title", (n) => `${n} ${plural(n, "has", "have")} no title`),
-    part("no-description", (n) => `${n} ${plural(n, "has", "have")} no description`),
-    part("title-cut", (n) => `${n} ${plural(n, "title is", "titles are")} cut`),
-    part("description-cut", (n) => `${n} ${plural(n, "description is", "descriptions are")} cut`),
-    part("title-doubled", (n) => `${n} share a title`),
-    part("description-doubled", (n) => `${n} share a description`),
-    part("no-phrase", (n) => `${n} ${plural(n, "has", "have")} no phrase`),
-  ].filter((one) => one !== null);
-  const done = [part("redrafted", (n) => `${n} redrafted`), part("ready", (n) => `${n} ready`)].filter(
-    (one) => one !== null,
-  );
-  const listed = (parts: typeof needs) =>
-    parts.map((one, i) => (
+  const listed = (parts: (ReturnType<typeof part> | null)[]) => {
+    const present = parts.filter((one) => one !== null);
+    return present.map((one, i) => (
       <span key={one.key}>
-        {i > 0 && (i === parts.length - 1 ? " and " : ", ")}
+        {i > 0 && (i === present.length - 1 ? " and " : ", ")}
         {one}
       </span>
     ));
+  };
+  const needs = listed(NEEDS.map(part));
+  const done = listed(DONE.map(part));
   return (
-    <p className="max-w-[62ch] font-serif text-18 leading-[1.7]" aria-live="polite">
-      {part("all", (n) => `${n} ${plural(n, "page", "pages")}`)}. {needs.length > 0 && <>{listed(needs)}. </>}
-      {done.length > 0 && <>{listed(done)}.</>}
-    </p>
+    <div>
+      <p className="max-w-[96ch] font-serif text-18 leading-[1.6]" aria-live="polite">
+        <button
+          type="button"
+          onClick={() => setParams("", { replace: true })}
+          className="border-graphite border-b border-dotted px-0.5"
+        >
+          {number.format(all.length)} {plural(all.length, "page", "pages")}
+        </button>
+        . {needs.length > 0 && <>{needs}. </>}
+        {done.length > 0 && <>{done}.</>}
+      </p>
+      <Narrowing site={site} pages={pages} change={change} />
+    </div>
   );
+}
+
+const wordSelect =
+  "max-w-[230px] cursor-pointer [field-sizing:content] truncate border-graphite border-b border-dotted bg-transparent px-0.5 text-ink";
+
+function Narrowing({
+  site,
+  pages,
+  change,
+}: {
+  site: SiteRecord;
+  pages: FilteredPages;
+  change: (next: Partial<Filter>) => void;
+}) {
+  const { all, filter, findings } = pages;
+  const [, setParams] = useSearchParams();
+  const { fail } = useNotices();
+  const kinds = useMemo(() => new Set(all.map((page) => page.kind)), [all]);
+  const rules = useMemo(
+    () => [...new Set([...all.flatMap((page) => page.rules), ...findings.all.map((finding) => finding.rule)])].sort(),
+    [all, findings],
+  );
+  const folders = useMemo(() => foldersOf(all.map((page) => page.address)), [all]);
+  const narrowed = queryOf(filter) !== "";
+  const kept = site.filters ?? [];
+  const [naming, setNaming] = useState<string | null>(null);
+  const keep = async (event: SyntheticEvent) => {
+    event.preventDefault();
+    const name = naming?.trim();
+    setNaming(null);
+    if (!name) return;
+    const filters = [...kept.filter((one) => one.name !== name), { name, query: queryOf(filter) }];
+    await act(site.id, "Keep a filter", [{ table: "sites", key: site.id, after: { ...site, filters } }]).catch(fail);
+  };
+  const forget = async (name: string) => {
+    const filters = kept.filter((one) => one.name !== name);
+    await act(site.id, "Forget a filter", [{ table: "sites", key: site.id, after: { ...site, filters } }]).catch(fail);
+  };
+  return (
+    <div className="mt-1.5 flex flex-wrap items-baseline gap-x-1.5 gap-y-1 text-soft">
+      Show
+      <select
+        aria-label="Page kind"
+        value={filter.kind ?? ""}
+        onChange={(e) => change({ kind: (e.target.value || null) as PageKind | null })}
+        className={wordSelect}
+      >
+        <option value="">pages of any kind</option>
+        {Object.entries(PAGE_KINDS)
+          .filter(([kind]) => kinds.has(kind as PageKind) || kind === filter.kind)
+          .map(([kind, { many }]) => (
+            <option key={kind} value={kind}>
+              {many}
+            </option>
+          ))}
+      </select>
+      below
+      <select
+        aria-label="Below an address"
+        value={filter.below}
+        onChange={(e) => change({ below: e.target.value })}
+        className={`${wordSelect} font-mono text-12`}
+      >
+        <option value="">any address</option>
+        {[...new Set([...folders, ...(filter.below ? [filter.below] : [])])].map((folder) => (
+          <option key={folder}>{folder}</option>
+        ))}
+      </select>
+      with
+      <select
+        aria-label="By finding"
+        value={filter.rule}
+        onChange={(e) => change({ rule: e.target.value })}
+        className={wordSelect}
+      >
+        <option value="">any finding or none</option>
+        {rules.map((rule) => (
+          <option key={rule} value={rule}>
+            {CATALOGUE.get(rule)?.finds ?? rule}
+          </option>
+        ))}
+      </select>
+      of
+      <select
+        aria-label="By weight"
+        value={filter.weight ?? ""}
+        onChange={(e) => change({ weight: (e.target.value || null) as Filter["weight"] })}
+        className={wordSelect}
+      >
+        <option value="">any weight</option>
+        <option value="must">must</option>
+        <option value="should">should</option>
+        <option value="may">may</option>
+      </select>
+      {kept.map(({ name, query }) => (
+        <span key={name} className="ml-2 inline-flex items-baseline gap-1">
+          <button
+            type="button"
+            aria-pressed={query === queryOf(filter)}
+            onClick={() => setParams(query.slice(1), { replace: true })}
+            className={partClass}
+          >
+            {name}
+          </button>
+          {query === queryOf(filter) && (
+            <button
+              type="button"
+              aria-label={`Forget the filter ${name}`}
+              onClick={() => void forget(name)}
+              className="text-graphite hover:text-ink"
+            >
+              ×
+            </button>
+          )}
+        </span>
+      ))}
+      {narrowed && (
+        <>
+          {!kept.some(({ query }) => query === queryOf(filter)) && (
+            <Action className="ml-2" onClick={() => setNaming("")}>
+              Keep this filter
+            </Action>
+          )}
+          {naming !== null && (
+            <form onSubmit={(event) => void keep(event)} className="flex items-baseline gap-1.5">
+              as
+              <input
+                // biome-ignore lint/a11y/noAutofocus: it appears because it was asked for
+                autoFocus
+                aria-label="Name of this filter"
+                value={naming}
+                onChange={(e) => setNaming(e.target.value)}
+                onKeyDown={(e) => e.key === "Escape" && setNaming(null)}
+                className="w-36 border-graphite border-b bg-transparent px-1 text-ink"
+              />
+              <Action type="submit">Keep</Action>
+            </form>
+          )}
+          <Action className="ml-2" onClick={() => change({ ...NO_FILTER })}>
+            Show all
+          </Action>
+        </>
+      )}
+    </div>
+  );
+}
+
+/** The folders that pages stand in, most first; at most forty. */
+function foldersOf(addresses: readonly string[]): string[] {
+  const counts = new Map<string, number>();
+  for (const address of addresses) {
+    const path = new URL(address, "https://site.example/").pathname;
+    for (let at = path.indexOf("/", 1), n = 0; at > 0 && n < 3; at = path.indexOf("/", at + 1), n++) {
+      const folder = path.slice(0, at + 1);
+      counts.set(folder, (counts.get(folder) ?? 0) + 1);
+    }
+  }
+  return [...counts]
+    .sort((a, b) => b[1] - a[1])
+    .slice(0, 40)
+    .map(([folder]) => folder)
+    .sort();
 }

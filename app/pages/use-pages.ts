@@ -1,33 +1,62 @@
-import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import { useSearchParams } from "react-router";
-import { duplicates } from "#core/site/duplicates";
-import { db, type PageRecord } from "../store/db";
-import { type Doubled, doubledOf, holds, isShow, matches, type Show } from "./filter";
+import type { PageRecord, SiteRecord } from "../store/db";
+import { usePageRows } from "../store/rows";
+import { type SiteFindings, useSiteFindings } from "../store/site-findings";
+import { applyFilter, type Filter, filterOf, groupedBy, queryOf } from "./filter";
 
 export interface FilteredPages {
-  all: PageRecord[];
+  all: readonly PageRecord[];
   shown: PageRecord[];
-  doubled: Doubled;
-  show: Show;
-  find: string;
+  findings: SiteFindings;
+  filter: Filter;
   /** The filter as it stands in the address, to be carried along. */
   query: string;
+  /** For a filter of doubles: what the first page of each group says over it. */
+  groups: ReadonlyMap<string, string>;
 }
 
 /** The site's pages and those that the filter in the address shows; null while they are read. */
-export function usePages(siteId: string): FilteredPages | null {
+export function usePages(site: SiteRecord): FilteredPages | null {
   const [params] = useSearchParams();
-  const stored = useLiveQuery(() => db().pages.where("siteId").equals(siteId).toArray(), [siteId]);
-  const asked = params.get("show");
-  const show: Show = isShow(asked) ? asked : "all";
-  const find = params.get("find") ?? "";
+  const all = usePageRows(site.id);
+  const findings = useSiteFindings(site);
+  const asked = params.toString();
   return useMemo(() => {
-    if (!stored) return null;
-    const all = [...stored].sort((a, b) => a.position - b.position);
-    const doubled = doubledOf(all, duplicates);
-    const shown = all.filter(matches(show, doubled)).filter((page) => holds(page, find));
-    const query = new URLSearchParams({ ...(show !== "all" && { show }), ...(find && { find }) }).toString();
-    return { all, shown, doubled, show, find, query: query && `?${query}` };
-  }, [stored, show, find]);
+    if (!all) return null;
+    const filter = filterOf(new URLSearchParams(asked));
+    const shown = applyFilter(all, filter, findings);
+    const groups = new Map<string, string>();
+    const rule = groupedBy(filter.show);
+    return {
+      all,
+      shown: rule ? inGroups(shown, rule, findings, groups) : shown,
+      findings,
+      filter,
+      query: queryOf(filter),
+      groups,
+    };
+  }, [all, asked, findings]);
+}
+
+/** Pages of one group beside each other, in the order in which the rule found the groups. */
+function inGroups(
+  pages: PageRecord[],
+  rule: string,
+  findings: SiteFindings,
+  labels: Map<string, string>,
+): PageRecord[] {
+  const shown = new Map(pages.map((page) => [page.id, page]));
+  const ordered: PageRecord[] = [];
+  for (const finding of findings.all) {
+    if (finding.rule !== rule) continue;
+    const members = finding.pages.flatMap((id) => shown.get(id) ?? []);
+    const [first] = members;
+    if (first) labels.set(first.id, finding.message);
+    for (const page of members) {
+      shown.delete(page.id);
+      ordered.push(page);
+    }
+  }
+  return ordered;
 }

@@ -1,8 +1,9 @@
 import { useEffect, useRef, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { data, Link, useLoaderData, useNavigate } from "react-router";
-import { limitsOf } from "#core/rules/house-style";
+import { limitsOf, styleForKind } from "#core/rules/house-style";
 import { Address } from "../desk/address";
+import { Conflicts } from "../desk/conflicts";
 import { Head } from "../desk/head";
 import { Margin } from "../desk/margin";
 import { Outline } from "../desk/outline";
@@ -13,7 +14,7 @@ import { type Note, useDesk } from "../desk/use-desk";
 import { usePages } from "../pages/use-pages";
 import { db } from "../store/db";
 import { explainStorage } from "../store/faults";
-import { handOverPage } from "../store/hand-over";
+import { handOverOne } from "../store/hand-over";
 import { loadOriginal } from "../store/originals";
 import { Action } from "../ui/controls";
 import { download } from "../ui/download";
@@ -27,7 +28,7 @@ export const meta = () => [{ title: "Desk · Keen Quill" }];
 export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   try {
     const record = await db().pages.get(params.page);
-    const source = record && (await loadOriginal(record.id));
+    const source = record && (await loadOriginal(record.original));
     if (!record || !source)
       throw data("This page is not in this browser. It may have been undone, or belong to another browser.", {
         status: 404,
@@ -45,13 +46,16 @@ export default function DeskRoute() {
   return <Desk key={loaded.record.id} {...loaded} />;
 }
 
+const TYPES = { html: "text/html", markdown: "text/markdown", fields: "text/csv" };
+const DOWNLOADS = { html: "Download the HTML", markdown: "Download the Markdown", fields: "Download the change list" };
+
 /** Room that both devices need beside each other, in px. */
 const BOTH = 640 + 40 + 344;
 
 function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof clientLoader>>) {
   const site = useSite();
   const desk = useDesk(site, record, source, edits);
-  const pages = usePages(site.id);
+  const pages = usePages(site);
   const navigate = useNavigate();
   const { say, fail } = useNotices();
   const sheet = useRef<HTMLDivElement>(null);
@@ -90,8 +94,8 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
   };
   const save = async () => {
     try {
-      const { file, refused } = await handOverPage(desk.record, desk.edits);
-      download(file.path.split("/").at(-1) ?? "page.html", file.bytes, "text/html");
+      const { file, refused } = await handOverOne(desk.record, desk.edits);
+      download(file.path.split("/").at(-1) ?? "page.html", file.bytes, TYPES[desk.record.format]);
       if (refused.length > 0) fail(new Error(refused.map(({ reason }) => reason).join(" ")));
       else
         say(
@@ -135,7 +139,7 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
           site={site}
           kept={kept}
           commands={[
-            { name: "Download the HTML of this page", run: () => void save() },
+            { name: "Download the source of this page", run: () => void save() },
             { name: desk.record.ready ? "Not ready after all" : "Mark the page ready", keys: "Ctrl Enter", run: ready },
             { name: "Edit the title", keys: "Enter", run: () => setTimeout(() => title.current?.focus()) },
             { name: "Edit the description", run: () => setTimeout(() => description.current?.focus()) },
@@ -174,10 +178,11 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
                 ref={sheet}
                 className="grid grid-cols-[minmax(0,1fr)] gap-5 [&>section+section]:border-hairline [&>section+section]:border-t [&>section+section]:pt-4"
               >
+                <Conflicts desk={desk} />
                 <SearchResult
                   desk={desk}
                   siteName={site.name || new URL(site.address).hostname}
-                  limits={limitsOf(site.houseStyle)}
+                  limits={limitsOf(styleForKind(site.houseStyle, desk.record.kind))}
                   wide={wide}
                   titleRef={title}
                   descriptionRef={description}
@@ -192,7 +197,7 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
                   </section>
                 )}
                 <section aria-label="This page’s files" className="flex gap-6">
-                  <Action onClick={() => void save()}>Download the HTML</Action>
+                  <Action onClick={() => void save()}>{DOWNLOADS[desk.record.format]}</Action>
                   <Action onClick={ready}>{desk.record.ready ? "Not ready after all" : "Mark ready"}</Action>
                   <span className="text-soft">
                     {desk.edits.length === 0

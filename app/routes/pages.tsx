@@ -1,119 +1,51 @@
-import {
-  createColumnHelper,
-  flexRender,
-  getCoreRowModel,
-  getSortedRowModel,
-  type SortingState,
-  useReactTable,
-} from "@tanstack/react-table";
-import { useVirtualizer } from "@tanstack/react-virtual";
-import { ArrowDown, ArrowUp } from "lucide-react";
-import { useMemo, useRef, useState } from "react";
+import { useCallback, useMemo, useRef, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useNavigate, useSearchParams } from "react-router";
-import { pathOf } from "#core/address/address";
 import { limitsOf } from "#core/rules/house-style";
+import { runQueue } from "../bring-in/queue-runner";
+import { keepCell } from "../pages/bulk";
+import { type BulkAsked, BulkDialog } from "../pages/bulk-dialog";
+import { COLUMN_SETS, type ColumnSet } from "../pages/columns";
+import { queryOf } from "../pages/filter";
+import { type CellChange, Grid } from "../pages/grid";
 import { Sentence } from "../pages/sentence";
+import { Strip } from "../pages/strip";
 import { usePages } from "../pages/use-pages";
-import { WidthLine } from "../pages/width-line";
 import type { PageRecord } from "../store/db";
+import { handOverSite } from "../store/hand-over";
+import { beginQueue, DEFAULT_LIMITS } from "../store/queues";
 import { Action } from "../ui/controls";
 import { download } from "../ui/download";
 import { TitleLine } from "../ui/frame";
-import { countsInWords, Mark } from "../ui/mark";
 import { useNotices } from "../ui/notice";
 import { useSite } from "./site";
 
 export const meta = () => [{ title: "Pages · Keen Quill" }];
 
-const column = createColumnHelper<PageRecord>();
-const weightOf = ({ counts }: PageRecord) => counts.must * 1e6 + counts.should * 1e3 + counts.may;
-const GRID =
-  "grid grid-cols-[minmax(180px,1.1fr)_minmax(200px,1.7fr)_minmax(200px,1.8fr)_minmax(90px,0.8fr)_128px] gap-6 px-6";
+/** Until the kept text is in the row, in milliseconds: rows are told of changes a little later than they are written. */
+const SETTLES = 250;
 
 export default function Pages() {
   const site = useSite();
-  const pages = usePages(site.id);
+  const pages = usePages(site);
   const navigate = useNavigate();
   const { say, fail } = useNotices();
   const [params, setParams] = useSearchParams();
-  const [sorting, setSorting] = useState<SortingState>([]);
-  const limits = limitsOf(site.houseStyle);
-  const scroller = useRef<HTMLDivElement>(null);
+  const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
+  const [asked, setAsked] = useState<{ bulk: BulkAsked; pages: PageRecord[] } | null>(null);
+  const [pending, setPending] = useState<ReadonlyMap<string, string>>(new Map());
   const finder = useRef<HTMLInputElement>(null);
+  const limits = useMemo(() => limitsOf(site.houseStyle), [site.houseStyle]);
+  const set: ColumnSet =
+    params.get("columns") && (params.get("columns") as string) in COLUMN_SETS
+      ? (params.get("columns") as ColumnSet)
+      : "results";
+  const query = pages?.query ?? "";
+  const link = useCallback((page: PageRecord) => `/sites/${site.id}/pages/${page.id}${query}`, [site.id, query]);
+  const ticked = useMemo(() => (pages ? pages.all.filter((page) => selected.has(page.id)) : []), [pages, selected]);
 
-  const columns = useMemo(
-    () => [
-      column.accessor("name", {
-        header: "Page",
-        cell: ({ row: { original: page } }) => (
-          <>
-            <span className="block truncate font-serif text-15">{page.name || "without a name"}</span>
-            <span className="block truncate font-mono text-12 text-soft">{pathOf(page.address)}</span>
-          </>
-        ),
-      }),
-      column.accessor("title", {
-        header: "Title",
-        cell: ({ row: { original: page } }) => (
-          <TextCell text={page.title} px={page.titlePx} limits={[limits.titleDesktop]} span={720} />
-        ),
-      }),
-      column.accessor("description", {
-        header: "Description",
-        cell: ({ row: { original: page } }) => (
-          <TextCell
-            text={page.description}
-            px={page.descriptionPx}
-            limits={[limits.descriptionMobile, limits.descriptionDesktop]}
-            span={1100}
-          />
-        ),
-      }),
-      column.accessor("slug", {
-        header: "Slug",
-        cell: ({ getValue }) => (
-          <span className="block truncate font-mono text-12 text-soft">{getValue() || "the start page"}</span>
-        ),
-      }),
-      column.accessor(weightOf, {
-        id: "findings",
-        header: "Findings",
-        sortDescFirst: true,
-        cell: ({ row: { original: page } }) => <Findings page={page} />,
-      }),
-    ],
-    [limits.titleDesktop, limits.descriptionMobile, limits.descriptionDesktop],
-  );
-  const shown = pages?.shown ?? [];
-  const table = useReactTable({
-    data: shown,
-    columns,
-    state: { sorting },
-    onSortingChange: setSorting,
-    getCoreRowModel: getCoreRowModel(),
-    getSortedRowModel: getSortedRowModel(),
-    getRowId: (page) => page.id,
-  });
-  const { rows } = table.getRowModel();
-  const virtual = useVirtualizer({
-    count: rows.length,
-    getScrollElement: () => scroller.current,
-    estimateSize: () => 64,
-    overscan: 8,
-    getItemKey: (i) => rows[i]?.id ?? i,
-  });
-
-  const find = (text: string) => {
-    const next = new URLSearchParams(params);
-    if (text) next.set("find", text);
-    else next.delete("find");
-    setParams(next, { replace: true });
-  };
   const handOver = async () => {
     try {
-      // The encoders of every character set come only when something is handed over.
-      const { handOverSite } = await import("../store/hand-over");
       const handed = await handOverSite(site.id);
       if (!handed) {
         say("Nothing has been changed yet", "Open a page and rewrite its title, then hand over.");
@@ -128,13 +60,47 @@ export default function Pages() {
       fail(error);
     }
   };
-  const openRow = (step: number) => {
-    const links = [...(scroller.current?.querySelectorAll<HTMLAnchorElement>("a[data-row]") ?? [])];
-    const at = links.indexOf(document.activeElement as HTMLAnchorElement);
-    links[Math.max(0, Math.min(links.length - 1, at + step))]?.focus();
+  const keep = async (change: CellChange) => {
+    const key = `${change.page.id} ${change.edits}`;
+    setPending((all) => new Map(all).set(key, change.text));
+    try {
+      const { refused } = await keepCell(site, change);
+      if (refused[0]) fail(new Error(refused[0].reason));
+    } catch (error) {
+      fail(error);
+    } finally {
+      setTimeout(() => setPending((all) => new Map([...all].filter(([one]) => one !== key))), SETTLES);
+    }
   };
-  useHotkeys("j, down", () => openRow(1), { preventDefault: true });
-  useHotkeys("k, up", () => openRow(-1), { preventDefault: true });
+  const paste = (cells: CellChange[], pasted: number) => {
+    if (cells.length === 0) {
+      say("Nothing changes", "The pasted cells say what the table says already, or the columns cannot be edited.");
+      return;
+    }
+    setAsked({ bulk: { ask: "paste", cells, pasted }, pages: [...new Set(cells.map(({ page }) => page))] });
+  };
+  const again = async () => {
+    const fetchable = ticked.filter(({ address }) => /^https?:/.test(address));
+    try {
+      const items = fetchable.map(({ address }) => ({ address, wanted: "page" as const, depth: 0 }));
+      const name = items.length === 1 ? (items[0]?.address ?? "") : `${items.length} pages again`;
+      const id = await beginQueue(
+        site,
+        { name, from: "again", limits: { ...DEFAULT_LIMITS, pages: items.length } },
+        items,
+      );
+      void runQueue(id);
+      navigate(`/bring-in?site=${site.id}&way=web`);
+    } catch (error) {
+      fail(error);
+    }
+  };
+  const ask = (bulk: BulkAsked, on = ticked) => {
+    if (on.length > 0) setAsked({ bulk, pages: on });
+    else say("No page is selected", "Tick pages in the table first, or press Ctrl A in it for all that are shown.");
+  };
+  const find = (text: string) =>
+    pages && setParams(withColumns(queryOf({ ...pages.filter, find: text }), set), { replace: true });
   useHotkeys("/", () => finder.current?.focus(), { preventDefault: true });
 
   if (!pages) return <main className="flex-1 p-8 text-soft">Reading the pages…</main>;
@@ -144,11 +110,21 @@ export default function Pages() {
         site={site}
         commands={[
           { name: "Hand over the changed pages", run: () => void handOver() },
+          { name: "Apply a pattern to the selected pages", run: () => ask({ ask: "pattern" }) },
+          { name: "Find and replace in the shown pages", run: () => ask({ ask: "replace" }, pages.shown) },
+          { name: "Change the case of the selected pages", run: () => ask({ ask: "case" }) },
+          { name: "Trim the repeated name from the shown pages", run: () => ask({ ask: "brand" }, pages.shown) },
+          { name: "Set the kind of the selected pages", run: () => ask({ ask: "kind" }) },
+          { name: "Bring the selected pages in again", run: () => void again() },
           { name: "Show all pages", run: () => navigate(`/sites/${site.id}/pages`) },
         ]}
         shortcuts={[
-          { keys: "J / K", does: "Next and previous page" },
-          { keys: "Enter", does: "Open the page" },
+          { keys: "Arrows, Home, End", does: "Move in the table; with Shift, mark a block" },
+          { keys: "Enter", does: "Edit the cell, or open the page" },
+          { keys: "Tab, Esc", does: "Keep and go on; leave as it was" },
+          { keys: "Ctrl C / Ctrl V", does: "Copy a block out, paste one in" },
+          { keys: "Space", does: "Select the page" },
+          { keys: "Ctrl A", does: "Select all that are shown" },
           { keys: "/", does: "Find among the pages" },
         ]}
       >
@@ -161,26 +137,45 @@ export default function Pages() {
         </span>
       </TitleLine>
       <div className="flex min-h-0 flex-1 flex-col bg-sheet">
-        <div className="px-6 pt-5">
-          <Sentence pages={pages.all} doubled={pages.doubled} show={pages.show} />
+        <div className="px-6 pt-4">
+          <Sentence site={site} pages={pages} />
         </div>
-        <div className="mt-3 flex items-baseline gap-6 px-6 pb-2">
+        <div className="mt-2 flex flex-wrap items-baseline gap-x-6 gap-y-1 px-6 pb-2">
           <input
             ref={finder}
             type="search"
             aria-label="Find among the pages"
-            placeholder={pages.shown.length === 1 ? "Find in this page" : `Find in these ${pages.shown.length}`}
-            value={pages.find}
+            placeholder={
+              pages.shown.length === 1
+                ? "Find in this page"
+                : `Find in these ${new Intl.NumberFormat("en-GB").format(pages.shown.length)}`
+            }
+            value={pages.filter.find}
             onChange={(e) => find(e.target.value)}
-            className="w-[240px] border-hairline border-b bg-transparent py-1 outline-none focus-visible:border-blue"
+            className="w-[220px] border-hairline border-b bg-transparent py-1 outline-none focus-visible:border-blue"
           />
+          <label className="flex items-baseline gap-1.5 text-soft">
+            shown
+            <select
+              aria-label="Columns"
+              value={set}
+              onChange={(e) => setParams(withColumns(query, e.target.value as ColumnSet), { replace: true })}
+              className="cursor-pointer [field-sizing:content] border-graphite border-b border-dotted bg-transparent text-ink"
+            >
+              {Object.entries(COLUMN_SETS).map(([one, name]) => (
+                <option key={one} value={one}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </label>
           <span className="flex-1" />
           <Link to={`/bring-in?site=${site.id}`} className="text-blue hover:underline">
             Bring in more
           </Link>
           <Action onClick={() => void handOver()}>Hand over the changed pages</Action>
         </div>
-        {rows.length === 0 ? (
+        {pages.shown.length === 0 ? (
           <div className="border-hairline border-t p-8 text-15">
             <p>{pages.all.length === 0 ? "This site has no pages yet." : "No page is like that."}</p>
             <p className="mt-3">
@@ -194,109 +189,41 @@ export default function Pages() {
             </p>
           </div>
         ) : (
-          // biome-ignore lint/a11y/useSemanticElements: rows are positioned one by one, which table elements cannot be
-          <div
-            role="table"
-            aria-label="Pages"
-            aria-rowcount={rows.length + 1}
-            className="flex min-h-0 flex-1 flex-col overflow-x-auto"
-          >
-            {table.getHeaderGroups().map((group) => (
-              // biome-ignore lint/a11y/useSemanticElements: see above
-              // biome-ignore lint/a11y/useFocusableInteractive: its cells are focused
-              <div key={group.id} role="row" className={`${GRID} min-w-[860px] border-hairline border-y py-1.5`}>
-                {group.headers.map((header) => {
-                  const sorted = header.column.getIsSorted();
-                  return (
-                    // biome-ignore lint/a11y/useSemanticElements: see above
-                    // biome-ignore lint/a11y/useFocusableInteractive: its button is focused
-                    <div
-                      key={header.id}
-                      role="columnheader"
-                      aria-sort={sorted === "asc" ? "ascending" : sorted === "desc" ? "descending" : "none"}
-                    >
-                      <button
-                        type="button"
-                        onClick={header.column.getToggleSortingHandler()}
-                        className="flex items-center gap-1 font-medium text-12 text-soft hover:text-ink"
-                      >
-                        {flexRender(header.column.columnDef.header, header.getContext())}
-                        {sorted === "asc" && <ArrowUp size={12} aria-hidden />}
-                        {sorted === "desc" && <ArrowDown size={12} aria-hidden />}
-                      </button>
-                    </div>
-                  );
-                })}
-              </div>
-            ))}
-            <div ref={scroller} className="min-h-0 min-w-[860px] flex-1 overflow-y-auto">
-              <div className="relative" style={{ height: virtual.getTotalSize() }}>
-                {virtual.getVirtualItems().map((item) => {
-                  const row = rows[item.index];
-                  if (!row) return null;
-                  return (
-                    // biome-ignore lint/a11y/useSemanticElements: see above
-                    // biome-ignore lint/a11y/useFocusableInteractive: its link is focused
-                    <div
-                      key={row.id}
-                      role="row"
-                      aria-rowindex={item.index + 2}
-                      data-index={item.index}
-                      ref={virtual.measureElement}
-                      className={`${GRID} absolute top-0 w-full border-hairline border-b py-2.5 hover:bg-tint`}
-                      style={{ transform: `translateY(${item.start}px)` }}
-                    >
-                      {row.getVisibleCells().map((cell, i) => (
-                        // biome-ignore lint/a11y/useSemanticElements: see above
-                        <div key={cell.id} role="cell" className="min-w-0">
-                          {i === 0 ? (
-                            <Link
-                              data-row
-                              to={`/sites/${site.id}/pages/${row.original.id}${pages.query}`}
-                              className="block after:absolute after:inset-0"
-                            >
-                              {flexRender(cell.column.columnDef.cell, cell.getContext())}
-                            </Link>
-                          ) : (
-                            flexRender(cell.column.columnDef.cell, cell.getContext())
-                          )}
-                        </div>
-                      ))}
-                    </div>
-                  );
-                })}
-              </div>
-            </div>
-          </div>
+          <Grid
+            pages={pages.shown}
+            groups={pages.groups}
+            set={set}
+            limits={limits}
+            link={link}
+            selected={selected}
+            onSelect={setSelected}
+            onEdit={(change) => void keep(change)}
+            onPaste={paste}
+            pending={pending}
+          />
+        )}
+        {ticked.length > 0 && (
+          <Strip pages={ticked} onAsk={ask} onAgain={() => void again()} onClear={() => setSelected(new Set())} />
         )}
       </div>
+      {asked && (
+        <BulkDialog
+          site={site}
+          pages={asked.pages}
+          asked={asked.bulk}
+          onClose={(applied) => {
+            setAsked(null);
+            if (applied && asked.bulk.ask === "remove") setSelected(new Set());
+          }}
+        />
+      )}
     </main>
   );
 }
 
-function TextCell({ text, px, limits, span }: { text: string; px: number; limits: number[]; span: number }) {
-  if (text === "") return <span className="text-graphite">nothing yet</span>;
-  return (
-    <>
-      <span className="line-clamp-2 break-words">{text.slice(0, 400)}</span>
-      <WidthLine px={px} limits={limits} span={span} />
-    </>
-  );
-}
-
-function Findings({ page }: { page: PageRecord }) {
-  const { counts } = page;
-  const state = page.ready ? "ready" : page.edits > 0 ? "redrafted" : "";
-  const heaviest = counts.must > 0 ? "must" : counts.should > 0 ? "should" : counts.may > 0 ? "may" : null;
-  return (
-    <span className="grid gap-0.5">
-      {heaviest && (
-        <span className="flex items-center gap-1">
-          <Mark weight={heaviest} label={false} />
-          {countsInWords(counts, counts.must + counts.should > 0 ? ["must", "should"] : ["may"])}
-        </span>
-      )}
-      {state && <span className="text-blue">✓ {state}</span>}
-    </span>
-  );
+/** A query with the set of columns, which is left out where it is the usual one. */
+function withColumns(query: string, set: ColumnSet): URLSearchParams {
+  const params = new URLSearchParams(query);
+  if (set !== "results") params.set("columns", set);
+  return params;
 }

@@ -1,5 +1,8 @@
 import { useLiveQuery } from "dexie-react-hooks";
+import { useEffect } from "react";
 import { data, Outlet, useLoaderData, useOutletContext } from "react-router";
+import { resumeQueues } from "../bring-in/queue-runner";
+import { Freshening } from "../pages/freshening";
 import { db, type SiteRecord } from "../store/db";
 import { explainStorage } from "../store/faults";
 import { Rail } from "../ui/frame";
@@ -20,10 +23,12 @@ export async function clientLoader({ params }: Route.ClientLoaderArgs) {
 export default function Site() {
   const { site: loaded } = useLoaderData<typeof clientLoader>();
   const site = useLiveQuery(() => db().sites.get(loaded.id), [loaded.id]) ?? loaded;
+  useEffect(() => void resumeQueues(), []);
   return (
     <div className="flex h-dvh max-[700px]:flex-col">
       <Rail key={site.id} site={site} />
       <Outlet context={site} />
+      <Freshening site={site} />
     </div>
   );
 }

@@ -1,9 +1,18 @@
-import { useEffect, useState } from "react";
-import { Form, Link, redirect, useLoaderData, useNavigation, useSearchParams, useSubmit } from "react-router";
-import { openDemo } from "../store/bring-in";
+import { useEffect, useRef, useState } from "react";
+import {
+  Form,
+  Link,
+  redirect,
+  useLoaderData,
+  useNavigate,
+  useNavigation,
+  useSearchParams,
+  useSubmit,
+} from "react-router";
 import { db } from "../store/db";
 import { explainStorage } from "../store/faults";
-import { MainButton } from "../ui/controls";
+import { Action, MainButton } from "../ui/controls";
+import { useNotices } from "../ui/notice";
 import type { Route } from "./+types/start";
 
 export const meta = () => [{ title: "Keen Quill" }];
@@ -21,6 +30,8 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
 }
 
 export async function clientAction() {
+  // Reading pages is loaded when it is needed: the first screen stays light.
+  const { openDemo } = await import("../store/bring-in");
   return redirect(`/sites/${await openDemo()}/pages`);
 }
 
@@ -48,15 +59,16 @@ export default function Start() {
             </MainButton>
           </Form>
           <p className="mt-2 text-15 text-soft">
-            Sixteen pages of a museum that does not exist, with the faults real pages have.
+            Twenty pages of a museum that does not exist, with the faults real pages have.
           </p>
+          <LargeDemo />
         </section>
         <section>
           <Link to="/bring-in" className="inline-block rounded border border-ink px-4 py-2 font-medium text-15">
             Bring in pages
           </Link>
           <p className="mt-2 text-15 text-soft">
-            HTML files, a zip of them, or source that you paste. The originals are never changed.
+            From the web, from disk, from a spreadsheet, or as a draft. The originals are never changed.
           </p>
         </section>
         {sites.length > 0 && (
@@ -75,5 +87,46 @@ export default function Start() {
         )}
       </div>
     </main>
+  );
+}
+
+/** Pages of the large demo site. */
+const LARGE = 10_000;
+const number = new Intl.NumberFormat("en-GB");
+
+/** The large demo site, brought in with a count and a Stop; what came in stays. */
+function LargeDemo() {
+  const navigate = useNavigate();
+  const { fail } = useNotices();
+  const [done, setDone] = useState<number | null>(null);
+  const stop = useRef<AbortController>(undefined);
+  const open = async () => {
+    stop.current = new AbortController();
+    setDone(0);
+    try {
+      const { openLargeDemo } = await import("../store/bring-in");
+      const id = await openLargeDemo(LARGE, setDone, stop.current.signal);
+      navigate(`/sites/${id}/pages`);
+    } catch (error) {
+      fail(error);
+    } finally {
+      setDone(null);
+    }
+  };
+  return done === null ? (
+    <p className="mt-1 text-15 text-soft">
+      Or{" "}
+      <Action className="text-15" onClick={() => void open()}>
+        open a large demo site
+      </Action>{" "}
+      of {number.format(LARGE)} generated pages; that takes some minutes.
+    </p>
+  ) : (
+    <p role="status" className="mt-1 flex gap-3 text-15">
+      {number.format(done)} of {number.format(LARGE)} pages
+      <Action className="text-15" onClick={() => stop.current?.abort()}>
+        Stop
+      </Action>
+    </p>
   );
 }

@@ -1,22 +1,71 @@
-import { type Change, db, type RecordedTable } from "./db";
+import { type ActionRecord, type Change, db, type PageDerived, type RecordedTable } from "./db";
 import { explainStorage } from "./faults";
 
-/** A record to put, or to delete where `after` is null. */
+/** A record to put, or to delete where `after` is null. Summaries follow from pages and are not recorded. */
 export interface Put {
-  table: RecordedTable;
+  table: RecordedTable | "summaries";
   key: string;
   after: unknown;
 }
 
+/** What is worked out from a page and its redraft is not compared: it may have been worked out again since. */
+const DERIVED: Record<keyof PageDerived, true> = {
+  name: true,
+  title: true,
+  titlePx: true,
+  titleCut: true,
+  description: true,
+  descriptionPx: true,
+  descriptionCut: true,
+  slug: true,
+  h1: true,
+  levels: true,
+  outlineFault: true,
+  words: true,
+  paragraphs: true,
+  lists: true,
+  pictures: true,
+  withoutAlt: true,
+  links: true,
+  types: true,
+  counts: true,
+  rules: true,
+  says: true,
+  stamp: true,
+};
+
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
 
+/** Names in alphabetical order, so that it does not matter in which a record was written. */
+function own(record: unknown): unknown {
+  if (record === null || typeof record !== "object") return record;
+  const entries = Object.entries(record).filter(([name]) => !(name in DERIVED));
+  return entries.sort(([a], [b]) => (a < b ? -1 : 1));
+}
+
+const sameRecord = (table: RecordedTable, a: unknown, b: unknown) =>
+  table === "pages" ? same(own(a), own(b)) : same(a, b);
+
 async function put({ table, key, after }: Put): Promise<void> {
-  if (after === null || after === undefined) await db().table(table).delete(key);
-  else await db().table(table).put(after);
+  if (after === null || after === undefined) {
+    await db().table(table).delete(key);
+    if (table === "pages") await db().summaries.delete(key);
+  } else await db().table(table).put(after);
 }
 
 /** Actions on one field within this time are one step of undo. */
 const MERGE_MS = 2500;
+/** Changes in one record of an action: a record must stay small enough to be read at once. */
+const CHANGES = 400;
+/** Actions that are kept; older ones cannot be undone any more. */
+const KEPT_ACTIONS = 2000;
+
+export interface ActOptions {
+  /** Actions of one kind on one field that follow each other closely are one. */
+  merge?: string | null;
+  /** Actions of one group, such as the pages of one queue, are undone together. */
+  group?: string | null;
+}
 
 /**
  * Carries out one user action: one transaction, with a record of what each record was and is. Fails with a `StorageFault`
@@ -26,13 +75,21 @@ export async function act(
   siteId: string,
   label: string,
   puts: readonly Put[],
-  merge: string | null = null,
+  options: ActOptions = {},
 ): Promise<void> {
-  const tables = [...new Set(puts.map((p) => p.table)), "actions"];
+  const { merge = null } = options;
+  const tables = [
+    ...new Set(puts.flatMap((p) => (p.table === "pages" ? ["pages", "summaries"] : [p.table]))),
+    "actions",
+  ];
   try {
     await db().transaction("rw", tables, async () => {
       const changes: Change[] = [];
       for (const one of puts) {
+        if (one.table === "summaries") {
+          await put(one);
+          continue;
+        }
         const before = (await db().table(one.table).get(one.key)) ?? null;
         if (same(before, one.after ?? null)) continue;
         changes.push({ table: one.table, key: one.key, before, after: one.after ?? null });
@@ -44,13 +101,24 @@ export async function act(
       const at = new Date().toISOString();
       if (last && merge !== null && last.merge === merge && Date.parse(at) - Date.parse(last.at) < MERGE_MS) {
         await db().actions.put({ ...last, at, changes: merged(last.changes, changes) });
-      } else {
-        await db().actions.add({ siteId, at, label, merge, undone: 0, changes });
+        return;
       }
+      const group = options.group ?? (changes.length > CHANGES ? crypto.randomUUID() : null);
+      for (let i = 0; i < changes.length; i += CHANGES) {
+        await db().actions.add({ siteId, at, label, merge, group, undone: 0, changes: changes.slice(i, i + CHANGES) });
+      }
+      await forget(siteId);
     });
   } catch (error) {
     throw explainStorage(error);
   }
+}
+
+/** Drops the oldest actions. */
+async function forget(siteId: string): Promise<void> {
+  const done = db().actions.where("[siteId+undone]").equals([siteId, 0]);
+  const many = (await done.count()) - KEPT_ACTIONS;
+  if (many > 0) await db().actions.bulkDelete(await done.limit(many).primaryKeys());
 }
 
 function merged(first: readonly Change[], second: readonly Change[]): Change[] {
@@ -68,27 +136,51 @@ export interface Undone {
   left: number;
 }
 
+const TABLES: (RecordedTable | "summaries" | "actions")[] = [
+  "sites",
+  "pages",
+  "summaries",
+  "redrafts",
+  "setAsides",
+  "actions",
+];
+
 async function step(siteId: string, direction: "undo" | "redo"): Promise<Undone | null> {
   const from = direction === "undo" ? 0 : 1;
-  const tables: (RecordedTable | "actions")[] = ["sites", "pages", "summaries", "redrafts", "setAsides", "actions"];
   try {
-    return await db().transaction("rw", tables, async () => {
-      const candidates = db().actions.where("[siteId+undone]").equals([siteId, from]);
-      const action = direction === "undo" ? await candidates.last() : await candidates.first();
-      if (!action) return null;
+    return await db().transaction("rw", TABLES, async () => {
+      const candidates = () => db().actions.where("[siteId+undone]").equals([siteId, from]);
+      const next = direction === "undo" ? await candidates().last() : await candidates().first();
+      if (!next) return null;
+      const { group } = next;
+      const actions =
+        group === null
+          ? [next]
+          : await candidates()
+              .filter((action) => action.group === group)
+              .toArray();
+      if (direction === "undo") actions.reverse();
       let left = 0;
-      for (const { table, key, before, after } of action.changes) {
-        const [expected, next] = direction === "undo" ? [after, before] : [before, after];
-        const now = (await db().table(table).get(key)) ?? null;
-        if (same(now, expected)) await put({ table, key, after: next });
-        else left++;
-      }
-      await db().actions.put({ ...action, undone: direction === "undo" ? 1 : 0 });
-      return { label: action.label, left };
+      for (const action of actions) left += await stepOne(action, direction);
+      return { label: next.label, left };
     });
   } catch (error) {
     throw explainStorage(error);
   }
+}
+
+async function stepOne(action: ActionRecord, direction: "undo" | "redo"): Promise<number> {
+  let left = 0;
+  for (const { table, key, before, after } of direction === "undo" ? action.changes.toReversed() : action.changes) {
+    const [expected, next] = direction === "undo" ? [after, before] : [before, after];
+    const now = (await db().table(table).get(key)) ?? null;
+    if (!sameRecord(table, now, expected)) left++;
+    // A page that comes back is worked out again: the house style may have changed meanwhile.
+    else
+      await put({ table, key, after: table === "pages" && next !== null ? { ...(next as object), stamp: "" } : next });
+  }
+  await db().actions.put({ ...action, undone: direction === "undo" ? 1 : 0 });
+  return left;
 }
 
 /** Takes the last action back, record by record where it still stands; null where there is nothing to undo. */

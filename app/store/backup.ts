@@ -1,65 +1,110 @@
 import Joi from "joi";
 import { editSchema } from "#core/exchange/edit-file";
+import { PAGE_KINDS } from "#core/page/page-kind";
 import { houseStyleSchema } from "#core/rules/house-style-schema";
 import { db, SCHEMA_VERSION } from "./db";
 import { explainStorage } from "./faults";
+import { upgradeOriginal, upgradePage, upgradeRedraft, upgradeSummary } from "./migrations";
 
 const id = Joi.string().max(100).required();
 const text = Joi.string().allow("");
 const count = Joi.number().integer().min(0);
 const counts = Joi.object({ must: count, should: count, may: count });
-const summary = { id, siteId: id, address: text, title: text, description: text, keywords: text };
+const texts = Joi.array().items(text);
+const edits = Joi.array().items(editSchema);
+const format = Joi.string().valid("html", "markdown", "fields");
+const summary = {
+  id,
+  siteId: id,
+  address: text,
+  title: text,
+  description: text,
+  keywords: text,
+  language: text,
+  headings: Joi.array().items(Joi.array().ordered(count, text)),
+};
 
 /** Base64 of packed bytes: a backup is one JSON file. */
 const packed = Joi.string().base64().allow("");
 
+const site = Joi.object({
+  id,
+  name: text,
+  address: text,
+  houseStyle: houseStyleSchema,
+  broughtInAt: Joi.string().isoDate(),
+  filters: Joi.array().items(Joi.object({ name: text, query: text })),
+});
+
+const page = Joi.object({
+  id,
+  siteId: id,
+  position: count,
+  file: text,
+  address: text,
+  original: id,
+  format,
+  kind: Joi.string().valid(...Object.keys(PAGE_KINDS)),
+  kindBy: Joi.string().valid("guess", "editor"),
+  phrase: text,
+  edits: count,
+  patterned: texts,
+  conflicts: count,
+  settled: count,
+  ready: Joi.boolean(),
+  handed: text.allow(null),
+  name: text,
+  title: text,
+  titlePx: count,
+  titleCut: Joi.boolean(),
+  description: text,
+  descriptionPx: count,
+  descriptionCut: Joi.boolean(),
+  slug: text,
+  h1: text,
+  levels: Joi.array().items(count),
+  outlineFault: text,
+  words: count,
+  paragraphs: count,
+  lists: count,
+  pictures: count,
+  withoutAlt: count,
+  links: count,
+  types: texts,
+  counts,
+  rules: texts,
+  says: text,
+  stamp: text,
+});
+
+const conflict = Joi.object({
+  edit: editSchema,
+  now: text.allow(null),
+  reason: text,
+  mine: Joi.alternatives(editSchema, null),
+});
+
 const backupSchema = Joi.object({
   format: Joi.string().valid("keen-quill backup").required(),
-  version: Joi.number()
-    .integer()
-    .max(SCHEMA_VERSION)
-    .required()
-    .messages({ "number.max": "{{#label}} is from a newer Keen Quill than this one" }),
+  version: Joi.number().integer().required(),
   madeAt: Joi.string().isoDate().required(),
-  sites: Joi.array()
-    .items(
-      Joi.object({ id, name: text, address: text, houseStyle: houseStyleSchema, broughtInAt: Joi.string().isoDate() }),
-    )
-    .required(),
-  pages: Joi.array()
-    .items(
-      Joi.object({
-        ...summary,
-        keywords: Joi.forbidden(),
-        position: count,
-        file: text,
-        name: text,
-        titlePx: count,
-        titleCut: Joi.boolean(),
-        descriptionPx: count,
-        descriptionCut: Joi.boolean(),
-        slug: text,
-        phrase: text,
-        counts,
-        edits: count,
-        ready: Joi.boolean(),
-      }),
-    )
-    .required(),
+  sites: Joi.array().items(site).required(),
+  pages: Joi.array().items(page).required(),
   summaries: Joi.array().items(Joi.object(summary)).required(),
   originals: Joi.array()
     .items(
       Joi.object({
-        pageId: id,
+        id,
         siteId: id,
-        kind: Joi.string().valid("html"),
+        kind: format,
         packed,
         charset: Joi.object({ name: Joi.string(), by: Joi.string(), bom: count }),
+        headers: Joi.object().pattern(Joi.string(), text),
       }),
     )
     .required(),
   redrafts: Joi.array()
-    .items(Joi.object({ pageId: id, siteId: id, edits: Joi.array().items(editSchema) }))
+    .items(Joi.object({ pageId: id, siteId: id, edits, conflicts: Joi.array().items(conflict), settled: edits }))
     .required(),
   setAsides: Joi.array()
     .items(
@@ -75,6 +120,23 @@ const backupSchema = Joi.object({
     )
     .required(),
 });
+
+type Old = Record<string, unknown>;
+
+/** A backup of an earlier version as this one has it; anything else as it is. */
+function upgraded(value: unknown): unknown {
+  const backup = value as Record<string, Old[] | undefined> & { version?: unknown };
+  if (backup?.version !== 1) return value;
+  const all = (name: string, upgrade: (record: Old) => unknown) =>
+    Array.isArray(backup[name]) ? backup[name].map(upgrade) : backup[name];
+  return {
+    ...backup,
+    pages: all("pages", upgradePage),
+    summaries: all("summaries", upgradeSummary),
+    originals: all("originals", upgradeOriginal),
+    redrafts: all("redrafts", upgradeRedraft),
+  };
+}
 
 function toBase64(bytes: Uint8Array): string {
   let binary = "";
@@ -108,7 +170,13 @@ export async function restoreBackup(json: string): Promise<{ sites: number; page
   } catch (error) {
     return { reason: `This is no backup: ${(error as Error).message}. Nothing was changed.` };
   }
-  const { error, value: backup } = backupSchema.validate(value);
+  const version = (value as { version?: unknown } | null)?.version;
+  if (typeof version === "number" && version > SCHEMA_VERSION) {
+    return {
+      reason: "This backup is from a newer Keen Quill than this one. Update this one first. Nothing was changed.",
+    };
+  }
+  const { error, value: backup } = backupSchema.validate(upgraded(value));
   if (error) return { reason: `This backup is damaged: ${error.message}. Nothing was changed.` };
   const { sites, pages, summaries, originals, redrafts, setAsides } = backup;
   const tables = [db().sites, db().pages, db().summaries, db().originals, db().redrafts, db().setAsides, db().actions];

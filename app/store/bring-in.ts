@@ -1,24 +1,24 @@
 import { addressOfFile } from "#core/address/address";
 import { type LeftOut, MAX_ENTRIES, type PackedFile, whyLeftOut } from "#core/exchange/zip";
-import { MAX_SOURCE_BYTES, originalFromText } from "#core/page/original";
-import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/rules/house-style";
+import { MAX_SOURCE_BYTES } from "#core/page/original";
+import { DEFAULT_HOUSE_STYLE, type HouseStyle, stampOf } from "#core/rules/house-style";
 import { guessTitlePattern } from "#core/site/brand";
-import { readerWorker } from "../workers/reader";
-import type { ReadPage } from "../workers/reader.worker";
+import { onPool, onPoolAll } from "../workers/pool";
 import { act, type Put } from "./act";
+import type { BroughtAgain } from "./bring-again";
 import { db, type PageRecord, type SiteRecord } from "./db";
 import { explainStorage } from "./faults";
-import { packOriginal } from "./originals";
+import type { Incoming, ReadIncoming } from "./read-incoming";
+import { today } from "./redraft";
 
-/** Something to bring in: a file's bytes, or text that was pasted. */
-export interface Incoming {
+/** A file's bytes under its path. */
+export interface ChosenFile {
   path: string;
-  bytes: Uint8Array | null;
-  text: string | null;
+  bytes: Uint8Array;
 }
 
 export interface Chosen {
-  incoming: Incoming[];
+  files: ChosenFile[];
   leftOut: LeftOut[];
 }
 
@@ -28,7 +28,7 @@ const MAX_ARCHIVE = 200 * 1024 * 1024;
 
 /** Sorts out what was dropped or chosen: pages, and what is left out with the reason. */
 export async function sortFiles(files: readonly File[]): Promise<Chosen> {
-  const chosen: Chosen = { incoming: [], leftOut: [] };
+  const chosen: Chosen = { files: [], leftOut: [] };
   for (const file of files.slice(0, MAX_ENTRIES)) {
     const path = file.webkitRelativePath || file.name;
     if (ZIP.test(path)) {
@@ -37,8 +37,14 @@ export async function sortFiles(files: readonly File[]): Promise<Chosen> {
     }
     const why = file.size > MAX_SOURCE_BYTES ? "it is larger than 20 MB" : whyLeftOut(path, file.size);
     if (why) chosen.leftOut.push({ path, why });
-    else chosen.incoming.push({ path, bytes: new Uint8Array(await file.arrayBuffer()), text: null });
+    else chosen.files.push({ path, bytes: new Uint8Array(await file.arrayBuffer()) });
   }
+  if (files.length > MAX_ENTRIES)
+    chosen.leftOut.push({
+      path: `${files.length - MAX_ENTRIES} more files`,
+      why: "20,000 files are taken at one time",
+    });
+  chosen.files = withoutCommonFolder(chosen.files);
   return chosen;
 }
 
@@ -47,98 +53,160 @@ async function addArchive(file: File, path: string, chosen: Chosen): Promise<voi
     chosen.leftOut.push({ path, why: "it is larger than 200 MB; split it into smaller archives" });
     return;
   }
-  const unpacked = await readerWorker().unzipPages(new Uint8Array(await file.arrayBuffer()));
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  const unpacked = await onPool(async (worker) => await worker.unzipPages(bytes));
   if ("reason" in unpacked) {
     chosen.leftOut.push({ path, why: unpacked.reason });
     return;
   }
   chosen.leftOut.push(...unpacked.leftOut.map((one) => ({ ...one, path: `${path}: ${one.path}` })));
-  chosen.incoming.push(
-    ...withoutCommonFolder(unpacked.files).map(({ path: name, bytes }) => ({ path: name, bytes, text: null })),
-  );
+  chosen.files.push(...withoutCommonFolder(unpacked.files));
 }
 
-/** Archives often hold one folder with everything in it, which is no part of the addresses. */
-function withoutCommonFolder(files: readonly PackedFile[]): PackedFile[] {
+/** Archives and folders often hold one folder with everything in it, which is no part of the addresses. */
+function withoutCommonFolder<T extends PackedFile>(files: readonly T[]): T[] {
   const first = files[0]?.path.split("/")[0];
   const common = first !== undefined && files.length > 1 && files.every(({ path }) => path.startsWith(`${first}/`));
-  return common ? files.map(({ path, bytes }) => ({ path: path.slice(first.length + 1), bytes })) : [...files];
+  return common ? files.map((file) => ({ ...file, path: file.path.slice(first.length + 1) })) : [...files];
 }
 
-export interface Prepared extends ReadPage {
-  id: string;
-  path: string;
-  phrase: string;
-}
+/** A page that was read and waits to be kept. */
+export type Prepared = ReadIncoming;
 
-/** Reads and audits what was chosen, one by one; what was read when it is stopped is returned. */
-export async function prepare(
+/** What a file is as something that comes in. */
+export const incomingFile = ({ path, bytes }: ChosenFile, base: string, phrase = ""): Incoming => ({
+  path,
+  source: bytes,
+  address: addressOfFile(path, base),
+  addressKnown: false,
+  phrase,
+});
+
+/** Reads and audits what comes in on the pool; what was read when it is stopped is returned. */
+export function prepare(
+  site: Pick<SiteRecord, "id" | "houseStyle">,
   incoming: readonly Incoming[],
-  options: { siteId: string; base: string; houseStyle: HouseStyle; phrases?: Record<string, string> },
   onProgress: (done: number) => void,
   signal: AbortSignal,
 ): Promise<Prepared[]> {
-  const today = new Date().toISOString().slice(0, 10);
-  const prepared: Prepared[] = [];
-  for (const { path, bytes, text } of incoming) {
-    if (signal.aborted) break;
-    const id = crypto.randomUUID();
-    const phrase = options.phrases?.[path] ?? "";
-    const source = bytes ?? originalFromText(text ?? "");
-    const context = { phrase, houseStyle: options.houseStyle, today };
-    const read = await readerWorker().read(
-      id,
-      options.siteId,
-      source,
-      addressOfFile(path, options.base),
-      false,
-      context,
-    );
-    prepared.push({ ...read, id, path, phrase });
-    onProgress(prepared.length);
-  }
-  return prepared;
+  const date = today();
+  return onPoolAll(incoming, (worker, one) => worker.readIncoming(site.id, one, site.houseStyle, date), {
+    signal,
+    onResult: (_, done) => onProgress(done),
+  });
 }
 
-/** Keeps prepared pages in a site, which is made where it is new: one action, that can be undone. */
-export async function keep(site: SiteRecord, prepared: readonly Prepared[]): Promise<void> {
-  const known = new Set((await db().pages.where("siteId").equals(site.id).toArray()).map((page) => page.address));
-  const fresh = prepared.filter(({ address }) => {
-    if (known.has(address)) return false;
-    known.add(address);
-    return true;
-  });
-  const puts: Put[] = [{ table: "sites", key: site.id, after: withTitlePattern(site, fresh) }];
+/** A new page's record. */
+function newPage(
+  site: SiteRecord,
+  { id, path, address, phrase, format, kind, original, derived }: Prepared,
+  position: number,
+): PageRecord {
+  return {
+    id,
+    siteId: site.id,
+    position,
+    file: path,
+    address,
+    original: original.id,
+    format,
+    kind,
+    kindBy: "guess",
+    phrase,
+    edits: 0,
+    patterned: [],
+    conflicts: 0,
+    settled: 0,
+    ready: false,
+    handed: null,
+    ...derived,
+  };
+}
+
+export interface Kept {
+  added: number;
+  /** Pages that were there and have been brought in again. */
+  again: number;
+  /** Redrafted changes that were carried over, settled by the site, or need a decision. */
+  kept: number;
+  settled: number;
+  conflicts: number;
+}
+
+export interface KeepOptions {
+  /** What pages that are there are brought in again from, by the id of what was prepared. */
+  again?: ReadonlyMap<string, Incoming>;
+  /** Ids of the site's pages by address, where the caller has them at hand; new ones are added. */
+  known?: Map<string, string>;
+  group?: string;
+  label?: string;
+}
+
+/**
+ * Keeps pages in a site, which is made where it is new: one action that can be undone. Pages whose address is there
+ * already are brought in again, with their redrafts carried over; `sources` are what those are read from.
+ */
+export async function keep(site: SiteRecord, prepared: readonly Prepared[], options: KeepOptions = {}): Promise<Kept> {
+  const known = options.known ?? (await addressesOf(site.id));
+  const fresh: Prepared[] = [];
+  const again: BroughtAgain[] = [];
+  const taken = new Set<string>();
+  for (const one of prepared) {
+    if (taken.has(one.address)) continue;
+    taken.add(one.address);
+    const pageId = known.get(one.address);
+    const source = options.again?.get(one.id);
+    if (pageId === undefined) fresh.push(one);
+    else if (source) {
+      const brought = await onPool((worker) => worker.carryOverPage(site, pageId, source, today()));
+      if (brought) again.push(brought);
+    }
+  }
+  const stored = (await db().sites.get(site.id)) ?? site;
+  const puts: Put[] = [{ table: "sites", key: site.id, after: withTitlePattern(stored, fresh) }];
   const offset = await db().pages.where("siteId").equals(site.id).count();
   try {
-    const packed = await Promise.all(fresh.map(({ id, original }) => packOriginal(id, site.id, original)));
-    await db().originals.bulkPut(packed);
+    await db().originals.bulkPut([...fresh.map((one) => one.original), ...again.flatMap((one) => one.original ?? [])]);
   } catch (error) {
     throw explainStorage(error);
   }
-  fresh.forEach(({ id, path, address, phrase, examined, summary }, i) => {
-    const page: PageRecord = {
-      id,
-      siteId: site.id,
-      position: offset + i,
-      file: path,
-      address,
-      phrase,
-      edits: 0,
-      ready: false,
-      ...examined,
-    };
+  fresh.forEach((one, i) => {
     puts.push(
-      { table: "pages", key: id, after: page },
-      { table: "summaries", key: id, after: { ...summary, siteId: site.id } },
+      { table: "pages", key: one.id, after: newPage(site, one, offset + i) },
+      { table: "summaries", key: one.id, after: one.summary },
     );
   });
-  await act(site.id, fresh.length === 1 ? "Bring in 1 page" : `Bring in ${fresh.length} pages`, puts);
+  for (const { record, summary, redraft } of again) {
+    puts.push(
+      { table: "pages", key: record.id, after: record },
+      { table: "summaries", key: record.id, after: summary },
+      { table: "redrafts", key: record.id, after: redraft },
+    );
+  }
+  const many = fresh.length + again.length;
+  const label =
+    options.label ?? `Bring in ${many === 1 ? "1 page" : `${many} pages`}${fresh.length === 0 ? " again" : ""}`;
+  for (const one of fresh) known.set(one.address, one.id);
+  if (many > 0) await act(site.id, label, puts, options.group ? { group: options.group } : {});
+  const sum = (of: (one: BroughtAgain) => number) => again.reduce((total, one) => total + of(one), 0);
+  return {
+    added: fresh.length,
+    again: again.length,
+    kept: sum((one) => one.kept),
+    settled: sum((one) => one.settled),
+    conflicts: sum((one) => one.conflicts),
+  };
+}
+
+/** Ids of a site's pages by their addresses. */
+export async function addressesOf(siteId: string): Promise<Map<string, string>> {
+  const pages = await db().pages.where("siteId").equals(siteId).toArray();
+  return new Map(pages.map((page) => [page.address, page.id]));
 }
 
 function withTitlePattern(site: SiteRecord, pages: readonly Prepared[]): SiteRecord {
   if (site.houseStyle.brand) return site;
-  const pattern = guessTitlePattern(pages.map(({ examined }) => examined.title));
+  const pattern = guessTitlePattern(pages.map(({ derived }) => derived.title));
   if (!pattern) return site;
   return { ...site, name: site.name || pattern.brand, houseStyle: { ...site.houseStyle, ...pattern } };
 }
@@ -161,25 +229,51 @@ interface DemoFacts {
   phrases: Record<string, string>;
 }
 
+async function unzipFrom(path: string, also: string[] = []): Promise<PackedFile[]> {
+  const answer = await fetch(path);
+  if (!answer.ok) throw new Error("This application's server did not answer. Start it again, then try once more.");
+  const bytes = new Uint8Array(await answer.arrayBuffer());
+  const unpacked = await onPool(async (worker) => await worker.unzipPages(bytes, also));
+  if ("reason" in unpacked) throw new Error(unpacked.reason);
+  return unpacked.files;
+}
+
 /** Brings the demo site in and returns its id. */
 export async function openDemo(): Promise<string> {
-  const answer = await fetch("/demo-site.zip");
-  if (!answer.ok)
-    throw new Error("The demo site could not be fetched from this application's server. Is it still running?");
-  const unpacked = await readerWorker().unzipPages(new Uint8Array(await answer.arrayBuffer()), ["site.json"]);
-  if ("reason" in unpacked) throw new Error(unpacked.reason);
-  const facts = JSON.parse(
-    new TextDecoder().decode(unpacked.files.find((f) => f.path === "site.json")?.bytes),
-  ) as DemoFacts;
+  const files = await unzipFrom("/demo-site.zip", ["site.json"]);
+  const facts = JSON.parse(new TextDecoder().decode(files.find((f) => f.path === "site.json")?.bytes)) as DemoFacts;
   const site = newSite(facts.name, facts.address, {
     brand: facts.name,
     separator: facts.separator,
     rules: facts.rules,
   });
-  const incoming = unpacked.files
+  const incoming = files
     .filter((f) => f.path !== "site.json")
-    .map(({ path, bytes }) => ({ path, bytes, text: null }));
-  const options = { siteId: site.id, base: facts.address, houseStyle: site.houseStyle, phrases: facts.phrases };
-  await keep(site, await prepare(incoming, options, () => {}, new AbortController().signal));
+    .map((file) => incomingFile(file, facts.address, facts.phrases[file.path]));
+  await keep(site, await prepare(site, incoming, () => {}, new AbortController().signal));
   return site.id;
 }
+
+/** Pages in one answer of the server, and in one action. */
+const LARGE_CHUNK = 40;
+
+/** Brings the large demo site in, page after page; what came in when it is stopped stays. Returns its id. */
+export async function openLargeDemo(
+  count: number,
+  onProgress: (done: number) => void,
+  signal: AbortSignal,
+): Promise<string> {
+  const site = newSite("The large demo site", "https://large.example/", { brand: "Gullhaven" });
+  const group = crypto.randomUUID();
+  for (let first = 0; first < count && !signal.aborted; first += LARGE_CHUNK) {
+    const files = await unzipFrom(`/large-site.zip?first=${first}&count=${Math.min(LARGE_CHUNK, count - first)}`);
+    const incoming = files.map((file) => incomingFile(file, site.address));
+    const prepared = await prepare(site, incoming, (done) => onProgress(first + done), signal);
+    await keep(site, prepared, { group, label: "Bring in the large demo site" });
+  }
+  return site.id;
+}
+
+/** Whether a page has to be audited again: its house style or the month has moved on. */
+export const isStale = (page: PageRecord, site: SiteRecord, stamp = stampOf(site.houseStyle, today())) =>
+  page.stamp !== stamp;

@@ -1,12 +1,16 @@
 import { slugOf } from "#core/address/slug";
 import { widthOf } from "#core/measure/width";
-import { descriptionOf, type Page, titleOf } from "#core/page/page";
+import { contentHeadings } from "#core/outline/outline";
+import { descriptionOf, languageOf, type Page, titleOf } from "#core/page/page";
+import { structuredValues } from "#core/page/structured-values";
+import { wordsOf } from "#core/phrase/words";
 import { descriptionStyle, setDescription, setTitle, titleStyle } from "#core/result/result";
+import { type Edit, newValueOf, slotOf } from "#core/rewrite/edits";
 import { totalsOf } from "#core/rules/audit";
 import { type HouseStyle, limitsOf } from "#core/rules/house-style";
 import type { Finding } from "#core/rules/rule";
 import { summaryOf } from "#core/site/audit-site";
-import type { PageRecord, SetAsideRecord, SummaryRecord } from "./db";
+import type { PageDerived, SetAsideRecord, SummaryRecord } from "./db";
 
 /** Whether a finding was set aside, and by which record. */
 export function setAsideFor(
@@ -23,31 +27,79 @@ export function setAsideFor(
   );
 }
 
-export type Examined = Pick<
-  PageRecord,
-  "name" | "title" | "titlePx" | "titleCut" | "description" | "descriptionPx" | "descriptionCut" | "slug" | "counts"
->;
+/** Names what a redraft says, so that it can be seen whether it has moved on since it was handed over; "" where it says nothing. */
+export function saysOf(edits: readonly Edit[]): string {
+  if (edits.length === 0) return "";
+  const text = edits
+    .map((edit) => `${slotOf(edit)}=${newValueOf(edit)}`)
+    .sort()
+    .join("\n");
+  let hash = 0x811c9dc5;
+  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193);
+  return (hash >>> 0).toString(36);
+}
+
+const counted = new WeakMap<Page["blocks"], number>();
+
+/** Words of the content: menus, asides and footers do not count. Counted once for the same text. */
+function contentWords(page: Page): number {
+  const known = counted.get(page.blocks);
+  if (known !== undefined) return known;
+  let words = 0;
+  for (const block of page.blocks) {
+    if (block.landmark !== null && block.landmark !== "main" && block.landmark !== "region") continue;
+    // Scripts without spaces have no words to be told apart quickly: characters stand for them.
+    words += block.text.length > 5000 ? block.text.split(/\s+/).length : wordsOf(block.text, languageOf(page)).length;
+  }
+  counted.set(page.blocks, words);
+  return words;
+}
+
+export interface ExamineContext {
+  /** Open findings: what was set aside is not among them. */
+  findings: readonly Finding[];
+  houseStyle: HouseStyle;
+  edits: readonly Edit[];
+  stamp: string;
+}
 
 /** What the table shows of a page as it now reads. */
-export function examine(page: Page, findings: readonly Finding[], houseStyle: HouseStyle): Examined {
+export function examine(page: Page, { findings, houseStyle, edits, stamp }: ExamineContext): PageDerived {
   const limits = limitsOf(houseStyle);
   const title = titleOf(page);
   const description = descriptionOf(page);
   const h1 = page.headings.find((heading) => heading.level === 1 && heading.text !== "");
+  const levels = [0, 0, 0, 0, 0, 0];
+  for (const { heading } of contentHeadings(page)) {
+    const at = Math.min(6, heading.level) - 1;
+    levels[at] = (levels[at] ?? 0) + 1;
+  }
   return {
-    name: (h1?.text ?? title).slice(0, 200),
+    name: (h1?.text || title || page.values.name || "").slice(0, 200),
     title: title.slice(0, 1000),
     titlePx: Math.round(widthOf(title, titleStyle("desktop"))),
     titleCut: setTitle(title, "desktop", limits).lost !== "",
     description: description.slice(0, 1000),
     descriptionPx: Math.round(widthOf(description, descriptionStyle("desktop"))),
     descriptionCut: setDescription(description, "desktop", limits).lost !== "",
-    slug: slugOf(page.address),
+    slug: slugOf(page.address).slice(0, 300),
+    h1: (h1?.text ?? "").slice(0, 300),
+    levels,
+    outlineFault: (findings.find((finding) => finding.rule.startsWith("heading/"))?.message ?? "").slice(0, 160),
+    words: contentWords(page),
+    paragraphs: page.blocks.filter((block) => block.tag === "p").length,
+    lists: page.lists.length,
+    pictures: page.images.length,
+    withoutAlt: page.images.filter((image) => image.alt === null).length,
+    links: page.links.length,
+    types: [...new Set(structuredValues(page).types)].slice(0, 8),
     counts: totalsOf(findings),
+    rules: [...new Set(findings.map((finding) => finding.rule))],
+    says: saysOf(edits),
+    stamp,
   };
 }
 
 export function summaryRecord(pageId: string, siteId: string, page: Page): SummaryRecord {
-  const summary = summaryOf(pageId, page);
-  return { ...summary, title: summary.title.slice(0, 1000), description: summary.description.slice(0, 1000), siteId };
+  return { ...summaryOf(pageId, page), siteId };
 }

@@ -7,17 +7,16 @@ async function through(bytes: Uint8Array, stream: CompressionStream | Decompress
 }
 
 /** Packs an original for storage. Done before the transaction opens. */
-export async function packOriginal(pageId: string, siteId: string, original: Original): Promise<OriginalRecord> {
-  const packed = await through(original.bytes, new CompressionStream("deflate"));
-  return { pageId, siteId, kind: original.kind, packed, charset: original.charset };
+export async function packOriginal(id: string, siteId: string, original: Original): Promise<OriginalRecord> {
+  const { bytes, ...rest } = original;
+  return { id, siteId, ...rest, packed: await through(bytes, new CompressionStream("deflate")) };
 }
 
-export async function loadOriginal(pageId: string): Promise<Original | null> {
-  const record = await db().originals.get(pageId);
+/** The original that a page's record names; null where it is not in this browser. */
+export async function loadOriginal(id: string): Promise<Original | null> {
+  const record = await db().originals.get(id);
   if (!record) return null;
-  return {
-    kind: record.kind,
-    bytes: await through(record.packed, new DecompressionStream("deflate")),
-    charset: record.charset,
-  };
+  const { packed, kind, charset, headers } = record;
+  const bytes = await through(packed, new DecompressionStream("deflate"));
+  return { kind, bytes, charset, ...(headers && { headers }) };
 }

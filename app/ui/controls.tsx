@@ -1,5 +1,5 @@
 import { Dialog, Tooltip } from "radix-ui";
-import type { ComponentProps, ReactNode } from "react";
+import { type ComponentProps, type ReactNode, useState } from "react";
 
 /** A button with an icon only; its name and shortcut show in a tooltip. */
 export function IconButton({
@@ -35,10 +35,10 @@ export function Keys({ children }: { children: ReactNode }) {
 }
 
 /** An action in the text: blue pencil. */
-export function Action({ className = "", ...rest }: ComponentProps<"button">) {
+export function Action({ className = "", type = "button", ...rest }: ComponentProps<"button">) {
   return (
     <button
-      type="button"
+      type={type}
       className={`text-left text-blue hover:underline disabled:no-underline ${className}`}
       {...rest}
     />
@@ -61,8 +61,10 @@ export function Modal({
   onOpenChange,
   title,
   description,
+  wide = false,
   children,
 }: {
+  wide?: boolean;
   open: boolean;
   onOpenChange: (open: boolean) => void;
   title: string;
@@ -75,7 +77,7 @@ export function Modal({
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/30" />
         <Dialog.Content
           {...(description ? {} : { "aria-describedby": undefined })}
-          className="floating fixed top-[14vh] left-1/2 z-50 max-h-[76vh] w-[480px] max-w-[94vw] -translate-x-1/2 overflow-auto p-5"
+          className={`floating fixed left-1/2 z-50 max-w-[94vw] ${wide ? "top-[6vh] max-h-[88vh] w-[920px]" : "top-[14vh] max-h-[76vh] w-[480px]"} -translate-x-1/2 overflow-auto p-5`}
         >
           <Dialog.Title className="font-serif text-18">{title}</Dialog.Title>
           {description && <Dialog.Description className="mt-1 text-soft">{description}</Dialog.Description>}
@@ -87,3 +89,42 @@ export function Modal({
 }
 
 export const fieldClass = "w-full rounded border border-hairline bg-sheet px-2.5 py-1.5 text-15";
+
+/** A number inside a sentence. What is no number in range is put right when the field is left. */
+export function NumberField({
+  label,
+  value,
+  min,
+  max,
+  onChange,
+}: {
+  label: string;
+  value: number;
+  min: number;
+  max: number;
+  onChange: (value: number) => void;
+}) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const leave = () => {
+    const number = Math.round(Number(typed));
+    if (typed !== null && typed.trim() !== "" && Number.isFinite(number))
+      onChange(Math.min(max, Math.max(min, number)));
+    setTyped(null);
+  };
+  return (
+    <input
+      aria-label={label}
+      inputMode="numeric"
+      value={typed ?? String(value)}
+      onChange={(e) => {
+        setTyped(e.target.value);
+        const number = Number(e.target.value);
+        if (e.target.value.trim() !== "" && Number.isInteger(number) && number >= min && number <= max)
+          onChange(number);
+      }}
+      onBlur={leave}
+      style={{ width: `${Math.max(3, String(value).length + 1)}ch` }}
+      className="border-graphite border-b bg-transparent text-center font-medium tabular-nums"
+    />
+  );
+}

@@ -1,5 +1,5 @@
 import { useLiveQuery } from "dexie-react-hooks";
-import { Files, Redo2, Undo2 } from "lucide-react";
+import { BookOpenText, Files, Redo2, Undo2 } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
 import { type ReactNode, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
@@ -10,11 +10,9 @@ import { IconButton, Keys } from "./controls";
 import { useNotices } from "./notice";
 import { type Command, Palette } from "./palette";
 import { type Shortcut, Shortcuts } from "./shortcuts";
-import { SiteSettings } from "./site-settings";
 
 /** The rail: the site on top, then the screens. */
 export function Rail({ site }: { site: SiteRecord }) {
-  const [settings, setSettings] = useState(false);
   const sites = useLiveQuery(() => db().sites.toArray(), []) ?? [];
   return (
     <nav
@@ -41,9 +39,6 @@ export function Rail({ site }: { site: SiteRecord }) {
               </DropdownMenu.Item>
             ))}
             <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
-            <DropdownMenu.Item className={menuItem} onSelect={() => setSettings(true)}>
-              Name and title ending…
-            </DropdownMenu.Item>
             <DropdownMenu.Item asChild className={menuItem}>
               <Link to={`/bring-in?site=${site.id}`}>Bring in more pages…</Link>
             </DropdownMenu.Item>
@@ -53,17 +48,19 @@ export function Rail({ site }: { site: SiteRecord }) {
           </DropdownMenu.Content>
         </DropdownMenu.Portal>
       </DropdownMenu.Root>
-      <NavLink
-        to={`/sites/${site.id}/pages`}
-        className="flex w-14 flex-col items-center gap-1 rounded py-1.5 text-12 aria-[current=page]:bg-tint"
-      >
+      <NavLink to={`/sites/${site.id}/pages`} className={railLink}>
         <Files size={16} aria-hidden />
         Pages
       </NavLink>
-      <SiteSettings site={site} open={settings} onOpenChange={setSettings} />
+      <NavLink to={`/sites/${site.id}/house-style`} className={railLink}>
+        <BookOpenText size={16} aria-hidden />
+        <span className="text-center leading-tight">House style</span>
+      </NavLink>
     </nav>
   );
 }
+
+const railLink = "flex w-14 flex-col items-center gap-1 rounded py-1.5 text-12 aria-[current=page]:bg-tint";
 
 export const menuItem = "block cursor-default rounded px-2.5 py-1.5 outline-none data-[highlighted]:bg-tint";
 

@@ -28,7 +28,9 @@ export function addressOfFile(path: string, base: string): string {
   const clean = path
     .replaceAll("\\", "/")
     .replace(/^\.?\/+/, "")
-    .replace(/(^|\/)index\.(?:html?|xhtml)$/i, "$1");
+    .replace(/(^|\/)_?index\.(?:html?|xhtml|md|markdown)$/i, "$1")
+    // Site generators serve a Markdown file under its name without the ending (common practice).
+    .replace(/\.(?:md|markdown)$/i, "/");
   const encoded = clean.split("/").map(encodeSegment).join("/");
   const root = base.endsWith("/") ? base : `${base}/`;
   return `${root}${encoded}`;

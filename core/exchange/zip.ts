@@ -16,7 +16,7 @@ export const MAX_ENTRIES = 20_000;
 /** Most bytes that an archive may unpack to, all files together. */
 export const MAX_UNPACKED = 400 * 1024 * 1024;
 
-const HTML = /\.(?:html?|xhtml)$/i;
+const PAGES = /\.(?:html?|xhtml|md|markdown)$/i;
 
 /** Whether a path leads out of the archive's own folder. */
 function climbsOut(path: string): boolean {
@@ -27,7 +27,7 @@ function climbsOut(path: string): boolean {
 export function whyLeftOut(path: string, size: number): string | null {
   if (climbsOut(path)) return "its path leads out of the archive";
   if (/(?:^|\/)(?:\.|__MACOSX\/)/.test(path)) return "it is hidden";
-  if (!HTML.test(path)) return "it is no HTML file (.html, .htm, .xhtml)";
+  if (!PAGES.test(path)) return "it is no HTML or Markdown file (.html, .htm, .xhtml, .md)";
   if (size > MAX_SOURCE_BYTES) return "it is larger than 20 MB";
   return null;
 }

@@ -1,5 +1,5 @@
 import { cleanValue } from "../rewrite/edits.ts";
-import { type PatternContext, valueOf } from "./variables.ts";
+import { type PatternContext, resolveVariable } from "./variables.ts";
 
 /** A piece of a pattern: words as they are, or the name of a variable. */
 export type Piece = { words: string } | { variable: string };
@@ -47,14 +47,14 @@ export function resolvePattern(pieces: readonly Piece[], context: PatternContext
   let waiting = "";
   for (const piece of pieces) {
     if ("words" in piece || piece.variable.toLowerCase() === "separator") {
-      const words = "words" in piece ? piece.words : (valueOf("separator", context) ?? " ");
+      const words = "words" in piece ? piece.words : (resolveVariable("separator", context) ?? " ");
       if (open && SEPARATOR.test(words)) continue;
       open = false;
       text += waiting;
       waiting = words;
       continue;
     }
-    const value = valueOf(piece.variable, context);
+    const value = resolveVariable(piece.variable, context);
     if (value !== null) {
       text += waiting + value;
       waiting = "";
@@ -71,7 +71,7 @@ export function resolvePattern(pieces: readonly Piece[], context: PatternContext
 
 /** The names of a pattern that this page has no value for. */
 export function missingIn(pieces: readonly Piece[], context: PatternContext): string[] {
-  return pieces.flatMap((p) => ("variable" in p && valueOf(p.variable, context) === null ? [p.variable] : []));
+  return pieces.flatMap((p) => ("variable" in p && resolveVariable(p.variable, context) === null ? [p.variable] : []));
 }
 
 /** The text that a pattern makes for a page, or why it makes none. */

@@ -120,7 +120,7 @@ function firstSentence(page: Page): string | null {
 const BY_NAME = new Map(VARIABLES.map((variable) => [variable.name, variable]));
 
 /** The value that a name in braces stands for: a variable, else a front-matter or structured-data value; null where the page has none. */
-export function valueOf(name: string, context: PatternContext): string | null {
+export function resolveVariable(name: string, context: PatternContext): string | null {
   const variable = BY_NAME.get(name.toLowerCase());
   const value = variable
     ? variable.value(context)

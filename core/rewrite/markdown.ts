@@ -36,7 +36,7 @@ function scalarText(value: string, type?: string): string {
 }
 
 /** Where a value stands in the file, or null where the name is not there. */
-function valueOf(front: FrontMatter, name: string): Scalar | null {
+function scalarOf(front: FrontMatter, name: string): Scalar | null {
   const pair = front.map?.items.find(({ key }) => isScalar(key) && key.value === name);
   return pair && isScalar(pair.value) ? pair.value : null;
 }
@@ -49,7 +49,7 @@ function fieldPatches(source: string, steps: readonly FieldStep[]): Patch[] {
   const missing: string[] = [];
   for (const { op, value } of [...steps].sort((a, b) => ORDER.indexOf(a.op) - ORDER.indexOf(b.op))) {
     const name = NAMES[op];
-    const node = front && valueOf(front, name);
+    const node = front && scalarOf(front, name);
     if (!node?.range || !front) {
       missing.push(`${name}: ${scalarText(value)}${newline}`);
       continue;

@@ -37,6 +37,11 @@ const SUBJECTS: Record<Page["format"], ReadonlySet<string> | "all"> = {
   fields: new Set(["title", "description", "slug"]),
 };
 
+function looksAt(page: Page, id: string): boolean {
+  const subjects = SUBJECTS[page.format];
+  return subjects === "all" || subjects.has(id.split("/")[0] ?? "");
+}
+
 /** Rules that are on, with their settings: the same for every page of a site. */
 const active = new WeakMap<HouseStyle, readonly ActiveRule[]>();
 
@@ -73,26 +78,36 @@ export function auditor(context: RuleContext): Auditor {
   const found = new Map<string, Finding[]>();
   return (page) => {
     if (page.fault) return [unreadable(page)];
-    const subjects = SUBJECTS[page.format];
     for (const { rule, settings, weight } of activeRules(context.houseStyle)) {
-      if (subjects !== "all" && !subjects.has(rule.id.split("/")[0] ?? "")) continue;
+      if (!looksAt(page, rule.id)) continue;
       const before = last;
       if (before && found.has(rule.id) && rule.sees.every((part) => before[part] === page[part])) continue;
-      const findings: Finding[] = [];
-      const seen = new Map<string, number>();
-      for (const problem of rule.check(page, { ...context, settings })) {
-        const finding = findingOf(rule, problem, page);
-        if (weight) finding.weight = weight;
-        const nth = (seen.get(finding.key) ?? 0) + 1;
-        seen.set(finding.key, nth);
-        if (nth > 1) finding.key += ` #${nth}`;
-        findings.push(finding);
-      }
-      found.set(rule.id, findings);
+      found.set(rule.id, findingsOf({ rule, settings, weight }, page, context));
     }
     last = page;
     return [...found.values()].flat().sort(order);
   };
+}
+
+function findingsOf({ rule, settings, weight }: ActiveRule, page: Page, context: RuleContext): Finding[] {
+  const findings: Finding[] = [];
+  const seen = new Map<string, number>();
+  for (const problem of rule.check(page, { ...context, settings })) {
+    const finding = findingOf(rule, problem, page);
+    if (weight) finding.weight = weight;
+    const nth = (seen.get(finding.key) ?? 0) + 1;
+    seen.set(finding.key, nth);
+    if (nth > 1) finding.key += ` #${nth}`;
+    findings.push(finding);
+  }
+  return findings;
+}
+
+/** The findings of one rule; none where it is off or has nothing to look at. */
+export function auditRule(id: string, page: Page, context: RuleContext): Finding[] {
+  const active = activeRules(context.houseStyle).find(({ rule }) => rule.id === id);
+  if (!active || page.fault || !looksAt(page, id)) return [];
+  return findingsOf(active, page, context);
 }
 
 function findingOf(rule: Rule, problem: Problem, page: Page): Finding {

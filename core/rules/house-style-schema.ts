@@ -1,6 +1,9 @@
 import Joi from "joi";
-import { RULES } from "./catalogue.ts";
+import { PAGE_KINDS } from "../page/page-kind.ts";
+import { parsePattern } from "../pattern/pattern.ts";
+import { RULES, SITE_RULES } from "./catalogue.ts";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "./house-style.ts";
+import type { Rule } from "./rule.ts";
 import type { Setting } from "./setting.ts";
 import { WEIGHTS } from "./setting.ts";
 
@@ -10,25 +13,43 @@ function settingSchema(setting: Setting): Joi.Schema {
   return Joi.array().items(Joi.string().max(200)).max(500);
 }
 
+const rulesSchema = Joi.object(
+  Object.fromEntries(
+    [
+      ...RULES.map((rule) => ({ id: rule.id, settings: rule.settings })),
+      ...SITE_RULES.map(({ id }) => ({ id, settings: {} as Rule["settings"] })),
+    ].map(({ id, settings }) => [
+      id,
+      Joi.object({
+        on: Joi.boolean(),
+        weight: Joi.string().valid(...WEIGHTS),
+        settings: Joi.object(
+          Object.fromEntries(Object.entries(settings).map(([name, setting]) => [name, settingSchema(setting)])),
+        ),
+      }),
+    ]),
+  ),
+);
+
+const pattern = Joi.string()
+  .allow("")
+  .max(500)
+  .custom((text: string, helpers) => {
+    const parsed = parsePattern(text);
+    return "reason" in parsed ? helpers.message({ custom: `{{#label}}: ${parsed.reason}` }) : text;
+  });
+const patterns = Joi.object({ title: pattern, description: pattern });
+
 /** The shape of a house style, made from the catalogue. */
 export const houseStyleSchema = Joi.object({
   version: Joi.number().valid(1).required(),
   brand: Joi.string().allow("").max(200).default(""),
   separator: Joi.string().allow("").max(20).default(DEFAULT_HOUSE_STYLE.separator),
-  rules: Joi.object(
-    Object.fromEntries(
-      RULES.map((rule) => [
-        rule.id,
-        Joi.object({
-          on: Joi.boolean(),
-          weight: Joi.string().valid(...WEIGHTS),
-          settings: Joi.object(
-            Object.fromEntries(Object.entries(rule.settings).map(([name, setting]) => [name, settingSchema(setting)])),
-          ),
-        }),
-      ]),
-    ),
-  ).default({}),
+  rules: rulesSchema.default({}),
+  patterns,
+  kinds: Joi.object(
+    Object.fromEntries(Object.keys(PAGE_KINDS).map((kind) => [kind, Joi.object({ rules: rulesSchema, patterns })])),
+  ),
 });
 
 /** A house style from parsed JSON, or the reason it is none. */

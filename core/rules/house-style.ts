@@ -1,3 +1,4 @@
+import type { PageKind } from "../page/page-kind.ts";
 import type { ResultLimits } from "../result/result.ts";
 import type { Setting, SettingsOf, Weight } from "./setting.ts";
 
@@ -8,7 +9,19 @@ export interface RuleStyle {
   settings?: Record<string, number | string | readonly string[]>;
 }
 
-/** A site's settings for the rules and its title pattern; a file that can be shared. */
+/** Texts with variables that titles and descriptions are made of. */
+export interface Patterns {
+  title?: string;
+  description?: string;
+}
+
+/** What differs for pages of one kind. */
+export interface KindStyle {
+  rules?: Record<string, RuleStyle>;
+  patterns?: Patterns;
+}
+
+/** A site's settings for the rules and its patterns; a file that can be shared. */
 export interface HouseStyle {
   version: 1;
   /** The name that stands behind the title; "" where the site has none. */
@@ -16,9 +29,48 @@ export interface HouseStyle {
   /** Stands between title and brand, with its spaces. */
   separator: string;
   rules: Record<string, RuleStyle>;
+  /** For pages of every kind. */
+  patterns?: Patterns;
+  kinds?: Partial<Record<PageKind, KindStyle>>;
 }
 
 export const DEFAULT_HOUSE_STYLE: HouseStyle = { version: 1, brand: "", separator: " | ", rules: {} };
+
+const byKind = new WeakMap<HouseStyle, Map<PageKind, HouseStyle>>();
+
+/** The house style as it holds for pages of a kind: the same object for the same style and kind. */
+export function styleForKind(style: HouseStyle, kind: PageKind): HouseStyle {
+  const own = style.kinds?.[kind];
+  if (!own) return style;
+  const known = byKind.get(style) ?? new Map<PageKind, HouseStyle>();
+  byKind.set(style, known);
+  let merged = known.get(kind);
+  if (!merged) {
+    const rules = { ...style.rules };
+    for (const [id, rule] of Object.entries(own.rules ?? {})) {
+      rules[id] = { ...rules[id], ...rule, settings: { ...rules[id]?.settings, ...rule.settings } };
+    }
+    merged = { ...style, rules, patterns: { ...style.patterns, ...own.patterns } };
+    known.set(kind, merged);
+  }
+  return merged;
+}
+
+/**
+ * Names a house style and the month in which it is applied: a page audited under another stamp is audited again, since its
+ * settings, or the variables of its patterns, may have moved on.
+ */
+export function stampOf(style: HouseStyle, today: string): string {
+  const { brand, separator, rules, kinds = {}, patterns = {} } = style;
+  const text = JSON.stringify([STAMPED, brand, separator, rules, kinds, patterns]);
+  // FNV-1a, 32 bit: only told apart, never trusted.
+  let hash = 0x811c9dc5;
+  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193);
+  return `${(hash >>> 0).toString(36)} ${today.slice(0, 7)}`;
+}
+
+/** Raised when the rules themselves change what they find, so that kept pages are audited again. */
+const STAMPED = 1;
 
 /** A rule's settings: the house style's where it states them, else the defaults. */
 export function settingsFor<S extends Record<string, Setting>>(

@@ -99,6 +99,10 @@ export interface PageSummary {
   title: string;
   description: string;
   keywords: string;
+  /** BCP 47; "" where the page declares none. */
+  language: string;
+  /** Level and text of the first headings. */
+  headings: readonly (readonly [level: number, text: string])[];
 }
 
 export interface SiteFinding {

@@ -1,12 +1,24 @@
-import { collapse, descriptionOf, type Page, titleOf } from "../page/page.ts";
+import { collapse, descriptionOf, languageOf, type Page, titleOf } from "../page/page.ts";
 import { SITE_RULES } from "../rules/catalogue.ts";
 import type { HouseStyle } from "../rules/house-style.ts";
 import type { PageSummary, SiteFinding } from "../rules/rule.ts";
 
+/** Longest text that a summary keeps, in code units, and how many headings. */
+const LONGEST = 1000;
+const HEADINGS = 60;
+
 /** What site rules need of a page. */
 export function summaryOf(id: string, page: Page): PageSummary {
   const keywords = collapse(page.metas.find((meta) => meta.name === "keywords")?.content ?? "");
-  return { id, address: page.address, title: titleOf(page), description: descriptionOf(page), keywords };
+  return {
+    id,
+    address: page.address,
+    title: titleOf(page).slice(0, LONGEST),
+    description: descriptionOf(page).slice(0, LONGEST),
+    keywords: keywords.slice(0, LONGEST),
+    language: languageOf(page),
+    headings: page.headings.slice(0, HEADINGS).map(({ level, text }) => [level, text.slice(0, 200)] as const),
+  };
 }
 
 /** Findings across the pages of a site. */

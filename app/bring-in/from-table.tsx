@@ -1,0 +1,273 @@
+import { useLiveQuery } from "dexie-react-hooks";
+import { useMemo, useRef, useState } from "react";
+import { pathOf } from "#core/address/address";
+import {
+  type Assignment,
+  assignColumns,
+  COLUMN_NAMES,
+  COLUMNS,
+  type Column,
+  planTable,
+  readTable,
+  separatorName,
+  type TableFile,
+} from "#core/exchange/table-file";
+import { applyPlan, knownPages } from "../store/apply-table";
+import type { SiteRecord } from "../store/db";
+import { Action, fieldClass, MainButton } from "../ui/controls";
+import { useNotices } from "../ui/notice";
+
+/** Rows of the file shown while columns are assigned, and of the plan. */
+const SAMPLE = 5;
+const PLANNED = 300;
+
+/** Bringing in a spreadsheet: columns recognised or assigned, then row by row what will change. */
+export function FromTable({
+  site,
+  base,
+  onDone,
+  fault,
+}: {
+  site: SiteRecord;
+  base: string;
+  onDone: () => void;
+  fault: (text: string) => void;
+}) {
+  const { fail, say } = useNotices();
+  const [table, setTable] = useState<TableFile | null>(null);
+  const [assignment, setAssignment] = useState<Assignment>({ columns: [], headed: true });
+  const [pasted, setPasted] = useState("");
+  const [overwrite, setOverwrite] = useState<ReadonlySet<number>>(new Set());
+  const [done, setDone] = useState<number | null>(null);
+  const file = useRef<HTMLInputElement>(null);
+  const known = useLiveQuery(() => knownPages(site.id), [site.id]);
+
+  const take = (source: Uint8Array | string) => {
+    const read = readTable(source);
+    if ("reason" in read) {
+      fault(read.reason);
+      return;
+    }
+    fault("");
+    setTable(read);
+    setAssignment(assignColumns(read.rows));
+    setOverwrite(new Set());
+  };
+  const plan = useMemo(
+    () =>
+      table && known ? planTable(table.rows, assignment, known, base || site.address || "https://site.example/") : [],
+    [table, known, assignment, base, site.address],
+  );
+  const counts = { change: 0, add: 0, same: 0, fault: 0 };
+  let conflicts = 0;
+  for (const row of plan) {
+    counts[row.does]++;
+    if (row.changes.some((change) => change.conflict)) conflicts++;
+  }
+  const apply = async () => {
+    setDone(0);
+    try {
+      const { changed, added, refused } = await applyPlan(site, plan, overwrite, setDone);
+      const [first] = refused;
+      say(
+        `${changed} changed, ${added} added`,
+        first ? `${refused.length} texts could not be set: ${first.reason}` : undefined,
+      );
+      onDone();
+    } catch (error) {
+      fail(error);
+    } finally {
+      setDone(null);
+    }
+  };
+
+  if (!table) {
+    return (
+      <div className="grid gap-4">
+        <p className="max-w-[60ch] text-15">
+          A CSV or TSV file with a column of addresses, and titles, descriptions, slugs, H1s or target phrases beside
+          them. It makes pages, or fills in the redrafts of pages that are there.
+        </p>
+        <p>
+          <MainButton onClick={() => file.current?.click()}>Choose a CSV or TSV file</MainButton>
+          <input
+            ref={file}
+            type="file"
+            hidden
+            aria-label="CSV or TSV file"
+            accept=".csv,.tsv,.tab,.txt,text/csv"
+            onChange={(e) => void e.target.files?.[0]?.arrayBuffer().then((buffer) => take(new Uint8Array(buffer)))}
+          />
+        </p>
+        <label className="grid gap-1.5">
+          <span className="text-15">Or paste rows from a spreadsheet</span>
+          <textarea
+            rows={5}
+            value={pasted}
+            onChange={(e) => setPasted(e.target.value)}
+            className={`${fieldClass} font-mono text-12`}
+            spellCheck={false}
+          />
+        </label>
+        <p>
+          <MainButton disabled={pasted.trim() === ""} onClick={() => take(pasted)}>
+            Read these rows
+          </MainButton>
+        </p>
+      </div>
+    );
+  }
+  const addressed = assignment.columns.includes("address");
+  return (
+    <div className="grid gap-6">
+      <section aria-label="Columns">
+        <p className="text-15">
+          {table.rows.length} rows, separated by {separatorName(table.separator)}, read as {table.charset}. What is in
+          each column?
+        </p>
+        {table.notes.map((note) => (
+          <p key={note} className="mt-1 text-red">
+            {note}
+          </p>
+        ))}
+        <div className="mt-3 overflow-x-auto">
+          <table className="w-full border-collapse text-12">
+            <thead>
+              <tr>
+                {assignment.columns.map((column, i) => (
+                  // biome-ignore lint/suspicious/noArrayIndexKey: columns have no other name
+                  <th key={i} className="border-hairline border-b p-1.5 text-left font-normal">
+                    <select
+                      aria-label={`Column ${i + 1}`}
+                      value={column ?? ""}
+                      onChange={(e) =>
+                        setAssignment({
+                          ...assignment,
+                          columns: assignment.columns.with(i, (e.target.value || null) as Column | null),
+                        })
+                      }
+                      className="rounded border border-hairline bg-sheet px-1.5 py-1 text-13"
+                    >
+                      <option value="">left out</option>
+                      {COLUMNS.map((name) => (
+                        <option key={name} value={name}>
+                          {COLUMN_NAMES[name]}
+                        </option>
+                      ))}
+                    </select>
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {table.rows.slice(0, SAMPLE).map((row, i) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: rows have no other name
+                <tr key={i} className={i === 0 && assignment.headed ? "text-soft" : ""}>
+                  {assignment.columns.map((_, k) => (
+                    // biome-ignore lint/suspicious/noArrayIndexKey: columns have no other name
+                    <td key={k} className="max-w-[220px] truncate border-hairline border-b p-1.5">
+                      {row[k]}
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+        <label className="mt-2 flex items-center gap-2">
+          <input
+            type="checkbox"
+            checked={assignment.headed}
+            onChange={(e) => setAssignment({ ...assignment, headed: e.target.checked })}
+          />
+          The first row holds headings
+        </label>
+      </section>
+      {addressed ? (
+        <section aria-label="What will change">
+          <h2 className="font-serif text-18" aria-live="polite">
+            {counts.change} {counts.change === 1 ? "page changes" : "pages change"}, {counts.add}{" "}
+            {counts.add === 1 ? "is" : "are"} added, {counts.same} stay as they are
+            {counts.fault > 0 && `, ${counts.fault} left out`}
+          </h2>
+          {conflicts > 0 && (
+            <p className="mt-1 flex gap-3">
+              <span className="text-red">
+                {conflicts} would replace what you have redrafted, or are said twice; they are left out unless you tick
+                them.
+              </span>
+              <Action
+                onClick={() =>
+                  setOverwrite(new Set(plan.filter((r) => r.changes.some((c) => c.conflict)).map((r) => r.row)))
+                }
+              >
+                Tick all
+              </Action>
+            </p>
+          )}
+          <ul className="mt-3 divide-y divide-hairline border-hairline border-y">
+            {plan
+              .filter(({ does }) => does !== "same")
+              .slice(0, PLANNED)
+              .map((row) => {
+                const conflict = row.changes.find((change) => change.conflict)?.conflict;
+                return (
+                  <li key={row.row} className="grid grid-cols-[56px_minmax(0,1fr)_minmax(0,2fr)] gap-4 py-2">
+                    <span className="text-soft">row {row.row}</span>
+                    <span className="min-w-0">
+                      <span className="block truncate font-mono text-12">
+                        {row.fault ? row.address || "–" : pathOf(row.address)}
+                      </span>
+                      <span className={row.fault ? "text-red" : "text-soft"}>
+                        {row.fault ?? (row.does === "add" ? "a new page" : "")}
+                      </span>
+                      {conflict && (
+                        <label className="flex gap-2 text-red">
+                          <input
+                            type="checkbox"
+                            checked={overwrite.has(row.row)}
+                            onChange={(e) => {
+                              const next = new Set(overwrite);
+                              if (e.target.checked) next.add(row.row);
+                              else next.delete(row.row);
+                              setOverwrite(next);
+                            }}
+                          />
+                          {conflict}
+                        </label>
+                      )}
+                    </span>
+                    <span className="grid gap-1">
+                      {row.changes.map(({ column, was, is }) => (
+                        <span key={column} className="grid">
+                          <span className="text-12 text-soft">{COLUMN_NAMES[column]}</span>
+                          {was && <span className="text-graphite line-through">{was.slice(0, 200)}</span>}
+                          <span className="text-blue">{is.slice(0, 200)}</span>
+                        </span>
+                      ))}
+                    </span>
+                  </li>
+                );
+              })}
+          </ul>
+          {plan.length > PLANNED && (
+            <p className="mt-2 text-soft">and more rows like these, up to row {plan.at(-1)?.row}.</p>
+          )}
+        </section>
+      ) : (
+        <p role="alert" className="border-red border-l-4 pl-3 text-15">
+          Say which column holds the addresses of the pages.
+        </p>
+      )}
+      <div className="flex items-center gap-4">
+        <MainButton
+          disabled={!addressed || counts.change + counts.add === 0 || done !== null}
+          onClick={() => void apply()}
+        >
+          {done === null ? `Apply to ${counts.change + counts.add} pages` : `${done} of ${counts.change + counts.add}…`}
+        </MainButton>
+        <Action onClick={() => setTable(null)}>Choose another table</Action>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,400 @@
+import { explainFault, type FetchAnswer, worthAnotherTry } from "#core/address/fetch-answer";
+import { type Robots, readRobots, robotsAddressOf } from "#core/address/robots";
+import { addressesOf, keep, type Prepared } from "../store/bring-in";
+import { db, type ItemState, type QueueItem, type QueueRecord, type SiteRecord } from "../store/db";
+import { explainStorage } from "../store/faults";
+import { addItems } from "../store/queues";
+import type { Incoming } from "../store/read-incoming";
+import { today } from "../store/redraft";
+import { onPool } from "../workers/pool";
+import { type Brought, fetchFromServer } from "./fetch-from-server";
+
+/** Pages are kept in batches: after so many, or after so long in milliseconds. */
+const BATCH = 20;
+const BATCH_MS = 400;
+/** How often an address is asked at most, and the pause before each further time in milliseconds. */
+const MAX_TRIES = 4;
+const pauseAfter = (tries: number) => 1000 * 2 ** tries;
+/** While our own server does not answer it is asked again after this long. */
+const SERVER_PAUSE = 2000;
+
+/** What a host asks of us. */
+interface Host {
+  robots: Promise<Robots>;
+  active: number;
+  /** Milliseconds of the clock before which nothing more is asked. */
+  nextAt: number;
+}
+
+/** What is known of a queue beside its records. */
+export interface RunnerStatus {
+  running: boolean;
+  /** Why nothing is being fetched just now; null where something is. */
+  paused: string | null;
+}
+
+const IDLE: RunnerStatus = { running: false, paused: null };
+
+/**
+ * Works a queue off: at most so many requests at once to one host, its robots.txt and its pauses honoured, pages kept in
+ * batches. Everything that is needed to go on is in storage, so that a reload or another server loses nothing.
+ */
+class Runner {
+  status: RunnerStatus = { running: true, paused: null };
+  private readonly hosts = new Map<string, Host>();
+  private readonly stopping = new AbortController();
+  private readonly active = new Set<number>();
+  private batch: { item: QueueItem; prepared: Prepared; incoming: Incoming }[] = [];
+  private batchSince = 0;
+  private known = new Map<string, string>();
+  private wake: () => void = () => {};
+
+  constructor(
+    private queue: QueueRecord,
+    private site: SiteRecord,
+    private readonly changed: () => void,
+  ) {}
+
+  stop(): void {
+    this.stopping.abort();
+    this.wake();
+  }
+
+  async run(): Promise<void> {
+    this.known = await addressesOf(this.site.id);
+    let brought = await db().queueItems.where("[queueId+state]").equals([this.queue.id, "brought-in"]).count();
+    const { signal } = this.stopping;
+    let waiting: QueueItem[] = [];
+    while (!signal.aborted) {
+      if (waiting.length === 0) waiting = await this.nextItems();
+      if (waiting.length === 0 && this.active.size === 0) {
+        await this.flush();
+        // What was kept may have brought new addresses.
+        waiting = await this.nextItems();
+        if (waiting.length === 0) break;
+      }
+      const now = Date.now();
+      let soonest = now + 200;
+      const later: QueueItem[] = [];
+      for (const item of waiting) {
+        const host = this.hostOf(item.address);
+        const at = Math.max(item.notBefore, host.nextAt);
+        if (host.active >= this.queue.limits.atOnce || at > now) {
+          if (at > now) soonest = Math.min(soonest, at);
+          later.push(item);
+          continue;
+        }
+        if (item.wanted === "page" && brought + this.countActive() >= this.queue.limits.pages) {
+          if (this.active.size > 0) later.push(item);
+          else await this.finish(item, "left-out", `The limit of ${this.queue.limits.pages} pages is reached.`);
+          continue;
+        }
+        host.active++;
+        this.active.add(item.id);
+        void this.work(item, host).then((added) => {
+          if (added) brought++;
+          host.active--;
+          this.active.delete(item.id);
+          this.wake();
+        });
+      }
+      waiting = later;
+      if (this.batch.length >= BATCH || (this.batch.length > 0 && now - this.batchSince > BATCH_MS)) await this.flush();
+      await this.rest(Math.max(5, soonest - now));
+    }
+    await this.flush();
+    if (!signal.aborted) await db().queues.update(this.queue.id, { state: "done" });
+  }
+
+  private countActive(): number {
+    return this.active.size;
+  }
+
+  private rest(ms: number): Promise<void> {
+    return new Promise((resolve) => {
+      const timer = setTimeout(resolve, ms);
+      this.wake = () => {
+        clearTimeout(timer);
+        resolve();
+      };
+    });
+  }
+
+  private async nextItems(): Promise<QueueItem[]> {
+    const items = await db()
+      .queueItems.where("[queueId+state]")
+      .equals([this.queue.id, "waiting"])
+      .limit(300)
+      .toArray();
+    return items.filter(({ id }) => !this.active.has(id) && !this.batch.some(({ item }) => item.id === id));
+  }
+
+  private hostOf(address: string): Host {
+    const robotsAddress = robotsAddressOf(address);
+    let host = this.hosts.get(robotsAddress);
+    if (!host) {
+      host = { robots: this.readRobots(robotsAddress), active: 0, nextAt: 0 };
+      this.hosts.set(robotsAddress, host);
+    }
+    return host;
+  }
+
+  private async readRobots(address: string): Promise<Robots> {
+    for (;;) {
+      const { answer, bytes } = await this.ask(address, "robots");
+      if (!answer.ok && answer.fault === "server-gone" && !this.stopping.signal.aborted) {
+        await this.pause();
+        continue;
+      }
+      const robots = answer.ok
+        ? readRobots(address, answer.status, new TextDecoder().decode(bytes))
+        : // A name that nobody has, or a fault of the connection: each page will say so itself.
+          readRobots(address, 404, "");
+      if (robots.note) await this.note(`${new URL(address).host}: ${robots.note}`);
+      return robots;
+    }
+  }
+
+  private async ask(address: string, wanted: "page" | "sitemap" | "robots"): Promise<Brought> {
+    const brought = await fetchFromServer(address, wanted, this.stopping.signal);
+    if (brought.answer.ok || brought.answer.fault !== "server-gone") this.setPaused(null);
+    return brought;
+  }
+
+  private async pause(): Promise<void> {
+    this.setPaused(
+      "Keen Quill’s own server does not answer. It goes on by itself when the server is back; nothing is lost.",
+    );
+    await new Promise((resolve) => setTimeout(resolve, SERVER_PAUSE));
+  }
+
+  private setPaused(paused: string | null): void {
+    if (this.status.paused === paused) return;
+    this.status = { ...this.status, paused };
+    this.changed();
+  }
+
+  /** Works one item off; true where a page was brought in. */
+  private async work(item: QueueItem, host: Host): Promise<boolean> {
+    try {
+      const robots = await host.robots;
+      if (!robots.allows(item.address)) {
+        await this.finish(item, "forbidden", robots.note ?? "The site's robots.txt asks not to fetch it.");
+        return false;
+      }
+      if (robots.delaySeconds > 0) host.nextAt = Date.now() + robots.delaySeconds * 1000;
+      const { answer, bytes } = await this.ask(item.address, item.wanted);
+      if (!answer.ok) {
+        await this.failed(item, answer, host);
+        return false;
+      }
+      if (item.wanted === "sitemap") await this.takeSitemap(item, bytes);
+      else return await this.takePage(item, answer, bytes);
+    } catch (error) {
+      if (!this.stopping.signal.aborted)
+        await this.finish(item, "failed", error instanceof Error ? error.message : String(error));
+    }
+    return false;
+  }
+
+  private async failed(item: QueueItem, answer: Extract<FetchAnswer, { ok: false }>, host: Host): Promise<void> {
+    if (this.stopping.signal.aborted) return;
+    if (answer.fault === "server-gone") {
+      await this.pause();
+      return;
+    }
+    const tries = item.tries + 1;
+    if (worthAnotherTry(answer) && tries < MAX_TRIES) {
+      const wait = Math.min(
+        60_000,
+        answer.retryAfterSeconds === undefined ? pauseAfter(tries) : answer.retryAfterSeconds * 1000,
+      );
+      // One that asks to slow down means all of the host.
+      if (answer.fault === "status") host.nextAt = Date.now() + wait;
+      await db().queueItems.update(item.id, { tries, notBefore: Date.now() + wait, why: explainFault(answer) });
+      return;
+    }
+    await this.finish(item, "failed", explainFault(answer), answer.fault);
+  }
+
+  private async finish(
+    item: QueueItem,
+    state: ItemState,
+    why: string,
+    fault: QueueItem["fault"] = null,
+  ): Promise<void> {
+    await db().queueItems.update(item.id, { state, why, fault, tries: item.tries + 1 });
+  }
+
+  private async note(text: string): Promise<void> {
+    await db().transaction("rw", ["queues"], async () => {
+      const queue = await db().queues.get(this.queue.id);
+      if (queue && !queue.notes.includes(text))
+        await db().queues.put({ ...queue, notes: [...queue.notes, text].slice(0, 50) });
+    });
+  }
+
+  private async takeSitemap(item: QueueItem, bytes: Uint8Array): Promise<void> {
+    const map = await onPool(async (worker) => await worker.readSitemapFile(bytes, item.address));
+    for (const text of map.notes) await this.note(`${item.address}: ${text}`);
+    const below = this.queue.limits.below;
+    const inside = map.pages.filter((address) => new URL(address).pathname.startsWith(below));
+    const outside = map.pages.length - inside.length;
+    if (outside > 0) await this.note(`${item.address}: ${outside} addresses are not below ${below} and were left out.`);
+    await addItems(this.queue.id, [
+      ...map.sitemaps
+        .filter(() => item.depth < 3)
+        .map((address) => ({ address, wanted: "sitemap" as const, depth: item.depth + 1 })),
+      ...inside.map((address) => ({ address, wanted: "page" as const, depth: 0 })),
+    ]);
+    for (const { address, why } of map.leftOut.slice(0, 200)) {
+      await addItems(this.queue.id, [{ address, wanted: "page", depth: 0 }]);
+      await db()
+        .queueItems.where("[queueId+address]")
+        .equals([this.queue.id, address])
+        .modify({ state: "left-out", why: `In the sitemap, but ${why}.` });
+    }
+    // A sitemap is no page: it does not count among those brought in.
+    await db().queueItems.delete(item.id);
+  }
+
+  private async takePage(
+    item: QueueItem,
+    answer: Extract<FetchAnswer, { ok: true }>,
+    bytes: Uint8Array,
+  ): Promise<boolean> {
+    if (answer.address !== item.address && !(await this.mayStay(item, answer.address))) return false;
+    const incoming: Incoming = {
+      path: "",
+      source: bytes,
+      address: answer.address,
+      addressKnown: true,
+      contentType: answer.headers["content-type"] ?? null,
+      headers: answer.headers,
+      phrase: "",
+    };
+    const { id, houseStyle } = this.site;
+    const prepared = await onPool((worker) => worker.readIncoming(id, incoming, houseStyle, today()));
+    if (this.stopping.signal.aborted) return false;
+    if (this.batch.length === 0) this.batchSince = Date.now();
+    this.batch.push({ item, prepared, incoming });
+    return true;
+  }
+
+  /** Whether where a redirect ended may be brought in. */
+  private async mayStay(item: QueueItem, end: string): Promise<boolean> {
+    const from = this.queue.from;
+    const same = new URL(end).host.replace(/^www\./, "") === new URL(item.address).host.replace(/^www\./, "");
+    if (!same && from !== "addresses") {
+      await this.finish(item, "left-out", `It redirects to another host, ${new URL(end).host}.`);
+      return false;
+    }
+    const robots = await this.hostOf(end).robots;
+    if (!robots.allows(end)) {
+      await this.finish(item, "forbidden", `It redirects to ${end}, which the site's robots.txt asks not to fetch.`);
+      return false;
+    }
+    const there = await db().queueItems.where("[queueId+address]").equals([this.queue.id, end]).first();
+    if (there && there.id !== item.id) {
+      await this.finish(item, "left-out", `It redirects to ${end}, which is in the list itself.`);
+      return false;
+    }
+    return true;
+  }
+
+  private async flush(): Promise<void> {
+    const batch = this.batch;
+    if (batch.length === 0) return;
+    this.batch = [];
+    const again = new Map(batch.map(({ prepared, incoming }) => [prepared.id, incoming]));
+    this.site = (await db().sites.get(this.site.id)) ?? this.site;
+    const verb = this.queue.from === "again" ? "Bring in again" : "Bring in";
+    await keep(
+      this.site,
+      batch.map(({ prepared }) => prepared),
+      { again, known: this.known, group: this.queue.id, label: `${verb}: ${this.queue.name}` },
+    );
+    if (this.queue.from === "links") for (const { item, prepared } of batch) await this.follow(item, prepared.links);
+    await db().transaction("rw", ["queueItems"], async () => {
+      for (const { item, prepared } of batch) {
+        const why = prepared.address === item.address ? "" : `As ${prepared.address}, where it redirects to.`;
+        await this.finish(item, "brought-in", why);
+      }
+    });
+  }
+
+  private async follow({ address, depth }: QueueItem, links: readonly string[]): Promise<void> {
+    const { limits } = this.queue;
+    if (depth >= limits.depth) return;
+    const { host } = new URL(address);
+    const inside = links.filter((link) => {
+      const url = new URL(link);
+      return (
+        url.host === host &&
+        url.pathname.startsWith(limits.below) &&
+        !/\.(?:pdf|jpe?g|png|gif|svg|webp|avif|zip|docx?|xlsx?|pptx?|mp[34]|css|js|xml|ics)$/i.test(url.pathname)
+      );
+    });
+    // The count is limited where pages are taken; a list without end is stopped here.
+    const room =
+      limits.pages * 3 - (await db().queueItems.where("[queueId+state]").equals([this.queue.id, "waiting"]).count());
+    await addItems(
+      this.queue.id,
+      inside.slice(0, Math.max(0, room)).map((link) => ({ address: link, wanted: "page", depth: depth + 1 })),
+    );
+  }
+}
+
+const runners = new Map<string, Runner>();
+const listeners = new Set<() => void>();
+const tell = () => {
+  for (const listener of listeners) listener();
+};
+
+/** Runs a queue in this tab, unless another tab does. */
+export async function runQueue(queueId: string): Promise<void> {
+  if (runners.has(queueId)) return;
+  const queue = await db().queues.get(queueId);
+  const site = queue && (await db().sites.get(queue.siteId));
+  if (!queue || !site || queue.state !== "running" || runners.has(queueId)) return;
+  const runner = new Runner(queue, site, tell);
+  runners.set(queueId, runner);
+  tell();
+  try {
+    await navigator.locks.request(`queue ${queueId}`, { ifAvailable: true }, async (lock) => {
+      if (lock) await runner.run();
+    });
+  } catch (error) {
+    const { heading, message } = explainStorage(error);
+    await db().queues.update(queueId, { state: "stopped", notes: [...queue.notes, `${heading}. ${message}`] });
+  } finally {
+    runners.delete(queueId);
+    tell();
+  }
+}
+
+/** Stops a queue; what was brought in stays, and it can be gone on with. */
+export async function stopQueue(queueId: string): Promise<void> {
+  await db().queues.update(queueId, { state: "stopped" });
+  runners.get(queueId)?.stop();
+}
+
+export async function goOn(queueId: string): Promise<void> {
+  // A runner that was just stopped first ends what it is about.
+  while (runners.has(queueId)) await new Promise((resolve) => setTimeout(resolve, 30));
+  await db().queues.update(queueId, { state: "running" });
+  await runQueue(queueId);
+}
+
+/** Goes on with queues that were running when the tab was closed or reloaded. */
+export async function resumeQueues(): Promise<void> {
+  for (const { id, state } of await db().queues.toArray()) if (state === "running") void runQueue(id);
+}
+
+export const runnerStatus = {
+  subscribe: (listener: () => void) => {
+    listeners.add(listener);
+    return () => listeners.delete(listener);
+  },
+  of: (queueId: string): RunnerStatus => runners.get(queueId)?.status ?? IDLE,
+};

@@ -1,0 +1,99 @@
+import { useEffect, useMemo, useState } from "react";
+import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
+import { RULES, SITE_RULES } from "#core/rules/catalogue";
+import { type HouseStyle, styleForKind } from "#core/rules/house-style";
+import type { PageRecord, SiteRecord } from "../store/db";
+import { today } from "../store/redraft";
+import { countsFromSummary } from "../store/rule-counts";
+import type { SiteFindings } from "../store/site-findings";
+import { onPool, onPoolAll } from "../workers/pool";
+
+/** On how many pages a rule finds something: as kept, and as it would be; null while that is counted. */
+export interface RuleCount {
+  kept: number;
+  drafted: number | null;
+}
+
+const KINDS = Object.keys(PAGE_KINDS) as PageKind[];
+
+/** Rules that find something else when the site's name or separator changes. */
+const SEES_BRAND = /^(?:title|description)\//;
+
+/** Ids of the rules that a draft of the house style changes. */
+function changedRules(kept: HouseStyle, draft: HouseStyle): string[] {
+  const brand = kept.brand !== draft.brand || kept.separator !== draft.separator;
+  const said = (style: HouseStyle, id: string) =>
+    JSON.stringify(KINDS.map((kind) => styleForKind(style, kind).rules[id] ?? null));
+  return [...RULES, ...SITE_RULES]
+    .map(({ id }) => id)
+    .filter((id) => (brand && SEES_BRAND.test(id)) || said(kept, id) !== said(draft, id));
+}
+
+/** After the last change the counting waits this long, in milliseconds. */
+const REST = 200;
+/** Pages that one worker counts at a time. */
+const CHUNK = 200;
+
+async function countOf(
+  id: string,
+  site: SiteRecord,
+  pages: readonly PageRecord[],
+  draft: HouseStyle,
+  signal: AbortSignal,
+): Promise<number> {
+  const rule = RULES.find((one) => one.id === id);
+  if (!rule) return onPool(async (worker) => await worker.countSiteRule(id, site.id, draft));
+  // Where it is off it finds nothing; that need not be counted.
+  const on = pages.filter((page) => styleForKind(draft, page.kind).rules[id]?.on ?? !rule.off);
+  const chunks = Array.from({ length: Math.ceil(on.length / CHUNK) }, (_, i) => on.slice(i * CHUNK, (i + 1) * CHUNK));
+  const trials = chunks.map((chunk) => chunk.map(({ id: pageId, kind, phrase }) => ({ pageId, kind, phrase })));
+  const counts = await onPoolAll(
+    trials,
+    (worker, chunk) => worker.countRule(id, chunk, draft, today(), countsFromSummary(rule)),
+    { signal },
+  );
+  return counts.reduce((sum, count) => sum + count, 0);
+}
+
+/** What a draft of the house style does to the findings: counted again whenever it changes. */
+export function useRuleCounts(
+  site: SiteRecord,
+  pages: readonly PageRecord[] | null,
+  across: SiteFindings,
+  draft: HouseStyle,
+): { counts: ReadonlyMap<string, RuleCount>; changed: readonly string[] } {
+  const changed = useMemo(() => changedRules(site.houseStyle, draft), [site.houseStyle, draft]);
+  const kept = useMemo(() => {
+    const counts = new Map<string, number>();
+    for (const page of pages ?? []) for (const rule of page.rules) counts.set(rule, (counts.get(rule) ?? 0) + 1);
+    for (const { rule, pages: concerned } of across.all) counts.set(rule, (counts.get(rule) ?? 0) + concerned.length);
+    return counts;
+  }, [pages, across]);
+  const [drafted, setDrafted] = useState<ReadonlyMap<string, number>>(new Map());
+  // biome-ignore lint/correctness/useExhaustiveDependencies: pages that change while a setting is tried are counted at the next change
+  useEffect(() => {
+    setDrafted(new Map());
+    if (!pages || changed.length === 0) return;
+    const controller = new AbortController();
+    const timer = setTimeout(async () => {
+      for (const id of changed) {
+        const count = await countOf(id, site, pages, draft, controller.signal);
+        if (controller.signal.aborted) return;
+        setDrafted((all) => new Map(all).set(id, count));
+      }
+    }, REST);
+    return () => {
+      clearTimeout(timer);
+      controller.abort();
+    };
+  }, [changed, draft, site.id]);
+  const counts = useMemo(() => {
+    const all = new Map<string, RuleCount>();
+    for (const { id } of [...RULES, ...SITE_RULES]) {
+      const now = kept.get(id) ?? 0;
+      all.set(id, { kept: now, drafted: changed.includes(id) ? (drafted.get(id) ?? null) : now });
+    }
+    return all;
+  }, [kept, drafted, changed]);
+  return { counts, changed };
+}

@@ -1,0 +1,58 @@
+import { useEffect, useRef, useState } from "react";
+import { stampOf } from "#core/rules/house-style";
+import type { PageRecord, SiteRecord } from "../store/db";
+import { freshenPages } from "../store/freshening";
+import { today } from "../store/redraft";
+import { usePageRows } from "../store/rows";
+import { Action } from "../ui/controls";
+import { useNotices } from "../ui/notice";
+
+/** Work that is over sooner is not shown, in milliseconds. */
+const SHOWN_AFTER = 300;
+
+/** Audits pages again whose house style or month has moved on, in the background; long work shows its count and a Stop. */
+export function Freshening({ site }: { site: SiteRecord }) {
+  const pages = usePageRows(site.id);
+  const { fail } = useNotices();
+  const [progress, setProgress] = useState<{ done: number; of: number } | null>(null);
+  const [runs, setRuns] = useState(0);
+  const running = useRef<AbortController | null>(null);
+  const stopped = useRef("");
+  /** Records that were worked on already: one that cannot be audited is not tried without end. */
+  const tried = useRef(new WeakSet<PageRecord>());
+  const stamp = stampOf(site.houseStyle, today());
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a run that has ended looks for what has become stale meanwhile
+  useEffect(() => {
+    if (!pages || running.current || stopped.current === stamp) return;
+    const stale = pages.filter((page) => page.stamp !== stamp && !tried.current.has(page));
+    if (stale.length === 0) return;
+    for (const page of stale) tried.current.add(page);
+    const controller = new AbortController();
+    running.current = controller;
+    const shown = performance.now() + SHOWN_AFTER;
+    freshenPages(site, stale, (done, of) => performance.now() > shown && setProgress({ done, of }), controller.signal)
+      .catch(fail)
+      .finally(() => {
+        running.current = null;
+        setProgress(null);
+        setRuns((n) => n + 1);
+      });
+  }, [site, stamp, pages, runs]);
+  // Another house style makes what is under way worthless.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only when the stamp changes
+  useEffect(() => () => running.current?.abort(), [stamp]);
+  if (!progress) return null;
+  return (
+    <div role="status" className="floating fixed bottom-4 left-20 z-30 flex items-baseline gap-3 px-4 py-2.5">
+      Auditing again: {progress.done} of {progress.of}
+      <Action
+        onClick={() => {
+          stopped.current = stamp;
+          running.current?.abort();
+        }}
+      >
+        Stop
+      </Action>
+    </div>
+  );
+}

@@ -1,0 +1,555 @@
+import {
+  flexRender,
+  getCoreRowModel,
+  getSortedRowModel,
+  type Row,
+  type SortingState,
+  useReactTable,
+} from "@tanstack/react-table";
+import { useVirtualizer } from "@tanstack/react-virtual";
+import { ArrowDown, ArrowUp } from "lucide-react";
+import { Checkbox } from "radix-ui";
+import { type ClipboardEvent, type KeyboardEvent, type ReactNode, useEffect, useMemo, useRef, useState } from "react";
+import { useNavigate } from "react-router";
+import type { ResultLimits } from "#core/result/result";
+import type { PageRecord } from "../store/db";
+import { CellEditor, type Leave } from "./cell-editor";
+import { type CellRuler, type ColumnSet, columnsOf, type EditedAs, rulerOf, TextCell } from "./columns";
+
+/** A block of cells, by the places of its corners; `row` counts the shown pages, `column` the columns. */
+export interface Block {
+  row: number;
+  column: number;
+  toRow: number;
+  toColumn: number;
+}
+
+/** One cell that is given another text. */
+export interface CellChange {
+  page: PageRecord;
+  edits: EditedAs;
+  text: string;
+}
+
+/** The text that a cell is edited as. */
+export const cellText = (page: PageRecord, edits: EditedAs): string => (edits === "kind" ? page.kind : page[edits]);
+
+/**
+ * The pages as a spreadsheet: arrows move, typing edits, blocks are copied out and pasted in. What is pasted is handed to
+ * `onPaste` to be looked at first; one cell that was typed to `onEdit`.
+ */
+export function Grid({
+  pages,
+  groups,
+  set,
+  limits,
+  link,
+  selected,
+  onSelect,
+  onEdit,
+  onPaste,
+  pending,
+}: {
+  pages: PageRecord[];
+  groups: ReadonlyMap<string, string>;
+  set: ColumnSet;
+  limits: ResultLimits;
+  link: (page: PageRecord) => string;
+  selected: ReadonlySet<string>;
+  onSelect: (ids: ReadonlySet<string>) => void;
+  onEdit: (change: CellChange) => void;
+  onPaste: (changes: CellChange[], cells: number) => void;
+  /** Texts that are being kept, by page id and column, shown until they are. */
+  pending: ReadonlyMap<string, string>;
+}) {
+  const navigate = useNavigate();
+  const [sorting, setSorting] = useState<SortingState>([]);
+  const [active, setActive] = useState<Block | null>(null);
+  const [editing, setEditing] = useState<{ row: number; column: number; start: string } | null>(null);
+  const scroller = useRef<HTMLDivElement>(null);
+  const lastTicked = useRef<number | null>(null);
+  const columns = useMemo(() => columnsOf(set, link), [set, link]);
+  // biome-ignore lint/suspicious/noExplicitAny: columns of several value types, as the library has them
+  const table = useReactTable<PageRecord>({
+    data: pages,
+    columns: columns as any,
+    state: { sorting },
+    onSortingChange: setSorting,
+    getRowId: (page) => page.id,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+  });
+  const { rows } = table.getRowModel();
+  const tracks = `28px ${columns.map((one) => one.meta?.track ?? "1fr").join(" ")}`;
+  const virtual = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => 64,
+    overscan: 6,
+    getItemKey: (i) => rows[i]?.id ?? i,
+  });
+
+  // Another set of columns or another filter begins without an active cell.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what makes the places mean something else
+  useEffect(() => {
+    setEditing(null);
+    setActive((at) =>
+      at && at.row < rows.length
+        ? {
+            ...at,
+            column: Math.min(at.column, columns.length - 1),
+            toRow: at.row,
+            toColumn: Math.min(at.column, columns.length - 1),
+          }
+        : null,
+    );
+  }, [set, rows.length]);
+
+  const editsOf = (column: number) => columns[column]?.meta?.edits;
+  const pageAt = (row: number) => rows[row]?.original;
+  const goTo = (row: number, column: number, extend = false) => {
+    const to = {
+      row: Math.max(0, Math.min(rows.length - 1, row)),
+      column: Math.max(0, Math.min(columns.length - 1, column)),
+    };
+    setActive((at) =>
+      extend && at ? { ...at, toRow: to.row, toColumn: to.column } : { ...to, toRow: to.row, toColumn: to.column },
+    );
+    virtual.scrollToIndex(to.row);
+  };
+  const edit = (row: number, column: number, typed?: string) => {
+    const page = pageAt(row);
+    const edits = editsOf(column);
+    if (!page || !edits) return;
+    setActive({ row, column, toRow: row, toColumn: column });
+    setEditing({ row, column, start: typed ?? pending.get(`${page.id} ${edits}`) ?? cellText(page, edits) });
+  };
+  const leave = (row: number, column: number, how: Leave) => {
+    setEditing(null);
+    if (how === "down") goTo(row + 1, column);
+    else if (how === "left") goTo(row, column - 1);
+    else if (how === "right") {
+      if (column + 1 < columns.length) goTo(row, column + 1);
+      else goTo(row + 1, 0);
+    }
+    if (how !== "stay") scroller.current?.focus();
+  };
+  const keep = (text: string, how: Leave) => {
+    if (!editing) return;
+    const page = pageAt(editing.row);
+    const edits = editsOf(editing.column);
+    if (page && edits && text.trim() !== cellText(page, edits)) onEdit({ page, edits, text });
+    leave(editing.row, editing.column, how);
+  };
+  const block = active && {
+    from: Math.min(active.row, active.toRow),
+    to: Math.max(active.row, active.toRow),
+    left: Math.min(active.column, active.toColumn),
+    right: Math.max(active.column, active.toColumn),
+  };
+
+  const key = (event: KeyboardEvent) => {
+    // What is typed into a field inside is the field's own.
+    if (event.target !== scroller.current) return;
+    const { key: pressed, shiftKey } = event;
+    const command = event.ctrlKey || event.metaKey;
+    if (command && pressed.toLowerCase() === "a") {
+      onSelect(new Set(rows.map((row) => row.id)));
+      event.preventDefault();
+      return;
+    }
+    if (!active) {
+      if (/^Arrow|^[jk]$/.test(pressed) && rows.length > 0) {
+        goTo(0, 0);
+        event.preventDefault();
+      }
+      return;
+    }
+    const at = shiftKey ? { row: active.toRow, column: active.toColumn } : active;
+    const shown = Math.max(1, virtual.getVirtualItems().length - 8);
+    const moves: Record<string, () => void> = {
+      ArrowDown: () => goTo(command ? rows.length - 1 : at.row + 1, at.column, shiftKey),
+      ArrowUp: () => goTo(command ? 0 : at.row - 1, at.column, shiftKey),
+      ArrowLeft: () => goTo(at.row, at.column - 1, shiftKey),
+      ArrowRight: () => goTo(at.row, at.column + 1, shiftKey),
+      PageDown: () => goTo(at.row + shown, at.column, shiftKey),
+      PageUp: () => goTo(at.row - shown, at.column, shiftKey),
+      Home: () => goTo(command ? 0 : at.row, 0, shiftKey),
+      End: () => goTo(command ? rows.length - 1 : at.row, columns.length - 1, shiftKey),
+      Tab: () => leave(at.row, at.column, shiftKey ? "left" : "right"),
+      F2: () => edit(active.row, active.column),
+      Enter: () => {
+        const page = pageAt(active.row);
+        if (editsOf(active.column)) edit(active.row, active.column);
+        else if (page) navigate(link(page));
+      },
+      Escape: () => {
+        if (selected.size > 0) onSelect(new Set());
+        else setActive(null);
+      },
+      " ": () => tick(active.row, false),
+      Delete: () => clear(),
+      Backspace: () => clear(),
+    };
+    const move = moves[pressed];
+    if (move) move();
+    else if (
+      !command &&
+      !event.altKey &&
+      pressed.length === 1 &&
+      editsOf(active.column) &&
+      editsOf(active.column) !== "kind"
+    )
+      edit(active.row, active.column, pressed);
+    else if (pressed === "j") goTo(active.row + 1, active.column);
+    else if (pressed === "k") goTo(active.row - 1, active.column);
+    else if (pressed === "x") tick(active.row, false);
+    else return;
+    event.preventDefault();
+  };
+
+  const tick = (row: number, range: boolean) => {
+    const next = new Set(selected);
+    const from = range && lastTicked.current !== null ? lastTicked.current : row;
+    const on = !selected.has(rows[row]?.id ?? "");
+    for (let i = Math.min(from, row); i <= Math.max(from, row); i++) {
+      const id = rows[i]?.id;
+      if (id && on) next.add(id);
+      else if (id) next.delete(id);
+    }
+    lastTicked.current = row;
+    onSelect(next);
+  };
+  const cellsOf = (): { page: PageRecord; column: number }[][] => {
+    if (!block) return [];
+    const lines: { page: PageRecord; column: number }[][] = [];
+    for (let row = block.from; row <= block.to; row++) {
+      const page = pageAt(row);
+      if (page)
+        lines.push(Array.from({ length: block.right - block.left + 1 }, (_, i) => ({ page, column: block.left + i })));
+    }
+    return lines;
+  };
+  const clear = () => {
+    const changes = cellsOf()
+      .flat()
+      .flatMap(({ page, column }) => {
+        const edits = editsOf(column);
+        return edits && edits !== "kind" && cellText(page, edits) !== "" ? [{ page, edits, text: "" }] : [];
+      });
+    if (changes.length > 0) onPaste(changes, changes.length);
+  };
+  const copy = (event: ClipboardEvent) => {
+    if (!block || event.target !== scroller.current) return;
+    const quoted = (text: string) => (/[\t\n"]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text);
+    const lines = cellsOf().map((line) =>
+      line
+        .map(({ page, column }) => {
+          const edits = editsOf(column);
+          return quoted(
+            edits
+              ? cellText(page, edits)
+              : column === 0
+                ? page.address
+                : String(rows[0]?.getVisibleCells()[column] ? tableText(rows, page, column) : ""),
+          );
+        })
+        .join("\t"),
+    );
+    event.clipboardData.setData("text/plain", lines.join("\n"));
+    event.preventDefault();
+  };
+  const paste = (event: ClipboardEvent) => {
+    if (!block || event.target !== scroller.current) return;
+    event.preventDefault();
+    const lines = pastedLines(event.clipboardData.getData("text/plain"));
+    // One text over a block of cells fills all of them.
+    const one = lines.length === 1 && lines[0]?.length === 1;
+    const down = one ? block.to - block.from + 1 : lines.length;
+    const across = one ? block.right - block.left + 1 : Math.max(...lines.map((line) => line.length));
+    const changes: CellChange[] = [];
+    for (let i = 0; i < down; i++) {
+      for (let k = 0; k < across; k++) {
+        const page = pageAt(block.from + i);
+        const edits = editsOf(block.left + k);
+        const text = (one ? lines[0]?.[0] : lines[i]?.[k])?.trim();
+        if (page && edits && text !== undefined && text !== cellText(page, edits)) changes.push({ page, edits, text });
+      }
+    }
+    onPaste(changes, down * across);
+  };
+
+  const allTicked = rows.length > 0 && selected.size >= rows.length;
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: rows are positioned one by one, which table elements cannot be
+    <div
+      ref={scroller}
+      role="grid"
+      aria-label="Pages"
+      aria-rowcount={rows.length + 1}
+      aria-colcount={columns.length + 1}
+      aria-multiselectable
+      aria-activedescendant={active ? `cell-${active.row}-${active.column}` : undefined}
+      tabIndex={0}
+      onKeyDown={key}
+      onCopy={copy}
+      onPaste={paste}
+      className="min-h-0 flex-1 overflow-auto outline-none focus-visible:shadow-[inset_0_1px_0_var(--blue)]"
+    >
+      {table.getHeaderGroups().map((group) => (
+        // biome-ignore lint/a11y/useSemanticElements: see above
+        // biome-ignore lint/a11y/useFocusableInteractive: the grid has the focus
+        <div
+          key={group.id}
+          role="row"
+          style={{ gridTemplateColumns: tracks }}
+          className="sticky top-0 z-20 grid min-w-[900px] gap-5 border-hairline border-y bg-sheet px-6 py-1.5"
+        >
+          {/* biome-ignore lint/a11y/useSemanticElements: see above */}
+          {/* biome-ignore lint/a11y/useFocusableInteractive: its box is focused */}
+          <div role="columnheader">
+            <Tick
+              label="Select all"
+              checked={allTicked}
+              onChange={() => onSelect(allTicked ? new Set() : new Set(rows.map((row) => row.id)))}
+            />
+          </div>
+          {group.headers.map((header) => {
+            const sorted = header.column.getIsSorted();
+            return (
+              // biome-ignore lint/a11y/useSemanticElements: see above
+              // biome-ignore lint/a11y/useFocusableInteractive: its button is focused
+              <div
+                key={header.id}
+                role="columnheader"
+                aria-sort={sorted === "asc" ? "ascending" : sorted === "desc" ? "descending" : "none"}
+              >
+                <button
+                  type="button"
+                  onClick={header.column.getToggleSortingHandler()}
+                  className="flex items-center gap-1 font-medium text-12 text-soft hover:text-ink"
+                >
+                  {flexRender(header.column.columnDef.header, header.getContext())}
+                  {sorted === "asc" && <ArrowUp size={12} aria-hidden />}
+                  {sorted === "desc" && <ArrowDown size={12} aria-hidden />}
+                </button>
+              </div>
+            );
+          })}
+        </div>
+      ))}
+      {/* biome-ignore lint/a11y/useSemanticElements: see above */}
+      <div role="rowgroup" className="relative min-w-[900px]" style={{ height: virtual.getTotalSize() }}>
+        {virtual.getVirtualItems().map((item) => {
+          const row = rows[item.index];
+          if (!row) return null;
+          const inBlock = block && item.index >= block.from && item.index <= block.to;
+          return (
+            <GridRow
+              key={row.id}
+              row={row}
+              index={item.index}
+              start={item.start}
+              tracks={tracks}
+              measure={virtual.measureElement}
+              label={groups.get(row.id) ?? ""}
+              ticked={selected.has(row.id)}
+              onTick={tick}
+              block={inBlock ? block : null}
+              activeColumn={active?.row === item.index ? active.column : null}
+              editing={editing?.row === item.index ? editing : null}
+              limits={limits}
+              pending={pending}
+              onKeep={keep}
+              onCancel={() => leave(item.index, editing?.column ?? 0, "stay")}
+              onCell={(column, shift, twice) => {
+                if (twice) edit(item.index, column);
+                else {
+                  goTo(item.index, column, shift);
+                  scroller.current?.focus({ preventScroll: true });
+                }
+              }}
+            />
+          );
+        })}
+      </div>
+    </div>
+  );
+}
+
+function tableText(rows: Row<PageRecord>[], page: PageRecord, column: number): string {
+  const value = rows
+    .find((row) => row.id === page.id)
+    ?.getVisibleCells()
+    [column]?.getValue();
+  return value === undefined || value === null ? "" : String(value);
+}
+
+/** Lines and cells of what a spreadsheet copies: tabs between cells, quotes around those with line breaks. */
+export function pastedLines(text: string): string[][] {
+  const lines: string[][] = [[]];
+  const pattern = /("(?:[^"]|"")*"|[^\t\r\n]*)(\t|\r\n|\n|\r|$)/y;
+  let match = pattern.exec(text);
+  while (match) {
+    const [whole, cell = "", end] = match;
+    lines
+      .at(-1)
+      ?.push(
+        cell.startsWith('"') && cell.endsWith('"') && cell.length > 1 ? cell.slice(1, -1).replaceAll('""', '"') : cell,
+      );
+    if (end === "" || whole === "") break;
+    if (end !== "\t") {
+      if (pattern.lastIndex >= text.length) break;
+      lines.push([]);
+    }
+    match = pattern.exec(text);
+  }
+  return lines;
+}
+
+export function Tick({
+  label,
+  checked,
+  onChange,
+}: {
+  label: string;
+  checked: boolean;
+  onChange: (shift: boolean) => void;
+}) {
+  return (
+    <Checkbox.Root
+      aria-label={label}
+      checked={checked}
+      tabIndex={-1}
+      onClick={(event) => onChange(event.shiftKey)}
+      className="grid h-4 w-4 place-items-center border border-graphite data-[state=checked]:border-ink data-[state=checked]:bg-ink"
+    >
+      <Checkbox.Indicator className="text-[11px] text-sheet leading-none">✓</Checkbox.Indicator>
+    </Checkbox.Root>
+  );
+}
+
+interface GridRowProps {
+  row: Row<PageRecord>;
+  index: number;
+  start: number;
+  tracks: string;
+  measure: (element: Element | null) => void;
+  /** What is said over the first row of a group. */
+  label: string;
+  ticked: boolean;
+  onTick: (index: number, shift: boolean) => void;
+  block: { left: number; right: number } | null;
+  activeColumn: number | null;
+  editing: { column: number; start: string } | null;
+  limits: ResultLimits;
+  pending: ReadonlyMap<string, string>;
+  onKeep: (text: string, leave: Leave) => void;
+  onCancel: () => void;
+  onCell: (column: number, shift: boolean, twice: boolean) => void;
+}
+
+function GridRow({
+  row,
+  index,
+  start,
+  tracks,
+  measure,
+  label,
+  ticked,
+  onTick,
+  block,
+  activeColumn,
+  editing,
+  limits,
+  pending,
+  onKeep,
+  onCancel,
+  onCell,
+}: GridRowProps) {
+  const page = row.original;
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: rows are positioned one by one
+    // biome-ignore lint/a11y/useFocusableInteractive: the grid has the focus
+    <div
+      role="row"
+      aria-rowindex={index + 2}
+      aria-selected={ticked}
+      data-index={index}
+      ref={measure}
+      style={{ transform: `translateY(${start}px)` }}
+      className={`absolute top-0 w-full border-hairline border-b px-6 ${ticked ? "bg-tint" : ""}`}
+    >
+      {label && (
+        // biome-ignore lint/a11y/useSemanticElements: a row of one cell
+        // biome-ignore lint/a11y/useFocusableInteractive: the grid has the focus
+        <p className="pt-3 font-medium text-red">{label}</p>
+      )}
+      <div className="grid gap-5" style={{ gridTemplateColumns: tracks }} role="presentation">
+        {/* biome-ignore lint/a11y/useSemanticElements: see above */}
+        {/* biome-ignore lint/a11y/useFocusableInteractive: its box is focused */}
+        <div role="gridcell" className="py-2.5 pt-3">
+          <Tick
+            label={`Select ${page.name || page.address}`}
+            checked={ticked}
+            onChange={(shift) => onTick(index, shift)}
+          />
+        </div>
+        {row.getVisibleCells().map((cell, i) => {
+          const { edits, ruler, mono } = cell.column.columnDef.meta ?? {};
+          const isEditing = editing?.column === i;
+          const header = String(cell.column.columnDef.header);
+          let content: ReactNode;
+          if (isEditing && edits) {
+            content = (
+              <CellEditor
+                label={`${header} of ${page.name || page.address}`}
+                edits={edits}
+                start={editing.start}
+                ruler={ruler ? rulerOf(ruler, limits) : null}
+                onKeep={onKeep}
+                onCancel={onCancel}
+              />
+            );
+          } else if (edits && edits !== "kind") {
+            const shown = pending.get(`${page.id} ${edits}`) ?? cellText(page, edits);
+            const cellRuler: CellRuler | null = ruler ? rulerOf(ruler, limits) : null;
+            const px = ruler === "title" ? page.titlePx : page.descriptionPx;
+            content = (
+              <TextCell
+                text={shown}
+                empty={edits === "slug" ? "the start page" : "nothing yet"}
+                px={px}
+                ruler={cellRuler}
+                pattern={(edits === "title" || edits === "description") && page.patterned.includes(edits)}
+                mono={mono ?? false}
+              />
+            );
+          } else content = flexRender(cell.column.columnDef.cell, cell.getContext());
+          const chosen = block !== null && i >= block.left && i <= block.right;
+          return (
+            // biome-ignore lint/a11y/useSemanticElements: see above
+            // biome-ignore lint/a11y/useFocusableInteractive: the grid has the focus
+            // biome-ignore lint/a11y/useKeyWithClickEvents: keys are the grid's
+            <div
+              key={cell.id}
+              id={`cell-${index}-${i}`}
+              role="gridcell"
+              aria-selected={chosen}
+              aria-readonly={edits === undefined}
+              onClick={(event) =>
+                !isEditing &&
+                !(event.target instanceof Element && event.target.closest("a")) &&
+                onCell(i, event.shiftKey, false)
+              }
+              onDoubleClick={() => edits && !isEditing && onCell(i, false, true)}
+              className={`-mx-2 min-w-0 px-2 py-2.5 ${chosen ? "bg-tint" : ""} ${activeColumn === i && !isEditing ? "outline outline-1 outline-blue -outline-offset-1" : ""}`}
+            >
+              {content}
+            </div>
+          );
+        })}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,45 @@
+import type { PageRecord } from "../store/db";
+import { Action } from "../ui/controls";
+import type { BulkAsked } from "./bulk-dialog";
+
+/** What can be done with the ticked pages, along the bottom edge of the table. */
+export function Strip({
+  pages,
+  onAsk,
+  onAgain,
+  onClear,
+}: {
+  pages: readonly PageRecord[];
+  onAsk: (asked: BulkAsked) => void;
+  onAgain: () => void;
+  onClear: () => void;
+}) {
+  const n = new Intl.NumberFormat("en-GB").format(pages.length);
+  const actions: { name: string; asked: BulkAsked }[] = [
+    { name: "Apply a pattern", asked: { ask: "pattern" } },
+    { name: "Find and replace", asked: { ask: "replace" } },
+    { name: "Change case", asked: { ask: "case" } },
+    { name: "Trim name", asked: { ask: "brand" } },
+    { name: "Set kind", asked: { ask: "kind" } },
+    { name: pages.some((page) => !page.ready) ? "Mark ready" : "Not ready after all", asked: { ask: "ready" } },
+  ];
+  return (
+    <section
+      aria-label="With the selected pages"
+      className="flex flex-wrap items-baseline gap-x-5 gap-y-1 border-ink border-t bg-paper px-6 py-2.5"
+    >
+      <span className="font-medium" aria-live="polite">
+        {n} selected
+      </span>
+      {actions.map(({ name, asked }) => (
+        <Action key={name} onClick={() => onAsk(asked)}>
+          {name}
+        </Action>
+      ))}
+      <Action onClick={onAgain}>Bring in again</Action>
+      <Action onClick={() => onAsk({ ask: "remove" })}>Remove</Action>
+      <span className="flex-1" />
+      <Action onClick={onClear}>Select none</Action>
+    </section>
+  );
+}

@@ -1,0 +1,299 @@
+import { useMemo, useRef, useState } from "react";
+import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
+import { parsePattern } from "#core/pattern/pattern";
+import { RULES, SITE_RULES } from "#core/rules/catalogue";
+import {
+  DEFAULT_HOUSE_STYLE,
+  type HouseStyle,
+  type KindStyle,
+  type Patterns,
+  type RuleStyle,
+  styleForKind,
+} from "#core/rules/house-style";
+import type { Rule, RuleFacts } from "#core/rules/rule";
+import { useRuleCounts } from "../house-style/changes";
+import { PatternFields } from "../house-style/patterns";
+import { RuleLine } from "../house-style/rule-line";
+import { BulkDialog } from "../pages/bulk-dialog";
+import { act, type Put } from "../store/act";
+import { db, type PageRecord, type SiteRecord } from "../store/db";
+import { usePageRows } from "../store/rows";
+import { useSiteFindings } from "../store/site-findings";
+import { Action, fieldClass, MainButton } from "../ui/controls";
+import { download } from "../ui/download";
+import { TitleLine } from "../ui/frame";
+import { useNotices } from "../ui/notice";
+import { useSite } from "./site";
+
+export const meta = () => [{ title: "House style · Keen Quill" }];
+
+const SUBJECTS: Record<string, string> = {
+  title: "Titles",
+  description: "Descriptions",
+  slug: "Slugs",
+  heading: "Headings",
+  head: "Head",
+  "keywords-meta": "Meta keywords",
+};
+const ALL: { facts: RuleFacts; settings: Rule["settings"] }[] = [
+  ...RULES.map((rule) => ({ facts: rule, settings: rule.settings })),
+  ...SITE_RULES.map((rule) => ({ facts: rule, settings: {} })),
+];
+
+export default function HouseStyleScreen() {
+  const site = useSite();
+  // Another site, or a change from elsewhere, begins anew.
+  return <Sheet key={`${site.id} ${JSON.stringify(site.houseStyle)} ${site.name}`} site={site} />;
+}
+
+function Sheet({ site }: { site: SiteRecord }) {
+  const { say, fail } = useNotices();
+  const pages = usePageRows(site.id);
+  const across = useSiteFindings(site);
+  const [draft, setDraft] = useState<HouseStyle>(site.houseStyle);
+  const [name, setName] = useState(site.name);
+  const [kind, setKind] = useState<PageKind | null>(null);
+  const [applying, setApplying] = useState<PageRecord[] | null>(null);
+  const file = useRef<HTMLInputElement>(null);
+  const { counts, changed } = useRuleCounts(site, pages, across, draft);
+  const dirty = name !== site.name || JSON.stringify(draft) !== JSON.stringify(site.houseStyle);
+  const faulty = [draft.patterns, ...Object.values(draft.kinds ?? {}).map((one) => one.patterns)].some((patterns) =>
+    [patterns?.title, patterns?.description].some((text) => text && "reason" in parsePattern(text)),
+  );
+
+  const part: KindStyle | HouseStyle = kind === null ? draft : (draft.kinds?.[kind] ?? {});
+  const change = (next: KindStyle) =>
+    setDraft((all) =>
+      kind === null
+        ? { ...all, ...next }
+        : { ...all, kinds: { ...all.kinds, [kind]: { ...all.kinds?.[kind], ...next } } },
+    );
+  const setRule = (id: string, style: RuleStyle | null) => {
+    const { [id]: _, ...rest } = part.rules ?? {};
+    change({ rules: style === null ? rest : { ...rest, [id]: style } });
+  };
+  const keep = async () => {
+    try {
+      const puts: Put[] = [
+        { table: "sites", key: site.id, after: { ...site, name: name.trim(), houseStyle: clean(draft) } },
+        ...(await followNewPatterns(site, draft, pages ?? [])),
+      ];
+      await act(site.id, "House style", puts);
+    } catch (error) {
+      fail(error);
+    }
+  };
+  const take = async (chosen: File | undefined) => {
+    if (!chosen) return;
+    try {
+      const { checkHouseStyle } = await import("#core/rules/house-style-schema");
+      const checked = checkHouseStyle(JSON.parse(await chosen.text()));
+      if ("reason" in checked) fail(new Error(checked.reason));
+      else {
+        setDraft(checked.houseStyle);
+        say("House style read", "Look at what it changes, then keep it.");
+      }
+    } catch {
+      fail(new Error(`${chosen.name} is no house style: it is no JSON that can be read. Export one to see its shape.`));
+    }
+  };
+  const here = useMemo(() => (pages ?? []).filter((page) => kind === null || page.kind === kind), [pages, kind]);
+  const following = {
+    title: here.filter((page) => page.patterned.includes("title")).length,
+    description: here.filter((page) => page.patterned.includes("description")).length,
+  };
+  const kinds = [...new Set((pages ?? []).map((page) => page.kind))];
+  return (
+    <main className="flex min-w-0 flex-1 flex-col">
+      <TitleLine site={site} commands={[]} shortcuts={[]}>
+        <h1 className="truncate font-medium font-serif text-15">House style</h1>
+        <span className="truncate text-soft">{site.name || site.address}</span>
+      </TitleLine>
+      <div className="min-h-0 flex-1 overflow-y-auto bg-sheet">
+        <div className="mx-auto max-w-[980px] px-8 py-6">
+          <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2">
+            <label className="flex items-baseline gap-2 font-serif text-18">
+              How we write{" "}
+              <select
+                aria-label="Pages of which kind"
+                value={kind ?? ""}
+                onChange={(e) => setKind((e.target.value || null) as PageKind | null)}
+                className="border-graphite border-b border-dotted bg-transparent"
+              >
+                <option value="">pages of every kind</option>
+                {Object.entries(PAGE_KINDS).map(([one, { many }]) => (
+                  <option key={one} value={one}>
+                    {many}
+                    {kinds.includes(one as PageKind) ? "" : " (none here)"}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <span className="flex-1" />
+            <Action
+              onClick={() =>
+                download(
+                  `house-style-${(site.name || "site").toLowerCase().replace(/\W+/g, "-")}.json`,
+                  JSON.stringify(clean(draft), null, 2),
+                  "application/json",
+                )
+              }
+            >
+              Export
+            </Action>
+            <Action onClick={() => file.current?.click()}>Import…</Action>
+            <Action
+              onClick={() => setDraft({ ...DEFAULT_HOUSE_STYLE, brand: draft.brand, separator: draft.separator })}
+            >
+              Reset
+            </Action>
+            <input
+              ref={file}
+              type="file"
+              hidden
+              aria-label="House style file"
+              accept=".json,application/json"
+              onChange={(e) => void take(e.target.files?.[0])}
+            />
+          </div>
+          {kind !== null && <p className="mt-1 text-soft">What is not changed here is as for pages of every kind.</p>}
+          {kind === null && (
+            <div className="mt-5 grid grid-cols-[1fr_1fr_120px] gap-4">
+              <label className="grid gap-1">
+                <span className="text-soft">The site is called</span>
+                <input
+                  aria-label="Name of the site"
+                  value={name}
+                  onChange={(e) => setName(e.target.value)}
+                  className={fieldClass}
+                />
+              </label>
+              <label className="grid gap-1">
+                <span className="text-soft">Behind its titles stands</span>
+                <input
+                  aria-label="Name behind the titles"
+                  value={draft.brand}
+                  onChange={(e) => setDraft({ ...draft, brand: e.target.value })}
+                  className={fieldClass}
+                />
+              </label>
+              <label className="grid gap-1">
+                <span className="text-soft">separated by</span>
+                <input
+                  aria-label="Separator"
+                  value={draft.separator}
+                  onChange={(e) => setDraft({ ...draft, separator: e.target.value })}
+                  className={`${fieldClass} font-mono`}
+                />
+              </label>
+            </div>
+          )}
+          <section aria-label="Patterns" className="mt-6">
+            <PatternFields
+              patterns={part.patterns ?? {}}
+              inherited={kind === null ? {} : (draft.patterns ?? {})}
+              kind={kind}
+              following={following}
+              onChange={(patterns: Patterns) => change({ patterns })}
+              onApply={dirty || here.length === 0 ? null : () => setApplying(here)}
+            />
+          </section>
+          {Object.entries(SUBJECTS).map(([subject, title]) => (
+            <section key={subject} aria-label={title} className="mt-8">
+              <h2 className="font-serif text-18">{title}</h2>
+              <ul className="mt-1 border-hairline border-t">
+                {ALL.filter(({ facts }) => facts.id.startsWith(`${subject}/`)).map(({ facts, settings }) => (
+                  <RuleLine
+                    key={facts.id}
+                    rule={facts}
+                    settings={settings}
+                    style={(kind === null ? draft : styleForKind(draft, kind)).rules[facts.id] ?? {}}
+                    own={part.rules?.[facts.id] !== undefined}
+                    count={counts.get(facts.id) ?? { kept: 0, drafted: 0 }}
+                    onChange={(style) => setRule(facts.id, style)}
+                    onReset={() => setRule(facts.id, null)}
+                  />
+                ))}
+              </ul>
+            </section>
+          ))}
+        </div>
+      </div>
+      {dirty && (
+        <section
+          aria-label="What is changed"
+          className="flex flex-wrap items-baseline gap-5 border-ink border-t bg-paper px-8 py-3"
+        >
+          <Effect counts={changed.map((id) => counts.get(id)).filter((one) => one !== undefined)} />
+          <span className="flex-1" />
+          <Action
+            onClick={() => {
+              setDraft(site.houseStyle);
+              setName(site.name);
+            }}
+          >
+            Leave as it was
+          </Action>
+          <MainButton disabled={faulty} onClick={() => void keep()}>
+            Keep this house style
+          </MainButton>
+        </section>
+      )}
+      {applying && (
+        <BulkDialog site={site} pages={applying} asked={{ ask: "pattern" }} onClose={() => setApplying(null)} />
+      )}
+    </main>
+  );
+}
+
+/** Patterns that are empty say nothing. */
+function clean(style: HouseStyle): HouseStyle {
+  const kinds = Object.fromEntries(
+    Object.entries(style.kinds ?? {}).filter(
+      ([, one]) => Object.keys(one.rules ?? {}).length > 0 || Object.keys(one.patterns ?? {}).length > 0,
+    ),
+  );
+  const { kinds: _, patterns, ...rest } = style;
+  return {
+    ...rest,
+    ...(patterns && Object.keys(patterns).length > 0 && { patterns }),
+    ...(Object.keys(kinds).length > 0 && { kinds }),
+  };
+}
+
+/** Pages whose text follows the pattern of their kind follow its new wording. */
+async function followNewPatterns(site: SiteRecord, draft: HouseStyle, pages: readonly PageRecord[]): Promise<Put[]> {
+  const puts: Put[] = [];
+  for (const page of pages) {
+    if (page.patterned.length === 0) continue;
+    const before = styleForKind(site.houseStyle, page.kind).patterns ?? {};
+    const after = styleForKind(draft, page.kind).patterns ?? {};
+    if (JSON.stringify(before) === JSON.stringify(after)) continue;
+    const redraft = await db().redrafts.get(page.id);
+    if (!redraft) continue;
+    const edits = redraft.edits.map((edit) => {
+      if (edit.op !== "set-title" && edit.op !== "set-description") return edit;
+      const field = edit.op === "set-title" ? "title" : "description";
+      const next = after[field];
+      return edit.pattern !== undefined && edit.pattern === before[field] && next ? { ...edit, pattern: next } : edit;
+    });
+    puts.push({ table: "redrafts", key: page.id, after: { ...redraft, edits } });
+  }
+  return puts;
+}
+
+const number = new Intl.NumberFormat("en-GB");
+
+function Effect({ counts }: { counts: { kept: number; drafted: number | null }[] }) {
+  let fewer = 0;
+  let more = 0;
+  for (const { kept, drafted } of counts) {
+    if (drafted === null) return <span aria-live="polite">Counting what this changes…</span>;
+    if (drafted < kept) fewer += kept - drafted;
+    else more += drafted - kept;
+  }
+  const said = [fewer > 0 && `${number.format(fewer)} findings fewer`, more > 0 && `${number.format(more)} more`]
+    .filter(Boolean)
+    .join(", ");
+  return <span aria-live="polite">{said || "The findings stay as they are."}</span>;
+}

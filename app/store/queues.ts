@@ -1,0 +1,101 @@
+import { parseAddress } from "#core/address/address";
+import { db, type ItemState, type QueueItem, type QueueLimits, type QueueRecord, type SiteRecord } from "./db";
+import { explainStorage } from "./faults";
+
+export const DEFAULT_LIMITS: QueueLimits = { atOnce: 6, pages: 1000, depth: 3, below: "/" };
+
+/** Addresses out of pasted text: one a line, or separated by white space or commas; each once. */
+export function addressesIn(text: string): { addresses: string[]; wrong: string[] } {
+  const addresses = new Set<string>();
+  const wrong: string[] = [];
+  for (const word of text.split(/[\s,;]+/).filter(Boolean)) {
+    const parsed = parseAddress(word.replace(/^<|>$/g, ""));
+    if ("reason" in parsed || !/\.|localhost|\[/.test(new URL(parsed.address).hostname)) wrong.push(word);
+    else addresses.add(parsed.address.replace(/#.*$/s, ""));
+  }
+  return { addresses: [...addresses], wrong };
+}
+
+export type NewItem = Pick<QueueItem, "address" | "wanted" | "depth">;
+
+const fresh = (queueId: string, { address, wanted, depth }: NewItem): Omit<QueueItem, "id"> => ({
+  queueId,
+  address,
+  wanted,
+  depth,
+  state: "waiting",
+  fault: null,
+  why: "",
+  tries: 0,
+  notBefore: 0,
+});
+
+/** Begins a queue; the site is kept with it, so that it is there from the first page on. */
+export async function beginQueue(
+  site: SiteRecord,
+  queue: Pick<QueueRecord, "name" | "from" | "limits">,
+  items: readonly NewItem[],
+): Promise<string> {
+  const id = crypto.randomUUID();
+  try {
+    await db().transaction("rw", ["sites", "queues", "queueItems"], async () => {
+      if (!(await db().sites.get(site.id))) await db().sites.put(site);
+      await db().queues.put({
+        ...queue,
+        id,
+        siteId: site.id,
+        state: "running",
+        startedAt: new Date().toISOString(),
+        notes: [],
+      });
+      await addItems(id, items);
+    });
+  } catch (error) {
+    throw explainStorage(error);
+  }
+  return id;
+}
+
+/** Adds what is not in the queue yet. */
+export async function addItems(queueId: string, items: readonly NewItem[]): Promise<number> {
+  const unique = [...new Map(items.map((item) => [item.address, item])).values()];
+  const keys = unique.map((item) => [queueId, item.address]);
+  const known = new Set(
+    (await db().queueItems.where("[queueId+address]").anyOf(keys).toArray()).map(({ address }) => address),
+  );
+  const added = unique.filter(({ address }) => !known.has(address));
+  await db().queueItems.bulkAdd(added.map((item) => fresh(queueId, item)));
+  return added.length;
+}
+
+export type QueueCounts = Record<ItemState, number>;
+
+export async function countItems(queueId: string): Promise<QueueCounts> {
+  const count = (state: ItemState) => db().queueItems.where("[queueId+state]").equals([queueId, state]).count();
+  const [waiting, brought, failed, forbidden, left] = await Promise.all([
+    count("waiting"),
+    count("brought-in"),
+    count("failed"),
+    count("forbidden"),
+    count("left-out"),
+  ]);
+  return { waiting, "brought-in": brought, failed, forbidden, "left-out": left };
+}
+
+/** Puts items that failed back into the queue, all or one. */
+export async function tryAgain(queueId: string, itemId?: number): Promise<void> {
+  const failed = db().queueItems.where("[queueId+state]").equals([queueId, "failed"]);
+  await db().transaction("rw", ["queues", "queueItems"], async () => {
+    await failed
+      .filter((item) => itemId === undefined || item.id === itemId)
+      .modify({ state: "waiting", fault: null, why: "", tries: 0, notBefore: 0 });
+    await db().queues.update(queueId, { state: "running" });
+  });
+}
+
+export async function removeQueue(queueId: string): Promise<void> {
+  await db().transaction("rw", ["queues", "queueItems"], async () => {
+    await db().queueItems.where("[queueId+state]").between([queueId, ""], [queueId, "\uffff"]).delete();
+    await db().queues.delete(queueId);
+  });
+}

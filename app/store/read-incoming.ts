@@ -1,0 +1,100 @@
+import { resolveAddress } from "#core/address/address";
+import { withSlug } from "#core/address/slug";
+import { readFrontMatter, valuesOf } from "#core/page/front-matter";
+import { markdownFromBytes, type Original, originalFromBytes, sourceOf } from "#core/page/original";
+import { canonicalOf, type Page, type PageFault } from "#core/page/page";
+import { guessKind, type PageKind } from "#core/page/page-kind";
+import { readPage } from "#core/page/read";
+import { audit } from "#core/rules/audit";
+import { type HouseStyle, stampOf, styleForKind } from "#core/rules/house-style";
+import type { OriginalRecord, PageDerived, SummaryRecord } from "./db";
+import { examine, summaryRecord } from "./examine";
+import { packOriginal } from "./originals";
+
+/** Something that comes in: where from, and what. */
+export interface Incoming {
+  /** Its path among files; "" for what was fetched. */
+  path: string;
+  source: Uint8Array | Original;
+  /** Where it was fetched from, or what its path makes of the base address. */
+  address: string;
+  /** Whether the address is known for sure, so that a canonical does not override it. */
+  addressKnown: boolean;
+  contentType?: string | null;
+  headers?: Readonly<Record<string, string>>;
+  phrase: string;
+}
+
+export interface ReadIncoming {
+  id: string;
+  path: string;
+  phrase: string;
+  address: string;
+  format: Original["kind"];
+  kind: PageKind;
+  fault: PageFault | null;
+  original: OriginalRecord;
+  derived: PageDerived;
+  summary: SummaryRecord;
+  /** Absolute addresses that the page links to, without fragments; each once. */
+  links: string[];
+}
+
+const MARKDOWN = /\.(?:md|markdown)$/i;
+
+/** The original of what comes in: Markdown by its name or content type, else HTML. */
+export function originalOf({ source, path, contentType, headers }: Incoming): Original {
+  if (!(source instanceof Uint8Array)) return source;
+  const markdown = MARKDOWN.test(path) || /markdown/i.test(contentType ?? "");
+  const original = markdown ? markdownFromBytes(source) : originalFromBytes(source, contentType);
+  return headers ? { ...original, headers } : original;
+}
+
+/** A page's own address: its canonical, or for Markdown its front matter's slug, where the address is but a guess. */
+function addressOf(page: Page, { address, addressKnown }: Incoming, original: Original): string {
+  if (addressKnown) return address;
+  const canonical = canonicalOf(page);
+  const stated = (canonical && resolveAddress(canonical, address)) || null;
+  if (stated) return stated;
+  const front = original.kind === "markdown" ? readFrontMatter(sourceOf(original)) : null;
+  const slug = front && valuesOf(front).slug;
+  return slug ? withSlug(address, slug) : address;
+}
+
+function linksOf(page: Page): string[] {
+  const links = new Set<string>();
+  for (const { href } of page.links) {
+    const resolved = resolveAddress(href, page.address);
+    if (resolved?.startsWith("http")) links.add(resolved.replace(/#.*$/s, ""));
+  }
+  return [...links];
+}
+
+/** Reads, audits and packs one page. */
+export async function readIncoming(
+  siteId: string,
+  incoming: Incoming,
+  houseStyle: HouseStyle,
+  today: string,
+): Promise<ReadIncoming> {
+  const original = originalOf(incoming);
+  const read = readPage(original, { address: incoming.address });
+  const page: Page = { ...read, address: addressOf(read, incoming, original) };
+  const kind = guessKind(page);
+  const style = styleForKind(houseStyle, kind);
+  const findings = audit(page, { phrase: incoming.phrase || null, houseStyle: style, today });
+  const id = crypto.randomUUID();
+  return {
+    id,
+    path: incoming.path,
+    phrase: incoming.phrase,
+    address: page.address,
+    format: original.kind,
+    kind,
+    fault: page.fault,
+    original: await packOriginal(crypto.randomUUID(), siteId, original),
+    derived: examine(page, { findings, houseStyle: style, edits: [], stamp: stampOf(houseStyle, today) }),
+    summary: summaryRecord(id, siteId, page),
+    links: linksOf(page),
+  };
+}

@@ -1,0 +1,120 @@
+import { languageOf } from "#core/page/page";
+import type { PageKind } from "#core/page/page-kind";
+import { applyPattern } from "#core/pattern/pattern";
+import { inCase, type LetterCase, properNames } from "#core/phrase/letter-case";
+import { applyToPage } from "#core/rewrite/apply";
+import { cleanValue, type Edit, slotOf, withEdit } from "#core/rewrite/edits";
+import { type Field, fieldEdit, fieldOf } from "#core/rewrite/field-edit";
+import { styleForKind } from "#core/rules/house-style";
+import { withoutBrand } from "#core/rules/texts";
+import type { Put } from "./act";
+import { db, type SiteRecord } from "./db";
+import { freshen, loadPage } from "./freshen";
+import { redraftFacts, redraftRecord } from "./redraft";
+
+/** What is to be changed on one page, from the table. */
+export interface PageChange {
+  pageId: string;
+  texts: { field: Field; text: string; pattern?: string }[];
+  phrase?: string;
+  kind?: PageKind;
+  ready?: boolean;
+  /** Edits to be put to the redraft as they are: a table's canonical address. */
+  edits?: Edit[];
+}
+
+export interface RedraftedPage {
+  puts: Put[];
+  /** Changes that cannot be made, with the reason. */
+  refused: { field: string; reason: string }[];
+}
+
+/** The records that make a change of one page; null where the page is gone. */
+export async function redraftPage(site: SiteRecord, change: PageChange, today: string): Promise<RedraftedPage | null> {
+  const loaded = await loadPage(change.pageId);
+  if (!loaded) return null;
+  const { original } = loaded;
+  const refused: RedraftedPage["refused"] = [];
+  let edits = loaded.edits;
+  const add = (edit: Edit, field: string) => {
+    const next = withEdit(edits, edit);
+    const refusal = applyToPage(original, next).refused.find((one) => slotOf(one.edit) === slotOf(edit));
+    if (refusal) refused.push({ field, reason: refusal.reason });
+    else edits = next;
+  };
+  for (const { field, text, pattern } of change.texts) {
+    const edit = fieldEdit(original, field, text, pattern);
+    if ("reason" in edit) refused.push({ field, reason: edit.reason });
+    else add(edit, field);
+  }
+  for (const edit of change.edits ?? []) add(edit, edit.op);
+  const setAsides = await db().setAsides.where("siteId").equals(site.id).toArray();
+  const redrafted = edits !== loaded.edits;
+  const own = {
+    ...loaded.record,
+    ...redraftFacts(edits),
+    ...(change.phrase !== undefined && { phrase: cleanValue(change.phrase) }),
+    ...(change.kind !== undefined && { kind: change.kind, kindBy: "editor" as const }),
+    ready: change.ready ?? (loaded.record.ready && !redrafted),
+  };
+  const fresh = freshen({ record: own, original, edits }, site.houseStyle, setAsides, today);
+  const before = await db().redrafts.get(change.pageId);
+  return {
+    puts: [
+      { table: "redrafts", key: change.pageId, after: redraftRecord(fresh.record, before, fresh.edits) },
+      { table: "pages", key: change.pageId, after: fresh.record },
+      { table: "summaries", key: change.pageId, after: fresh.summary },
+    ],
+    refused,
+  };
+}
+
+/** A change of texts that needs the page itself, not only its text. */
+export type PageTextChange = { kind: "pattern"; pattern: string } | { kind: "case"; style: LetterCase };
+
+export interface PreviewedField {
+  pageId: string;
+  field: Field;
+  was: string;
+  is: string;
+  /** Why the page stays as it is; null where it changes. */
+  reason: string | null;
+}
+
+/** What a pattern or a change of case makes of one page's text, without changing anything; null where the page is gone. */
+export async function previewFields(
+  site: SiteRecord,
+  pageId: string,
+  fields: readonly Field[],
+  change: PageTextChange,
+  today: string,
+): Promise<PreviewedField[] | null> {
+  const loaded = await loadPage(pageId);
+  if (!loaded) return null;
+  const style = styleForKind(site.houseStyle, loaded.record.kind);
+  const { page } = applyToPage(loaded.original, loaded.edits);
+  return fields.map((field) => {
+    const was = fieldOf(page, field);
+    if (change.kind === "pattern") {
+      const made = applyPattern(change.pattern, { page: loaded.original, houseStyle: style, today });
+      return "text" in made
+        ? { pageId, field, was, is: made.text, reason: null }
+        : { pageId, field, was, is: was, reason: made.reason };
+    }
+    const language = languageOf(page) || "en";
+    if (change.style !== "sentence" && change.style !== "lower" && !language.toLowerCase().startsWith("en")) {
+      return { pageId, field, was, is: was, reason: `Title case is for English; this page is in “${language}”.` };
+    }
+    const names = properNames(
+      page.blocks.filter((block) => block.tag === "p" || block.tag === "li").map((block) => block.text.slice(0, 3000)),
+      language,
+    );
+    const bare = field === "title" ? withoutBrand(was, style.brand) : was;
+    const at = was.indexOf(bare);
+    const is =
+      bare === "" || at < 0
+        ? was
+        : was.slice(0, at) + inCase(bare, change.style, { language, names }) + was.slice(at + bare.length);
+    return { pageId, field, was, is, reason: null };
+  });
+}

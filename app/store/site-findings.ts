@@ -1,0 +1,60 @@
+import * as Comlink from "comlink";
+import { useEffect, useState } from "react";
+import type { SiteFinding } from "#core/rules/rule";
+import type { SiteWorker } from "../workers/site.worker";
+import type { SiteRecord } from "./db";
+
+/** What the rules across pages find, and which of it concerns each page. */
+export interface SiteFindings {
+  all: readonly SiteFinding[];
+  ofPage: ReadonlyMap<string, readonly SiteFinding[]>;
+}
+
+const NOTHING: SiteFindings = { all: [], ofPage: new Map() };
+
+function byPage(all: readonly SiteFinding[]): SiteFindings {
+  const ofPage = new Map<string, SiteFinding[]>();
+  for (const finding of all) {
+    for (const page of finding.pages) {
+      const list = ofPage.get(page);
+      if (list) list.push(finding);
+      else ofPage.set(page, [finding]);
+    }
+  }
+  return { all, ofPage };
+}
+
+let worker: Comlink.Remote<SiteWorker> | null = null;
+let watched = "";
+let latest = NOTHING;
+const listeners = new Set<(findings: SiteFindings) => void>();
+
+function watch(site: SiteRecord): void {
+  const key = site.id + JSON.stringify(site.houseStyle);
+  if (watched === key) return;
+  if (!watched.startsWith(site.id)) latest = NOTHING;
+  watched = key;
+  worker ??= Comlink.wrap<SiteWorker>(
+    new Worker(new URL("../workers/site.worker.ts", import.meta.url), { type: "module" }),
+  );
+  const tell = (findings: SiteFinding[]) => {
+    if (watched !== key) return;
+    latest = byPage(findings);
+    for (const listener of listeners) listener(latest);
+  };
+  void worker.watch(site.id, site.houseStyle, Comlink.proxy(tell));
+}
+
+/** Findings across the site's pages, kept up by a worker as pages change. */
+export function useSiteFindings(site: SiteRecord): SiteFindings {
+  const [findings, setFindings] = useState(latest);
+  useEffect(() => {
+    watch(site);
+    setFindings(latest);
+    listeners.add(setFindings);
+    return () => {
+      listeners.delete(setFindings);
+    };
+  }, [site]);
+  return findings;
+}

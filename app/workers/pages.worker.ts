@@ -1,0 +1,24 @@
+import * as Comlink from "comlink";
+import { unzipPages } from "#core/exchange/zip";
+import { carryOverPage } from "../store/bring-again";
+import { examinePages } from "../store/freshen";
+import { readIncoming } from "../store/read-incoming";
+import { previewFields, redraftPage } from "../store/redraft-pages";
+import { countRule, countSiteRule } from "../store/rule-counts";
+import { readSitemapFile } from "../store/sitemap-file";
+
+/** Work on pages away from the screen's thread. What is long runs on a pool of these. */
+const api = {
+  readIncoming,
+  unzipPages,
+  readSitemapFile,
+  carryOverPage,
+  examinePages,
+  previewFields,
+  redraftPage,
+  countRule,
+  countSiteRule,
+};
+export type PagesWorker = typeof api;
+
+Comlink.expose(api);
