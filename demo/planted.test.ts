@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { addressOfFile, resolveAddress } from "../core/address/address.ts";
-import { originalFromBytes } from "../core/page/original.ts";
+import { markdownFromBytes, originalFromBytes } from "../core/page/original.ts";
 import { canonicalOf } from "../core/page/page.ts";
 import { readPage } from "../core/page/read.ts";
 import { audit } from "../core/rules/audit.ts";
@@ -16,9 +16,10 @@ const folder = new URL("./gullhaven/", import.meta.url);
 const phrases: Record<string, string> = site.phrases;
 
 const pages = readdirSync(folder, { recursive: true, encoding: "utf8" })
-  .filter((file) => file.endsWith(".html"))
+  .filter((file) => /\.(?:html|md)$/.test(file))
   .map((file) => {
-    const original = originalFromBytes(readFileSync(new URL(encodeURI(file), folder)));
+    const bytes = readFileSync(new URL(encodeURI(file), folder));
+    const original = file.endsWith(".md") ? markdownFromBytes(bytes) : originalFromBytes(bytes);
     const guess = addressOfFile(file, site.address);
     const canonical = canonicalOf(readPage(original, { address: guess }));
     const page = readPage(original, { address: (canonical && resolveAddress(canonical, guess)) || guess });
@@ -38,8 +39,8 @@ function findingsOf(file: string): { rule: string; message: string; weight: stri
 }
 
 describe("the demo site", () => {
-  it("has sixteen pages", () => {
-    expect(pages).toHaveLength(16);
+  it("has twenty pages", () => {
+    expect(pages).toHaveLength(20);
   });
 
   it.each(planted)("$page: $rule is found at $fragment", ({ page, rule, fragment }) => {

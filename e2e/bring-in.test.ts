@@ -13,7 +13,7 @@ const file = (name: string, buffer: Uint8Array | string, mimeType = "text/html")
 
 describe("bringing in", () => {
   it("takes files and a zip, names what is left out, and lets addresses be corrected", async () => {
-    const page = await openTab(await freshContext(), "/bring-in");
+    const page = await openTab(await freshContext(), "/bring-in?way=disk");
     await page.getByLabel("Base address").fill("www.quayside.example");
     const zip = zipSync({
       "site/a.html": text("<title>A</title><h1>In the zip</h1>"),
@@ -32,7 +32,7 @@ describe("bringing in", () => {
         file("broken.zip", "no zip", "application/zip"),
       ]);
     await page.getByRole("button", { name: "Bring in 5 pages" }).waitFor();
-    await page.getByText("it is no HTML file").first().waitFor();
+    await page.getByText("it is no HTML or Markdown file").first().waitFor();
     await page.getByText("its path leads out of the archive").waitFor();
     await page.getByText("This is no zip archive that can be read").waitFor();
     expect(await page.getByLabel("Address of one.html").inputValue()).toBe("https://www.quayside.example/first");
@@ -51,7 +51,7 @@ describe("bringing in", () => {
   });
 
   it("takes pasted source of a fragment", async () => {
-    const page = await openTab(await freshContext(), "/bring-in");
+    const page = await openTab(await freshContext(), "/bring-in?way=draft");
     await page.getByLabel("Or paste a page’s source").fill("<h1>Just a fragment</h1><p>with words");
     await page.getByRole("button", { name: "Read this source" }).click();
     await page.getByRole("button", { name: "Bring in 1 page" }).click();
@@ -62,7 +62,7 @@ describe("bringing in", () => {
   });
 
   it("goes on with pages nested without end and titles of a megabyte", async () => {
-    const page = await openTab(await freshContext(), "/bring-in");
+    const page = await openTab(await freshContext(), "/bring-in?way=disk");
     await page.getByLabel("Base address").fill("www.quayside.example");
     await page
       .getByLabel("HTML files or zip")
@@ -89,11 +89,11 @@ describe("a backup", () => {
       page.getByRole("option", { name: "Make a backup of everything" }).click(),
     );
 
-    const other = await openTab(await freshContext(), "/bring-in");
+    const other = await openTab(await freshContext(), "/bring-in?way=draft");
     await other.getByLabel("Or paste a page’s source").fill("<h1>Another site</h1>");
     await other.getByRole("button", { name: "Read this source" }).click();
     await other.getByRole("button", { name: "Bring in 1 page" }).click();
-    await other.getByRole("table", { name: "Pages" }).waitFor();
+    await other.getByRole("grid", { name: "Pages" }).waitFor();
     const restore = async (bytes: Buffer) => {
       await other.getByLabel("Backup file").setInputFiles(file("backup.json", bytes, "application/json"));
     };
@@ -106,7 +106,7 @@ describe("a backup", () => {
     await eventually(() => other.getByRole("menuitem", { name: "Gullhaven" }).count(), 0);
     await other.keyboard.press("Escape");
     await restore(backup.bytes);
-    await other.getByText("1 sites, 16 pages.").first().waitFor();
+    await other.getByText("1 sites, 20 pages.").first().waitFor();
     await other.getByRole("button", { name: "Site: site.example" }).click();
     await other.getByRole("menuitem", { name: "Gullhaven Lightship Museum" }).click();
     await openDesk(other, "Enamel mug");

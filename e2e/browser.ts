@@ -34,6 +34,7 @@ export async function freshContext(options: { dark?: boolean } = {}): Promise<Br
 
 export async function openTab(context: BrowserContext, path = "/"): Promise<Page> {
   const page = await context.newPage();
+  page.setDefaultTimeout(12_000);
   page.on("pageerror", (error) => faults.push(error.message));
   page.on("console", (message) => {
     // A browser asks for /favicon.ico by itself where no document names an icon.
@@ -47,12 +48,22 @@ export async function openTab(context: BrowserContext, path = "/"): Promise<Page
 export async function openDemo(context: BrowserContext): Promise<Page> {
   const page = await openTab(context);
   await page.getByRole("button", { name: "Open the demo site" }).click();
-  await page.getByRole("table", { name: "Pages" }).waitFor();
+  await page.getByRole("grid", { name: "Pages" }).waitFor();
   return page;
+}
+
+/** Scrolls the table, which draws only the rows around what is seen, until a page's row is there. */
+export async function showRow(page: Page, name: string): Promise<void> {
+  const grid = page.getByRole("grid", { name: "Pages" });
+  await grid.waitFor();
+  const row = grid.getByRole("row").filter({ hasText: name });
+  for (let i = 0; i < 40 && (await row.count()) === 0; i++) await grid.evaluate((element) => element.scrollBy(0, 300));
+  await row.first().waitFor();
 }
 
 /** Opens a page of the demo site on the desk. */
 export async function openDesk(page: Page, name: string): Promise<void> {
+  await showRow(page, name);
   await page.getByRole("link", { name }).first().click();
   await page.getByRole("heading", { name: "Search result" }).waitFor();
 }

@@ -155,7 +155,7 @@ describe("our own screens", () => {
     await page.getByRole("heading", { name: "Bring in pages" }).waitFor();
     await check("bring in");
     await page.goto(pages);
-    await page.getByRole("table", { name: "Pages" }).waitFor();
+    await page.getByRole("grid", { name: "Pages" }).waitFor();
     await check("pages");
     await openDesk(page, "Opening times and prices");
     await page.keyboard.press("j");

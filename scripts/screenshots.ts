@@ -23,7 +23,7 @@ try {
     await page.getByRole("button", { name: "Open the demo site" }).waitFor();
     if (scheme === "light") await picture("first-run");
     await page.getByRole("button", { name: "Open the demo site" }).click();
-    await page.getByRole("table", { name: "Pages" }).waitFor();
+    await page.getByRole("grid", { name: "Pages" }).waitFor();
     await picture("pages");
     await page.getByRole("link", { name: "Opening times and prices" }).click();
     await page.getByRole("heading", { name: "Search result" }).waitFor();

@@ -6,7 +6,7 @@ import { zipFiles } from "#core/exchange/zip";
 export function demoSiteZip(root: string): Uint8Array {
   const folder = join(root, "demo", "gullhaven");
   const pages = readdirSync(folder, { recursive: true, encoding: "utf8" })
-    .filter((file) => file.endsWith(".html"))
+    .filter((file) => /\.(?:html|md)$/.test(file))
     .sort((a, b) => a.split("/").length - b.split("/").length || (a < b ? -1 : 1))
     .map((file) => ({ path: file.normalize("NFC"), bytes: new Uint8Array(readFileSync(join(folder, file))) }));
   return zipFiles([

@@ -99,8 +99,9 @@ export function FromWeb({
         className="grid gap-2"
       >
         {WAYS.map(({ value, name, says }) => (
-          <label key={value} className="flex items-baseline gap-2.5 text-15">
+          <label key={value} htmlFor={`way-${value}`} className="flex items-baseline gap-2.5 text-15">
             <RadioGroup.Item
+              id={`way-${value}`}
               value={value}
               className="grid h-4 w-4 translate-y-0.5 place-items-center rounded-full border border-graphite"
             >

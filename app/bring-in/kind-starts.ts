@@ -1,4 +1,5 @@
 import type { PageKind } from "#core/page/page-kind";
+import { escapeText } from "#core/rewrite/patches";
 
 /** Sections that a page of each kind usually has. Common practice, no source. */
 const SECTIONS: Partial<Record<PageKind, string[]>> = {
@@ -12,10 +13,8 @@ const SECTIONS: Partial<Record<PageKind, string[]>> = {
   help: ["Before you begin", "Step by step", "If it does not work"],
 };
 
-const escape = (text: string) => text.replaceAll("&", "&amp;").replaceAll("<", "&lt;");
-
 /** The body that a new page of a kind is begun from: its H1 and the sections to be written. */
 export function kindStarts(kind: PageKind, heading: string): string {
   const sections = (SECTIONS[kind] ?? []).map((name) => `<h2>${name}</h2>\n<p></p>`);
-  return [`<h1>${escape(heading)}</h1>`, "<p></p>", ...sections].join("\n");
+  return [`<h1>${escapeText(heading)}</h1>`, "<p></p>", ...sections].join("\n");
 }

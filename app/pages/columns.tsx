@@ -1,4 +1,4 @@
-import { createColumnHelper } from "@tanstack/react-table";
+import { type ColumnDef, createColumnHelper } from "@tanstack/react-table";
 import { Link } from "react-router";
 import { pathOf } from "#core/address/address";
 import { PAGE_KINDS } from "#core/page/page-kind";
@@ -18,7 +18,6 @@ export interface CellRuler {
 }
 
 declare module "@tanstack/react-table" {
-  // biome-ignore lint/correctness/noUnusedVariables: the library's own parameters
   interface ColumnMeta<TData, TValue> {
     edits?: EditedAs;
     /** CSS grid track. */
@@ -83,7 +82,11 @@ const levelsInWords = (levels: readonly number[]) =>
   levels.flatMap((n, i) => (n > 0 ? [`${n} ${LEVELS[i]}`] : [])).join(", ");
 
 /** The columns of a set; the first is always the page, the last its findings. */
-export function columnsOf(set: ColumnSet, link: (page: PageRecord) => string) {
+export function columnsOf(set: ColumnSet, link: (page: PageRecord) => string): ColumnDef<PageRecord>[] {
+  return [...columnDefs(set, link)] as ColumnDef<PageRecord>[];
+}
+
+function columnDefs(set: ColumnSet, link: (page: PageRecord) => string) {
   const first = page(link);
   switch (set) {
     case "results":

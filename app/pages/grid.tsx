@@ -69,10 +69,9 @@ export function Grid({
   const scroller = useRef<HTMLDivElement>(null);
   const lastTicked = useRef<number | null>(null);
   const columns = useMemo(() => columnsOf(set, link), [set, link]);
-  // biome-ignore lint/suspicious/noExplicitAny: columns of several value types, as the library has them
   const table = useReactTable<PageRecord>({
     data: pages,
-    columns: columns as any,
+    columns,
     state: { sorting },
     onSortingChange: setSorting,
     getRowId: (page) => page.id,
@@ -106,6 +105,8 @@ export function Grid({
   }, [set, rows.length]);
 
   const editsOf = (column: number) => columns[column]?.meta?.edits;
+  /** Whether typing begins an edit in the column. */
+  const types = (column: number) => editsOf(column) !== undefined && editsOf(column) !== "kind";
   const pageAt = (row: number) => rows[row]?.original;
   const goTo = (row: number, column: number, extend = false) => {
     const to = {
@@ -167,43 +168,28 @@ export function Grid({
     }
     const at = shiftKey ? { row: active.toRow, column: active.toColumn } : active;
     const shown = Math.max(1, virtual.getVirtualItems().length - 8);
-    const moves: Record<string, () => void> = {
-      ArrowDown: () => goTo(command ? rows.length - 1 : at.row + 1, at.column, shiftKey),
-      ArrowUp: () => goTo(command ? 0 : at.row - 1, at.column, shiftKey),
-      ArrowLeft: () => goTo(at.row, at.column - 1, shiftKey),
-      ArrowRight: () => goTo(at.row, at.column + 1, shiftKey),
-      PageDown: () => goTo(at.row + shown, at.column, shiftKey),
-      PageUp: () => goTo(at.row - shown, at.column, shiftKey),
-      Home: () => goTo(command ? 0 : at.row, 0, shiftKey),
-      End: () => goTo(command ? rows.length - 1 : at.row, columns.length - 1, shiftKey),
-      Tab: () => leave(at.row, at.column, shiftKey ? "left" : "right"),
-      F2: () => edit(active.row, active.column),
-      Enter: () => {
-        const page = pageAt(active.row);
-        if (editsOf(active.column)) edit(active.row, active.column);
-        else if (page) navigate(link(page));
-      },
-      Escape: () => {
-        if (selected.size > 0) onSelect(new Set());
-        else setActive(null);
-      },
-      " ": () => tick(active.row, false),
-      Delete: () => clear(),
-      Backspace: () => clear(),
-    };
-    const move = moves[pressed];
-    if (move) move();
-    else if (
-      !command &&
-      !event.altKey &&
-      pressed.length === 1 &&
-      editsOf(active.column) &&
-      editsOf(active.column) !== "kind"
-    )
+    const by = steps(pressed, shown);
+    if (by) {
+      const toEnd = command && pressed !== "ArrowLeft" && pressed !== "ArrowRight";
+      const row = toEnd && by.row !== 0 ? (by.row > 0 ? rows.length - 1 : 0) : at.row + by.row;
+      const column = Number.isFinite(by.column) ? at.column + by.column : by.column > 0 ? columns.length - 1 : 0;
+      const home = command && !Number.isFinite(by.column);
+      goTo(home ? (by.column > 0 ? rows.length - 1 : 0) : row, column, shiftKey);
+    } else if (pressed === "Tab") leave(at.row, at.column, shiftKey ? "left" : "right");
+    else if (pressed === "F2") edit(active.row, active.column);
+    else if (pressed === "Enter") {
+      const page = pageAt(active.row);
+      if (editsOf(active.column)) edit(active.row, active.column);
+      else if (page) navigate(link(page));
+    } else if (pressed === "Escape") {
+      if (selected.size > 0) onSelect(new Set());
+      else setActive(null);
+    } else if (pressed === " ") tick(active.row, false);
+    else if (pressed === "Delete" || pressed === "Backspace") clear();
+    else if (!command && !event.altKey && pressed.length === 1 && types(active.column))
       edit(active.row, active.column, pressed);
     else if (pressed === "j") goTo(active.row + 1, active.column);
     else if (pressed === "k") goTo(active.row - 1, active.column);
-    else if (pressed === "x") tick(active.row, false);
     else return;
     event.preventDefault();
   };
@@ -220,15 +206,17 @@ export function Grid({
     lastTicked.current = row;
     onSelect(next);
   };
-  const cellsOf = (): { page: PageRecord; column: number }[][] => {
+  const cellsOf = (): { row: Row<PageRecord>; page: PageRecord; column: number }[][] => {
     if (!block) return [];
-    const lines: { page: PageRecord; column: number }[][] = [];
-    for (let row = block.from; row <= block.to; row++) {
-      const page = pageAt(row);
-      if (page)
-        lines.push(Array.from({ length: block.right - block.left + 1 }, (_, i) => ({ page, column: block.left + i })));
-    }
-    return lines;
+    return rows
+      .slice(block.from, block.to + 1)
+      .map((row) =>
+        Array.from({ length: block.right - block.left + 1 }, (_, i) => ({
+          row,
+          page: row.original,
+          column: block.left + i,
+        })),
+      );
   };
   const clear = () => {
     const changes = cellsOf()
@@ -244,15 +232,9 @@ export function Grid({
     const quoted = (text: string) => (/[\t\n"]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text);
     const lines = cellsOf().map((line) =>
       line
-        .map(({ page, column }) => {
+        .map(({ row, page, column }) => {
           const edits = editsOf(column);
-          return quoted(
-            edits
-              ? cellText(page, edits)
-              : column === 0
-                ? page.address
-                : String(rows[0]?.getVisibleCells()[column] ? tableText(rows, page, column) : ""),
-          );
+          return quoted(edits ? cellText(page, edits) : column === 0 ? page.address : valueText(row, column));
         })
         .join("\t"),
     );
@@ -377,12 +359,34 @@ export function Grid({
   );
 }
 
-function tableText(rows: Row<PageRecord>[], page: PageRecord, column: number): string {
-  const value = rows
-    .find((row) => row.id === page.id)
-    ?.getVisibleCells()
-    [column]?.getValue();
+/** The value of a cell that is not edited, as text. */
+function valueText(row: Row<PageRecord>, column: number): string {
+  const value = row.getVisibleCells()[column]?.getValue();
   return value === undefined || value === null ? "" : String(value);
+}
+
+/** How far a key moves the active cell; an endless number of columns means to the edge. */
+function steps(pressed: string, shown: number): { row: number; column: number } | null {
+  switch (pressed) {
+    case "ArrowDown":
+      return { row: 1, column: 0 };
+    case "ArrowUp":
+      return { row: -1, column: 0 };
+    case "ArrowLeft":
+      return { row: 0, column: -1 };
+    case "ArrowRight":
+      return { row: 0, column: 1 };
+    case "PageDown":
+      return { row: shown, column: 0 };
+    case "PageUp":
+      return { row: -shown, column: 0 };
+    case "Home":
+      return { row: 0, column: Number.NEGATIVE_INFINITY };
+    case "End":
+      return { row: 0, column: Number.POSITIVE_INFINITY };
+    default:
+      return null;
+  }
 }
 
 /** Lines and cells of what a spreadsheet copies: tabs between cells, quotes around those with line breaks. */
@@ -481,9 +485,11 @@ function GridRow({
       className={`absolute top-0 w-full border-hairline border-b px-6 ${ticked ? "bg-tint" : ""}`}
     >
       {label && (
-        // biome-ignore lint/a11y/useSemanticElements: a row of one cell
+        // biome-ignore lint/a11y/useSemanticElements: see above
         // biome-ignore lint/a11y/useFocusableInteractive: the grid has the focus
-        <p className="pt-3 font-medium text-red">{label}</p>
+        <div role="gridcell" className="pt-3 font-medium text-red">
+          {label}
+        </div>
       )}
       <div className="grid gap-5" style={{ gridTemplateColumns: tracks }} role="presentation">
         {/* biome-ignore lint/a11y/useSemanticElements: see above */}

@@ -11,6 +11,7 @@ it("groups texts that differ in a number or a name", () => {
   expect(groups("Opening times in Hull | Ship", "Opening times in New Quay | Ship", "The lamp and its keeper")).toEqual(
     [[["Opening times in Hull | Ship", "Opening times in New Quay | Ship"], "Opening times in … | Ship"]],
   );
+  expect(groups("Join us on 12 May 2024 aboard the ship", "Join us on 3 June 2025 aboard the ship")).toHaveLength(1);
   expect(groups("Prices for the year 2024", "Prices for the year 2025")).toHaveLength(1);
 });
 

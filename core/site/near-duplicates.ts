@@ -5,9 +5,9 @@ export interface NearGroup<T> {
   shared: string;
 }
 
-/** A number, or a run of words with capitals, is one token: place names have several words. */
+/** Numbers and words with capitals that stand beside each other are one token: places and dates have several parts. */
 const TOKENS =
-  /\d[\d.,:/-]*|\p{Lu}[\p{L}\p{M}’'.-]*(?:\s+\p{Lu}[\p{L}\p{M}’'.-]*)*|[\p{L}\p{M}\p{N}’'-]+|[^\s\p{L}\p{N}]+/gu;
+  /(?:\d[\d.,:/-]*|\p{Lu}[\p{L}\p{M}’'.-]*)(?:\s+(?:\d[\d.,:/-]*|\p{Lu}[\p{L}\p{M}’'.-]*))*|[\p{L}\p{M}\p{N}’'-]+|[^\s\p{L}\p{N}]+/gu;
 const VARIES = /^(?:\d|\p{Lu})/u;
 /** Longest text that is compared, in code units: nobody reads further. */
 const LONGEST = 400;
