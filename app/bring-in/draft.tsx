@@ -128,7 +128,12 @@ export function Draft({
         <div className="flex flex-wrap items-end gap-3">
           <label className="grid gap-1">
             Kind
-            <select value={kind} onChange={(e) => setKind(e.target.value as PageKind)} className={fieldClass}>
+            <select
+              aria-label="Kind of the new page"
+              value={kind}
+              onChange={(e) => setKind(e.target.value as PageKind)}
+              className={fieldClass}
+            >
               {Object.entries(PAGE_KINDS).map(([value, { one }]) => (
                 <option key={value} value={value}>
                   {one}

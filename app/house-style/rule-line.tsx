@@ -49,7 +49,10 @@ export function RuleLine({
       <div className="min-w-0">
         <p className="font-serif text-15 leading-relaxed">
           {entries.length === 0 ? (
-            <>We look for {rule.finds}.</>
+            <>
+              {rule.finds.charAt(0).toUpperCase()}
+              {rule.finds.slice(1)}
+            </>
           ) : (
             entries.map(([name, setting], i) => (
               <span key={name}>

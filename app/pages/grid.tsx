@@ -9,7 +9,7 @@ import {
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { Checkbox } from "radix-ui";
-import { type ClipboardEvent, type KeyboardEvent, type ReactNode, useEffect, useMemo, useRef, useState } from "react";
+import { type KeyboardEvent, type ReactNode, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import type { ResultLimits } from "#core/result/result";
 import type { PageRecord } from "../store/db";
@@ -208,15 +208,13 @@ export function Grid({
   };
   const cellsOf = (): { row: Row<PageRecord>; page: PageRecord; column: number }[][] => {
     if (!block) return [];
-    return rows
-      .slice(block.from, block.to + 1)
-      .map((row) =>
-        Array.from({ length: block.right - block.left + 1 }, (_, i) => ({
-          row,
-          page: row.original,
-          column: block.left + i,
-        })),
-      );
+    return rows.slice(block.from, block.to + 1).map((row) =>
+      Array.from({ length: block.right - block.left + 1 }, (_, i) => ({
+        row,
+        page: row.original,
+        column: block.left + i,
+      })),
+    );
   };
   const clear = () => {
     const changes = cellsOf()
@@ -228,7 +226,7 @@ export function Grid({
     if (changes.length > 0) onPaste(changes, changes.length);
   };
   const copy = (event: ClipboardEvent) => {
-    if (!block || event.target !== scroller.current) return;
+    if (!block || !event.clipboardData || document.activeElement !== scroller.current) return;
     const quoted = (text: string) => (/[\t\n"]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text);
     const lines = cellsOf().map((line) =>
       line
@@ -242,7 +240,7 @@ export function Grid({
     event.preventDefault();
   };
   const paste = (event: ClipboardEvent) => {
-    if (!block || event.target !== scroller.current) return;
+    if (!block || !event.clipboardData || document.activeElement !== scroller.current) return;
     event.preventDefault();
     const lines = pastedLines(event.clipboardData.getData("text/plain"));
     // One text over a block of cells fills all of them.
@@ -261,6 +259,20 @@ export function Grid({
     onPaste(changes, down * across);
   };
 
+  // Where no text is selected, browsers send what is copied and pasted to the document.
+  const clipboard = useRef({ copy, paste });
+  clipboard.current = { copy, paste };
+  useEffect(() => {
+    const onCopy = (event: ClipboardEvent) => clipboard.current.copy(event);
+    const onPaste = (event: ClipboardEvent) => clipboard.current.paste(event);
+    document.addEventListener("copy", onCopy);
+    document.addEventListener("paste", onPaste);
+    return () => {
+      document.removeEventListener("copy", onCopy);
+      document.removeEventListener("paste", onPaste);
+    };
+  }, []);
+
   const allTicked = rows.length > 0 && selected.size >= rows.length;
   return (
     // biome-ignore lint/a11y/useSemanticElements: rows are positioned one by one, which table elements cannot be
@@ -274,8 +286,6 @@ export function Grid({
       aria-activedescendant={active ? `cell-${active.row}-${active.column}` : undefined}
       tabIndex={0}
       onKeyDown={key}
-      onCopy={copy}
-      onPaste={paste}
       className="min-h-0 flex-1 overflow-auto outline-none focus-visible:shadow-[inset_0_1px_0_var(--blue)]"
     >
       {table.getHeaderGroups().map((group) => (

@@ -38,7 +38,8 @@ const SUBJECTS: Record<string, string> = {
 const ALL: { facts: RuleFacts; settings: Rule["settings"] }[] = [
   ...RULES.map((rule) => ({ facts: rule, settings: rule.settings })),
   ...SITE_RULES.map((rule) => ({ facts: rule, settings: {} })),
-];
+  // What can be set stands before what is only looked for.
+].sort((a, b) => Number(Object.keys(b.settings).length > 0) - Number(Object.keys(a.settings).length > 0));
 
 export default function HouseStyleScreen() {
   const site = useSite();
@@ -292,7 +293,10 @@ function Effect({ counts }: { counts: { kept: number; drafted: number | null }[]
     if (drafted < kept) fewer += kept - drafted;
     else more += drafted - kept;
   }
-  const said = [fewer > 0 && `${number.format(fewer)} findings fewer`, more > 0 && `${number.format(more)} more`]
+  const said = [
+    fewer > 0 && `${number.format(fewer)} findings fewer`,
+    more > 0 && `${number.format(more)} ${fewer > 0 ? "more" : "findings more"}`,
+  ]
     .filter(Boolean)
     .join(", ");
   return <span aria-live="polite">{said || "The findings stay as they are."}</span>;

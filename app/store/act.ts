@@ -1,4 +1,5 @@
-import { type ActionRecord, type Change, db, type PageDerived, type RecordedTable } from "./db";
+import { followsPattern } from "#core/rewrite/edits";
+import { type ActionRecord, type Change, db, type PageDerived, type RecordedTable, type RedraftRecord } from "./db";
 import { explainStorage } from "./faults";
 
 /** A record to put, or to delete where `after` is null. Summaries follow from pages and are not recorded. */
@@ -43,8 +44,17 @@ function own(record: unknown): unknown {
   return entries.sort(([a], [b]) => (a < b ? -1 : 1));
 }
 
-const sameRecord = (table: RecordedTable, a: unknown, b: unknown) =>
-  table === "pages" ? same(own(a), own(b)) : same(a, b);
+/** Texts that follow a pattern move on by themselves: the pattern is the editor's, the text is not. */
+function withoutMoved(record: unknown): unknown {
+  const redraft = record as RedraftRecord | null;
+  if (!redraft?.edits) return record;
+  return { ...redraft, edits: redraft.edits.map((edit) => (followsPattern(edit) ? { ...edit, value: "" } : edit)) };
+}
+
+function sameRecord(table: RecordedTable, a: unknown, b: unknown): boolean {
+  if (table === "pages") return same(own(a), own(b));
+  return table === "redrafts" ? same(withoutMoved(a), withoutMoved(b)) : same(a, b);
+}
 
 async function put({ table, key, after }: Put): Promise<void> {
   if (after === null || after === undefined) {

@@ -3,6 +3,7 @@ import { createServer, type IncomingMessage, type ServerResponse } from "node:ht
 import type { AddressInfo } from "node:net";
 import { join } from "node:path";
 import { gzipSync } from "node:zlib";
+import { addressOfFile } from "#core/address/address";
 import { largeSite } from "../../demo/large";
 
 /** The museum's own host; everything else ends in `.example` too. */
@@ -30,13 +31,24 @@ const redirect = (to: string, status = 301): Answer => ({ status, headers: { loc
 const urlset = (addresses: readonly string[]) =>
   `<urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">\n${addresses.map((a) => `<url><loc>${a.replaceAll("&", "&amp;")}</loc></url>`).join("\n")}\n</urlset>\n`;
 
-/** Files of the demo site by the path that they are served at. */
-function demoPages(folder: string): Map<string, Uint8Array> {
-  const pages = new Map<string, Uint8Array>();
+interface DemoPages {
+  /** By the path of their canonical address, else their file's: what the sitemap lists. */
+  listed: Map<string, Uint8Array>;
+  /** By the paths of their files, with and without ending, which old links still use. */
+  files: Map<string, Uint8Array>;
+}
+
+function demoPages(folder: string): DemoPages {
+  const pages: DemoPages = { listed: new Map(), files: new Map() };
   for (const file of readdirSync(folder, { recursive: true, encoding: "utf8" })) {
     if (!/\.(?:html|md)$/.test(file)) continue;
-    const path = `/${file.normalize("NFC").replace(/(^|\/)index\.html$/, "$1")}`;
-    pages.set(encodeURI(path), new Uint8Array(readFileSync(join(folder, file))));
+    const bytes = new Uint8Array(readFileSync(join(folder, file)));
+    const path = new URL(addressOfFile(file.normalize("NFC"), `${MUSEUM}/`)).pathname;
+    const canonical = /rel="?canonical"? href="?([^">\s]+)/i.exec(Buffer.from(bytes).toString("latin1"))?.[1];
+    const own = canonical?.startsWith(MUSEUM) ? canonical.slice(MUSEUM.length) : path;
+    pages.listed.set(own, bytes);
+    pages.files.set(path, bytes);
+    pages.files.set(path.replace(/\.html$/, ""), bytes);
   }
   return pages;
 }
@@ -52,7 +64,7 @@ const FAULTS: Record<string, Handler> = {
         .join("\n")}</ul>`,
     ),
   "/archive/moved-twice": () => redirect("/archive/moved-once"),
-  "/archive/moved-once": () => redirect("/ship/lamp.html", 302),
+  "/archive/moved-once": () => redirect("/visit/getting-here", 302),
   "/archive/circle": () => redirect("/archive/circle-back"),
   "/archive/circle-back": () => redirect("/archive/circle"),
   "/archive/moved-inside": () => redirect("http://192.168.1.1/admin"),
@@ -111,9 +123,12 @@ function museum(folder: string): Handler {
   const pages = demoPages(folder);
   return (path, request, response) => {
     const [name = ""] = path.split("?");
-    const bytes = pages.get(name) ?? pages.get(`${name}index.html`);
-    if (bytes)
-      return { body: bytes, headers: { "content-type": name.endsWith(".md") ? "text/markdown" : "text/html" } };
+    const bytes = pages.listed.get(path) ?? pages.files.get(name);
+    if (bytes) {
+      // Front matter begins with a hyphen.
+      const type = bytes[0] === 0x2d ? "text/markdown" : "text/html";
+      return { body: bytes, headers: { "content-type": type } };
+    }
     if (name === "/robots.txt") return { body: ROBOTS, headers: { "content-type": "text/plain" } };
     if (name === "/sitemap-index.xml") {
       const maps = ["/sitemap.xml.gz", "/sitemap-archive.xml", "/sitemap-broken.xml"];
@@ -123,7 +138,7 @@ function museum(folder: string): Handler {
     }
     if (name === "/sitemap.xml.gz") {
       return {
-        body: gzipSync(urlset([...pages.keys()].map((one) => MUSEUM + one))),
+        body: gzipSync(urlset([...pages.listed.keys()].map((one) => MUSEUM + one))),
         headers: { "content-type": "application/gzip" },
       };
     }
