@@ -15,6 +15,7 @@ import type { ResultLimits } from "#core/result/result";
 import type { PageRecord } from "../store/db";
 import { CellEditor, type Leave } from "./cell-editor";
 import { type CellRuler, type ColumnSet, columnsOf, type EditedAs, rulerOf, TextCell } from "./columns";
+import { pastedLines } from "./pasted";
 
 /** A block of cells, by the places of its corners; `row` counts the shown pages, `column` the columns. */
 export interface Block {
@@ -397,28 +398,6 @@ function steps(pressed: string, shown: number): { row: number; column: number } 
     default:
       return null;
   }
-}
-
-/** Lines and cells of what a spreadsheet copies: tabs between cells, quotes around those with line breaks. */
-export function pastedLines(text: string): string[][] {
-  const lines: string[][] = [[]];
-  const pattern = /("(?:[^"]|"")*"|[^\t\r\n]*)(\t|\r\n|\n|\r|$)/y;
-  let match = pattern.exec(text);
-  while (match) {
-    const [whole, cell = "", end] = match;
-    lines
-      .at(-1)
-      ?.push(
-        cell.startsWith('"') && cell.endsWith('"') && cell.length > 1 ? cell.slice(1, -1).replaceAll('""', '"') : cell,
-      );
-    if (end === "" || whole === "") break;
-    if (end !== "\t") {
-      if (pattern.lastIndex >= text.length) break;
-      lines.push([]);
-    }
-    match = pattern.exec(text);
-  }
-  return lines;
 }
 
 export function Tick({

@@ -316,17 +316,15 @@ describe("what an earlier version has kept", () => {
     now.close();
     await Dexie.delete("keen-quill");
     const old = new Dexie("keen-quill");
-    old
-      .version(1)
-      .stores({
-        sites: "id",
-        pages: "id, siteId",
-        summaries: "id, siteId",
-        originals: "pageId, siteId",
-        redrafts: "pageId, siteId",
-        setAsides: "id, siteId",
-        actions: "++id, [siteId+undone]",
-      });
+    old.version(1).stores({
+      sites: "id",
+      pages: "id, siteId",
+      summaries: "id, siteId",
+      originals: "pageId, siteId",
+      redrafts: "pageId, siteId",
+      setAsides: "id, siteId",
+      actions: "++id, [siteId+undone]",
+    });
     const packed = await packOriginal("p1", "s1", originalFromText("<title>B</title><h1>A</h1>"));
     await old.table("pages").put(PAGE);
     await old.table("summaries").put(SUMMARY);

@@ -1,0 +1,89 @@
+import { describe, expect, it } from "vitest";
+import type { PageRecord } from "../store/db";
+import { upgradePage } from "../store/migrations";
+import type { SiteFindings } from "../store/site-findings";
+import { applyFilter, filterOf, isToHandOverAgain, NO_FILTER, queryOf, SHOWS, type Show } from "./filter";
+import { pastedLines } from "./pasted";
+
+const page = (over: Partial<PageRecord>): PageRecord =>
+  upgradePage({
+    id: "p",
+    siteId: "s",
+    address: "https://a.example/visit/x",
+    name: "X",
+    title: "T",
+    description: "D",
+    phrase: "p",
+    counts: { must: 0, should: 0, may: 0 },
+    edits: 0,
+    ready: false,
+    ...over,
+  });
+const findings: SiteFindings = {
+  all: [],
+  ofPage: new Map([["p", [{ rule: "title/duplicate", weight: "should", message: "", pages: ["p"] }]]]),
+};
+const left = (over: Partial<PageRecord>, filter: Partial<typeof NO_FILTER>) =>
+  applyFilter([page(over)], { ...NO_FILTER, ...filter }, findings).length;
+
+describe("filters", () => {
+  const cases: [Show, Partial<PageRecord>, Partial<PageRecord>][] = [
+    ["no-title", { title: "" }, {}],
+    ["no-description", { description: "" }, {}],
+    ["title-cut", { titleCut: true }, {}],
+    ["title-short", { rules: ["title/too-narrow"] }, {}],
+    ["leftover", { title: "{{title}}" }, {}],
+    ["no-phrase", { phrase: "" }, {}],
+    ["untouched", {}, { edits: 1 }],
+    ["redrafted", { edits: 1 }, {}],
+    ["patterned", { patterned: ["title"] }, {}],
+    ["conflicts", { conflicts: 1 }, {}],
+    ["again", { handed: "a", says: "b" }, { handed: "a", says: "a" }],
+    ["ready", { ready: true }, {}],
+    ["title-doubled", {}, { id: "other" }],
+  ];
+  it.each(cases)("%s", (show, yes, no) => {
+    expect([left(yes, { show }), left(no, { show })]).toEqual([1, 0]);
+  });
+
+  it("narrow down together", () => {
+    expect(
+      left(
+        { kind: "visit", rules: ["slug/dates"], counts: { must: 1, should: 0, may: 0 } },
+        { kind: "visit", below: "/visit/", rule: "slug/dates", weight: "must", find: "x" },
+      ),
+    ).toBe(1);
+    expect(left({}, { below: "/shop/" })).toBe(0);
+    expect(left({}, { weight: "must" })).toBe(0);
+    expect(left({}, { find: "nowhere" })).toBe(0);
+    expect(left({}, { rule: "title/duplicate" })).toBe(1);
+  });
+
+  it("stand in an address and come back from it; nonsense is no filter", () => {
+    const filter = { ...NO_FILTER, show: "ready" as const, below: "/a b/", find: "ü" };
+    expect(filterOf(new URLSearchParams(queryOf(filter)))).toEqual(filter);
+    expect(queryOf(NO_FILTER)).toBe("");
+    expect(filterOf(new URLSearchParams("show=x&kind=y&weight=z"))).toEqual(NO_FILTER);
+    expect(Object.keys(SHOWS)).toContain("again");
+    expect(isToHandOverAgain(page({ handed: null, says: "b" }))).toBe(false);
+  });
+});
+
+describe("what a spreadsheet copies", () => {
+  it.each([
+    [
+      "a\tb\nc\td",
+      [
+        ["a", "b"],
+        ["c", "d"],
+      ],
+    ],
+    ["a\r\nb\r\n", [["a"], ["b"]]],
+    ['"two\nlines"\tx', [["two\nlines", "x"]]],
+    ['"say ""no"""', [['say "no"']]],
+    ["a\n\nb", [["a"], [""], ["b"]]],
+    ["", [[""]]],
+  ])("%j", (text, lines) => {
+    expect(pastedLines(text)).toEqual(lines);
+  });
+});
