@@ -12,6 +12,7 @@ import { audit, auditor } from "../core/rules/audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../core/rules/house-style.ts";
 import { auditSite } from "../core/site/audit-site.ts";
 import { largeSite } from "../demo/large.ts";
+import { benchWholeSite } from "./whole-site.ts";
 
 const context = { phrase: "lightship opening times", houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" };
 const rows: { what: string; result: string; bar: string; met: boolean }[] = [];
@@ -170,6 +171,8 @@ note(
   "does not grow (≤ 5 MB)",
   grown <= 5,
 );
+
+await benchWholeSite(note);
 
 const table = rows.map((r) => `| ${r.what} | ${r.result} | ${r.bar} | ${r.met ? "met" : "**missed**"} |`).join("\n");
 writeFileSync(

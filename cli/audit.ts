@@ -42,7 +42,9 @@ export function auditCommand(paths: string[], options: AuditOptions): void {
     return listFiles(path).map((file) => ({ file, root }));
   });
   if (files.length === 0)
-    throw new CommandFault(`No HTML files in ${paths.join(", ")}. Files end in .html, .htm or .xhtml.`);
+    throw new CommandFault(
+      `No HTML or Markdown files in ${paths.join(", ")}. Files end in .html, .htm, .xhtml or .md.`,
+    );
   const audited = files.map(({ file, root }) => {
     const { page } = readPageFile(file, root, base);
     const entry = auditReport.page(file, page, audit(page, context), houseStyle);

@@ -1,7 +1,8 @@
 import { readdirSync, readFileSync, statSync } from "node:fs";
 import { join, relative, resolve } from "node:path";
 import { addressOfFile, parseAddress, resolveAddress } from "#core/address/address";
-import { type Original, originalFromBytes } from "#core/page/original";
+import { withSlug } from "#core/address/slug";
+import { markdownFromBytes, type Original, originalFromBytes } from "#core/page/original";
 import { canonicalOf, type Page } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import { CommandFault } from "./fault.ts";
@@ -13,7 +14,8 @@ export interface PageFile {
   page: Page;
 }
 
-const HTML_FILE = /\.(?:html?|xhtml)$/i;
+const MARKDOWN_FILE = /\.(?:md|markdown)$/i;
+const PAGE_FILE = /\.(?:html?|xhtml|md|markdown)$/i;
 
 function readable<T>(path: string, read: () => T): T {
   try {
@@ -26,13 +28,13 @@ function readable<T>(path: string, read: () => T): T {
   }
 }
 
-/** Files of HTML below a path, sorted; a file stands for itself. */
+/** Files of HTML and Markdown below a path, sorted; a file stands for itself. */
 export function listFiles(path: string): string[] {
   const stats = readable(path, () => statSync(path));
   if (stats.isFile()) return [path];
   const names = readable(path, () => readdirSync(path, { recursive: true, encoding: "utf8" }));
   return names
-    .filter((name) => HTML_FILE.test(name))
+    .filter((name) => PAGE_FILE.test(name))
     .map((name) => join(path, name))
     .sort();
 }
@@ -45,11 +47,13 @@ export function baseAddress(text: string): string {
 
 /** Reads one page; its address is its canonical, else the base and its path. */
 export function readPageFile(file: string, root: string, base: string): PageFile {
-  const original = originalFromBytes(new Uint8Array(readable(file, () => readFileSync(file))));
+  const bytes = new Uint8Array(readable(file, () => readFileSync(file)));
+  const original = MARKDOWN_FILE.test(file) ? markdownFromBytes(bytes) : originalFromBytes(bytes);
   const below = relative(resolve(root), resolve(file)) || file;
   const guess = addressOfFile(below, base);
   const page = readPage(original, { address: guess });
   const canonical = canonicalOf(page);
-  const address = (canonical ? resolveAddress(canonical, guess) : null) ?? guess;
+  const slug = page.format === "markdown" ? page.values.slug : undefined;
+  const address = (canonical ? resolveAddress(canonical, guess) : null) ?? (slug ? withSlug(guess, slug) : guess);
   return { file, original, page: { ...page, address } };
 }

@@ -18,8 +18,8 @@ const program = new Command("keen-quill")
 
 program
   .command("audit")
-  .description("audit HTML files and folders")
-  .argument("<paths...>", "files or folders; a folder's .html and .htm files are read, at any depth")
+  .description("audit HTML and Markdown files and folders")
+  .argument("<paths...>", "files or folders; a folder's .html, .htm, .xhtml and .md files are read, at any depth")
   .option("--style <file>", "house style as JSON")
   .option("--base <address>", "address of the folder's root, for pages without a canonical", "https://site.example/")
   .option("--phrase <phrase>", "target phrase of every page audited")
@@ -37,7 +37,7 @@ program
 
 program
   .command("apply")
-  .description("apply edit operations to a folder of HTML files")
+  .description("apply edit operations to a folder of HTML and Markdown files")
   .argument("<edits.json>", "edit operations, file by file (docs/cli.md)")
   .argument("<folder>", "folder that the edits' files are in")
   .requiredOption("--out <folder>", "folder that patched files are written to")

@@ -1,10 +1,13 @@
 // npm run screenshots: the pictures of docs/screenshots, from the demo site.
-import { chromium } from "playwright-core";
+import { readFileSync } from "node:fs";
+import { request } from "node:http";
+import { chromium, type Page } from "playwright-core";
 import { CHROMIUM_FLAGS, ensureChromium } from "./chromium.mjs";
-import { build, freePort, root, startApplication } from "./run.mjs";
+import { build, freePort, root, startApplication, startStandIn } from "./run.mjs";
 
 build();
-const { child, address } = await startApplication(await freePort());
+const standIn = await startStandIn();
+const { child, address } = await startApplication(await freePort(), standIn.origin);
 const browser = await chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_FLAGS });
 try {
   for (const scheme of ["light", "dark"] as const) {
@@ -25,6 +28,7 @@ try {
     await page.getByRole("button", { name: "Open the demo site" }).click();
     await page.getByRole("grid", { name: "Pages" }).waitFor();
     await picture("pages");
+    await page.getByLabel("Find among the pages").fill("opening times and prices");
     await page.getByRole("link", { name: "Opening times and prices" }).click();
     await page.getByRole("heading", { name: "Search result" }).waitFor();
     await page.keyboard.press("j");
@@ -37,13 +41,71 @@ try {
       await page.getByLabel("Title on mobile").waitFor();
       await picture("desk-wide");
       await page.setViewportSize({ width: 1280, height: 800 });
+      const site = /sites\/([^/]+)/.exec(page.url())?.[1] ?? "";
       await page.goto(`${address}/bring-in`);
       await page.getByRole("heading", { name: "Bring in pages" }).waitFor();
       await picture("bring-in");
+      await wholeSite(page, site, picture);
     }
     await context.close();
   }
 } finally {
   await browser.close();
   child.kill();
+  standIn.child.kill();
+}
+
+/** Pictures of bringing in, changing many pages, and deciding, on the demo site. */
+async function wholeSite(page: Page, site: string, picture: (name: string) => Promise<void>): Promise<void> {
+  await page.goto(`${address}/bring-in?site=${site}&way=table`);
+  const rows = [
+    "URL\tTitle\tMeta description",
+    "/hire/wardroom[1]\tHire the wardroom\tA long table, a stove, a piano and the whole estuary.",
+    "/visit/getting-here\tGetting to the ship\t",
+    "/news/gale\tThe great gale\tIt blew for three days.",
+    "\tA title without address\t",
+  ];
+  await page.getByLabel("Or paste rows from a spreadsheet").fill(rows.join("\n"));
+  await page.getByRole("button", { name: "Read these rows" }).click();
+  await page.getByRole("region", { name: "What will change" }).waitFor();
+  await picture("table-file");
+
+  await page.goto(`${address}/sites/${site}/pages?find=lantern`);
+  await page.getByRole("checkbox", { name: "Select all" }).click();
+  await page.getByRole("button", { name: "Apply a pattern" }).click();
+  await page.getByLabel("Pattern").fill("{page heading}, {month} {year}{separator}{category}{separator}{site name}");
+  await page.getByText(/texts? changes?\./).waitFor();
+  await picture("pattern");
+
+  await page.goto(`${address}/sites/${site}/house-style`);
+  await page.getByLabel(/^Titles have at most/).fill("55");
+  await page.getByText(/→ \d+/).waitFor();
+  await page.getByLabel(/^Titles have at most/).scrollIntoViewIfNeeded();
+  await picture("house-style");
+
+  // The site is fetched again after it has changed one of the editor's titles itself.
+  await page.goto(`${address}/sites/${site}/pages?find=deckhand`);
+  await page.getByRole("link", { name: "Deckhand wanted" }).first().click();
+  await page.getByLabel("Title on desktop").fill("Deckhand for the season 2027 | Gullhaven Lightship Museum");
+  await page.getByText(/^kept, /).waitFor();
+  const source = readFileSync(`${root}demo/gullhaven/jobs/deckhand.html`, "utf8");
+  const changed = source.replace("Deckhand wanted for the season |", "Deckhands wanted, two of them |");
+  await new Promise<void>((resolve) => {
+    const { hostname, port } = new URL(standIn.origin);
+    const put = { hostname, port, path: "/jobs/deckhand", method: "PUT", headers: { host: "www.gullhaven.example" } };
+    request(put, () => resolve()).end(changed);
+  });
+  await page.goto(`${address}/bring-in?site=${site}`);
+  await page.getByLabel("Which addresses?").fill("https://www.gullhaven.example/");
+  await page.getByRole("radio", { name: /^All pages of the sitemap/ }).click();
+  await page.getByRole("button", { name: "Bring them in" }).click();
+  await page.getByText(/^Done: /).waitFor({ timeout: 60_000 });
+  await page.getByRole("button", { name: /^\d+ failed/ }).click();
+  await page.getByText("There is no such page (404).").waitFor();
+  await page.getByRole("region", { name: "What is being brought in" }).scrollIntoViewIfNeeded();
+  await picture("queue");
+  await page.goto(`${address}/sites/${site}/pages?show=conflicts`);
+  await page.getByRole("link", { name: "Deckhand wanted" }).first().click();
+  await page.getByRole("region", { name: "Changes to decide" }).waitFor();
+  await picture("conflict");
 }

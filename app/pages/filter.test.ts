@@ -18,7 +18,7 @@ const page = (over: Partial<PageRecord>): PageRecord =>
     edits: 0,
     ready: false,
     ...over,
-  });
+  }) as unknown as PageRecord;
 const findings: SiteFindings = {
   all: [],
   ofPage: new Map([["p", [{ rule: "title/duplicate", weight: "should", message: "", pages: ["p"] }]]]),

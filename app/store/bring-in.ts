@@ -1,7 +1,7 @@
 import { addressOfFile } from "#core/address/address";
 import { type LeftOut, MAX_ENTRIES, type PackedFile, whyLeftOut } from "#core/exchange/zip";
 import { MAX_SOURCE_BYTES } from "#core/page/original";
-import { DEFAULT_HOUSE_STYLE, type HouseStyle, stampOf } from "#core/rules/house-style";
+import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/rules/house-style";
 import { guessTitlePattern } from "#core/site/brand";
 import { onPool, onPoolAll } from "../workers/pool";
 import { act, type Put } from "./act";
@@ -265,15 +265,18 @@ export async function openLargeDemo(
 ): Promise<string> {
   const site = newSite("The large demo site", "https://large.example/", { brand: "Gullhaven" });
   const group = crypto.randomUUID();
-  for (let first = 0; first < count && !signal.aborted; first += LARGE_CHUNK) {
-    const files = await unzipFrom(`/large-site.zip?first=${first}&count=${Math.min(LARGE_CHUNK, count - first)}`);
+  const known = new Map<string, string>();
+  const chunk = (first: number) =>
+    first < count ? unzipFrom(`/large-site.zip?first=${first}&count=${Math.min(LARGE_CHUNK, count - first)}`) : null;
+  let next = chunk(0);
+  for (let first = 0; next && !signal.aborted; first += LARGE_CHUNK) {
+    const files = await next;
+    // The server makes the next pages while these are read.
+    next = chunk(first + LARGE_CHUNK);
     const incoming = files.map((file) => incomingFile(file, site.address));
     const prepared = await prepare(site, incoming, (done) => onProgress(first + done), signal);
-    await keep(site, prepared, { group, label: "Bring in the large demo site" });
+    await keep(site, prepared, { group, known, label: "Bring in the large demo site" });
   }
+  await next?.catch(() => {});
   return site.id;
 }
-
-/** Whether a page has to be audited again: its house style or the month has moved on. */
-export const isStale = (page: PageRecord, site: SiteRecord, stamp = stampOf(site.houseStyle, today())) =>
-  page.stamp !== stamp;

@@ -39,6 +39,9 @@ export function saysOf(edits: readonly Edit[]): string {
   return (hash >>> 0).toString(36);
 }
 
+/** Thai, Lao, Khmer, Burmese, kana and Han characters. */
+const WITHOUT_SPACES = /[\u0e00-\u0eff\u1000-\u109f\u1780-\u17ff\u3040-\u30ff\u3400-\u9fff]/;
+
 const counted = new WeakMap<Page["blocks"], number>();
 
 /** Words of the content: menus, asides and footers do not count. Counted once for the same text. */
@@ -48,8 +51,10 @@ function contentWords(page: Page): number {
   let words = 0;
   for (const block of page.blocks) {
     if (block.landmark !== null && block.landmark !== "main" && block.landmark !== "region") continue;
-    // Scripts without spaces have no words to be told apart quickly: characters stand for them.
-    words += block.text.length > 5000 ? block.text.split(/\s+/).length : wordsOf(block.text, languageOf(page)).length;
+    // White space is collapsed, so that its spaces part the words; scripts without spaces need more.
+    words += WITHOUT_SPACES.test(block.text)
+      ? wordsOf(block.text, languageOf(page)).length
+      : block.text.split(" ").length;
   }
   counted.set(page.blocks, words);
   return words;

@@ -1,5 +1,3 @@
-import type { OriginalRecord, PageRecord, RedraftRecord, SummaryRecord } from "./db";
-
 /**
  * Records of version 1 as version 3 has them; used by the database and by backups. What is worked out anew has an empty
  * stamp, so that the site audits those pages again by itself.
@@ -22,7 +20,7 @@ const EMPTY_DERIVED = {
   stamp: "",
 };
 
-export function upgradePage(page: Old): PageRecord {
+export function upgradePage(page: Old): Old {
   return {
     original: page.id,
     format: "html",
@@ -34,17 +32,17 @@ export function upgradePage(page: Old): PageRecord {
     handed: null,
     ...EMPTY_DERIVED,
     ...page,
-  } as unknown as PageRecord;
+  };
 }
 
-export function upgradeSummary(summary: Old): SummaryRecord {
-  return { language: "", headings: [], ...summary } as unknown as SummaryRecord;
+export function upgradeSummary(summary: Old): Old {
+  return { language: "", headings: [], ...summary };
 }
 
-export function upgradeOriginal({ pageId, ...original }: Old): OriginalRecord {
-  return { id: pageId, ...original } as unknown as OriginalRecord;
+export function upgradeOriginal({ pageId, ...original }: Old): Old {
+  return { id: pageId, ...original };
 }
 
-export function upgradeRedraft(redraft: Old): RedraftRecord {
-  return { conflicts: [], settled: [], ...redraft } as unknown as RedraftRecord;
+export function upgradeRedraft(redraft: Old): Old {
+  return { conflicts: [], settled: [], ...redraft };
 }

@@ -1,7 +1,6 @@
 import { resolveAddress } from "#core/address/address";
 import { withSlug } from "#core/address/slug";
-import { readFrontMatter, valuesOf } from "#core/page/front-matter";
-import { markdownFromBytes, type Original, originalFromBytes, sourceOf } from "#core/page/original";
+import { markdownFromBytes, type Original, originalFromBytes } from "#core/page/original";
 import { canonicalOf, type Page, type PageFault } from "#core/page/page";
 import { guessKind, type PageKind } from "#core/page/page-kind";
 import { readPage } from "#core/page/read";
@@ -51,13 +50,12 @@ export function originalOf({ source, path, contentType, headers }: Incoming): Or
 }
 
 /** A page's own address: its canonical, or for Markdown its front matter's slug, where the address is but a guess. */
-function addressOf(page: Page, { address, addressKnown }: Incoming, original: Original): string {
+function addressOf(page: Page, { address, addressKnown }: Incoming): string {
   if (addressKnown) return address;
   const canonical = canonicalOf(page);
   const stated = (canonical && resolveAddress(canonical, address)) || null;
   if (stated) return stated;
-  const front = original.kind === "markdown" ? readFrontMatter(sourceOf(original)) : null;
-  const slug = front && valuesOf(front).slug;
+  const slug = page.format === "markdown" ? page.values.slug : undefined;
   return slug ? withSlug(address, slug) : address;
 }
 
@@ -79,7 +77,7 @@ export async function readIncoming(
 ): Promise<ReadIncoming> {
   const original = originalOf(incoming);
   const read = readPage(original, { address: incoming.address });
-  const page: Page = { ...read, address: addressOf(read, incoming, original) };
+  const page: Page = { ...read, address: addressOf(read, incoming) };
   const kind = guessKind(page);
   const style = styleForKind(houseStyle, kind);
   const findings = audit(page, { phrase: incoming.phrase || null, houseStyle: style, today });

@@ -3,8 +3,8 @@ import type { PagesWorker } from "./pages.worker";
 
 export type PooledWorker = Comlink.Remote<PagesWorker>;
 
-/** As many workers as the machine has processors, one left for the screen; each needs some 50 MB. */
-const SIZE = Math.max(1, Math.min(8, (globalThis.navigator?.hardwareConcurrency ?? 2) - 1));
+/** As many workers as the machine has processors, one left for the screen, but two at least; each needs some 50 MB. */
+const SIZE = Math.max(2, Math.min(8, (globalThis.navigator?.hardwareConcurrency ?? 2) - 1));
 
 const workers: PooledWorker[] = [];
 const idle: PooledWorker[] = [];

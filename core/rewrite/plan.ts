@@ -133,6 +133,7 @@ type TextOfHeading = Extract<Edit, { op: "set-heading-text" }>;
 function planText(heading: Heading, index: number, edit: TextOfHeading): Step | null | string {
   const value = cleanValue(edit.value);
   if (value === heading.text) return null;
+  if (value === "") return "A heading without words is announced and says nothing. Take the heading out instead.";
   const parts = heading.parts;
   if (parts.some((part) => part.kind === "label")) {
     return "Listeners hear this heading's aria-label, not its text. Change the label in the source.";

@@ -85,13 +85,17 @@ async function resolved(
   resolve: (host: string) => Promise<string[]>,
   signal: AbortSignal,
 ): Promise<string[]> {
-  const aborted = new Promise<never>((_, reject) =>
-    signal.addEventListener("abort", () => reject(new Stopped("timeout")), { once: true }),
-  );
+  let stop = () => {};
+  const aborted = new Promise<never>((_, reject) => {
+    stop = () => reject(new Stopped("timeout"));
+    signal.addEventListener("abort", stop);
+  });
   try {
     return await Promise.race([resolve(host), aborted]);
   } catch (error) {
     throw error instanceof Stopped ? error : new Stopped("unresolvable");
+  } finally {
+    signal.removeEventListener("abort", stop);
   }
 }
 
