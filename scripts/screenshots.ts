@@ -73,7 +73,7 @@ async function wholeSite(page: Page, site: string, picture: (name: string) => Pr
   await page.goto(`${address}/sites/${site}/pages?find=lantern`);
   await page.getByRole("checkbox", { name: "Select all" }).click();
   await page.getByRole("button", { name: "Apply a pattern" }).click();
-  await page.getByLabel("Pattern").fill("{page heading}, {month} {year}{separator}{category}{separator}{site name}");
+  await page.getByLabel("Pattern", { exact: true }).fill("{page heading}, {month} {year}{separator}{category}{separator}{site name}");
   await page.getByText(/texts? changes?\./).waitFor();
   await picture("pattern");
 
