@@ -157,6 +157,36 @@ describe("our own screens", () => {
     await page.goto(pages);
     await page.getByRole("grid", { name: "Pages" }).waitFor();
     await check("pages");
+    const grid = page.getByRole("grid", { name: "Pages" });
+    await grid.focus();
+    await page.keyboard.press("ArrowDown");
+    await page.keyboard.press("Control+a");
+    await page.getByRole("button", { name: "Find and replace" }).click();
+    await page.getByLabel("Find", { exact: true }).fill("lightship");
+    await page.getByText(/texts change\./).waitFor();
+    await check("find and replace");
+    await page.keyboard.press("Escape");
+    await page.goto(`${pages}?show=title-near&columns=phrases`);
+    await page.getByText("differ in one place of the title only").waitFor();
+    await grid.getByRole("gridcell").nth(3).dblclick();
+    await check("a cell being edited, in a group");
+    await page.keyboard.press("Escape");
+    const site = /sites\/([^/]+)/.exec(pages)?.[1] ?? "";
+    for (const way of ["disk", "table", "draft"]) {
+      await page.goto(`${new URL(pages).origin}/bring-in?site=${site}&way=${way}`);
+      await page.getByRole("heading", { name: /^Bring in pages/ }).waitFor();
+      if (way === "table") {
+        await page.getByLabel("Or paste rows from a spreadsheet").fill("url\ttitle\n/hire/wardroom[1]\tX\n\tY");
+        await page.getByRole("button", { name: "Read these rows" }).click();
+        await page.getByText("It has no address.").waitFor();
+      }
+      await check(`bring in: ${way}`);
+    }
+    await page.goto(`${new URL(pages).origin}/sites/${site}/house-style`);
+    await page.getByLabel(/^Titles have at most/).fill("55");
+    await page.getByText(/findings more/).waitFor();
+    await check("house style");
+    await page.goto(pages);
     await openDesk(page, "Opening times and prices");
     await page.keyboard.press("j");
     await check("desk");

@@ -27,6 +27,7 @@ try {
     if (scheme === "light") await picture("first-run");
     await page.getByRole("button", { name: "Open the demo site" }).click();
     await page.getByRole("grid", { name: "Pages" }).waitFor();
+    await page.getByRole("button", { name: /nearly share a title/ }).waitFor();
     await picture("pages");
     await page.getByLabel("Find among the pages").fill("opening times and prices");
     await page.getByRole("link", { name: "Opening times and prices" }).click();
@@ -73,7 +74,9 @@ async function wholeSite(page: Page, site: string, picture: (name: string) => Pr
   await page.goto(`${address}/sites/${site}/pages?find=lantern`);
   await page.getByRole("checkbox", { name: "Select all" }).click();
   await page.getByRole("button", { name: "Apply a pattern" }).click();
-  await page.getByLabel("Pattern", { exact: true }).fill("{page heading}, {month} {year}{separator}{category}{separator}{site name}");
+  await page
+    .getByLabel("Pattern", { exact: true })
+    .fill("{page heading}, {month} {year}{separator}{category}{separator}{site name}");
   await page.getByText(/texts? changes?\./).waitFor();
   await picture("pattern");
 

@@ -12,6 +12,8 @@ import { type Brought, fetchFromServer } from "./fetch-from-server";
 /** Pages are kept in batches: after so many, or after so long in milliseconds. */
 const BATCH = 20;
 const BATCH_MS = 400;
+/** Pages that may wait to be read beside those that are being fetched. */
+const READ_AHEAD = 24;
 /** How often an address is asked at most, and the pause before each further time in milliseconds. */
 const MAX_TRIES = 4;
 const pauseAfter = (tries: number) => 1000 * 2 ** tries;
@@ -46,6 +48,11 @@ class Runner {
   private readonly active = new Set<number>();
   private batch: { item: QueueItem; prepared: Prepared; incoming: Incoming }[] = [];
   private batchSince = 0;
+  /** Batches being kept, one after the other, while the next pages are fetched. */
+  private keeping: Promise<void> = Promise.resolve();
+  /** Items that were read and are not marked as brought in yet. */
+  private readonly unkept = new Set<number>();
+  private fault: unknown = null;
   private known = new Map<string, string>();
   private wake: () => void = () => {};
 
@@ -76,7 +83,11 @@ class Runner {
       const now = Date.now();
       let soonest = now + 200;
       const later: QueueItem[] = [];
-      for (const item of waiting) {
+      for (const [i, item] of waiting.entries()) {
+        if (this.active.size >= this.queue.limits.atOnce + READ_AHEAD) {
+          later.push(...waiting.slice(i));
+          break;
+        }
         const host = this.hostOf(item.address);
         const at = Math.max(item.notBefore, host.nextAt);
         if (host.active >= this.queue.limits.atOnce || at > now) {
@@ -84,7 +95,7 @@ class Runner {
           later.push(item);
           continue;
         }
-        if (item.wanted === "page" && brought + this.countActive() >= this.queue.limits.pages) {
+        if (item.wanted === "page" && brought + this.active.size >= this.queue.limits.pages) {
           if (this.active.size > 0) later.push(item);
           else await this.finish(item, "left-out", `The limit of ${this.queue.limits.pages} pages is reached.`);
           continue;
@@ -93,21 +104,19 @@ class Runner {
         this.active.add(item.id);
         void this.work(item, host).then((added) => {
           if (added) brought++;
-          host.active--;
           this.active.delete(item.id);
           this.wake();
         });
       }
       waiting = later;
-      if (this.batch.length >= BATCH || (this.batch.length > 0 && now - this.batchSince > BATCH_MS)) await this.flush();
+      if (this.batch.length >= BATCH || (this.batch.length > 0 && now - this.batchSince > BATCH_MS))
+        this.flush().catch(() => {});
+      // A storage that cannot keep up, or refuses, must not be run over.
+      if (this.unkept.size > BATCH * 5 || this.fault) await this.flush();
       await this.rest(Math.max(5, soonest - now));
     }
     await this.flush();
     if (!signal.aborted) await db().queues.update(this.queue.id, { state: "done" });
-  }
-
-  private countActive(): number {
-    return this.active.size;
   }
 
   private rest(ms: number): Promise<void> {
@@ -126,15 +135,16 @@ class Runner {
       .equals([this.queue.id, "waiting"])
       .limit(300)
       .toArray();
-    return items.filter(({ id }) => !this.active.has(id) && !this.batch.some(({ item }) => item.id === id));
+    return items.filter(({ id }) => !this.active.has(id) && !this.unkept.has(id));
   }
 
   private hostOf(address: string): Host {
-    const robotsAddress = robotsAddressOf(address);
-    let host = this.hosts.get(robotsAddress);
+    // Addresses in a queue are absolute and in the URL standard's form: what stands before the path is the host.
+    const origin = address.slice(0, address.indexOf("/", 8));
+    let host = this.hosts.get(origin);
     if (!host) {
-      host = { robots: this.readRobots(robotsAddress), active: 0, nextAt: 0 };
-      this.hosts.set(robotsAddress, host);
+      host = { robots: this.readRobots(robotsAddressOf(address)), active: 0, nextAt: 0 };
+      this.hosts.set(origin, host);
     }
     return host;
   }
@@ -176,9 +186,16 @@ class Runner {
 
   /** Works one item off; true where a page was brought in. */
   private async work(item: QueueItem, host: Host): Promise<boolean> {
+    let held = true;
+    const release = () => {
+      if (held) host.active--;
+      held = false;
+      this.wake();
+    };
     try {
       const robots = await host.robots;
       if (!robots.allows(item.address)) {
+        release();
         await this.finish(item, "forbidden", robots.note ?? "The site's robots.txt asks not to fetch it.");
         return false;
       }
@@ -188,11 +205,15 @@ class Runner {
         await this.failed(item, answer, host);
         return false;
       }
+      // The host is asked for the next page while this one is read.
+      release();
       if (item.wanted === "sitemap") await this.takeSitemap(item, bytes);
       else return await this.takePage(item, answer, bytes);
     } catch (error) {
       if (!this.stopping.signal.aborted)
         await this.finish(item, "failed", error instanceof Error ? error.message : String(error));
+    } finally {
+      release();
     }
     return false;
   }
@@ -277,6 +298,7 @@ class Runner {
     const prepared = await onPool((worker) => worker.readIncoming(id, incoming, houseStyle, today()));
     if (this.stopping.signal.aborted) return false;
     if (this.batch.length === 0) this.batchSince = Date.now();
+    this.unkept.add(item.id);
     this.batch.push({ item, prepared, incoming });
     return true;
   }
@@ -302,25 +324,40 @@ class Runner {
     return true;
   }
 
+  /** Keeps what was read; fails where an earlier batch could not be kept. */
   private async flush(): Promise<void> {
     const batch = this.batch;
-    if (batch.length === 0) return;
     this.batch = [];
+    this.keeping = this.keeping
+      .then(() => this.keepBatch(batch))
+      .catch((error) => {
+        this.fault ??= error;
+        this.wake();
+      });
+    await this.keeping;
+    if (this.fault) throw this.fault;
+  }
+
+  private async keepBatch(batch: Runner["batch"]): Promise<void> {
+    if (batch.length === 0 || this.fault) return;
     const again = new Map(batch.map(({ prepared, incoming }) => [prepared.id, incoming]));
     this.site = (await db().sites.get(this.site.id)) ?? this.site;
     const verb = this.queue.from === "again" ? "Bring in again" : "Bring in";
-    await keep(
-      this.site,
-      batch.map(({ prepared }) => prepared),
-      { again, known: this.known, group: this.queue.id, label: `${verb}: ${this.queue.name}` },
-    );
-    if (this.queue.from === "links") for (const { item, prepared } of batch) await this.follow(item, prepared.links);
-    await db().transaction("rw", ["queueItems"], async () => {
-      for (const { item, prepared } of batch) {
-        const why = prepared.address === item.address ? "" : `As ${prepared.address}, where it redirects to.`;
-        await this.finish(item, "brought-in", why);
-      }
+    const prepared = batch.map((one) => one.prepared);
+    await keep(this.site, prepared, {
+      again,
+      known: this.known,
+      group: this.queue.id,
+      label: `${verb}: ${this.queue.name}`,
     });
+    if (this.queue.from === "links") for (const one of batch) await this.follow(one.item, one.prepared.links);
+    const done = batch.map(({ item, prepared: { address } }): QueueItem => {
+      const why = address === item.address ? "" : `As ${address}, where it redirects to.`;
+      return { ...item, state: "brought-in", fault: null, why, tries: item.tries + 1 };
+    });
+    await db().queueItems.bulkPut(done);
+    for (const { id } of done) this.unkept.delete(id);
+    this.wake();
   }
 
   private async follow({ address, depth }: QueueItem, links: readonly string[]): Promise<void> {

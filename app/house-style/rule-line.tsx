@@ -70,7 +70,7 @@ export function RuleLine({
             why
           </button>
           {own && (
-            <Action className="ml-3 text-12" onClick={onReset}>
+            <Action className="ml-3 font-sans text-12" onClick={onReset}>
               as it was
             </Action>
           )}

@@ -206,6 +206,9 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
                         ? "1 change"
                         : `${desk.edits.length} changes`}
                   </span>
+                  {desk.record.settled > 0 && (
+                    <span className="text-blue">✓ {desk.record.settled} taken over by the site</span>
+                  )}
                 </section>
               </div>
             </div>

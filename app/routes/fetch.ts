@@ -22,7 +22,7 @@ export async function action({ request }: Route.ActionArgs) {
   return new Response(bytes as Uint8Array<ArrayBuffer>, {
     headers: {
       "content-type": "application/octet-stream",
-      "cache-control": "no-store",
+      "cache-control": "no-store, no-transform",
       "x-content-type-options": "nosniff",
       [ANSWER_HEADER]: encodeURIComponent(JSON.stringify(answer)),
     },

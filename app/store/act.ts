@@ -57,11 +57,38 @@ function sameRecord(table: RecordedTable, a: unknown, b: unknown): boolean {
 }
 
 async function put({ table, key, after }: Put): Promise<void> {
-  if (after === null || after === undefined) {
-    await db().table(table).delete(key);
-    if (table === "pages") await db().summaries.delete(key);
-  } else await db().table(table).put(after);
+  await putAll(table, [{ table, key, after }]);
 }
+
+/** Puts records of one table, with what was there before; those that stay as they are are left out. */
+async function putAll(table: Put["table"], puts: readonly Put[]): Promise<Change[]> {
+  if (puts.length === 0) return [];
+  const before: unknown[] =
+    table === "summaries"
+      ? []
+      : await db()
+          .table(table)
+          .bulkGet(puts.map(({ key }) => key));
+  const changes: Change[] = [];
+  const kept: unknown[] = [];
+  const gone: string[] = [];
+  puts.forEach(({ key, after }, i) => {
+    const [was, is] = [before[i] ?? null, after ?? null];
+    if (table !== "summaries" && same(was, is)) return;
+    if (table !== "summaries") changes.push({ table, key, before: was, after: is });
+    if (is === null) gone.push(key);
+    else kept.push(is);
+  });
+  if (kept.length > 0) await db().table(table).bulkPut(kept);
+  if (gone.length > 0) {
+    await db().table(table).bulkDelete(gone);
+    if (table === "pages") await db().summaries.bulkDelete(gone);
+  }
+  return changes;
+}
+
+/** Every table that an action may write. */
+const TABLES: readonly Put["table"][] = ["sites", "summaries", "pages", "redrafts", "setAsides"];
 
 /** Actions on one field within this time are one step of undo. */
 const MERGE_MS = 2500;
@@ -94,17 +121,16 @@ export async function act(
   ];
   try {
     await db().transaction("rw", tables, async () => {
-      const changes: Change[] = [];
-      for (const one of puts) {
-        if (one.table === "summaries") {
-          await put(one);
-          continue;
-        }
-        const before = (await db().table(one.table).get(one.key)) ?? null;
-        if (same(before, one.after ?? null)) continue;
-        changes.push({ table: one.table, key: one.key, before, after: one.after ?? null });
-        await put(one);
-      }
+      const changes = (
+        await Promise.all(
+          TABLES.map((table) =>
+            putAll(
+              table,
+              puts.filter((one) => one.table === table),
+            ),
+          ),
+        )
+      ).flat();
       if (changes.length === 0) return;
       await db().actions.where("[siteId+undone]").equals([siteId, 1]).delete();
       const last = await db().actions.where("[siteId+undone]").equals([siteId, 0]).last();
@@ -146,19 +172,10 @@ export interface Undone {
   left: number;
 }
 
-const TABLES: (RecordedTable | "summaries" | "actions")[] = [
-  "sites",
-  "pages",
-  "summaries",
-  "redrafts",
-  "setAsides",
-  "actions",
-];
-
 async function step(siteId: string, direction: "undo" | "redo"): Promise<Undone | null> {
   const from = direction === "undo" ? 0 : 1;
   try {
-    return await db().transaction("rw", TABLES, async () => {
+    return await db().transaction("rw", [...TABLES, "actions"], async () => {
       const candidates = () => db().actions.where("[siteId+undone]").equals([siteId, from]);
       const next = direction === "undo" ? await candidates().last() : await candidates().first();
       if (!next) return null;
