@@ -1,14 +1,16 @@
-import { type SyntheticEvent, useMemo, useState } from "react";
+import { type SyntheticEvent, useDeferredValue, useMemo, useState } from "react";
 import { useSearchParams } from "react-router";
+import { pathOf } from "#core/address/address";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import { CATALOGUE } from "#core/rules/catalogue";
 import { act } from "../store/act";
-import type { SiteRecord } from "../store/db";
+import type { PageRecord, SiteRecord } from "../store/db";
 import { Action } from "../ui/controls";
 import { useNotices } from "../ui/notice";
 import { type Filter, NO_FILTER, queryOf, type Show, shows } from "./filter";
 import type { FilteredPages } from "./use-pages";
 
+const NONE: readonly PageRecord[] = [];
 const plural = (n: number, one: string, many: string) => (n === 1 ? one : many);
 const number = new Intl.NumberFormat("en-GB");
 
@@ -56,7 +58,9 @@ const partClass =
 
 /** What the site needs, in a sentence; each of its parts is a filter. A second line narrows it down. */
 export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPages }) {
-  const { all, findings, filter } = pages;
+  const { findings, filter } = pages;
+  // The table comes first, then what is said about it.
+  const all = useDeferredValue(pages.all, NONE);
   const [, setParams] = useSearchParams();
   const change = (next: Partial<Filter>) => setParams(queryOf({ ...filter, ...next }).slice(1), { replace: true });
   const counts = useMemo(
@@ -98,7 +102,7 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
           onClick={() => setParams("", { replace: true })}
           className="border-graphite border-b border-dotted px-0.5"
         >
-          {number.format(all.length)} {plural(all.length, "page", "pages")}
+          {number.format(pages.all.length)} {plural(pages.all.length, "page", "pages")}
         </button>
         . {needs.length > 0 && <>{needs}. </>}
         {done.length > 0 && <>{done}.</>}
@@ -120,7 +124,8 @@ function Narrowing({
   pages: FilteredPages;
   change: (next: Partial<Filter>) => void;
 }) {
-  const { all, filter, findings } = pages;
+  const { filter, findings } = pages;
+  const all = useDeferredValue(pages.all, NONE);
   const [, setParams] = useSearchParams();
   const { fail } = useNotices();
   const kinds = useMemo(() => new Set(all.map((page) => page.kind)), [all]);
@@ -257,7 +262,7 @@ function Narrowing({
 function foldersOf(addresses: readonly string[]): string[] {
   const counts = new Map<string, number>();
   for (const address of addresses) {
-    const path = new URL(address, "https://site.example/").pathname;
+    const [path = "/"] = pathOf(address).split(/[?#]/, 1);
     for (let at = path.indexOf("/", 1), n = 0; at > 0 && n < 3; at = path.indexOf("/", at + 1), n++) {
       const folder = path.slice(0, at + 1);
       counts.set(folder, (counts.get(folder) ?? 0) + 1);

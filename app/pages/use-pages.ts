@@ -20,7 +20,7 @@ export interface FilteredPages {
 export function usePages(site: SiteRecord): FilteredPages | null {
   const [params] = useSearchParams();
   const all = usePageRows(site.id);
-  const findings = useSiteFindings(site);
+  const findings = useSiteFindings(site, all !== null);
   const asked = params.toString();
   return useMemo(() => {
     if (!all) return null;

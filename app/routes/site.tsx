@@ -5,6 +5,7 @@ import { resumeQueues } from "../bring-in/queue-runner";
 import { Freshening } from "../pages/freshening";
 import { db, type SiteRecord } from "../store/db";
 import { explainStorage } from "../store/faults";
+import { beginRows } from "../store/rows";
 import { Rail } from "../ui/frame";
 import type { Route } from "./+types/site";
 
@@ -17,6 +18,7 @@ export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   }
   if (!site)
     throw data("This site is not in this browser. Sites stay in the browser they were brought into.", { status: 404 });
+  beginRows(site.id);
   return { site };
 }
 

@@ -18,6 +18,15 @@ function rowsOf(siteId: string): Rows<PageRecord> {
   return rows;
 }
 
+const keptUp = new Set<string>();
+
+/** Begins to read a site's pages, before the screen that shows them is drawn; they are kept up from then on. */
+export function beginRows(siteId: string): void {
+  if (keptUp.has(siteId)) return;
+  keptUp.add(siteId);
+  rowsOf(siteId).subscribe(() => {});
+}
+
 const none = () => null;
 
 /** The site's pages in the order in which they were brought in; null while they are read. */

@@ -45,16 +45,20 @@ function watch(site: SiteRecord): void {
   void worker.watch(site.id, site.houseStyle, Comlink.proxy(tell));
 }
 
-/** Findings across the site's pages, kept up by a worker as pages change. */
-export function useSiteFindings(site: SiteRecord): SiteFindings {
+/** The worker reads every summary; that waits until the table stands, in milliseconds. */
+const AFTER_TABLE = 150;
+
+/** Findings across the site's pages, kept up by a worker as pages change; it begins when the pages themselves are there. */
+export function useSiteFindings(site: SiteRecord, ready = true): SiteFindings {
   const [findings, setFindings] = useState(latest);
   useEffect(() => {
-    watch(site);
+    const timer = ready ? setTimeout(() => watch(site), AFTER_TABLE) : undefined;
     setFindings(latest);
     listeners.add(setFindings);
     return () => {
+      clearTimeout(timer);
       listeners.delete(setFindings);
     };
-  }, [site]);
+  }, [site, ready]);
   return findings;
 }

@@ -5,7 +5,7 @@ import type { PageSummary, SiteFinding } from "../rules/rule.ts";
 
 /** Longest text that a summary keeps, in code units, and how many headings. */
 const LONGEST = 1000;
-const HEADINGS = 60;
+const HEADINGS = 24;
 
 /** What site rules need of a page. */
 export function summaryOf(id: string, page: Page): PageSummary {
