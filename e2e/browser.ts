@@ -56,9 +56,25 @@ export async function openDemo(context: BrowserContext): Promise<Page> {
 export async function showRow(page: Page, name: string): Promise<void> {
   const grid = page.getByRole("grid", { name: "Pages" });
   await grid.waitFor();
-  const row = grid.getByRole("row").filter({ hasText: name });
-  for (let i = 0; i < 40 && (await row.count()) === 0; i++) await grid.evaluate((element) => element.scrollBy(0, 300));
-  await row.first().waitFor();
+  const row = grid.getByRole("link", { name });
+  const there = async () => {
+    if ((await row.count()) > 0) {
+      const shown = await row
+        .first()
+        .scrollIntoViewIfNeeded({ timeout: 500 })
+        .then(() => true)
+        .catch(() => false);
+      // A table that has just been drawn holds more rows than it keeps.
+      if (shown && (await row.first().isVisible())) return true;
+    }
+    // At its end the table is looked through again: another site's may just have taken its place.
+    await grid.evaluate((element) => {
+      const end = element.scrollTop + element.clientHeight >= element.scrollHeight - 2;
+      element.scrollTop = end ? 0 : element.scrollTop + 300;
+    });
+    return false;
+  };
+  await expect.poll(there, { timeout: 15_000, interval: 60 }).toBe(true);
 }
 
 /** Opens a page of the demo site on the desk. */

@@ -258,6 +258,7 @@ describe("the house style", () => {
     await page.getByRole("button", { name: "Reset" }).click();
     await page.getByText(/findings fewer|stay as they are|Counting/).waitFor();
     await page.getByRole("button", { name: "Keep this house style" }).click();
+    await page.getByRole("button", { name: "Keep this house style" }).waitFor({ state: "detached" });
     const put = (text: string) =>
       page
         .getByLabel("House style file")

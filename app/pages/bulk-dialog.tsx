@@ -341,6 +341,8 @@ function Preview({ site, rows }: { site: SiteRecord; rows: readonly BulkRow[] })
   return (
     <ul
       aria-label="Before and after"
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: it is scrolled by keyboard
+      tabIndex={0}
       className="max-h-[38vh] divide-y divide-hairline overflow-auto border-hairline border-y"
     >
       {rows.map(({ page, field, was, is, reason }) => (

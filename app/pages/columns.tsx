@@ -112,8 +112,7 @@ function columnDefs(set: ColumnSet, link: (page: PageRecord) => string) {
           sortingFn: "basic",
           header: "Headings",
           meta: { track: "minmax(150px,0.9fr)" },
-          cell: ({ row: { original } }) =>
-            levelsInWords(original.levels) || <span className="text-graphite">none</span>,
+          cell: ({ row: { original } }) => levelsInWords(original.levels) || <span className="text-soft">none</span>,
         }),
         column.accessor("outlineFault", {
           header: "First fault",
@@ -139,7 +138,7 @@ function columnDefs(set: ColumnSet, link: (page: PageRecord) => string) {
           id: "types",
           header: "Structured data",
           meta: { track: "minmax(200px,2fr)" },
-          cell: ({ getValue }) => getValue() || <span className="text-graphite">none</span>,
+          cell: ({ getValue }) => getValue() || <span className="text-soft">none</span>,
         }),
         column.accessor("kind", {
           header: "Kind",
@@ -181,7 +180,7 @@ function Kind({ page: { kind, kindBy } }: { page: PageRecord }) {
   return (
     <>
       {PAGE_KINDS[kind].one}
-      {kindBy === "guess" && <span className="block text-12 text-graphite">guessed</span>}
+      {kindBy === "guess" && <span className="block text-12 text-soft">guessed</span>}
     </>
   );
 }
@@ -209,7 +208,7 @@ export function TextCell({
   pattern: boolean;
   mono: boolean;
 }) {
-  if (shown === "") return <span className="text-graphite">{empty}</span>;
+  if (shown === "") return <span className="text-soft">{empty}</span>;
   return (
     <>
       <span className={`line-clamp-2 break-words ${mono ? "font-mono text-12" : ""}`}>{shown.slice(0, 400)}</span>
