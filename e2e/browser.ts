@@ -57,16 +57,11 @@ export async function showRow(page: Page, name: string): Promise<void> {
   const grid = page.getByRole("grid", { name: "Pages" });
   await grid.waitFor();
   const row = grid.getByRole("link", { name });
+  let times = 0;
   const there = async () => {
-    if ((await row.count()) > 0) {
-      const shown = await row
-        .first()
-        .scrollIntoViewIfNeeded({ timeout: 500 })
-        .then(() => true)
-        .catch(() => false);
-      // A table that has just been drawn holds more rows than it keeps.
-      if (shown && (await row.first().isVisible())) return true;
-    }
+    // A table that has just been drawn holds more rows than it keeps: the row must be there twice.
+    times = (await row.count()) > 0 ? times + 1 : 0;
+    if (times > 0) return times > 2;
     // At its end the table is looked through again: another site's may just have taken its place.
     await grid.evaluate((element) => {
       const end = element.scrollTop + element.clientHeight >= element.scrollHeight - 2;

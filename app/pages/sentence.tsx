@@ -1,4 +1,4 @@
-import { type SyntheticEvent, useDeferredValue, useMemo, useState } from "react";
+import { type SyntheticEvent, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
@@ -61,8 +61,19 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
   const { findings, filter } = pages;
   // The table comes first, then what is said about it.
   const all = useDeferredValue(pages.all, NONE);
-  const [, setParams] = useSearchParams();
-  const change = (next: Partial<Filter>) => setParams(queryOf({ ...filter, ...next }).slice(1), { replace: true });
+  const [params, setParams] = useSearchParams();
+  // Choices that follow each other faster than the address can change build on each other.
+  const latest = useRef(filter);
+  useEffect(() => {
+    latest.current = filter;
+  }, [filter]);
+  const change = (next: Partial<Filter>) => {
+    latest.current = { ...latest.current, ...next };
+    const asked = new URLSearchParams(queryOf(latest.current));
+    const columns = params.get("columns");
+    if (columns) asked.set("columns", columns);
+    setParams(asked, { replace: true });
+  };
   const counts = useMemo(
     () => new Map([...NEEDS, ...DONE].map((show) => [show, all.filter(shows(show, findings)).length])),
     [all, findings],
@@ -99,7 +110,7 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
       <p className="max-w-[96ch] font-serif text-18 leading-[1.6]" aria-live="polite">
         <button
           type="button"
-          onClick={() => setParams("", { replace: true })}
+          onClick={() => change(NO_FILTER)}
           className="border-graphite border-b border-dotted px-0.5"
         >
           {number.format(pages.all.length)} {plural(pages.all.length, "page", "pages")}
