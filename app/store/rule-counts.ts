@@ -32,7 +32,7 @@ function pageOfSummary(summary: SummaryRecord): Page {
   page.titles = summary.title ? [{ text: summary.title, where: "head", range: null }] : [];
   page.metas = summary.description ? [statedMeta("description", summary.description)] : [];
   page.language = summary.language ? { value: summary.language, range: { start: 0, end: 0 } } : null;
-  page.headings = summary.headings.map(([level, text]) => plainHeading(level, text));
+  page.headings = Array.from(summary.headings, ([level, text]) => plainHeading(level, text));
   keyHeadings(page.headings);
   return page;
 }

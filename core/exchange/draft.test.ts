@@ -59,7 +59,7 @@ it("a draft is a page like any other", () => {
   const body = cleanRichText("<h1>How to reef</h1><p>Take in the sail before you need to.</p>");
   expect(draftName(body)).toBe("How to reef");
   const page = readPage(draftSource(body, { language: "en-GB", title: "" }), { address: "https://a.example/reef" });
-  expect(page.headings.map((h) => [h.level, h.text])).toEqual([[1, "How to reef"]]);
+  expect(Array.from(page.headings, (h) => [h.level, h.text])).toEqual([[1, "How to reef"]]);
   expect(page.titles).toEqual([]);
   expect(page.language?.value).toBe("en-GB");
 });

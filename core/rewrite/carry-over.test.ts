@@ -87,7 +87,7 @@ it("drops nothing, whatever the new page is", () => {
   });
   fc.assert(
     fc.property(fc.constantFrom("Old", "New", "Else"), fc.array(heading, { maxLength: 6 }), (title, headings) => {
-      const source = `<title>${title}</title>${headings.map((h) => `<h${h.level}>${h.text}</h${h.level}>`).join("")}`;
+      const source = `<title>${title}</title>${Array.from(headings, (h) => `<h${h.level}>${h.text}</h${h.level}>`).join("")}`;
       const { kept, settled, conflicts } = carryOver(edits, read(source));
       expect(kept.length + settled.length + conflicts.length).toBe(edits.length);
       // What was kept can be carried out.

@@ -68,7 +68,8 @@ describe("headings of the body", () => {
   });
 
   it("in code are none", () => {
-    expect(readPage(original("```\n# no\n```\n\n# yes\n"), { address }).headings.map((h) => h.text)).toEqual(["yes"]);
+    const { headings } = readPage(original("```\n# no\n```\n\n# yes\n"), { address });
+    expect(Array.from(headings, ({ text }) => text)).toEqual(["yes"]);
   });
 });
 

@@ -17,7 +17,7 @@ export function summaryOf(id: string, page: Page): PageSummary {
     description: descriptionOf(page).slice(0, LONGEST),
     keywords: keywords.slice(0, LONGEST),
     language: languageOf(page),
-    headings: page.headings.slice(0, HEADINGS).map(({ level, text }) => [level, text.slice(0, 200)] as const),
+    headings: Array.from(page.headings.slice(0, HEADINGS), ({ level, text }) => [level, text.slice(0, 200)] as const),
   };
 }
 
