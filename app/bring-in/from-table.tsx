@@ -40,6 +40,7 @@ export function FromTable({
   const [overwrite, setOverwrite] = useState<ReadonlySet<number>>(new Set());
   const [done, setDone] = useState<number | null>(null);
   const file = useRef<HTMLInputElement>(null);
+  const stop = useRef<AbortController>(undefined);
   const known = useLiveQuery(() => knownPages(site.id), [site.id]);
 
   const take = (source: Uint8Array | string) => {
@@ -65,10 +66,21 @@ export function FromTable({
     if (row.changes.some((change) => change.conflict)) conflicts++;
   }
   const apply = async () => {
+    stop.current = new AbortController();
     setDone(0);
     try {
-      const { changed, added, refused } = await applyPlan(site, plan, overwrite, setDone);
+      const { changed, added, refused } = await applyPlan(site, plan, overwrite, {
+        onProgress: setDone,
+        signal: stop.current.signal,
+      });
       const [first] = refused;
+      if (stop.current.signal.aborted) {
+        say(
+          "Stopped",
+          changed + added === 0 ? "Nothing was changed." : `${changed} changed, ${added} added; the rest was left out.`,
+        );
+        return;
+      }
       say(
         `${changed} changed, ${added} added`,
         first ? `${refused.length} texts could not be set: ${first.reason}` : undefined,
@@ -266,7 +278,11 @@ export function FromTable({
         >
           {done === null ? `Apply to ${counts.change + counts.add} pages` : `${done} of ${counts.change + counts.add}…`}
         </MainButton>
-        <Action onClick={() => setTable(null)}>Choose another table</Action>
+        {done === null ? (
+          <Action onClick={() => setTable(null)}>Choose another table</Action>
+        ) : (
+          <Action onClick={() => stop.current?.abort()}>Stop</Action>
+        )}
       </div>
     </div>
   );

@@ -3,7 +3,7 @@ import { type ReactNode, type SyntheticEvent, useState } from "react";
 import { newSite } from "../store/bring-in";
 import type { QueueRecord, SiteRecord } from "../store/db";
 import { addressesIn, beginQueue, DEFAULT_LIMITS, type NewItem } from "../store/queues";
-import { fieldClass, MainButton, NumberField } from "../ui/controls";
+import { Action, fieldClass, MainButton, NumberField } from "../ui/controls";
 import { useNotices } from "../ui/notice";
 import { findSitemaps } from "./find-sitemaps";
 import { runQueue } from "./queue-runner";
@@ -28,7 +28,7 @@ export function FromWeb({
   const [text, setText] = useState("");
   const [from, setFrom] = useState<(typeof WAYS)[number]["value"]>("addresses");
   const [limits, setLimits] = useState(DEFAULT_LIMITS);
-  const [busy, setBusy] = useState(false);
+  const [looking, setLooking] = useState<AbortController | null>(null);
 
   const begin = async (event: SyntheticEvent) => {
     event.preventDefault();
@@ -45,13 +45,13 @@ export function FromWeb({
       return;
     }
     fault("");
-    setBusy(true);
+    const controller = new AbortController();
+    setLooking(controller);
     try {
-      const { signal } = new AbortController();
       const page = (address: string): NewItem => ({ address, wanted: "page", depth: 0 });
       const items =
         from === "sitemap"
-          ? (await Promise.all(addresses.map((one) => findSitemaps(one, signal))))
+          ? (await Promise.all(addresses.map((one) => findSitemaps(one, controller.signal))))
               .flat()
               .map((address): NewItem => ({ address, wanted: "sitemap", depth: 0 }))
           : addresses.map(page);
@@ -64,9 +64,9 @@ export function FromWeb({
       setText("");
       onBegun(target.id);
     } catch (error) {
-      fail(error);
+      if (!controller.signal.aborted) fail(error);
     } finally {
-      setBusy(false);
+      setLooking(null);
     }
   };
 
@@ -133,9 +133,10 @@ export function FromWeb({
         .
       </p>
       <div className="flex items-center gap-4">
-        <MainButton type="submit" disabled={busy}>
-          {busy ? "Looking for the sitemap…" : "Bring them in"}
+        <MainButton type="submit" disabled={looking !== null}>
+          {looking ? "Looking for the sitemap…" : "Bring them in"}
         </MainButton>
+        {looking && <Action onClick={() => looking.abort()}>Stop</Action>}
         <Said>
           Fetched through this application’s own server, which keeps nothing. What robots.txt forbids is not fetched.
         </Said>

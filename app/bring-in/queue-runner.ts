@@ -1,9 +1,10 @@
-import { explainFault, type FetchAnswer, worthAnotherTry } from "#core/address/fetch-answer";
+import { explainFault, type FetchAnswer, type FetchFault, worthAnotherTry } from "#core/address/fetch-answer";
 import { type Robots, readRobots, robotsAddressOf } from "#core/address/robots";
+import type { BroughtAgain } from "../store/bring-again";
 import { addressesOf, keep, type Prepared } from "../store/bring-in";
 import { db, type ItemState, type QueueItem, type QueueRecord, type SiteRecord } from "../store/db";
 import { explainStorage } from "../store/faults";
-import { addItems } from "../store/queues";
+import { addItems, countItems } from "../store/queues";
 import type { Incoming } from "../store/read-incoming";
 import { today } from "../store/redraft";
 import { onPool } from "../workers/pool";
@@ -28,12 +29,24 @@ interface Host {
   nextAt: number;
 }
 
+/** A page that was read and waits to be kept: a new one, or one that is there and was brought in again. */
+type ReadItem = { item: QueueItem; address: string; links: string[] } & (
+  | { prepared: Prepared; again?: never }
+  | { again: BroughtAgain; prepared?: never }
+);
+
 /** What is known of a queue beside its records. */
 export interface RunnerStatus {
   running: boolean;
   /** Why nothing is being fetched just now; null where something is. */
   paused: string | null;
 }
+
+/**
+ * Faults at which a host's robots.txt counts as out of reach, so that nothing may be fetched (RFC 9309 2.3.1.4). Where no
+ * host can be connected to at all, each page says so itself.
+ */
+const UNREACHABLE: ReadonlySet<FetchFault> = new Set<FetchFault>(["timeout", "broken-off"]);
 
 const IDLE: RunnerStatus = { running: false, paused: null };
 
@@ -46,7 +59,7 @@ class Runner {
   private readonly hosts = new Map<string, Host>();
   private readonly stopping = new AbortController();
   private readonly active = new Set<number>();
-  private batch: { item: QueueItem; prepared: Prepared; incoming: Incoming }[] = [];
+  private batch: ReadItem[] = [];
   private batchSince = 0;
   /** Batches being kept, one after the other, while the next pages are fetched. */
   private keeping: Promise<void> = Promise.resolve();
@@ -158,8 +171,7 @@ class Runner {
       }
       const robots = answer.ok
         ? readRobots(address, answer.status, new TextDecoder().decode(bytes))
-        : // A name that nobody has, or a fault of the connection: each page will say so itself.
-          readRobots(address, 404, "");
+        : readRobots(address, UNREACHABLE.has(answer.fault) ? null : 404, "");
       if (robots.note) await this.note(`${new URL(address).host}: ${robots.note}`);
       return robots;
     }
@@ -262,11 +274,19 @@ class Runner {
     const inside = map.pages.filter((address) => new URL(address).pathname.startsWith(below));
     const outside = map.pages.length - inside.length;
     if (outside > 0) await this.note(`${item.address}: ${outside} addresses are not below ${below} and were left out.`);
+    const { pages: most } = this.queue.limits;
+    const room = Math.max(0, most - (await this.countPages()));
+    if (inside.length > room) {
+      const over = new Intl.NumberFormat("en-GB").format(inside.length - room);
+      await this.note(
+        `${item.address}: ${over} addresses are over the limit of ${most} pages and were left out. Raise it to bring them in.`,
+      );
+    }
     await addItems(this.queue.id, [
       ...map.sitemaps
         .filter(() => item.depth < 3)
         .map((address) => ({ address, wanted: "sitemap" as const, depth: item.depth + 1 })),
-      ...inside.map((address) => ({ address, wanted: "page" as const, depth: 0 })),
+      ...inside.slice(0, room).map((address) => ({ address, wanted: "page" as const, depth: 0 })),
     ]);
     for (const { address, why } of map.leftOut.slice(0, 200)) {
       await addItems(this.queue.id, [{ address, wanted: "page", depth: 0 }]);
@@ -277,6 +297,12 @@ class Runner {
     }
     // A sitemap is no page: it does not count among those brought in.
     await db().queueItems.delete(item.id);
+  }
+
+  /** Pages in the queue, whatever has become of them; sitemaps are taken out when they have been read. */
+  private async countPages(): Promise<number> {
+    const all = await countItems(this.queue.id);
+    return all.waiting + all["brought-in"];
   }
 
   private async takePage(
@@ -294,13 +320,27 @@ class Runner {
       headers: answer.headers,
       phrase: "",
     };
-    const { id, houseStyle } = this.site;
-    const prepared = await onPool((worker) => worker.readIncoming(id, incoming, houseStyle, today()));
-    if (this.stopping.signal.aborted) return false;
+    // A page that has moved since is still the page that was asked for again.
+    const pageId =
+      this.known.get(answer.address) ?? (this.queue.from === "again" ? this.known.get(item.address) : undefined);
+    const read =
+      pageId === undefined ? await this.readNew(item, incoming) : await this.readAgain(item, incoming, pageId);
+    if (this.stopping.signal.aborted || !read) return false;
     if (this.batch.length === 0) this.batchSince = Date.now();
     this.unkept.add(item.id);
-    this.batch.push({ item, prepared, incoming });
+    this.batch.push(read);
     return true;
+  }
+
+  private async readNew(item: QueueItem, incoming: Incoming): Promise<ReadItem> {
+    const { id, houseStyle } = this.site;
+    const prepared = await onPool((worker) => worker.readIncoming(id, incoming, houseStyle, today()));
+    return { item, address: prepared.address, links: prepared.links, prepared };
+  }
+
+  private async readAgain(item: QueueItem, incoming: Incoming, pageId: string): Promise<ReadItem | null> {
+    const again = await onPool((worker) => worker.carryOverPage(this.site, pageId, incoming, today()));
+    return again && { item, address: incoming.address, links: again.links, again };
   }
 
   /** Whether where a redirect ended may be brought in. */
@@ -338,20 +378,22 @@ class Runner {
     if (this.fault) throw this.fault;
   }
 
-  private async keepBatch(batch: Runner["batch"]): Promise<void> {
+  private async keepBatch(batch: readonly ReadItem[]): Promise<void> {
     if (batch.length === 0 || this.fault) return;
-    const again = new Map(batch.map(({ prepared, incoming }) => [prepared.id, incoming]));
     this.site = (await db().sites.get(this.site.id)) ?? this.site;
     const verb = this.queue.from === "again" ? "Bring in again" : "Bring in";
-    const prepared = batch.map((one) => one.prepared);
-    await keep(this.site, prepared, {
-      again,
-      known: this.known,
-      group: this.queue.id,
-      label: `${verb}: ${this.queue.name}`,
-    });
-    if (this.queue.from === "links") for (const one of batch) await this.follow(one.item, one.prepared.links);
-    const done = batch.map(({ item, prepared: { address } }): QueueItem => {
+    await keep(
+      this.site,
+      batch.flatMap(({ prepared }) => prepared ?? []),
+      {
+        again: batch.flatMap(({ again }) => again ?? []),
+        known: this.known,
+        group: this.queue.id,
+        label: `${verb}: ${this.queue.name}`,
+      },
+    );
+    if (this.queue.from === "links") for (const { item, links } of batch) await this.follow(item, links);
+    const done = batch.map(({ item, address }): QueueItem => {
       const why = address === item.address ? "" : `As ${address}, where it redirects to.`;
       return { ...item, state: "brought-in", fault: null, why, tries: item.tries + 1 };
     });

@@ -14,7 +14,8 @@ import type { CellChange } from "./grid";
 
 /** What the editor has asked for; each has its own questions over the preview. */
 export type BulkAsked =
-  | { ask: "pattern" }
+  /** Without a pattern it is asked for; a house style's own spares texts that were written by hand. */
+  | { ask: "pattern"; of?: { field: "title" | "description"; pattern: string } }
   | { ask: "replace" }
   | { ask: "case" }
   | { ask: "brand" }
@@ -53,9 +54,11 @@ export function BulkDialog({
   onClose: (applied: boolean) => void;
 }) {
   const { say, fail } = useNotices();
-  const [field, setField] = useState<Field>("title");
+  const [field, setField] = useState<Field>(asked.ask === "pattern" && asked.of ? asked.of.field : "title");
   const [fields, setFields] = useState<ReadonlySet<Field>>(new Set(["title", "description"]));
-  const [pattern, setPattern] = useState(() => patternFor(site, pages, "title"));
+  const [pattern, setPattern] = useState(() =>
+    asked.ask === "pattern" && asked.of ? asked.of.pattern : patternFor(site, pages, "title"),
+  );
   const [find, setFind] = useState("");
   const [by, setBy] = useState("");
   const [regex, setRegex] = useState(false);
@@ -75,7 +78,11 @@ export function BulkDialog({
         const parsed = parsePattern(pattern);
         return "reason" in parsed
           ? parsed
-          : { kind: "page-texts", change: { kind: "pattern", pattern }, fields: [field] };
+          : {
+              kind: "page-texts",
+              change: { kind: "pattern", pattern, spares: asked.of !== undefined },
+              fields: [field],
+            };
       }
       case "replace":
         return find === ""

@@ -130,7 +130,7 @@ export async function previewBulk(
     }
     case "cells":
       return operation.cells.map(({ page, edits, text }) => {
-        const wrong = edits === "kind" && !(kindOf(text) !== null) ? `“${text}” is no kind of page.` : null;
+        const wrong = edits === "kind" && kindOf(text) === null ? `“${text}” is no kind of page.` : null;
         return {
           page,
           field: edits,

@@ -15,7 +15,7 @@ import type { ResultLimits } from "#core/result/result";
 import type { PageRecord } from "../store/db";
 import { CellEditor, type Leave } from "./cell-editor";
 import { type CellRuler, type ColumnSet, columnsOf, type EditedAs, rulerOf, TextCell } from "./columns";
-import { pastedLines } from "./pasted";
+import { copiedText, pastedLines } from "./pasted";
 
 /** A block of cells, by the places of its corners; `row` counts the shown pages, `column` the columns. */
 export interface Block {
@@ -230,16 +230,13 @@ export function Grid({
   };
   const copy = (event: ClipboardEvent) => {
     if (!block || !event.clipboardData || document.activeElement !== scroller.current) return;
-    const quoted = (text: string) => (/[\t\n"]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text);
     const lines = cellsOf().map((line) =>
-      line
-        .map(({ row, page, column }) => {
-          const edits = editsOf(column);
-          return quoted(edits ? cellText(page, edits) : column === 0 ? page.address : valueText(row, column));
-        })
-        .join("\t"),
+      line.map(({ row, page, column }) => {
+        const edits = editsOf(column);
+        return edits ? cellText(page, edits) : column === 0 ? page.address : valueText(row, column);
+      }),
     );
-    event.clipboardData.setData("text/plain", lines.join("\n"));
+    event.clipboardData.setData("text/plain", copiedText(lines));
     event.preventDefault();
   };
   const paste = (event: ClipboardEvent) => {

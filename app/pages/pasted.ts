@@ -1,21 +1,14 @@
+import Papa from "papaparse";
+
 /** Lines and cells of what a spreadsheet copies: tabs between cells, quotes around those with line breaks. */
 export function pastedLines(text: string): string[][] {
-  const lines: string[][] = [[]];
-  const pattern = /("(?:[^"]|"")*"|[^\t\r\n]*)(\t|\r\n|\n|\r|$)/y;
-  let match = pattern.exec(text);
-  while (match) {
-    const [whole, cell = "", end] = match;
-    lines
-      .at(-1)
-      ?.push(
-        cell.startsWith('"') && cell.endsWith('"') && cell.length > 1 ? cell.slice(1, -1).replaceAll('""', '"') : cell,
-      );
-    if (end === "" || whole === "") break;
-    if (end !== "\t") {
-      if (pattern.lastIndex >= text.length) break;
-      lines.push([]);
-    }
-    match = pattern.exec(text);
-  }
-  return lines;
+  const lines = Papa.parse<string[]>(text.replace(/\r?\n$/, ""), { delimiter: "\t" }).data;
+  return lines.length > 0 ? lines : [[""]];
 }
+
+/** Cells as a spreadsheet takes them in. */
+export const copiedText = (lines: readonly (readonly string[])[]) =>
+  Papa.unparse(
+    lines.map((line) => [...line]),
+    { delimiter: "\t", newline: "\n" },
+  );

@@ -10,7 +10,16 @@ import { FromWeb } from "../bring-in/from-web";
 import { resumeQueues } from "../bring-in/queue-runner";
 import { QueueView } from "../bring-in/queue-view";
 import { LeftOutList, Review } from "../bring-in/review";
-import { addressesOf, incomingFile, keep, newSite, type Prepared, prepare, sortFiles } from "../store/bring-in";
+import {
+  addressesOf,
+  incomingFile,
+  keep,
+  newSite,
+  type Prepared,
+  partKnown,
+  prepare,
+  sortFiles,
+} from "../store/bring-in";
 import { db } from "../store/db";
 import type { Incoming } from "../store/read-incoming";
 import { Action } from "../ui/controls";
@@ -109,7 +118,8 @@ export default function BringIn() {
         address: site.address || origin,
         name: site.name || new URL(origin).hostname.replace(/^www\./, ""),
       };
-      const kept = await keep(named, review.prepared, { again: review.incoming });
+      const { fresh, again } = await partKnown(named, review.prepared, review.incoming);
+      const kept = await keep(named, fresh, { again });
       if (kept.again > 0)
         say(
           `${kept.again} brought in again`,

@@ -54,7 +54,10 @@ function Sheet({ site }: { site: SiteRecord }) {
   const [draft, setDraft] = useState<HouseStyle>(site.houseStyle);
   const [name, setName] = useState(site.name);
   const [kind, setKind] = useState<PageKind | null>(null);
-  const [applying, setApplying] = useState<PageRecord[] | null>(null);
+  const [applying, setApplying] = useState<{
+    pages: PageRecord[];
+    of: { field: "title" | "description"; pattern: string };
+  } | null>(null);
   const file = useRef<HTMLInputElement>(null);
   const { counts, changed } = useRuleCounts(site, pages, across, draft);
   const dirty = name !== site.name || JSON.stringify(draft) !== JSON.stringify(site.houseStyle);
@@ -102,6 +105,12 @@ function Sheet({ site }: { site: SiteRecord }) {
   const following = {
     title: here.filter((page) => page.patterned.includes("title")).length,
     description: here.filter((page) => page.patterned.includes("description")).length,
+  };
+  /** Asks for the pages that the pattern holds for: those of kinds with a pattern of their own follow that. */
+  const apply = (field: "title" | "description") => {
+    const holds = (page: PageRecord) => styleForKind(draft, page.kind).patterns?.[field] === pattern;
+    const pattern = part.patterns?.[field] ?? draft.patterns?.[field];
+    if (pattern) setApplying({ pages: here.filter(holds), of: { field, pattern } });
   };
   const kinds = [...new Set((pages ?? []).map((page) => page.kind))];
   return (
@@ -196,7 +205,7 @@ function Sheet({ site }: { site: SiteRecord }) {
               kind={kind}
               following={following}
               onChange={(patterns: Patterns) => change({ patterns })}
-              onApply={dirty || here.length === 0 ? null : () => setApplying(here)}
+              onApply={dirty || here.length === 0 ? null : apply}
             />
           </section>
           {Object.entries(SUBJECTS).map(([subject, title]) => (
@@ -241,7 +250,12 @@ function Sheet({ site }: { site: SiteRecord }) {
         </section>
       )}
       {applying && (
-        <BulkDialog site={site} pages={applying} asked={{ ask: "pattern" }} onClose={() => setApplying(null)} />
+        <BulkDialog
+          site={site}
+          pages={applying.pages}
+          asked={{ ask: "pattern", of: applying.of }}
+          onClose={() => setApplying(null)}
+        />
       )}
     </main>
   );

@@ -1,5 +1,13 @@
 import { followsPattern } from "#core/rewrite/edits";
-import { type ActionRecord, type Change, db, type PageDerived, type RecordedTable, type RedraftRecord } from "./db";
+import {
+  type ActionRecord,
+  type Change,
+  db,
+  type PageDerived,
+  type PageOwn,
+  type RecordedTable,
+  type RedraftRecord,
+} from "./db";
 import { explainStorage } from "./faults";
 
 /** A record to put, or to delete where `after` is null. Summaries follow from pages and are not recorded. */
@@ -40,7 +48,8 @@ const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
 /** Names in alphabetical order, so that it does not matter in which a record was written. */
 function own(record: unknown): unknown {
   if (record === null || typeof record !== "object") return record;
-  const entries = Object.entries(record).filter(([name]) => !(name in DERIVED));
+  const guessed = (record as Partial<PageOwn>).kindBy === "guess";
+  const entries = Object.entries(record).filter(([name]) => !(name in DERIVED) && !(guessed && name === "kind"));
   return entries.sort(([a], [b]) => (a < b ? -1 : 1));
 }
 

@@ -3,7 +3,7 @@ import { originalFromFields } from "#core/page/original";
 import { canonicalOf } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import type { Field } from "#core/rewrite/field-edit";
-import { changePages } from "./act-on-pages";
+import { changePages, type LongWork } from "./act-on-pages";
 import { keep, prepare } from "./bring-in";
 import { db, type SiteRecord } from "./db";
 import { loadOriginal } from "./originals";
@@ -48,7 +48,7 @@ export async function applyPlan(
   given: SiteRecord,
   plan: readonly PlannedRow[],
   overwrite: ReadonlySet<number>,
-  onProgress: (done: number) => void,
+  { onProgress, signal }: LongWork = {},
 ): Promise<{ changed: number; added: number; refused: { reason: string }[] }> {
   const first = plan.find(({ does }) => does === "add")?.address;
   const site =
@@ -95,15 +95,15 @@ export async function applyPlan(
     site,
     [...changes.values()],
     `Apply a table to ${changes.size === 1 ? "1 page" : `${changes.size} pages`}`,
-    { onProgress },
+    { ...(onProgress && { onProgress }), ...(signal && { signal }) },
   );
   let added = 0;
-  if (incoming.size > 0) {
+  if (incoming.size > 0 && !signal?.aborted) {
     const prepared = await prepare(
       site,
       [...incoming.values()],
-      (done) => onProgress(changes.size + done),
-      new AbortController().signal,
+      (done) => onProgress?.(changes.size + done),
+      signal ?? new AbortController().signal,
     );
     added = (
       await keep(site, prepared, {

@@ -6,7 +6,7 @@ import type { OriginalRecord, PageRecord, RedraftRecord, SiteRecord } from "./db
 import { db } from "./db";
 import { freshen } from "./freshen";
 import { loadOriginal, packOriginal } from "./originals";
-import { type Incoming, originalOf } from "./read-incoming";
+import { type Incoming, linksOf, originalOf } from "./read-incoming";
 import { redraftFacts } from "./redraft";
 
 /** A page that was brought in again: what is to be kept of it. */
@@ -62,8 +62,6 @@ export async function carryOverPage(
     kept: carried.kept.length,
     settled: carried.settled.length,
     conflicts: carried.conflicts.length,
-    links: original.links.flatMap(({ href }) =>
-      URL.canParse(href, original.address) ? [new URL(href, original.address).href.replace(/#.*$/s, "")] : [],
-    ),
+    links: linksOf(original),
   };
 }

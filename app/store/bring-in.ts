@@ -134,34 +134,36 @@ export interface Kept {
 }
 
 export interface KeepOptions {
-  /** What pages that are there are brought in again from, by the id of what was prepared. */
-  again?: ReadonlyMap<string, Incoming>;
+  /** Pages that are there and were brought in again. */
+  again?: readonly BroughtAgain[];
   /** Ids of the site's pages by address, where the caller has them at hand; new ones are added. */
   known?: Map<string, string>;
   group?: string;
   label?: string;
 }
 
-/**
- * Keeps pages in a site, which is made where it is new: one action that can be undone. Pages whose address is there
- * already are brought in again, with their redrafts carried over; `sources` are what those are read from.
- */
+/** Parts what was read into pages that are new and pages that are there, whose redrafts are carried over. */
+export async function partKnown(
+  site: SiteRecord,
+  prepared: readonly Prepared[],
+  incoming: ReadonlyMap<string, Incoming>,
+): Promise<{ fresh: Prepared[]; again: BroughtAgain[] }> {
+  const known = await addressesOf(site.id);
+  const isKnown = ({ address }: Prepared) => known.has(address);
+  const date = today();
+  const again = await onPoolAll(prepared.filter(isKnown), async (worker, { id, address }) => {
+    const source = incoming.get(id);
+    return source ? await worker.carryOverPage(site, known.get(address) ?? "", source, date) : null;
+  });
+  return { fresh: prepared.filter((one) => !isKnown(one)), again: again.filter((one) => one !== null) };
+}
+
+/** Keeps pages in a site, which is made where it is new: one action that can be undone. Each address and page once. */
 export async function keep(site: SiteRecord, prepared: readonly Prepared[], options: KeepOptions = {}): Promise<Kept> {
   const known = options.known ?? (await addressesOf(site.id));
-  const fresh: Prepared[] = [];
-  const again: BroughtAgain[] = [];
-  const taken = new Set<string>();
-  for (const one of prepared) {
-    if (taken.has(one.address)) continue;
-    taken.add(one.address);
-    const pageId = known.get(one.address);
-    const source = options.again?.get(one.id);
-    if (pageId === undefined) fresh.push(one);
-    else if (source) {
-      const brought = await onPool((worker) => worker.carryOverPage(site, pageId, source, today()));
-      if (brought) again.push(brought);
-    }
-  }
+  const once = new Set(known.keys());
+  const fresh = prepared.filter(({ address }) => !once.has(address) && once.add(address));
+  const again = [...new Map((options.again ?? []).map((one) => [one.record.id, one])).values()];
   const stored = (await db().sites.get(site.id)) ?? site;
   const puts: Put[] = [{ table: "sites", key: site.id, after: withTitlePattern(stored, fresh) }];
   const offset = await db().pages.where("siteId").equals(site.id).count();

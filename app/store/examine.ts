@@ -6,6 +6,7 @@ import { structuredValues } from "#core/page/structured-values";
 import { wordsOf } from "#core/phrase/words";
 import { descriptionStyle, setDescription, setTitle, titleStyle } from "#core/result/result";
 import { type Edit, newValueOf, slotOf } from "#core/rewrite/edits";
+import { fingerprint } from "#core/rewrite/fingerprint";
 import { totalsOf } from "#core/rules/audit";
 import { type HouseStyle, limitsOf } from "#core/rules/house-style";
 import type { Finding } from "#core/rules/rule";
@@ -34,9 +35,7 @@ export function saysOf(edits: readonly Edit[]): string {
     .map((edit) => `${slotOf(edit)}=${newValueOf(edit)}`)
     .sort()
     .join("\n");
-  let hash = 0x811c9dc5;
-  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193);
-  return (hash >>> 0).toString(36);
+  return fingerprint(text);
 }
 
 /** Thai, Lao, Khmer, Burmese, kana and Han characters. */

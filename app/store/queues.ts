@@ -59,13 +59,25 @@ export async function beginQueue(
 /** Adds what is not in the queue yet. */
 export async function addItems(queueId: string, items: readonly NewItem[]): Promise<number> {
   const unique = [...new Map(items.map((item) => [item.address, item])).values()];
-  const keys = unique.map((item) => [queueId, item.address]);
-  const known = new Set(
-    (await db().queueItems.where("[queueId+address]").anyOf(keys).toArray()).map(({ address }) => address),
+  const known = await addressesAmong(
+    queueId,
+    unique.map(({ address }) => address),
   );
   const added = unique.filter(({ address }) => !known.has(address));
   await db().queueItems.bulkAdd(added.map((item) => fresh(queueId, item)));
   return added.length;
+}
+
+/** From so many addresses on it is quicker to read all of the queue's than to look each one up. */
+const MANY = 300;
+
+async function addressesAmong(queueId: string, addresses: readonly string[]): Promise<Set<string>> {
+  const index = db().queueItems.where("[queueId+address]");
+  const found =
+    addresses.length < MANY
+      ? await index.anyOf(addresses.map((address) => [queueId, address])).keys()
+      : await index.between([queueId, ""], [queueId, "\uffff"]).keys();
+  return new Set(found.map((key) => (key as unknown as [string, string])[1]));
 }
 
 export type QueueCounts = Record<ItemState, number>;

@@ -59,7 +59,8 @@ function addressOf(page: Page, { address, addressKnown }: Incoming): string {
   return slug ? withSlug(address, slug) : address;
 }
 
-function linksOf(page: Page): string[] {
+/** Absolute addresses that a page links to, without fragments; each once. */
+export function linksOf(page: Page): string[] {
   const links = new Set<string>();
   for (const { href } of page.links) {
     const resolved = resolveAddress(href, page.address);

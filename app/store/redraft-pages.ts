@@ -3,8 +3,8 @@ import type { PageKind } from "#core/page/page-kind";
 import { applyPattern } from "#core/pattern/pattern";
 import { inCase, type LetterCase, properNames } from "#core/phrase/letter-case";
 import { applyToPage } from "#core/rewrite/apply";
-import { cleanValue, type Edit, slotOf, withEdit } from "#core/rewrite/edits";
-import { type Field, fieldEdit, fieldOf } from "#core/rewrite/field-edit";
+import { cleanValue, type Edit, followsPattern, slotOf, withEdit } from "#core/rewrite/edits";
+import { type Field, fieldEdit, textOfField } from "#core/rewrite/field-edit";
 import { styleForKind } from "#core/rules/house-style";
 import { withoutBrand } from "#core/rules/texts";
 import type { Put } from "./act";
@@ -70,7 +70,9 @@ export async function redraftPage(site: SiteRecord, change: PageChange, today: s
 }
 
 /** A change of texts that needs the page itself, not only its text. */
-export type PageTextChange = { kind: "pattern"; pattern: string } | { kind: "case"; style: LetterCase };
+export type PageTextChange =
+  /** `spares` leaves texts alone that were written by hand: a house style's pattern is the default, not an order. */
+  { kind: "pattern"; pattern: string; spares?: boolean } | { kind: "case"; style: LetterCase };
 
 export interface PreviewedField {
   pageId: string;
@@ -94,8 +96,12 @@ export async function previewFields(
   const style = styleForKind(site.houseStyle, loaded.record.kind);
   const { page } = applyToPage(loaded.original, loaded.edits);
   return fields.map((field) => {
-    const was = fieldOf(page, field);
+    const was = textOfField(page, field);
     if (change.kind === "pattern") {
+      const op = field === "title" ? "set-title" : "set-description";
+      if (change.spares && loaded.edits.some((edit) => edit.op === op && !followsPattern(edit))) {
+        return { pageId, field, was, is: was, reason: "It was written by hand, which the pattern leaves alone." };
+      }
       const made = applyPattern(change.pattern, { page: loaded.original, houseStyle: style, today });
       return "text" in made
         ? { pageId, field, was, is: made.text, reason: null }

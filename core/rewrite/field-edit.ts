@@ -15,7 +15,7 @@ export const FIELD_NAMES: Readonly<Record<Field, string>> = {
 const h1Of = (page: Page) => page.headings.find((heading) => heading.level === 1 && heading.text !== "");
 
 /** A field's text as the page has it; "" where it has none. */
-export function fieldOf(page: Page, field: Field): string {
+export function textOfField(page: Page, field: Field): string {
   if (field === "title") return titleOf(page);
   if (field === "description") return descriptionOf(page);
   return field === "slug" ? slugOf(page.address) : (h1Of(page)?.text ?? "");

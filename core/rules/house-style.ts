@@ -1,5 +1,6 @@
 import type { PageKind } from "../page/page-kind.ts";
 import type { ResultLimits } from "../result/result.ts";
+import { fingerprint } from "../rewrite/fingerprint.ts";
 import type { Setting, SettingsOf, Weight } from "./setting.ts";
 
 /** What a house style says about one rule; what it leaves out is the catalogue's. */
@@ -63,10 +64,7 @@ export function styleForKind(style: HouseStyle, kind: PageKind): HouseStyle {
 export function stampOf(style: HouseStyle, today: string): string {
   const { brand, separator, rules, kinds = {}, patterns = {} } = style;
   const text = JSON.stringify([STAMPED, brand, separator, rules, kinds, patterns]);
-  // FNV-1a, 32 bit: only told apart, never trusted.
-  let hash = 0x811c9dc5;
-  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193);
-  return `${(hash >>> 0).toString(36)} ${today.slice(0, 7)}`;
+  return `${fingerprint(text)} ${today.slice(0, 7)}`;
 }
 
 /** Raised when the rules themselves change what they find, so that kept pages are audited again. */

@@ -1,0 +1,63 @@
+import { describe, expect, it } from "vitest";
+import { readPage } from "../../page/read.ts";
+import { applyToPage } from "../../rewrite/apply.ts";
+import { auditRule } from "../audit.ts";
+import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
+
+const read = (body: string) =>
+  readPage(`<html lang=en><title>Lamp and fog</title><body>${body}`, { address: "https://a.example/page" });
+const findings = (id: string, body: string, phrase = "") =>
+  auditRule(id, read(body), { phrase: phrase || null, houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" });
+
+/** “1 Lamp, 2 Fog”: the outline after the fix that is offered. */
+function fixed(id: string, body: string): string | null {
+  const [finding] = findings(id, body);
+  if (!finding?.fix) return null;
+  const { page } = applyToPage(read(body), finding.fix.edits);
+  return Array.from(page.headings, ({ level, text }) => `${level} ${text}`).join(", ");
+}
+
+describe("a heading rule finds what it is for, and nothing where that is not", () => {
+  it.each<[string, string, string, string?]>([
+    ["heading/no-h1", "<h2>Lamp</h2><p>x", "<h1>Lamp</h1><p>x"],
+    ["heading/no-h1", "<nav><h1>Menu</h1></nav><h2>Lamp</h2>", "<header><h1>Lamp</h1></header>"],
+    ["heading/several-h1", "<h1>Lamp</h1><p>x</p><h1>Fog</h1><p>x", "<h1>Lamp</h1><h2>Fog</h2>"],
+    ["heading/h1-not-first", "<h2>News</h2><h1>Lamp</h1>", "<h1>Lamp</h1><h2>News</h2>"],
+    ["heading/skipped-level", "<h1>a</h1><h3>b</h3>", "<h1>a</h1><h2>b</h2><h3>c</h3><h2>d</h2>"],
+    ["heading/empty", "<h1>a</h1><h2> </h2>", '<h1>a</h1><h2><img alt="Lamp" src=x></h2>'],
+    ["heading/duplicate", "<h1>a</h1><h2>b</h2><h2>b</h2>", "<h1>a</h1><h2>b</h2><h3>x</h3><h2>c</h2><h3>x</h3>"],
+    ["heading/too-long", `<h1>${"long words ".repeat(8)}</h1>`, "<h1>Short</h1>"],
+    ["heading/phrase-missing-h1", "<h1>Ship</h1>", "<h1>The fog signal</h1>", "fog signal"],
+    ["heading/phrase-missing-h2", "<h1>a</h1><h2>Ship</h2>", "<h1>a</h1><h2>Its fog signals</h2>", "fog signal"],
+    ["heading/h1-unlike-title", "<h1>Something else</h1>", "<h1>Lamps of old</h1>"],
+  ])("%s: %s", (id, wrong, right, phrase) => {
+    expect(new Set(findings(id, wrong, phrase).map((finding) => finding.rule))).toEqual(new Set([id]));
+    expect(findings(id, right, phrase)).toEqual([]);
+  });
+
+  it("a phrase that comes late in the H2s weighs less", () => {
+    const [finding] = findings(
+      "heading/phrase-missing-h2",
+      "<h1>a</h1><h2>b</h2><h2>c</h2><h2>fog signal</h2>",
+      "fog signal",
+    );
+    expect(finding).toMatchObject({ weight: "may" });
+    expect(finding?.message).toContain("number 3");
+  });
+
+  it("stands at the heading itself", () => {
+    const [finding] = findings("heading/skipped-level", "<h1>a</h1><h2>b</h2><h4>c</h4>");
+    expect(finding?.at).toMatchObject({ part: "heading", heading: 2 });
+  });
+});
+
+describe("its fix settles it", () => {
+  it.each([
+    ["heading/no-h1", "<h2>Lamp</h2><p>x", "1 Lamp"],
+    ["heading/h1-not-first", "<h2>News</h2><h1>Lamp</h1>", "1 Lamp"],
+    ["heading/skipped-level", "<h1>a</h1><h3>b</h3>", "1 a, 2 b"],
+    ["heading/empty", "<h1>a</h1>\n<h2> </h2>\n<p>x", "1 a"],
+  ])("%s: %s becomes %s", (id, body, outline) => {
+    expect(fixed(id, body)).toBe(outline);
+  });
+});
