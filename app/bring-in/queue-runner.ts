@@ -4,7 +4,7 @@ import type { BroughtAgain } from "../store/bring-again";
 import { addressesOf, keep, type Prepared } from "../store/bring-in";
 import { db, type ItemState, type QueueItem, type QueueRecord, type SiteRecord } from "../store/db";
 import { explainStorage } from "../store/faults";
-import { addItems, countItems } from "../store/queues";
+import { addItems } from "../store/queues";
 import type { Incoming } from "../store/read-incoming";
 import { today } from "../store/redraft";
 import { onPool } from "../workers/pool";
@@ -27,6 +27,8 @@ interface Host {
   active: number;
   /** Milliseconds of the clock before which nothing more is asked. */
   nextAt: number;
+  /** Milliseconds between two requests; null until robots.txt has been read, and till then one request goes at a time. */
+  pace: number | null;
 }
 
 /** A page that was read and waits to be kept: a new one, or one that is there and was brought in again. */
@@ -103,7 +105,8 @@ class Runner {
         }
         const host = this.hostOf(item.address);
         const at = Math.max(item.notBefore, host.nextAt);
-        if (host.active >= this.queue.limits.atOnce || at > now) {
+        const most = host.pace === null ? 1 : this.queue.limits.atOnce;
+        if (host.active >= most || at > now) {
           if (at > now) soonest = Math.min(soonest, at);
           later.push(item);
           continue;
@@ -114,6 +117,7 @@ class Runner {
           continue;
         }
         host.active++;
+        host.nextAt = Math.max(host.nextAt, now + (host.pace ?? 0));
         this.active.add(item.id);
         void this.work(item, host).then((added) => {
           if (added) brought++;
@@ -156,8 +160,17 @@ class Runner {
     const origin = address.slice(0, address.indexOf("/", 8));
     let host = this.hosts.get(origin);
     if (!host) {
-      host = { robots: this.readRobots(robotsAddressOf(address)), active: 0, nextAt: 0 };
-      this.hosts.set(origin, host);
+      const made: Host = { robots: this.readRobots(robotsAddressOf(address)), active: 0, nextAt: 0, pace: null };
+      this.hosts.set(origin, made);
+      made.robots.then(
+        ({ delaySeconds }) => {
+          made.pace = delaySeconds * 1000;
+          made.nextAt = Math.max(made.nextAt, Date.now() + made.pace);
+          this.wake();
+        },
+        () => {},
+      );
+      host = made;
     }
     return host;
   }
@@ -211,7 +224,6 @@ class Runner {
         await this.finish(item, "forbidden", robots.note ?? "The site's robots.txt asks not to fetch it.");
         return false;
       }
-      if (robots.delaySeconds > 0) host.nextAt = Date.now() + robots.delaySeconds * 1000;
       const { answer, bytes } = await this.ask(item.address, item.wanted);
       if (!answer.ok) {
         await this.failed(item, answer, host);
@@ -299,10 +311,14 @@ class Runner {
     await db().queueItems.delete(item.id);
   }
 
-  /** Pages in the queue, whatever has become of them; sitemaps are taken out when they have been read. */
-  private async countPages(): Promise<number> {
-    const all = await countItems(this.queue.id);
-    return all.waiting + all["brought-in"];
+  /** Pages in the queue that have come in or may yet. */
+  private countPages(): Promise<number> {
+    const states: ItemState[] = ["waiting", "brought-in"];
+    return db()
+      .queueItems.where("[queueId+state]")
+      .anyOf(states.map((state) => [this.queue.id, state]))
+      .filter(({ wanted }) => wanted === "page")
+      .count();
   }
 
   private async takePage(
