@@ -1,13 +1,12 @@
 import { explainFault, type FetchAnswer, type FetchFault, worthAnotherTry } from "#core/address/fetch-answer";
 import { type Robots, readRobots, robotsAddressOf } from "#core/address/robots";
-import type { BroughtAgain } from "../store/bring-again";
-import { addressesOf, keep, type Prepared } from "../store/bring-in";
+import { addressesOf, keep } from "../store/bring-in";
 import { db, type ItemState, type QueueItem, type QueueRecord, type SiteRecord } from "../store/db";
 import { explainStorage } from "../store/faults";
 import { addItems } from "../store/queues";
-import type { Incoming } from "../store/read-incoming";
 import { today } from "../store/redraft";
-import { onPool } from "../workers/pool";
+import { onPool, onPoolBeside } from "../workers/pool";
+import type { Read } from "./fetch-and-read";
 import { type Brought, fetchFromServer } from "./fetch-from-server";
 
 /** Pages are kept in batches: after so many, or after so long in milliseconds. */
@@ -31,11 +30,8 @@ interface Host {
   pace: number | null;
 }
 
-/** A page that was read and waits to be kept: a new one, or one that is there and was brought in again. */
-type ReadItem = { item: QueueItem; address: string; links: string[] } & (
-  | { prepared: Prepared; again?: never }
-  | { again: BroughtAgain; prepared?: never }
-);
+/** A page that was read and waits to be kept. */
+type ReadItem = Read & { item: QueueItem };
 
 /** What is known of a queue beside its records. */
 export interface RunnerStatus {
@@ -190,10 +186,15 @@ class Runner {
     }
   }
 
-  private async ask(address: string, wanted: "page" | "sitemap" | "robots"): Promise<Brought> {
+  /** Asks for what is no page; those are fetched where they are read. */
+  private async ask(address: string, wanted: "sitemap" | "robots"): Promise<Brought> {
     const brought = await fetchFromServer(address, wanted, this.stopping.signal);
-    if (brought.answer.ok || brought.answer.fault !== "server-gone") this.setPaused(null);
+    this.heard(brought.answer);
     return brought;
+  }
+
+  private heard(answer: FetchAnswer): void {
+    if (answer.ok || answer.fault !== "server-gone") this.setPaused(null);
   }
 
   private async pause(): Promise<void> {
@@ -224,15 +225,9 @@ class Runner {
         await this.finish(item, "forbidden", robots.note ?? "The site's robots.txt asks not to fetch it.");
         return false;
       }
-      const { answer, bytes } = await this.ask(item.address, item.wanted);
-      if (!answer.ok) {
-        await this.failed(item, answer, host);
-        return false;
-      }
-      // The host is asked for the next page while this one is read.
-      release();
-      if (item.wanted === "sitemap") await this.takeSitemap(item, bytes);
-      else return await this.takePage(item, answer, bytes);
+      return item.wanted === "sitemap"
+        ? await this.bringSitemap(item, host, release)
+        : await this.bringPage(item, host, release);
     } catch (error) {
       if (!this.stopping.signal.aborted)
         await this.finish(item, "failed", error instanceof Error ? error.message : String(error));
@@ -240,6 +235,45 @@ class Runner {
       release();
     }
     return false;
+  }
+
+  private async bringSitemap(item: QueueItem, host: Host, release: () => void): Promise<false> {
+    const { answer, bytes } = await this.ask(item.address, "sitemap");
+    if (answer.ok) {
+      release();
+      await this.takeSitemap(item, bytes);
+    } else await this.failed(item, answer, host);
+    return false;
+  }
+
+  private async bringPage(item: QueueItem, host: Host, release: () => void): Promise<boolean> {
+    const { site } = this;
+    const date = today();
+    const pageId = this.known.get(item.address) ?? null;
+    const { answer, incoming, read } = await onPoolBeside((worker) =>
+      worker.fetchAndRead(site, item.address, pageId, date),
+    );
+    if (this.stopping.signal.aborted) return false;
+    this.heard(answer);
+    if (!answer.ok) {
+      await this.failed(item, answer, host);
+      return false;
+    }
+    // The host is asked for the next page while this one is kept.
+    release();
+    if (!incoming) return this.take(item, read);
+    if (!(await this.mayStay(item, answer.address))) return false;
+    // A page that has moved since is still the page that was asked for again.
+    const moved = this.known.get(answer.address) ?? (this.queue.from === "again" ? pageId : null);
+    return this.take(item, await onPool(async (worker) => await worker.readFetched(site, incoming, moved, date)));
+  }
+
+  private take(item: QueueItem, read: Read | null): boolean {
+    if (!read || this.stopping.signal.aborted) return false;
+    if (this.batch.length === 0) this.batchSince = Date.now();
+    this.unkept.add(item.id);
+    this.batch.push({ ...read, item });
+    return true;
   }
 
   private async failed(item: QueueItem, answer: Extract<FetchAnswer, { ok: false }>, host: Host): Promise<void> {
@@ -321,44 +355,6 @@ class Runner {
       .count();
   }
 
-  private async takePage(
-    item: QueueItem,
-    answer: Extract<FetchAnswer, { ok: true }>,
-    bytes: Uint8Array,
-  ): Promise<boolean> {
-    if (answer.address !== item.address && !(await this.mayStay(item, answer.address))) return false;
-    const incoming: Incoming = {
-      path: "",
-      source: bytes,
-      address: answer.address,
-      addressKnown: true,
-      contentType: answer.headers["content-type"] ?? null,
-      headers: answer.headers,
-      phrase: "",
-    };
-    // A page that has moved since is still the page that was asked for again.
-    const pageId =
-      this.known.get(answer.address) ?? (this.queue.from === "again" ? this.known.get(item.address) : undefined);
-    const read =
-      pageId === undefined ? await this.readNew(item, incoming) : await this.readAgain(item, incoming, pageId);
-    if (this.stopping.signal.aborted || !read) return false;
-    if (this.batch.length === 0) this.batchSince = Date.now();
-    this.unkept.add(item.id);
-    this.batch.push(read);
-    return true;
-  }
-
-  private async readNew(item: QueueItem, incoming: Incoming): Promise<ReadItem> {
-    const { id, houseStyle } = this.site;
-    const prepared = await onPool((worker) => worker.readIncoming(id, incoming, houseStyle, today()));
-    return { item, address: prepared.address, links: prepared.links, prepared };
-  }
-
-  private async readAgain(item: QueueItem, incoming: Incoming, pageId: string): Promise<ReadItem | null> {
-    const again = await onPool((worker) => worker.carryOverPage(this.site, pageId, incoming, today()));
-    return again && { item, address: incoming.address, links: again.links, again };
-  }
-
   /** Whether where a redirect ended may be brought in. */
   private async mayStay(item: QueueItem, end: string): Promise<boolean> {
     const from = this.queue.from;
@@ -408,8 +404,11 @@ class Runner {
         label: `${verb}: ${this.queue.name}`,
       },
     );
-    if (this.queue.from === "links") for (const { item, links } of batch) await this.follow(item, links);
-    const done = batch.map(({ item, address }): QueueItem => {
+    if (this.queue.from === "links") {
+      for (const { item, prepared, again } of batch) await this.follow(item, (prepared ?? again).links);
+    }
+    const done = batch.map(({ item, prepared, again }): QueueItem => {
+      const address = prepared ? prepared.address : again.fetchedFrom;
       const why = address === item.address ? "" : `As ${address}, where it redirects to.`;
       return { ...item, state: "brought-in", fault: null, why, tries: item.tries + 1 };
     });

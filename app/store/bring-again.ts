@@ -20,6 +20,8 @@ export interface BroughtAgain {
   settled: number;
   conflicts: number;
   links: string[];
+  /** Where its source came from: its own address, or where that has moved to. */
+  fetchedFrom: string;
 }
 
 /** Carries a page's redraft over to its new source; null where the page is gone. */
@@ -63,5 +65,6 @@ export async function carryOverPage(
     settled: carried.settled.length,
     conflicts: carried.conflicts.length,
     links: linksOf(original),
+    fetchedFrom: incoming.address,
   };
 }

@@ -1,5 +1,6 @@
 import * as Comlink from "comlink";
 import { unzipPages } from "#core/exchange/zip";
+import { fetchAndRead, readFetched } from "../bring-in/fetch-and-read";
 import { carryOverPage } from "../store/bring-again";
 import { examinePages } from "../store/freshen";
 import { readIncoming } from "../store/read-incoming";
@@ -9,6 +10,8 @@ import { readSitemapFile } from "../store/sitemap-file";
 
 /** Work on pages away from the screen's thread. What is long runs on a pool of these. */
 const api = {
+  fetchAndRead,
+  readFetched,
   readIncoming,
   unzipPages,
   readSitemapFile,

@@ -10,16 +10,18 @@ const workers: PooledWorker[] = [];
 const idle: PooledWorker[] = [];
 const waiting: ((worker: PooledWorker) => void)[] = [];
 
+function start(): PooledWorker {
+  const worker = Comlink.wrap<PagesWorker>(
+    new Worker(new URL("./pages.worker.ts", import.meta.url), { type: "module" }),
+  );
+  workers.push(worker);
+  return worker;
+}
+
 function take(): Promise<PooledWorker> {
   const free = idle.pop();
   if (free) return Promise.resolve(free);
-  if (workers.length < SIZE) {
-    const worker = Comlink.wrap<PagesWorker>(
-      new Worker(new URL("./pages.worker.ts", import.meta.url), { type: "module" }),
-    );
-    workers.push(worker);
-    return Promise.resolve(worker);
-  }
+  if (workers.length < SIZE) return Promise.resolve(start());
   return new Promise((resolve) => waiting.push(resolve));
 }
 
@@ -37,6 +39,15 @@ export async function onPool<R>(run: (worker: PooledWorker) => Promise<R>): Prom
   } finally {
     giveBack(worker);
   }
+}
+
+let turn = 0;
+
+/** Runs work that for the most part waits, such as a fetch, on the workers in turn, beside what they are doing. */
+export function onPoolBeside<R>(run: (worker: PooledWorker) => Promise<R>): Promise<R> {
+  while (workers.length < SIZE) idle.push(start());
+  const worker = workers[turn++ % workers.length] as PooledWorker;
+  return run(worker);
 }
 
 export interface PoolOptions<R> {
