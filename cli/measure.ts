@@ -1,5 +1,6 @@
 import { countCharacters } from "#core/measure/cut";
-import { type Device, setDescription, setTitle } from "#core/result/result";
+import { setDescription, setTitle } from "#core/result/result";
+import type { Device } from "#core/result/styles";
 import { DEFAULT_LIMITS } from "#core/rules/house-style";
 
 export function measureCommand(text: string, options: { format: "text" | "json" }): void {

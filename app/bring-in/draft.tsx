@@ -1,5 +1,5 @@
 import { type ClipboardEvent, type SyntheticEvent, useRef, useState } from "react";
-import { slugFrom } from "#core/address/slug";
+import { slugFrom } from "#core/address/propose-slug";
 import { cleanRichText, draftName, draftSource } from "#core/exchange/draft";
 import { originalFromText } from "#core/page/original";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";

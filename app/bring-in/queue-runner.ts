@@ -4,7 +4,7 @@ import { addressesOf, keep } from "../store/bring-in";
 import { db, type ItemState, type QueueItem, type QueueRecord, type SiteRecord } from "../store/db";
 import { explainStorage } from "../store/faults";
 import { addItems } from "../store/queues";
-import { today } from "../store/redraft";
+import { today } from "../store/today";
 import { onPool, onPoolBeside } from "../workers/pool";
 import type { Read } from "./fetch-and-read";
 import { type Brought, fetchFromServer } from "./fetch-from-server";
@@ -478,11 +478,6 @@ export async function goOn(queueId: string): Promise<void> {
   while (runners.has(queueId)) await new Promise((resolve) => setTimeout(resolve, 30));
   await db().queues.update(queueId, { state: "running" });
   await runQueue(queueId);
-}
-
-/** Goes on with queues that were running when the tab was closed or reloaded. */
-export async function resumeQueues(): Promise<void> {
-  for (const { id, state } of await db().queues.toArray()) if (state === "running") void runQueue(id);
 }
 
 export const runnerStatus = {

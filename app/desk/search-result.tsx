@@ -2,15 +2,8 @@ import { type RefObject, useState } from "react";
 import { advances } from "#core/measure/width";
 import { descriptionOf, titleOf } from "#core/page/page";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
-import {
-  type Device,
-  descriptionStyle,
-  type ResultLimits,
-  resultOf,
-  setDescription,
-  setTitle,
-  titleStyle,
-} from "#core/result/result";
+import { resultOf, setDescription, setTitle } from "#core/result/result";
+import { type Device, descriptionStyle, type ResultLimits, titleStyle } from "#core/result/styles";
 import { followsPattern } from "#core/rewrite/edits";
 import { ResultField } from "./field";
 import { type Notch, Ruler } from "./ruler";

@@ -14,8 +14,9 @@ import type { Finding, RuleFacts, SiteFinding } from "#core/rules/rule";
 import { act } from "../store/act";
 import { db, type PageRecord, type SetAsideRecord, type SiteRecord } from "../store/db";
 import { setAsideFor } from "../store/examine";
-import { decideConflict, pagePuts, saveRecord, saveRedraft, today } from "../store/redraft";
+import { decideConflict, pagePuts, saveRecord, saveRedraft } from "../store/redraft";
 import { useSiteFindings } from "../store/site-findings";
+import { today } from "../store/today";
 import { useNotices } from "../ui/notice";
 
 /** A finding as a numbered note in the margin. */

@@ -3,9 +3,9 @@ import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import { RULES, SITE_RULES } from "#core/rules/catalogue";
 import { type HouseStyle, styleForKind } from "#core/rules/house-style";
 import type { PageRecord, SiteRecord } from "../store/db";
-import { today } from "../store/redraft";
 import { countsFromSummary } from "../store/rule-counts";
 import type { SiteFindings } from "../store/site-findings";
+import { today } from "../store/today";
 import { onPool, onPoolAll } from "../workers/pool";
 
 /** On how many pages a rule finds something: as kept, and as it would be; null while that is counted. */

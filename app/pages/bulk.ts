@@ -1,14 +1,15 @@
 import * as Comlink from "comlink";
 import { widthOf } from "#core/measure/width";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
-import { descriptionStyle, setDescription, setTitle, titleStyle } from "#core/result/result";
+import { setDescription, setTitle } from "#core/result/result";
+import { descriptionStyle, titleStyle } from "#core/result/styles";
 import type { TextChange } from "#core/rewrite/bulk";
 import type { Field } from "#core/rewrite/field-edit";
 import { limitsOf, styleForKind } from "#core/rules/house-style";
 import { changePages, type LongWork, removePages } from "../store/act-on-pages";
 import type { PageRecord, SiteRecord } from "../store/db";
-import { today } from "../store/redraft";
 import type { PageChange, PageTextChange } from "../store/redraft-pages";
+import { today } from "../store/today";
 import { onPoolAll } from "../workers/pool";
 import type { TextsWorker } from "../workers/texts.worker";
 import type { CellChange } from "./grid";

@@ -1,7 +1,7 @@
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
 import { widthOf } from "#core/measure/width";
 import { PAGE_KINDS } from "#core/page/page-kind";
-import { descriptionStyle, titleStyle } from "#core/result/result";
+import { descriptionStyle, titleStyle } from "#core/result/styles";
 import type { CellRuler, EditedAs } from "./columns";
 import { WidthLine } from "./width-line";
 

@@ -2,7 +2,7 @@ import { type ColumnDef, createColumnHelper } from "@tanstack/react-table";
 import { Link } from "react-router";
 import { pathOf } from "#core/address/address";
 import { PAGE_KINDS } from "#core/page/page-kind";
-import type { ResultLimits } from "#core/result/result";
+import type { ResultLimits } from "#core/result/styles";
 import type { Field } from "#core/rewrite/field-edit";
 import type { PageRecord } from "../store/db";
 import { countsInWords, Mark } from "../ui/mark";
@@ -57,7 +57,6 @@ const page = (link: (page: PageRecord) => string) =>
 const findings = column.accessor(weightOf, {
   id: "findings",
   header: "Findings",
-  sortingFn: "basic",
   sortDescFirst: true,
   meta: { track: "124px" },
   cell: ({ row: { original } }) => <Findings page={original} />,
@@ -72,7 +71,6 @@ const text = (
 const count = (id: "words" | "paragraphs" | "lists" | "pictures" | "withoutAlt" | "links", header: string) =>
   column.accessor(id, {
     header,
-    sortingFn: "basic",
     meta: { track: "minmax(80px,0.6fr)" },
     cell: ({ getValue }) => <span className="block text-right tabular-nums">{number.format(getValue())}</span>,
   });
@@ -109,7 +107,6 @@ function columnDefs(set: ColumnSet, link: (page: PageRecord) => string) {
         text("h1", "H1", { edits: "h1", track: "minmax(200px,1.5fr)" }),
         column.accessor(({ levels }) => levels.reduce((sum, n) => sum + n, 0), {
           id: "levels",
-          sortingFn: "basic",
           header: "Headings",
           meta: { track: "minmax(150px,0.9fr)" },
           cell: ({ row: { original } }) => levelsInWords(original.levels) || <span className="text-soft">none</span>,
@@ -153,7 +150,6 @@ function columnDefs(set: ColumnSet, link: (page: PageRecord) => string) {
         count("links", "Links from here"),
         column.accessor(({ address }) => pathOf(address).split(/[/?]/).filter(Boolean).length, {
           id: "segments",
-          sortingFn: "basic",
           header: "Segments in the address",
           meta: { track: "minmax(110px,0.8fr)" },
           cell: ({ getValue }) => <span className="block text-right tabular-nums">{getValue()}</span>,

@@ -1,7 +1,7 @@
 import { pathOf } from "#core/address/address";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
+import { leftoverIn } from "#core/rules/leftover";
 import { WEIGHTS, type Weight } from "#core/rules/setting";
-import { leftoverIn } from "#core/rules/texts";
 import type { PageRecord } from "../store/db";
 import type { SiteFindings } from "../store/site-findings";
 

@@ -2,8 +2,8 @@ import { useEffect, useRef, useState } from "react";
 import { stampOf } from "#core/rules/house-style";
 import type { PageRecord, SiteRecord } from "../store/db";
 import { freshenPages } from "../store/freshening";
-import { today } from "../store/redraft";
 import { usePageRows } from "../store/rows";
+import { today } from "../store/today";
 import { Action } from "../ui/controls";
 import { useNotices } from "../ui/notice";
 

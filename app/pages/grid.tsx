@@ -1,21 +1,15 @@
-import {
-  flexRender,
-  getCoreRowModel,
-  getSortedRowModel,
-  type Row,
-  type SortingState,
-  useReactTable,
-} from "@tanstack/react-table";
+import { flexRender, getCoreRowModel, type Row, type SortingState, useReactTable } from "@tanstack/react-table";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { Checkbox } from "radix-ui";
-import { type KeyboardEvent, type ReactNode, useEffect, useMemo, useRef, useState } from "react";
+import { type KeyboardEvent, type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
-import type { ResultLimits } from "#core/result/result";
+import type { ResultLimits } from "#core/result/styles";
 import type { PageRecord } from "../store/db";
 import { CellEditor, type Leave } from "./cell-editor";
 import { type CellRuler, type ColumnSet, columnsOf, type EditedAs, rulerOf, TextCell } from "./columns";
 import { copiedText, pastedLines } from "./pasted";
+import { cellValue, sortPages } from "./sort";
 
 /** A block of cells, by the places of its corners; `row` counts the shown pages, `column` the columns. */
 export interface Block {
@@ -70,26 +64,29 @@ export function Grid({
   const scroller = useRef<HTMLDivElement>(null);
   const lastTicked = useRef<number | null>(null);
   const columns = useMemo(() => columnsOf(set, link), [set, link]);
-  const table = useReactTable<PageRecord>({
-    data: pages,
-    columns,
-    state: { sorting },
-    onSortingChange: setSorting,
-    // Guessing how each column sorts takes numbers in texts apart, which is slow over 10,000 rows.
-    defaultColumn: { sortingFn: "text" },
-    getRowId: (page) => page.id,
-    getCoreRowModel: getCoreRowModel(),
-    getSortedRowModel: getSortedRowModel(),
-  });
-  const { rows } = table.getRowModel();
+  const rows = useMemo(() => sortPages(pages, columns, sorting), [pages, columns, sorting]);
   const tracks = `28px ${columns.map((one) => one.meta?.track ?? "1fr").join(" ")}`;
   const virtual = useVirtualizer({
     count: rows.length,
     getScrollElement: () => scroller.current,
     estimateSize: () => 64,
     overscan: 6,
-    getItemKey: (i) => rows[i]?.id ?? i,
+    getItemKey: useCallback((i: number) => rows[i]?.id ?? i, [rows]),
   });
+  const items = virtual.getVirtualItems();
+  const first = items[0]?.index ?? 0;
+  const last = items.at(-1)?.index ?? -1;
+  // The table makes cells of the rows that are drawn alone: for all of 10,000 it takes longer than to read them.
+  const table = useReactTable<PageRecord>({
+    data: useMemo(() => rows.slice(first, last + 1), [rows, first, last]),
+    columns,
+    state: { sorting },
+    onSortingChange: setSorting,
+    manualSorting: true,
+    getRowId: (page) => page.id,
+    getCoreRowModel: getCoreRowModel(),
+  });
+  const drawn = table.getRowModel().rows;
 
   // Another set of columns or another filter begins without an active cell.
   // biome-ignore lint/correctness/useExhaustiveDependencies: what makes the places mean something else
@@ -110,7 +107,7 @@ export function Grid({
   const editsOf = (column: number) => columns[column]?.meta?.edits;
   /** Whether typing begins an edit in the column. */
   const types = (column: number) => editsOf(column) !== undefined && editsOf(column) !== "kind";
-  const pageAt = (row: number) => rows[row]?.original;
+  const pageAt = (row: number) => rows[row];
   const goTo = (row: number, column: number, extend = false) => {
     const to = {
       row: Math.max(0, Math.min(rows.length - 1, row)),
@@ -170,7 +167,7 @@ export function Grid({
       return;
     }
     const at = shiftKey ? { row: active.toRow, column: active.toColumn } : active;
-    const shown = Math.max(1, virtual.getVirtualItems().length - 8);
+    const shown = Math.max(1, items.length - 8);
     const by = steps(pressed, shown);
     if (by) {
       const toEnd = command && pressed !== "ArrowLeft" && pressed !== "ArrowRight";
@@ -209,15 +206,13 @@ export function Grid({
     lastTicked.current = row;
     onSelect(next);
   };
-  const cellsOf = (): { row: Row<PageRecord>; page: PageRecord; column: number }[][] => {
+  const cellsOf = (): { page: PageRecord; column: number }[][] => {
     if (!block) return [];
-    return rows.slice(block.from, block.to + 1).map((row) =>
-      Array.from({ length: block.right - block.left + 1 }, (_, i) => ({
-        row,
-        page: row.original,
-        column: block.left + i,
-      })),
-    );
+    return rows
+      .slice(block.from, block.to + 1)
+      .map((page) =>
+        Array.from({ length: block.right - block.left + 1 }, (_, i) => ({ page, column: block.left + i })),
+      );
   };
   const clear = () => {
     const changes = cellsOf()
@@ -231,9 +226,9 @@ export function Grid({
   const copy = (event: ClipboardEvent) => {
     if (!block || !event.clipboardData || document.activeElement !== scroller.current) return;
     const lines = cellsOf().map((line) =>
-      line.map(({ row, page, column }) => {
+      line.map(({ page, column }) => {
         const edits = editsOf(column);
-        return edits ? cellText(page, edits) : column === 0 ? page.address : valueText(row, column);
+        return edits ? cellText(page, edits) : column === 0 ? page.address : String(cellValue(page, columns[column]));
       }),
     );
     event.clipboardData.setData("text/plain", copiedText(lines));
@@ -332,8 +327,8 @@ export function Grid({
       ))}
       {/* biome-ignore lint/a11y/useSemanticElements: see above */}
       <div role="rowgroup" className="relative min-w-[900px]" style={{ height: virtual.getTotalSize() }}>
-        {virtual.getVirtualItems().map((item) => {
-          const row = rows[item.index];
+        {items.map((item) => {
+          const row = drawn[item.index - first];
           if (!row) return null;
           const inBlock = block && item.index >= block.from && item.index <= block.to;
           return (
@@ -367,12 +362,6 @@ export function Grid({
       </div>
     </div>
   );
-}
-
-/** The value of a cell that is not edited, as text. */
-function valueText(row: Row<PageRecord>, column: number): string {
-  const value = row.getVisibleCells()[column]?.getValue();
-  return value === undefined || value === null ? "" : String(value);
 }
 
 /** How far a key moves the active cell; an endless number of columns means to the edge. */

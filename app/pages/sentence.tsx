@@ -2,7 +2,6 @@ import { type SyntheticEvent, useDeferredValue, useEffect, useMemo, useRef, useS
 import { useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
-import { CATALOGUE } from "#core/rules/catalogue";
 import { act } from "../store/act";
 import type { PageRecord, SiteRecord } from "../store/db";
 import { Action } from "../ui/controls";
@@ -126,6 +125,17 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
 const wordSelect =
   "max-w-[230px] cursor-pointer [field-sizing:content] truncate border-graphite border-b border-dotted bg-transparent px-0.5 text-ink";
 
+/** What each rule finds, by its id. The catalogue holds all rules, and the table need not wait for it. */
+function useRuleNames(): ReadonlyMap<string, string> {
+  const [names, setNames] = useState<ReadonlyMap<string, string>>(new Map());
+  useEffect(() => {
+    void import("#core/rules/catalogue").then(({ CATALOGUE }) =>
+      setNames(new Map([...CATALOGUE].map(([id, { finds }]) => [id, finds]))),
+    );
+  }, []);
+  return names;
+}
+
 function Narrowing({
   site,
   pages,
@@ -137,6 +147,7 @@ function Narrowing({
 }) {
   const { filter, findings } = pages;
   const all = useDeferredValue(pages.all, NONE);
+  const names = useRuleNames();
   const [, setParams] = useSearchParams();
   const { fail } = useNotices();
   const kinds = useMemo(() => new Set(all.map((page) => page.kind)), [all]);
@@ -200,7 +211,7 @@ function Narrowing({
         <option value="">any finding or none</option>
         {rules.map((rule) => (
           <option key={rule} value={rule}>
-            {CATALOGUE.get(rule)?.finds ?? rule}
+            {names.get(rule) ?? rule}
           </option>
         ))}
       </select>

@@ -7,8 +7,8 @@ import { Draft } from "../bring-in/draft";
 import { FromDisk } from "../bring-in/from-disk";
 import { FromTable } from "../bring-in/from-table";
 import { FromWeb } from "../bring-in/from-web";
-import { resumeQueues } from "../bring-in/queue-runner";
 import { QueueView } from "../bring-in/queue-view";
+import { resumeQueues } from "../bring-in/resume";
 import { LeftOutList, Review } from "../bring-in/review";
 import {
   addressesOf,

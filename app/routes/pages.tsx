@@ -1,10 +1,8 @@
-import { useCallback, useMemo, useRef, useState } from "react";
+import { lazy, Suspense, useCallback, useMemo, useRef, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { limitsOf } from "#core/rules/house-style";
-import { runQueue } from "../bring-in/queue-runner";
-import { keepCell } from "../pages/bulk";
-import { type BulkAsked, BulkDialog } from "../pages/bulk-dialog";
+import type { BulkAsked } from "../pages/bulk-dialog";
 import { COLUMN_SETS, type ColumnSet } from "../pages/columns";
 import { queryOf } from "../pages/filter";
 import { type CellChange, Grid } from "../pages/grid";
@@ -12,13 +10,15 @@ import { Sentence } from "../pages/sentence";
 import { Strip } from "../pages/strip";
 import { usePages } from "../pages/use-pages";
 import type { PageRecord } from "../store/db";
-import { handOverSite } from "../store/hand-over";
 import { beginQueue, DEFAULT_LIMITS } from "../store/queues";
 import { Action } from "../ui/controls";
 import { download } from "../ui/download";
 import { TitleLine } from "../ui/frame";
 import { useNotices } from "../ui/notice";
 import { useSite } from "./site";
+
+// What reads and rewrites pages is loaded when it is first asked for: the table stands sooner without it.
+const BulkDialog = lazy(async () => ({ default: (await import("../pages/bulk-dialog")).BulkDialog }));
 
 export const meta = () => [{ title: "Pages · Keen Quill" }];
 
@@ -46,6 +46,7 @@ export default function Pages() {
 
   const handOver = async () => {
     try {
+      const { handOverSite } = await import("../store/hand-over");
       const handed = await handOverSite(site.id);
       if (!handed) {
         say("Nothing has been changed yet", "Open a page and rewrite its title, then hand over.");
@@ -64,6 +65,7 @@ export default function Pages() {
     const key = `${change.page.id} ${change.edits}`;
     setPending((all) => new Map(all).set(key, change.text));
     try {
+      const { keepCell } = await import("../pages/bulk");
       const { refused } = await keepCell(site, change);
       if (refused[0]) fail(new Error(refused[0].reason));
     } catch (error) {
@@ -89,6 +91,7 @@ export default function Pages() {
         { name, from: "again", limits: { ...DEFAULT_LIMITS, pages: items.length } },
         items,
       );
+      const { runQueue } = await import("../bring-in/queue-runner");
       void runQueue(id);
       navigate(`/bring-in?site=${site.id}&way=web`);
     } catch (error) {
@@ -206,17 +209,19 @@ export default function Pages() {
           <Strip pages={ticked} onAsk={ask} onAgain={() => void again()} onClear={() => setSelected(new Set())} />
         )}
       </div>
-      {asked && (
-        <BulkDialog
-          site={site}
-          pages={asked.pages}
-          asked={asked.bulk}
-          onClose={(applied) => {
-            setAsked(null);
-            if (applied && asked.bulk.ask === "remove") setSelected(new Set());
-          }}
-        />
-      )}
+      <Suspense>
+        {asked && (
+          <BulkDialog
+            site={site}
+            pages={asked.pages}
+            asked={asked.bulk}
+            onClose={(applied) => {
+              setAsked(null);
+              if (applied && asked.bulk.ask === "remove") setSelected(new Set());
+            }}
+          />
+        )}
+      </Suspense>
     </main>
   );
 }

@@ -1,7 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect } from "react";
 import { data, Outlet, useLoaderData, useOutletContext } from "react-router";
-import { resumeQueues } from "../bring-in/queue-runner";
+import { resumeQueues } from "../bring-in/resume";
 import { Freshening } from "../pages/freshening";
 import { db, type SiteRecord } from "../store/db";
 import { explainStorage } from "../store/faults";

@@ -1,8 +1,8 @@
 import { onPoolAll } from "../workers/pool";
 import { act, type Put } from "./act";
 import { db, type PageRecord, type SiteRecord } from "./db";
-import { today } from "./redraft";
 import type { PageChange } from "./redraft-pages";
+import { today } from "./today";
 
 export interface Acted {
   changed: number;

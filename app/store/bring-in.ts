@@ -9,7 +9,7 @@ import type { BroughtAgain } from "./bring-again";
 import { db, type PageRecord, type SiteRecord } from "./db";
 import { explainStorage } from "./faults";
 import type { Incoming, ReadIncoming } from "./read-incoming";
-import { today } from "./redraft";
+import { today } from "./today";
 
 /** A file's bytes under its path. */
 export interface ChosenFile {

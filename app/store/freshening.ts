@@ -1,6 +1,6 @@
 import { onPoolAll } from "../workers/pool";
 import type { PageRecord, SiteRecord } from "./db";
-import { today } from "./redraft";
+import { today } from "./today";
 
 /** Pages that one worker audits before it writes: few enough that the table fills as results arrive. */
 const CHUNK = 40;

@@ -5,9 +5,7 @@ import type { Finding } from "#core/rules/rule";
 import { act, type Put } from "./act";
 import { db, type PageRecord, type RedraftRecord, type SetAsideRecord } from "./db";
 import { examine, setAsideFor, summaryRecord } from "./examine";
-
-/** ISO 8601 date of today. */
-export const today = () => new Date().toISOString().slice(0, 10);
+import { today } from "./today";
 
 export interface DeskState {
   record: PageRecord;

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { addressOfFile, parseAddress, resolveAddress } from "./address.ts";
-import { slugFrom, slugOf, withSlug } from "./slug.ts";
+import { slugFrom } from "./propose-slug.ts";
+import { slugOf, withSlug } from "./slug.ts";
 
 describe("resolving references", () => {
   // RFC 3986, 5.4.1 (normal examples) and 5.4.2 (abnormal examples). The WHATWG URL parser ends an empty path with "/"

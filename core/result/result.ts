@@ -1,36 +1,9 @@
 import { type Cut, cutText } from "../measure/cut.ts";
-import type { BoldRange, TextStyle } from "../measure/width.ts";
+import type { BoldRange } from "../measure/width.ts";
 import { descriptionOf, languageOf, type Page, titleOf } from "../page/page.ts";
 import { boldWords } from "../phrase/match.ts";
 import { breadcrumbOf } from "./breadcrumb.ts";
-
-export type Device = "desktop" | "mobile";
-
-/**
- * Limits of a search result in px. All are common practice: search engines publish none. They are settings of the rules
- * that use them (`title/too-wide` and its like).
- */
-export interface ResultLimits {
-  titleDesktop: number;
-  /** Width of each of the two lines. */
-  titleMobile: number;
-  /** Over two lines together. */
-  descriptionDesktop: number;
-  descriptionMobile: number;
-}
-
-export const TITLE_SIZE = 20;
-export const DESCRIPTION_SIZE = 14;
-
-export const titleStyle = (device: Device): TextStyle => ({
-  family: device === "desktop" ? "arimo" : "roboto",
-  size: TITLE_SIZE,
-});
-
-export const descriptionStyle = (device: Device): TextStyle => ({
-  family: device === "desktop" ? "arimo" : "roboto",
-  size: DESCRIPTION_SIZE,
-});
+import { type Device, descriptionStyle, type ResultLimits, titleStyle } from "./styles.ts";
 
 /** A title as it is set on a device. */
 export function setTitle(text: string, device: Device, limits: ResultLimits): Cut {

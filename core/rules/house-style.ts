@@ -1,5 +1,5 @@
 import type { PageKind } from "../page/page-kind.ts";
-import type { ResultLimits } from "../result/result.ts";
+import type { ResultLimits } from "../result/styles.ts";
 import { fingerprint } from "../rewrite/fingerprint.ts";
 import type { Setting, SettingsOf, Weight } from "./setting.ts";
 

@@ -42,15 +42,6 @@ export function readableSlug(page: Page): string {
   }
 }
 
-/** Leftovers of a publishing system: braces, percent signs around a name, words that programs print for nothing. */
-const LEFTOVER =
-  /\{\{[^}]*\}\}|\{%[^%]*%\}|\$\{[^}]*\}|%%?[a-z_]{3,}%%?|<%[^%]*%>|\[\[[^\]]+\]\]|\b(?:undefined|NaN|\[object Object\])\b|\bnull\b(?=\s*(?:$|[|–—-]))|^null\b/i;
-
-export function leftoverIn(text: string): Range | null {
-  const match = LEFTOVER.exec(text);
-  return match ? { start: match.index, end: match.index + match[0].length } : null;
-}
-
 /** A text without the brand at its end or start, and the separator before it. */
 export function withoutBrand(text: string, brand: string): string {
   if (!brand) return text;

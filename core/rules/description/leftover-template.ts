@@ -1,6 +1,7 @@
 import { descriptionOf } from "../../page/page.ts";
+import { leftoverIn } from "../leftover.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { descriptionRange, leftoverIn, quote } from "../texts.ts";
+import { descriptionRange, quote } from "../texts.ts";
 
 export const descriptionLeftoverTemplate = rule({
   id: "description/leftover-template",

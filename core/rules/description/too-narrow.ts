@@ -1,6 +1,6 @@
 import { widthOf } from "../../measure/width.ts";
 import { descriptionOf } from "../../page/page.ts";
-import { descriptionStyle } from "../../result/result.ts";
+import { descriptionStyle } from "../../result/styles.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { px } from "../setting.ts";
 import { descriptionRange, rounded } from "../texts.ts";

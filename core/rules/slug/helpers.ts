@@ -1,4 +1,5 @@
-import { slugFrom, slugOf } from "../../address/slug.ts";
+import { slugFrom } from "../../address/propose-slug.ts";
+import { slugOf } from "../../address/slug.ts";
 import { languageOf, type Page } from "../../page/page.ts";
 import type { Fix } from "../rule.ts";
 import { readableSlug } from "../texts.ts";

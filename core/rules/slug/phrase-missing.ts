@@ -1,4 +1,5 @@
-import { slugFrom, slugOf } from "../../address/slug.ts";
+import { slugFrom } from "../../address/propose-slug.ts";
+import { slugOf } from "../../address/slug.ts";
 import { languageOf } from "../../page/page.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { phraseIn, quote, readableSlug } from "../texts.ts";

@@ -1,4 +1,4 @@
-import { slugFrom } from "../../address/slug.ts";
+import { slugFrom } from "../../address/propose-slug.ts";
 import { languageOf } from "../../page/page.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { count } from "../setting.ts";

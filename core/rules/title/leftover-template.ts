@@ -1,6 +1,7 @@
 import { titleOf } from "../../page/page.ts";
+import { leftoverIn } from "../leftover.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { leftoverIn, quote, titleRange } from "../texts.ts";
+import { quote, titleRange } from "../texts.ts";
 
 export const titleLeftoverTemplate = rule({
   id: "title/leftover-template",

@@ -1,6 +1,6 @@
 import { widthOf } from "../../measure/width.ts";
 import { titleOf } from "../../page/page.ts";
-import { titleStyle } from "../../result/result.ts";
+import { titleStyle } from "../../result/styles.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { px } from "../setting.ts";
 import { rounded, titleRange } from "../texts.ts";
