@@ -1,0 +1,73 @@
+import { describe, expect, it } from "vitest";
+import type { PageRecord, SiteRecord } from "../store/db";
+import { measured, previewBulk } from "./bulk";
+import { copiedText, pastedLines } from "./pasted";
+
+const site = {
+  houseStyle: {
+    version: 1,
+    brand: "",
+    separator: " | ",
+    rules: {},
+    kinds: { list: { rules: { "title/too-wide": { settings: { limitPx: 100 } } } } },
+  },
+} as unknown as SiteRecord;
+const page = (over: Partial<PageRecord>) =>
+  ({
+    id: "p",
+    address: "https://a.example/p",
+    title: "Lamp",
+    kind: "other",
+    kindBy: "guess",
+    ready: false,
+    edits: 0,
+    ...over,
+  }) as PageRecord;
+
+describe("a look at what would change for many pages", () => {
+  it("leaves out pages that are of the kind already, unless that was a guess", async () => {
+    const pages = [
+      page({ id: "a", kind: "event" }),
+      page({ id: "b", kind: "event", kindBy: "editor" }),
+      page({ id: "c" }),
+    ];
+    expect(await previewBulk(site, pages, { kind: "page-kind", to: "event" })).toMatchObject([
+      { page: { id: "a" }, was: "event", is: "event" },
+      { page: { id: "c" }, was: "other", is: "event" },
+    ]);
+  });
+
+  it("says why a pasted kind cannot be taken", async () => {
+    const cells = ["Event", "nonsense"].map((text) => ({ page: page({}), edits: "kind" as const, text }));
+    const rows = await previewBulk(site, [], { kind: "cells", cells });
+    expect(rows).toMatchObject([{ reason: null }, { reason: "“nonsense” is no kind of page." }]);
+  });
+
+  it("counts only pages whose state changes", async () => {
+    const pages = [page({ id: "a", ready: true }), page({ id: "b" })];
+    expect(await previewBulk(site, pages, { kind: "ready", to: true })).toMatchObject([{ page: { id: "b" } }]);
+    expect(await previewBulk(site, [page({ edits: 2 })], { kind: "remove" })).toMatchObject([
+      { was: "in the site, with its redraft", is: "removed" },
+    ]);
+  });
+
+  it("measures by the house style of the page's kind", () => {
+    const text = "Opening times and prices";
+    expect(measured(site, page({}), "title", text)?.cut).toBe(false);
+    expect(measured(site, page({ kind: "list" }), "title", text)?.cut).toBe(true);
+    expect(measured(site, page({}), "slug", text)).toBeNull();
+  });
+});
+
+// RFC 4180, rules 5 to 7, with tabs for commas as spreadsheets copy.
+describe("what spreadsheets copy", () => {
+  it("is read and written alike: tabs, line breaks in quotes, doubled quotes", () => {
+    const cells = [
+      ["a", 'say ""', "two\nlines"],
+      ["", "x\ty", "=1+1"],
+    ];
+    expect(pastedLines(copiedText(cells))).toEqual(cells);
+    expect(pastedLines('a\t"b ""c"""\r\n')).toEqual([["a", 'b "c"']]);
+    expect(pastedLines("")).toEqual([[""]]);
+  });
+});
