@@ -5,7 +5,7 @@ import type { Page } from "./page.ts";
 export function emptyPage(
   address: string,
   source: string,
-  { kind, charset }: Pick<Original, "kind" | "charset">,
+  { kind, charset, headers = {} }: Pick<Original, "kind" | "charset" | "headers">,
 ): Page {
   return {
     address,
@@ -13,6 +13,7 @@ export function emptyPage(
     charset,
     fault: null,
     format: kind,
+    headers,
     values: {},
     doctype: null,
     quirks: false,
@@ -26,10 +27,15 @@ export function emptyPage(
     tables: [],
     links: [],
     images: [],
+    controls: [],
+    sections: [],
     landmarks: [],
     data: [],
     comments: [],
     ids: [],
+    swallowing: [],
+    headEndedBy: null,
+    scripts: 0,
     anchors: { htmlStartEnd: -1, headStartEnd: -1, headFirst: -1, headEnd: -1 },
   };
 }

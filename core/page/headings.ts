@@ -92,6 +92,7 @@ export function readHeading(
   element: ElementNode,
   level: Pick<Heading, "level" | "levelFrom">,
   landmark: LandmarkKind | null,
+  inComments: boolean,
 ): Heading {
   const closed = element.endStart >= 0;
   const reading: Reading = {
@@ -116,6 +117,7 @@ export function readHeading(
     landmark,
     block: -1,
     nested: false,
+    inComments,
     balanced: reading.balanced,
     phrasing: reading.phrasing,
     range: { start, startEnd, endStart, end },
@@ -158,6 +160,7 @@ export function plainHeading(
     landmark: null,
     block: -1,
     nested: false,
+    inComments: false,
     balanced: true,
     phrasing: true,
     range,

@@ -8,7 +8,7 @@ import { gfm } from "micromark-extension-gfm";
 import { statedMeta } from "./fields.ts";
 import { readFrontMatter, valuesOf } from "./front-matter.ts";
 import { keyHeadings, plainHeading, textOfParts } from "./headings.ts";
-import { collapse, type Heading, type HeadingPart, type Page } from "./page.ts";
+import { collapse, type Heading, type HeadingPart, type Page, type Range, type TextBlock } from "./page.ts";
 
 const placeOf = (node: Nodes) => ({
   start: node.position?.start.offset ?? 0,
@@ -48,24 +48,30 @@ interface Around {
   heading: number;
 }
 
+/** A block of Markdown, which has no element of its own in the source. */
+const plainBlock = (tag: string, text: string, heading: number, range: Range): TextBlock => ({
+  tag,
+  text,
+  landmark: null,
+  heading,
+  range,
+  element: null,
+  classNames: "",
+  bold: false,
+});
+
 function walk(page: Page, node: Nodes, around: Around): void {
   if (node.type === "heading") {
     const heading = readHeading(node);
     around.heading = page.headings.push(heading) - 1;
     if (heading.text !== "") {
       heading.block = page.blocks.length;
-      page.blocks.push({
-        tag: heading.tag,
-        text: heading.text,
-        landmark: null,
-        heading: around.heading,
-        range: placeOf(node),
-      });
+      page.blocks.push(plainBlock(heading.tag, heading.text, around.heading, placeOf(node)));
     }
   } else if (TAGS[node.type]) {
     const text = collapse(textOf(node));
     const tag = around.tag === "li" && node.type === "paragraph" ? "li" : (TAGS[node.type] ?? "p");
-    if (text) page.blocks.push({ tag, text, landmark: null, heading: around.heading, range: placeOf(node) });
+    if (text) page.blocks.push(plainBlock(tag, text, around.heading, placeOf(node)));
   } else if (node.type === "list") {
     page.lists.push({
       ordered: node.ordered === true,
@@ -83,6 +89,8 @@ function walk(page: Page, node: Nodes, around: Around): void {
       title: title ?? null,
       rel: null,
       landmark: null,
+      silent: false,
+      block: Math.max(0, page.blocks.length - 1),
       range: elementRange(node),
     });
   } else if (node.type === "image") {
@@ -93,6 +101,10 @@ function walk(page: Page, node: Nodes, around: Around): void {
       width: null,
       height: null,
       inLink: false,
+      link: -1,
+      heading: -1,
+      labelled: false,
+      silent: false,
       landmark: null,
       range: elementRange(node),
     });

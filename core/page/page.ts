@@ -102,6 +102,8 @@ export interface Heading {
   block: number;
   /** Inside another heading, or with another one inside. */
   nested: boolean;
+  /** In a list of comments or a form to reply with, by the names of what stands around. */
+  inComments: boolean;
   /** Start tags and end tags inside the heading belong to each other. */
   balanced: boolean;
   /** All that it holds is phrasing content (HTML 3.2.5.2.5), which a paragraph may hold. */
@@ -118,7 +120,16 @@ export interface TextBlock {
   /** Index in `Page.headings` of the heading it stands under; -1 before the first. */
   heading: number;
   range: Range;
+  /** The element that holds this text and no other block; null where the text stands beside other blocks. */
+  element: ElementRange | null;
+  /** Of that element; "" where there is none. */
+  classNames: string;
+  /** All of its text is bold by elements. Told of short texts only: a whole paragraph in bold is no heading. */
+  bold: boolean;
 }
+
+/** Text up to this length may be a heading in disguise, in UTF-16 code units. */
+export const HEADING_LIKE = 100;
 
 export interface List {
   ordered: boolean;
@@ -139,7 +150,38 @@ export interface Link {
   title: string | null;
   rel: string | null;
   landmark: LandmarkKind | null;
+  /** Passed over by assistive technology. */
+  silent: boolean;
+  /** Index in `Page.blocks` of the block it stands in. */
+  block: number;
   range: ElementRange;
+}
+
+/** Something to press: a button, or an element that acts as one. */
+export interface Control {
+  tag: string;
+  role: string | null;
+  /** As assistive technology says it (Accessible Name and Description Computation 1.2, steps 2B to 2I); "" for none. */
+  name: string;
+  /** Null where there is no such attribute. */
+  href: string | null;
+  onclick: string | null;
+  silent: boolean;
+  range: ElementRange;
+}
+
+export interface Section {
+  /** Whether a heading stands in it, or it bears a name of its own. */
+  named: boolean;
+  range: ElementRange;
+}
+
+/** Something whose end is missing, so that it takes in what follows. */
+export interface Swallowing {
+  what: "quote" | "comment" | "text";
+  /** The element's or attribute's name; "" for a comment. */
+  name: string;
+  range: Range;
 }
 
 export interface Image {
@@ -150,6 +192,14 @@ export interface Image {
   width: string | null;
   height: string | null;
   inLink: boolean;
+  /** Index in `Page.links`; -1 outside of links. */
+  link: number;
+  /** Index in `Page.headings`; -1 outside of headings. */
+  heading: number;
+  /** Named by `aria-label` or `aria-labelledby`. */
+  labelled: boolean;
+  /** Passed over by assistive technology, or said to be there for looks only (`role=presentation`). */
+  silent: boolean;
   landmark: LandmarkKind | null;
   range: ElementRange;
 }
@@ -189,6 +239,8 @@ export interface Page {
   fault: PageFault | null;
   /** What its source is: rules about markup look at HTML only. */
   format: OriginalKind;
+  /** Response headers that matter to search engines, lower-case names; empty where the page came from a file. */
+  headers: Readonly<Record<string, string>>;
   /** Front matter and spreadsheet values by name; nested names are joined by a dot, lists by ", ". */
   values: Readonly<Record<string, string>>;
   doctype: Doctype | null;
@@ -205,10 +257,18 @@ export interface Page {
   tables: Table[];
   links: Link[];
   images: Image[];
+  controls: Control[];
+  sections: Section[];
   landmarks: Landmark[];
   data: DataBlock[];
   comments: Comment[];
   ids: ElementId[];
+  /** Tags and quotes that are never closed. */
+  swallowing: Swallowing[];
+  /** An element before the end of the head that the head may not hold: what follows it stands in the body. */
+  headEndedBy: { tag: string; range: Range } | null;
+  /** Scripts of the page's own, and elements left for them to fill. */
+  scripts: number;
   /** Offsets behind the start tags of `html` and `head`, and of the body's first byte; -1 where unknown. */
   anchors: { htmlStartEnd: number; headStartEnd: number; headFirst: number; headEnd: number };
 }

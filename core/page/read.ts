@@ -5,15 +5,19 @@ import { headingLevel, hiddenFromAll, hiddenFromListeners, keyHeadings, readHead
 import { landmarkKind } from "./landmarks.ts";
 import { readMarkdown } from "./markdown.ts";
 import { looksBinary, MAX_SOURCE_BYTES, type Original, originalFromText, sourceOf } from "./original.ts";
-import { collapse, type ElementRange, type LandmarkKind, type Page, type PageFault } from "./page.ts";
+import { collapse, type ElementRange, HEADING_LIKE, type LandmarkKind, type Page, type PageFault } from "./page.ts";
 import {
   attribute,
+  type CommentNode,
   type ElementNode,
   type FragmentNode,
   type ParentNode,
   parseSource,
   type TreeNode,
 } from "./parse.ts";
+
+/** An address that stands for a program: the element is a button that looks like a link. */
+const GOES_NOWHERE = /^\s*(?:javascript:|#?\s*$)/i;
 
 /** Block elements whose edges end a stretch of text (HTML 15.3, `display: block` and its like). */
 const BLOCK_TAGS = new Set(
@@ -35,10 +39,17 @@ interface Surroundings {
   sectioned: boolean;
   hidden: boolean;
   silent: boolean;
-  inLink: boolean;
+  /** Index of the link around; -1 outside of links. */
+  inLink: number;
   /** Index of the heading around; -1 outside of headings. */
   inHeading: number;
+  inComments: boolean;
+  /** The nearest block element; null at the root. */
+  block: ElementNode | null;
 }
+
+/** Names by which publishing systems call what visitors have written, and the form to answer with. */
+const COMMENTS = /(?:^|[\s_-])(?:comments?|commentlist|respond|reply)(?:$|[\s_-])/i;
 
 class Reader {
   readonly page: Page;
@@ -59,8 +70,10 @@ class Reader {
       sectioned: false,
       hidden: false,
       silent: false,
-      inLink: false,
+      inLink: -1,
       inHeading: -1,
+      inComments: false,
+      block: null,
     };
     this.page.quirks = document.mode === "quirks";
     for (const node of document.children) this.node(node, top);
@@ -71,9 +84,16 @@ class Reader {
   private node(node: TreeNode, around: Surroundings): void {
     if (node.type === "text") this.addText(node.text, node.start, node.end, around);
     else if (node.type === "element") this.element(node, around);
-    else if (node.type === "comment")
-      this.page.comments.push({ text: node.text, range: { start: node.start, end: node.end } });
+    else if (node.type === "comment") this.comment(node);
     else if (node.type === "doctype") this.page.doctype = readDoctype(node);
+  }
+
+  private comment({ text, start, end }: CommentNode): void {
+    const { page } = this;
+    page.comments.push({ text, range: { start, end } });
+    const open = page.source.slice(start, start + 4) === "<!--" && end >= page.source.length;
+    if (open && !page.source.endsWith("-->"))
+      page.swallowing.push({ what: "comment", name: "", range: { start, end } });
   }
 
   private addText(text: string, start: number, end: number, around: Surroundings): void {
@@ -94,7 +114,18 @@ class Reader {
     const range = { start: this.textStart, end: this.textEnd };
     const heading = page.headings[around.inHeading];
     if (heading && heading.block < 0) heading.block = page.blocks.length;
-    page.blocks.push({ tag: around.tag, text, landmark: around.landmark, heading: this.lastHeading, range });
+    const { block } = around;
+    const own = block && block.endStart >= 0 && !holdsBlocks(block) ? block : null;
+    page.blocks.push({
+      tag: around.tag,
+      text,
+      landmark: around.landmark,
+      heading: this.lastHeading,
+      range,
+      element: own && rangeOf(own),
+      classNames: own ? (attribute(own, "class") ?? "") : "",
+      bold: own !== null && around.inHeading < 0 && text.length <= HEADING_LIKE && isBold(own),
+    });
   }
 
   private element(element: ElementNode, around: Surroundings): void {
@@ -111,6 +142,12 @@ class Reader {
       return;
     }
     readHeadElement(page, element, around.where);
+    for (const { name, value } of element.attributes) {
+      if (value.length > 20 && isSwallowing(name, value)) {
+        const range = { start: element.start, end: element.startEnd };
+        page.swallowing.push({ what: "quote", name, range });
+      }
+    }
     if (UNREAD_TAGS.has(tag)) {
       this.unread(element, around);
       return;
@@ -119,8 +156,13 @@ class Reader {
     if (block) this.flush(around);
     else if (tag === "br") this.addText(" ", element.start, element.end, around);
     const inside = this.enter(element, around, block);
+    const headings = page.headings.length;
     for (const child of element.children) this.node(child, inside);
     if (block) this.flush(inside);
+    if (tag === "section") {
+      const named = page.headings.length > headings || isLabelled(element);
+      page.sections.push({ named, range: rangeOf(element) });
+    }
   }
 
   /** Text in `svg` and `math` is drawn; it is no running text. Ids and nested HTML still count. */
@@ -142,6 +184,14 @@ class Reader {
       const first = element.children.find((child) => child.type === "element" && child.start >= 0);
       page.anchors.headFirst = first ? first.start : -1;
     }
+    if (element.tag === "body" && element.start < 0) {
+      // Where the head's end or the body's start tag comes later, something before it has ended the head.
+      const first = element.children.find((child) => child.type === "element" && child.start >= 0) as
+        | ElementNode
+        | undefined;
+      if (first && /<\/head|<body/i.test(page.source.slice(first.start, first.start + 20_000)))
+        page.headEndedBy = { tag: first.tag, range: { start: first.start, end: first.startEnd } };
+    }
     const where = element.tag === "head" ? "head" : "body";
     const hidden = element.tag === "body" && hiddenFromAll(element);
     for (const child of element.children) this.node(child, { ...around, where, hidden });
@@ -150,7 +200,10 @@ class Reader {
 
   private unread(element: ElementNode, around: Surroundings): void {
     const { page } = this;
+    if (element.endStart < 0 && element.start >= 0 && RUNS_ON.has(element.tag))
+      page.swallowing.push({ what: "text", name: element.tag, range: { start: element.start, end: element.end } });
     if (element.tag === "script") {
+      page.scripts++;
       const type = attribute(element, "type")?.trim().toLowerCase().split(";")[0];
       if (type === "application/ld+json") {
         const end = element.endStart >= 0 ? element.endStart : element.end;
@@ -164,7 +217,10 @@ class Reader {
     const { page } = this;
     const { tag } = element;
     const inside = { ...around };
-    if (block) inside.tag = tag;
+    if (block) {
+      inside.tag = tag;
+      inside.block = element;
+    }
     if (!around.hidden && element.attributes.length > 0) {
       inside.hidden = hiddenFromAll(element);
       inside.silent = around.silent || inside.hidden || hiddenFromListeners(element);
@@ -176,10 +232,14 @@ class Reader {
     }
     if (tag === "article" || tag === "aside" || tag === "main" || tag === "nav" || tag === "section")
       inside.sectioned = true;
+    if (block && !around.inComments && element.attributes.length > 0) {
+      const names = `${attribute(element, "id") ?? ""} ${attribute(element, "class") ?? ""}`;
+      inside.inComments = COMMENTS.test(names);
+    }
     if (!inside.silent) {
       const level = headingLevel(element);
       if (level) {
-        page.headings.push(readHeading(element, level, inside.landmark));
+        page.headings.push(readHeading(element, level, inside.landmark, inside.inComments));
         this.lastHeading = page.headings.length - 1;
         const outer = page.headings[around.inHeading];
         const inner = page.headings[this.lastHeading];
@@ -191,9 +251,31 @@ class Reader {
     return inside;
   }
 
+  private collectControl(element: ElementNode, inside: Surroundings): void {
+    const { tag } = element;
+    const role = attribute(element, "role")?.trim().toLowerCase().split(/\s+/)[0] || null;
+    const type = attribute(element, "type")?.toLowerCase();
+    const presses =
+      tag === "button" ||
+      (tag === "input" && (type === "button" || type === "submit" || type === "reset" || type === "image"));
+    const onclick = attribute(element, "onclick");
+    const href = tag === "a" ? attribute(element, "href") : null;
+    const acts = role === "button" || role === "link" || onclick !== null || (href !== null && GOES_NOWHERE.test(href));
+    if (!presses && !acts) return;
+    const value = attribute(element, "value") ?? (type === "submit" ? "Submit" : type === "reset" ? "Reset" : "");
+    const stated =
+      tag !== "input" ? collapse(linkText(element)) : type === "image" ? (attribute(element, "alt") ?? "") : value;
+    const named = attribute(element, "aria-labelledby")?.trim()
+      ? "labelled"
+      : (attribute(element, "aria-label")?.trim() ?? "");
+    const name = named || stated.trim() || (attribute(element, "title")?.trim() ?? "");
+    this.page.controls.push({ tag, role, name, href, onclick, silent: inside.silent, range: rangeOf(element) });
+  }
+
   private collect(element: ElementNode, inside: Surroundings): void {
     const { page } = this;
     const { landmark } = inside;
+    this.collectControl(element, inside);
     switch (element.tag) {
       case "ul":
       case "ol": {
@@ -207,13 +289,15 @@ class Reader {
       case "a": {
         const href = attribute(element, "href");
         if (href === null) break;
-        inside.inLink = true;
+        inside.inLink = page.links.length;
         page.links.push({
           href,
           text: collapse(linkText(element)),
           title: attribute(element, "title"),
           rel: attribute(element, "rel"),
           landmark,
+          silent: inside.silent,
+          block: page.blocks.length,
           range: rangeOf(element),
         });
         break;
@@ -225,7 +309,11 @@ class Reader {
           title: attribute(element, "title"),
           width: attribute(element, "width"),
           height: attribute(element, "height"),
-          inLink: inside.inLink,
+          inLink: inside.inLink >= 0,
+          link: inside.inLink,
+          heading: inside.inHeading,
+          labelled: isLabelled(element),
+          silent: inside.silent || /^(?:presentation|none)$/i.test(attribute(element, "role")?.trim() ?? ""),
           landmark,
           range: rangeOf(element),
         });
@@ -233,6 +321,46 @@ class Reader {
     }
   }
 }
+
+const NAMES_OR_ADDRESSES = new Set(["class", "href", "id", "name", "rel", "role", "src", "style", "type"]);
+const TEXTS = new Set(["alt", "aria-label", "content", "placeholder", "title"]);
+
+/**
+ * Whether a value has run over tags to the next quotation mark, its own being missing. Names and addresses hold no tags; a
+ * text may, but not over several lines.
+ */
+function isSwallowing(name: string, value: string): boolean {
+  const texts = TEXTS.has(name);
+  if (!texts && !NAMES_OR_ADDRESSES.has(name)) return false;
+  return /<\/?[a-z][a-z0-9]*[\s>]/i.test(value) && (!texts || /[\n\r]/.test(value));
+}
+
+/** Elements whose text runs on to the end of the source where they are not closed. */
+const RUNS_ON = new Set(["title", "textarea", "style", "script", "noscript", "iframe", "template"]);
+
+const isLabelled = (element: ElementNode) =>
+  Boolean(attribute(element, "aria-label")?.trim()) || Boolean(attribute(element, "aria-labelledby")?.trim());
+
+function holdsBlocks(element: ElementNode): boolean {
+  return element.children.some(
+    (child) => child.type === "element" && (BLOCK_TAGS.has(child.tag) || holdsBlocks(child)),
+  );
+}
+
+/** Whether all of an element's text stands in bold. */
+function isBold(element: ElementNode): boolean {
+  return element.children.every(
+    (child) =>
+      child.type === "comment" ||
+      (child.type === "text" && !/[^\t\n\f\r ]/.test(child.text)) ||
+      (child.type === "element" &&
+        (child.tag === "b" ||
+          child.tag === "strong" ||
+          child.tag === "br" ||
+          (INLINE.has(child.tag) && isBold(child)))),
+  );
+}
+const INLINE = new Set(["a", "em", "font", "i", "span", "u"]);
 
 function rangeOf({ start, startEnd, endStart, end }: ElementNode): ElementRange {
   return { start, startEnd, endStart, end };

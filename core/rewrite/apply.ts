@@ -1,7 +1,7 @@
 import { withSlug } from "../address/slug.ts";
 import { textOfParts } from "../page/headings.ts";
 import { type Original, originalFromText } from "../page/original.ts";
-import { collapse, type Heading, type HeadingPart, type Link, type Page, type TextBlock } from "../page/page.ts";
+import { collapse, type Heading, type HeadingPart, type Page, type Range, type TextBlock } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
 import { encodePatches } from "./bytes.ts";
 import type { Edit, Refusal } from "./edits.ts";
@@ -132,16 +132,22 @@ function changeHeading(page: Page, step: Extract<Step, { op: "set-heading-level"
     ...page,
     headings,
     blocks: changeBlock(page.blocks, heading, parts, part),
-    links: changeLinks(page.links, part, step.partText),
+    links: changeNamed(page.links, "text", part, step.partText),
+    controls: changeNamed(page.controls, "name", part, step.partText),
   };
 }
 
-/** Links that hold a changed part of a heading, in it or around it. */
-function changeLinks(links: Link[], part: HeadingPart, text: string): Link[] {
-  const holds = ({ range }: Link) => range.start <= part.range.start && range.end >= part.range.end;
-  if (!links.some(holds)) return links;
+/** Links and controls that hold a changed part of a heading, in it or around it, and are named by their words. */
+function changeNamed<K extends string, T extends { range: Range } & Record<K, string>>(
+  all: T[],
+  field: K,
+  part: HeadingPart,
+  text: string,
+): T[] {
+  const holds = ({ range }: T) => range.start <= part.range.start && range.end >= part.range.end;
+  if (!all.some(holds)) return all;
   const before = collapse(part.text);
-  return links.map((link) => (holds(link) ? { ...link, text: link.text.replace(before, () => text) } : link));
+  return all.map((one) => (holds(one) ? { ...one, [field]: one[field].replace(before, () => text) } : one));
 }
 
 /** The text block that shows a changed part of a heading. */
