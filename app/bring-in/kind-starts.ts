@@ -1,5 +1,5 @@
 import type { PageKind } from "#core/page/page-kind";
-import { escapeText } from "#core/rewrite/patches";
+import { escapeText } from "#core/rewrite/markup";
 
 /** Sections that a page of each kind usually has. Common practice, no source. */
 const SECTIONS: Partial<Record<PageKind, string[]>> = {

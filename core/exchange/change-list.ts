@@ -1,4 +1,4 @@
-import { type Edit, newValueOf, wasOf } from "../rewrite/edits.ts";
+import { type Edit, newValueOf, nodesOf, wasOf } from "../rewrite/edits.ts";
 import { csvOf } from "./csv.ts";
 
 const FIELDS: Record<Edit["op"], string> = {
@@ -9,13 +9,28 @@ const FIELDS: Record<Edit["op"], string> = {
   "set-heading-level": "heading level",
   "set-heading-text": "heading text",
   "remove-heading": "heading removed",
+  "make-heading": "made a heading",
+  "merge-headings": "headings merged",
+  "set-heading-id": "heading id",
+  "set-block-text": "text",
+  "remove-block": "text removed",
+  "move-block": "text moved",
+  "insert-blocks": "text added",
+  "set-alt": "alternative text",
+  "set-link-text": "link text",
+  "set-link-title": "link title",
+  "set-language": "language",
+  "set-robots": "robots",
+  "set-keywords": "keywords",
+  "set-viewport": "viewport",
+  "add-to-head": "added to the head",
 };
 
 /** What an edit changes, as a change list names it. */
 export function fieldOf(edit: Edit): string {
-  return "heading" in edit && edit.op === "set-heading-level"
-    ? `${FIELDS[edit.op]}: ${edit.heading.text}`
-    : FIELDS[edit.op];
+  const [node] = nodesOf(edit);
+  const named = edit.op === "set-heading-level" || edit.op === "set-alt" || edit.op === "set-link-title";
+  return node && named ? `${FIELDS[edit.op]}: ${node.key.text}` : FIELDS[edit.op];
 }
 
 /** The change list: one row an edit, with address, field, was and is. */

@@ -1,6 +1,6 @@
 import { collapse } from "../page/page.ts";
 import { attribute, type ElementNode, parseSource, type TreeNode } from "../page/parse.ts";
-import { escapeAttribute, escapeText } from "../rewrite/patches.ts";
+import { escapeAttribute, escapeText } from "../rewrite/markup.ts";
 
 /** Inline elements that carry meaning, by what they are written as. */
 const INLINE: Record<string, string> = {

@@ -11,40 +11,61 @@ const key = Joi.object({
 });
 const text = Joi.string().allow("").max(2_000_000);
 
+const nothing = text.allow(null).default(null);
+const id = Joi.string().max(100).required();
+const level = Joi.number().integer().min(1).max(6).required();
+const value = text.required();
+
+const newBlock = Joi.object({
+  tag: Joi.valid("p", "li", "h1", "h2", "h3", "h4", "h5", "h6", "links").required(),
+  text: text.required(),
+  links: Joi.array().items(Joi.object({ href: text.required(), text: text.required() })),
+});
+
+/** What each edit operation holds beside its name. */
+const FIELDS: Record<Edit["op"], Joi.SchemaMap> = {
+  "set-title": { value, was: nothing, pattern: text },
+  "set-description": { value, was: nothing, pattern: text },
+  "set-canonical": { value, was: nothing },
+  "set-slug": { value, was: nothing },
+  "set-heading-level": { heading: key.required(), level, was: Joi.number().default(0) },
+  "set-heading-text": { heading: key.required(), value, was: text.default("") },
+  "remove-heading": { heading: key.required(), was: text.default("") },
+  "make-heading": { block: key.required(), level, was: text.default("") },
+  "merge-headings": {
+    headings: Joi.array().items(key).min(2).required(),
+    separator: text.default(" "),
+    level,
+    was: text.default(""),
+  },
+  "set-heading-id": { heading: key.required(), value, was: nothing },
+  "set-block-text": { block: key.required(), value, was: text.default("") },
+  "remove-block": { block: key.required(), was: text.default("") },
+  "move-block": { block: key.required(), to: key.required(), before: Joi.boolean().required(), was: text.default("") },
+  "insert-blocks": {
+    id,
+    at: key.required(),
+    before: Joi.boolean().required(),
+    blocks: Joi.array().items(newBlock).min(1).required(),
+    was: nothing,
+  },
+  "set-alt": { picture: key.required(), value, was: nothing },
+  "set-link-text": { link: key.required(), value, was: text.default("") },
+  "set-link-title": { link: key.required(), value, was: nothing },
+  "set-language": { value, was: nothing },
+  "set-robots": { value, was: nothing },
+  "set-keywords": { value, was: nothing },
+  "set-viewport": { value, was: nothing },
+  "add-to-head": { id, value, was: nothing },
+};
+
 /** The shape of an edit operation. */
 export const editSchema = Joi.alternatives().conditional(".op", {
-  switch: [
-    ...["set-title", "set-description", "set-canonical", "set-slug"].map((op) => ({
-      is: op,
-      // biome-ignore lint/suspicious/noThenProperty: Joi's own word
-      then: Joi.object({
-        op: Joi.string(),
-        value: text.required(),
-        was: text.allow(null).default(null),
-        pattern: text,
-      }),
-    })),
-    {
-      is: "set-heading-level",
-      // biome-ignore lint/suspicious/noThenProperty: Joi's own word
-      then: Joi.object({
-        op: Joi.string(),
-        heading: key.required(),
-        level: Joi.number().integer().min(1).max(6).required(),
-        was: Joi.number().default(0),
-      }),
-    },
-    {
-      is: "set-heading-text",
-      // biome-ignore lint/suspicious/noThenProperty: Joi's own word
-      then: Joi.object({ op: Joi.string(), heading: key.required(), value: text.required(), was: text.default("") }),
-    },
-    {
-      is: "remove-heading",
-      // biome-ignore lint/suspicious/noThenProperty: Joi's own word
-      then: Joi.object({ op: Joi.string(), heading: key.required(), was: text.default("") }),
-    },
-  ],
+  switch: Object.entries(FIELDS).map(([op, fields]) => ({
+    is: op,
+    // biome-ignore lint/suspicious/noThenProperty: Joi's own word
+    then: Joi.object({ op: Joi.string(), ...fields }),
+  })),
   otherwise: Joi.forbidden().messages({ "any.unknown": "{{#label}} has no known op" }),
 });
 

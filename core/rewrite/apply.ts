@@ -4,7 +4,7 @@ import { type Original, originalFromText } from "../page/original.ts";
 import { collapse, type Heading, type HeadingPart, type Page, type Range, type TextBlock } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
 import { encodePatches } from "./bytes.ts";
-import type { Edit, Refusal } from "./edits.ts";
+import { type Edit, type Refusal, slotOf } from "./edits.ts";
 import type { Patch } from "./patch.ts";
 import { patchesOf } from "./patches.ts";
 import { planEdits, replaceTrimmed, type Step } from "./plan.ts";
@@ -23,7 +23,9 @@ export interface AppliedToSource {
 
 /** Shape edits change the tree, so that the page is read again; value edits change the model at once. */
 const isShape = (step: Step) =>
-  step.op === "remove-heading" || (step.op === "set-heading-text" && (step.part < 0 || step.partText === ""));
+  step.op === "patch" ||
+  step.op === "remove-heading" ||
+  (step.op === "set-heading-text" && (step.part < 0 || step.partText === ""));
 
 /** Pages after their shape edits, by the page as it was: a keystroke in the title does not parse again. */
 const reshaped = new WeakMap<Page, { key: string; page: Page }>();
@@ -32,15 +34,53 @@ function reshape(page: Page, steps: readonly Step[]): Page {
   const key = JSON.stringify(steps.map((step) => step.edit));
   const known = reshaped.get(page);
   if (known?.key === key) return known.page;
-  const source = patchText(page.source, patchesOf(page, steps));
-  const read = readPage(originalFromText(source, page.format), { address: page.address });
-  const removed = new Set(steps.map((step) => (step.op === "remove-heading" ? step.index : -1)));
-  const keys = page.headings.filter((_, i) => !removed.has(i)).map((heading) => heading.key);
+  const patches = sorted(patchesOf(page, steps));
+  const source = patchText(page.source, patches);
+  const original = { ...originalFromText(source, page.format), headers: page.headers };
+  const read = { ...readPage(original, { address: page.address }), charset: page.charset };
+  const gone = new Set(steps.flatMap((step) => (step.op === "remove-heading" ? [step.index] : [])));
+  const at = new Map(read.headings.map(({ range }, i) => [range.start, i]));
+  const moved = placesAfter(patches);
   // Edits are bound to the original, so its keys stay with the headings.
-  const headings = Array.from(read.headings, (heading, i) => ({ ...heading, key: keys[i] ?? heading.key }));
-  const fresh = { ...read, charset: page.charset, headings };
+  const keyed: Heading[] = [...read.headings];
+  page.headings.forEach(({ range, key: original }, i) => {
+    const now = gone.has(i) ? -1 : (at.get(moved(range.start)) ?? -1);
+    const heading = read.headings[now];
+    if (heading) keyed[now] = { ...heading, key: original };
+  });
+  for (const step of steps) {
+    if (step.op !== "patch") continue;
+    for (const { patch, offset } of step.change.makes ?? []) {
+      const now = at.get(startOf(patches, patch) + offset) ?? -1;
+      const heading = read.headings[now];
+      if (heading) keyed[now] = { ...heading, made: slotOf(step.edit) };
+    }
+  }
+  const fresh = { ...read, headings: keyed };
   reshaped.set(page, { key, page: fresh });
   return fresh;
+}
+
+/** Where a place of the source lies after patches, which are in order. */
+function placesAfter(patches: readonly Patch[]): (place: number) => number {
+  return (place) => {
+    let now = place;
+    for (const { start, end, text } of patches) {
+      if (end > place || start > place) break;
+      now += text.length - (end - start);
+    }
+    return now;
+  };
+}
+
+/** Where the text of one of the patches begins after all of them. */
+function startOf(patches: readonly Patch[], patch: Patch): number {
+  let now = patch.start;
+  for (const one of patches) {
+    if (one === patch) break;
+    now += one.text.length - (one.end - one.start);
+  }
+  return now;
 }
 
 function patchText(source: string, patches: Patch[]): string {
@@ -65,15 +105,10 @@ function sorted(patches: readonly Patch[]): Patch[] {
 export function applyToPage(page: Page, edits: readonly Edit[]): AppliedToPage {
   if (edits.length === 0) return { page, refused: [] };
   const { steps, refused } = planEdits(page, edits);
-  const shape = steps.filter(isShape);
+  // One change of the shape may move or rename what the others change: then all of the body's are made in the source.
+  const shape = steps.some(isShape) ? steps.filter((step) => isShape(step) || "index" in step) : [];
   let result = shape.length > 0 ? reshape(page, shape) : page;
-  const removed = new Set(shape.map((step) => (step.op === "remove-heading" ? step.index : -1)));
-  // Headings that stay keep their order, so that an index of the original finds its heading among them.
-  const stays = [...page.headings.keys()].filter((i) => !removed.has(i));
-  for (const step of steps) {
-    if (isShape(step)) continue;
-    result = applyStep(result, "index" in step ? { ...step, index: stays.indexOf(step.index) } : step);
-  }
+  for (const step of steps) if (!shape.includes(step)) result = applyStep(result, step);
   return { page: result, refused };
 }
 
@@ -106,6 +141,7 @@ function applyStep(page: Page, step: Step): Page {
     case "set-slug":
       return { ...page, address: withSlug(page.address, step.value) };
     case "remove-heading":
+    case "patch":
       return page;
     default:
       return changeHeading(page, step);

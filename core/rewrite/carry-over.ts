@@ -1,6 +1,17 @@
 import { slugOf } from "../address/slug.ts";
-import { canonicalOf, descriptionOf, type Heading, type HeadingKey, type Page, titleOf } from "../page/page.ts";
-import { type Edit, newValueOf, wasOf } from "./edits.ts";
+import {
+  canonicalOf,
+  descriptionOf,
+  type Heading,
+  type HeadingKey,
+  languageOf,
+  type Page,
+  titleOf,
+} from "../page/page.ts";
+import { planBody } from "./body.ts";
+import { type BodyEdit, type Edit, type HeadEdit, type NodeKey, newValueOf, nodesOf, wasOf } from "./edits.ts";
+import { isHeadEdit, metaOf, planHead } from "./head-fields.ts";
+import { findNode } from "./resolve.ts";
 
 /** A change that could not be carried over: the editor decides between the two texts. */
 export interface Conflict {
@@ -20,8 +31,11 @@ export interface CarriedOver {
   conflicts: Conflict[];
 }
 
-type HeadingEdit = Extract<Edit, { heading: HeadingKey }>;
-type FieldEdit = Exclude<Edit, HeadingEdit>;
+type HeadingEdit = Extract<Edit, { op: "set-heading-level" | "set-heading-text" | "remove-heading" }>;
+type FieldEdit = Extract<Edit, { op: "set-title" | "set-description" | "set-canonical" | "set-slug" }>;
+const isHeadingEdit = (edit: Edit): edit is HeadingEdit =>
+  edit.op === "set-heading-level" || edit.op === "set-heading-text" || edit.op === "remove-heading";
+const isFieldEdit = (edit: Edit): edit is FieldEdit => edit.op in present;
 
 const present: Record<FieldEdit["op"], (page: Page) => string> = {
   "set-title": titleOf,
@@ -45,8 +59,10 @@ export function carryOver(edits: readonly Edit[], page: Page): CarriedOver {
     if (page.fault) {
       const reason = "The page as it was brought in now could not be read.";
       result.conflicts.push({ edit, now: null, reason, mine: edit });
-    } else if ("heading" in edit) carryHeading(edit, page, company, result);
-    else carryField(edit, page, result);
+    } else if (isHeadingEdit(edit)) carryHeading(edit, page, company, result);
+    else if (isFieldEdit(edit)) carryField(edit, page, result);
+    else if (isHeadEdit(edit)) carryHead(edit, page, result);
+    else carryBody(edit, page, result);
   }
   return result;
 }
@@ -61,6 +77,74 @@ function carryField(edit: FieldEdit, page: Page, result: CarriedOver): void {
         ? `The site has given the page a ${NAMES[edit.op]} since.`
         : `The ${NAMES[edit.op]} has changed on the site since.`;
     result.conflicts.push({ edit, now, reason, mine: { ...edit, was: now } });
+  }
+}
+
+/** What stands in the head now for an edit of it, and what was there. */
+function carryHead(edit: HeadEdit, page: Page, result: CarriedOver): void {
+  if (planHead(page, edit) === null) result.settled.push(edit);
+  else if (edit.op === "add-to-head") result.kept.push(edit);
+  else {
+    const now =
+      edit.op === "set-language" ? languageOf(page) : (metaOf(page, edit.op.slice("set-".length))?.content ?? "");
+    if (now === (edit.was ?? "")) result.kept.push(edit);
+    else result.conflicts.push({ edit, now, reason: "It has changed on the site since.", mine: { ...edit, was: now } });
+  }
+}
+
+/** An edit of the body is carried over where its nodes are found again as they were. */
+function carryBody(edit: BodyEdit, page: Page, result: CarriedOver): void {
+  const lost = nodesOf(edit)
+    .map(({ kind, key }) => findNode(page, kind, key))
+    .find((found) => "reason" in found);
+  if (lost) {
+    if (isTakenOver(edit, page)) result.settled.push(edit);
+    else result.conflicts.push({ edit, now: null, reason: "reason" in lost ? lost.reason : "", mine: null });
+    return;
+  }
+  const [node] = nodesOf(edit);
+  const now = node ? textNow(edit, page) : null;
+  const plan = planBody(page, edit);
+  if (plan === null) result.settled.push(edit);
+  else if (typeof plan === "string") result.conflicts.push({ edit, now: null, reason: plan, mine: null });
+  else if (now !== null && now !== (edit.was ?? ""))
+    result.conflicts.push({
+      edit,
+      now,
+      reason: "It has changed on the site since.",
+      mine: { ...edit, was: now } as Edit,
+    });
+  else result.kept.push(edit);
+}
+
+/** What an edit's text stands at now, for texts that do not name their node themselves; null for the others. */
+function textNow(edit: BodyEdit, page: Page): string | null {
+  const index = (kind: "picture" | "link", key: NodeKey) => {
+    const found = findNode(page, kind, key);
+    return "index" in found ? found.index : -1;
+  };
+  if (edit.op === "set-alt") return page.images[index("picture", edit.picture)]?.alt ?? "";
+  return edit.op === "set-link-title" ? (page.links[index("link", edit.link)]?.title ?? "") : null;
+}
+
+/** Whether what an edit was to do has been done on the site, by what stands there now. */
+function isTakenOver(edit: BodyEdit, page: Page): boolean {
+  const says = (text: string) => page.blocks.some((block) => block.text === text);
+  switch (edit.op) {
+    case "set-block-text":
+      return says(edit.value);
+    case "set-link-text":
+      return page.links.some((link) => link.text === edit.value && edit.link.text.startsWith(`${link.href} `));
+    case "remove-block":
+      return !says(edit.was);
+    case "merge-headings":
+      return page.headings.some(
+        ({ text }) => text === edit.headings.map((one) => one.text).join(edit.separator || " "),
+      );
+    case "insert-blocks":
+      return edit.blocks.every(({ text, tag }) => tag === "links" || says(text));
+    default:
+      return false;
   }
 }
 

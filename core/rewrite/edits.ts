@@ -1,5 +1,8 @@
 import type { HeadingKey } from "../page/page.ts";
 
+/** Names a block, picture or link in the original as a heading's key does; the text is what identifies it there. */
+export type NodeKey = HeadingKey;
+
 /**
  * One change to a page, small and serialisable. `was` is what it replaces, as it stood in the original; null where there
  * was nothing. A title or description with a `pattern` follows it: `value` is what it last made. A redraft holds at most one edit for a node and field.
@@ -13,7 +16,40 @@ export type Edit =
   | { op: "set-heading-level"; heading: HeadingKey; level: number; was: number }
   | { op: "set-heading-text"; heading: HeadingKey; value: string; was: string }
   /** The heading becomes a paragraph with what it holds; an empty one is taken out. */
-  | { op: "remove-heading"; heading: HeadingKey; was: string };
+  | { op: "remove-heading"; heading: HeadingKey; was: string }
+  | BodyEdit
+  | HeadEdit;
+
+/** Edits of the body: the source is patched and read again. */
+export type BodyEdit =
+  /** A block becomes a heading with what it holds. */
+  | { op: "make-heading"; block: NodeKey; level: number; was: string }
+  /** Headings that stand beside each other become one of several parts. */
+  | { op: "merge-headings"; headings: HeadingKey[]; separator: string; level: number; was: string }
+  /** A heading's `id`, for links that lead to it. */
+  | { op: "set-heading-id"; heading: HeadingKey; value: string; was: string | null }
+  | { op: "set-block-text"; block: NodeKey; value: string; was: string }
+  | { op: "remove-block"; block: NodeKey; was: string }
+  | { op: "move-block"; block: NodeKey; to: NodeKey; before: boolean; was: string }
+  /** New blocks before or behind one that is there. `id` tells several at one place apart. */
+  | { op: "insert-blocks"; id: string; at: NodeKey; before: boolean; blocks: NewBlock[]; was: null }
+  | { op: "set-alt"; picture: NodeKey; value: string; was: string | null }
+  | { op: "set-link-text"; link: NodeKey; value: string; was: string }
+  | { op: "set-link-title"; link: NodeKey; value: string; was: string | null };
+
+/** A block that a redraft adds: plain text in one element, or a list of links. */
+export interface NewBlock {
+  tag: "p" | "li" | "h1" | "h2" | "h3" | "h4" | "h5" | "h6" | "links";
+  text: string;
+  /** For `links`: where each leads, and its words. */
+  links?: { href: string; text: string }[];
+}
+
+/** Edits of the head beside title, description and canonical. */
+export type HeadEdit =
+  | { op: "set-language" | "set-robots" | "set-keywords" | "set-viewport"; value: string; was: string | null }
+  /** Elements that only the head may hold, such as an ownership code. */
+  | { op: "add-to-head"; id: string; value: string; was: null };
 
 /** An edit that was not carried out, and why, in words for the editor. */
 export interface Refusal {
@@ -21,9 +57,26 @@ export interface Refusal {
   reason: string;
 }
 
+/** The nodes that an edit is bound to, by kind. */
+export function nodesOf(edit: Edit): { kind: NodeKind; key: NodeKey }[] {
+  if ("heading" in edit) return [{ kind: "heading", key: edit.heading }];
+  if ("headings" in edit) return edit.headings.map((key) => ({ kind: "heading", key }));
+  if ("block" in edit) {
+    const own = { kind: "block" as const, key: edit.block };
+    return edit.op === "move-block" ? [own, { kind: "block", key: edit.to }] : [own];
+  }
+  if ("at" in edit) return [{ kind: "block", key: edit.at }];
+  if ("picture" in edit) return [{ kind: "picture", key: edit.picture }];
+  return "link" in edit ? [{ kind: "link", key: edit.link }] : [];
+}
+
+export type NodeKind = "heading" | "block" | "picture" | "link";
+
 function nodeOf(edit: Edit): string {
-  if (!("heading" in edit)) return "";
-  const { text, id, nth, of, before, after } = edit.heading;
+  if ("id" in edit) return edit.id;
+  const [first] = nodesOf(edit);
+  if (!first) return "";
+  const { text, id, nth, of, before, after } = first.key;
   return JSON.stringify([text, id, nth, of, before, after]);
 }
 
@@ -34,8 +87,24 @@ export function slotOf(edit: Edit): string {
 
 /** The value an edit sets, as text for lists and spreadsheets. */
 export function newValueOf(edit: Edit): string {
-  if (edit.op === "set-heading-level") return `H${edit.level}`;
-  return edit.op === "remove-heading" ? "" : edit.value;
+  switch (edit.op) {
+    case "set-heading-level":
+    case "make-heading":
+      return `H${edit.level}`;
+    case "remove-heading":
+    case "remove-block":
+      return "";
+    case "merge-headings":
+      return `H${edit.level}: ${edit.headings.map(({ text }) => text).join(edit.separator)}`;
+    case "move-block":
+      return `${edit.before ? "before" : "behind"}: ${edit.to.text}`;
+    case "insert-blocks":
+      return edit.blocks
+        .map(({ text, links = [] }) => [text, ...links.map((link) => link.text)].join(" ").trim())
+        .join("\n");
+    default:
+      return edit.value;
+  }
 }
 
 /** What an edit replaces, as text for lists and spreadsheets. */
@@ -45,7 +114,9 @@ export function wasOf(edit: Edit): string {
 
 /** Whether an edit sets what was there already, so that it need not be kept. */
 export function changesNothing(edit: Edit): boolean {
-  return edit.op !== "remove-heading" && newValueOf(edit) === wasOf(edit);
+  return "value" in edit || edit.op === "set-heading-level"
+    ? newValueOf(edit) === wasOf(edit) && !(edit.was === null && edit.op === "set-alt")
+    : false;
 }
 
 /**
@@ -57,9 +128,10 @@ export function withEdit(edits: readonly Edit[], edit: Edit): Edit[] {
   const earlier = edits.find((e) => slotOf(e) === slot);
   const bound = earlier ? ({ ...edit, was: earlier.was } as Edit) : edit;
   const rest = edits.filter((e) => slotOf(e) !== slot);
-  // Once a heading is removed, its level and text are no more.
-  const kept =
-    edit.op === "remove-heading" ? rest.filter((e) => !("heading" in e) || nodeOf(e) !== nodeOf(edit)) : rest;
+  // Once a node is removed or has become another, its other edits are no more.
+  const ends = edit.op === "remove-heading" || edit.op === "remove-block" || edit.op === "merge-headings";
+  const gone = new Set(ends ? nodesOf(edit).map(({ kind, key }) => kind + JSON.stringify(key)) : []);
+  const kept = rest.filter((e) => !nodesOf(e).some(({ kind, key }) => gone.has(kind + JSON.stringify(key))));
   return changesNothing(bound) && !followsPattern(bound) ? kept : [...kept, bound];
 }
 

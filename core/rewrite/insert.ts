@@ -1,7 +1,7 @@
 import { canonicalElements, descriptionElements, type Page } from "../page/page.ts";
 import type { Patch } from "./patch.ts";
 
-type HeadField = "title" | "description" | "canonical";
+type HeadField = "title" | "description" | "canonical" | "other";
 
 /** Elements of the head that a field is put behind, nearest first. */
 function neighbours(page: Page, field: HeadField): ({ start: number; end: number } | null)[] {
@@ -13,18 +13,19 @@ function neighbours(page: Page, field: HeadField): ({ start: number; end: number
   const early = [charset?.range ?? null, viewport?.range ?? null].sort((a, b) => (b?.end ?? -1) - (a?.end ?? -1));
   if (field === "title") return early;
   if (field === "description") return [title, ...early];
+  if (field === "other") return [canonical, description, title, ...early];
   return [description, title, ...early, canonical];
 }
 
 /** The indentation of the line on which the element at `start` begins it; null where something stands before it. */
-function indentBefore(source: string, start: number): string | null {
+export function indentBefore(source: string, start: number): string | null {
   let i = start;
   while (source[i - 1] === " " || source[i - 1] === "\t") i--;
   return i === 0 || source[i - 1] === "\n" || source[i - 1] === "\r" ? source.slice(i, start) : null;
 }
 
 /** The line ending that the source uses near an offset. */
-function lineEndingNear(source: string, offset: number): string {
+export function lineEndingNear(source: string, offset: number): string {
   const before = source.lastIndexOf("\n", offset);
   const at = before >= 0 ? before : source.indexOf("\n", offset);
   if (at < 0) return source.includes("\r") ? "\r" : "\n";

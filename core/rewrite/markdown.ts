@@ -73,7 +73,9 @@ const ORDER = Object.keys(NAMES);
 /** Characters that would begin markup stand behind a backslash (CommonMark 2.4). */
 const escapeMarkdown = (text: string) => text.replace(/[\\`*_[\]<&~]/g, "\\$&").replace(/#+$/, (s) => `\\${s}`);
 
-function headingPatches(source: string, heading: Heading, step: Exclude<Step, FieldStep>): Patch[] {
+type HeadingStep = Exclude<Step, FieldStep | { op: "patch" }>;
+
+function headingPatches(source: string, heading: Heading, step: HeadingStep): Patch[] {
   const { start, startEnd, endStart, end } = heading.range;
   const hashes = /^#{1,6}/.exec(source.slice(start, end))?.[0].length ?? 0;
   // What follows the text: closing hashes, or the line below that makes it a heading.
@@ -111,7 +113,7 @@ export function markdownPatches(page: Page, steps: readonly Step[]): Patch[] {
   const patches = fieldPatches(page.source, steps.filter(isFieldStep));
   for (const step of steps) {
     const heading = "index" in step ? page.headings[step.index] : undefined;
-    if (heading && !isFieldStep(step)) patches.push(...headingPatches(page.source, heading, step));
+    if (heading && "index" in step) patches.push(...headingPatches(page.source, heading, step));
   }
   return patches;
 }

@@ -1,33 +1,10 @@
 import { fieldsOf } from "../page/fields.ts";
-import { canonicalElements, descriptionElements, type ElementRange, type Heading, type Page } from "../page/page.ts";
+import { canonicalElements, descriptionElements, type Heading, type Page } from "../page/page.ts";
 import { insertHeadElement } from "./insert.ts";
 import { markdownPatches } from "./markdown.ts";
+import { escapeAttribute, escapeText, removeAttribute, renameTags, setAttribute, wholeLine } from "./markup.ts";
 import type { Patch } from "./patch.ts";
 import type { Step } from "./plan.ts";
-import { attributePlaces } from "./start-tag.ts";
-
-export const escapeText = (value: string) => value.replaceAll("&", "&amp;").replaceAll("<", "&lt;");
-
-export function escapeAttribute(value: string, quote: '"' | "'"): string {
-  const escaped = value.replaceAll("&", "&amp;");
-  return quote === '"' ? escaped.replaceAll('"', "&quot;") : escaped.replaceAll("'", "&#39;");
-}
-
-/** Sets an attribute of the element at `range`, in the quotes it has; a missing one is added behind `after`, or the tag's name. */
-function setAttribute(source: string, range: ElementRange, name: string, value: string): Patch {
-  const places = attributePlaces(source, range.start, range.startEnd);
-  const place = places.find((p) => p.name === name);
-  if (place?.quote === '"' || place?.quote === "'") {
-    return { start: place.valueStart, end: place.valueEnd, text: escapeAttribute(value, place.quote) };
-  }
-  const quoted = `"${escapeAttribute(value, '"')}"`;
-  if (place?.quote === "") return { start: place.valueStart, end: place.valueEnd, text: quoted };
-  if (place) return { start: place.nameEnd, end: place.nameEnd, text: `=${quoted}` };
-  const last = places.at(-1);
-  let at = range.start + 1 + (/^[^\s/>]*/.exec(source.slice(range.start + 1, range.startEnd))?.[0].length ?? 0);
-  if (last) at = last.quote === '"' || last.quote === "'" ? last.valueEnd + 1 : Math.max(last.valueEnd, last.nameEnd);
-  return { start: at, end: at, text: ` ${name}=${quoted}` };
-}
 
 /** The patches that carry out one step in HTML. */
 function patchesFor(page: Page, step: Step): Patch[] {
@@ -35,6 +12,8 @@ function patchesFor(page: Page, step: Step): Patch[] {
   switch (step.op) {
     case "set-slug":
       return [];
+    case "patch":
+      return step.change.patches;
     case "set-title": {
       const range = page.titles[0]?.range;
       if (!range) return [insertHeadElement(page, "title", `<title>${escapeText(step.value)}</title>`)];
@@ -84,18 +63,6 @@ function trimmedRange(source: string, from: number, to: number): { start: number
   return { start, end };
 }
 
-/** Renames a start tag and its end tag; where either is written in capitals the new name is too. */
-function renameTags(source: string, range: ElementRange, name: string): Patch[] {
-  const rename = (at: number): Patch => {
-    const old = /^[^\s/>]*/.exec(source.slice(at, at + 20))?.[0] ?? "";
-    const text = old !== old.toLowerCase() ? name.toUpperCase() : name;
-    return { start: at, end: at + old.length, text };
-  };
-  const patches = [rename(range.start + 1)];
-  if (range.endStart >= 0) patches.push(rename(range.endStart + 2));
-  return patches;
-}
-
 function removeHeading(source: string, heading: Heading): Patch[] {
   const { range } = heading;
   if (source.slice(range.startEnd, Math.max(range.endStart, range.startEnd)).trim() === "" && range.endStart >= 0) {
@@ -105,37 +72,24 @@ function removeHeading(source: string, heading: Heading): Patch[] {
     heading.tag.length === 2 && /^h[1-6]$/.test(heading.tag)
       ? renameTags(source, range, heading.phrasing ? "p" : "div")
       : [];
-  for (const place of attributePlaces(source, range.start, range.startEnd)) {
-    if (place.name !== "aria-level" && place.name !== "role") continue;
-    const end =
-      place.quote === '"' || place.quote === "'" ? place.valueEnd + 1 : Math.max(place.valueEnd, place.nameEnd);
-    let start = place.nameStart;
-    while (/[\t\n\f\r ]/.test(source[start - 1] ?? "")) start--;
-    patches.push({ start, end, text: "" });
-  }
+  patches.push(...removeAttribute(source, range, "aria-level"), ...removeAttribute(source, range, "role"));
   return patches;
-}
-
-/** A deletion that takes the line with it where nothing else stands on it. */
-function wholeLine(source: string, start: number, end: number): Patch {
-  let from = start;
-  while (source[from - 1] === " " || source[from - 1] === "\t") from--;
-  const after = /^[ \t]*(?:\r\n|\n|\r)/.exec(source.slice(end, end + 200))?.[0].length ?? 0;
-  const ownLine = from === 0 || /[\n\r]/.test(source[from - 1] ?? "");
-  return ownLine && after > 0 ? { start: from, end: end + after, text: "" } : { start, end, text: "" };
 }
 
 const HEAD_ORDER = ["set-title", "set-description", "set-canonical"];
 
 /** Title before description before canonical: insertions at one place come out in the order a person would write. */
 function inHeadOrder(steps: readonly Step[]): Step[] {
-  return [...steps].sort((a, b) => HEAD_ORDER.indexOf(a.op) - HEAD_ORDER.indexOf(b.op));
+  // What concerns the body comes behind: where the head is left out both may begin at one place.
+  const rank = ({ op }: Step) => (HEAD_ORDER.includes(op) ? HEAD_ORDER.indexOf(op) : HEAD_ORDER.length);
+  return [...steps].sort((a, b) => rank(a) - rank(b));
 }
 
 /** What a spreadsheet said of a page is written anew as a whole. */
 function fieldsPatches({ source }: Page, steps: readonly Step[]): Patch[] {
   const values = fieldsOf(source);
   for (const step of steps) {
+    if (step.op === "patch") continue;
     if ("index" in step) {
       if (step.op === "set-heading-text") values.h1 = step.value;
       if (step.op === "remove-heading") delete values.h1;

@@ -1,8 +1,12 @@
 import { slugOf } from "../address/slug.ts";
 import { textOfParts } from "../page/headings.ts";
 import { canonicalOf, descriptionOf, type Heading, type Page, titleOf } from "../page/page.ts";
-import { cleanValue, type Edit, type Refusal, slotOf } from "./edits.ts";
-import { findHeading } from "./resolve.ts";
+import { type BodyChange, planBody } from "./body.ts";
+import { cleanValue, type Edit, nodesOf, type Refusal, slotOf } from "./edits.ts";
+import { isHeadEdit, planHead } from "./head-fields.ts";
+import type { Patch } from "./patch.ts";
+import { patchesOf } from "./patches.ts";
+import { findHeading, findNode } from "./resolve.ts";
 
 /** An edit that can be carried out, bound to its place in the page. Both the model and the source are changed by it. */
 export type Step =
@@ -10,7 +14,9 @@ export type Step =
   | { op: "set-heading-level"; index: number; level: number; edit: Edit }
   /** `part` is the one text part that changes; -1 where the heading has no text yet. */
   | { op: "set-heading-text"; index: number; value: string; part: number; partText: string; edit: Edit }
-  | { op: "remove-heading"; index: number; edit: Edit };
+  | { op: "remove-heading"; index: number; edit: Edit }
+  /** Whatever else is changed in the source alone; the page is read again after it. */
+  | { op: "patch"; change: BodyChange; edit: Edit };
 
 export interface Plan {
   steps: Step[];
@@ -29,15 +35,61 @@ export function planEdits(page: Page, edits: readonly Edit[]): Plan {
   for (const edit of latest.values()) {
     const step = page.fault ? "This page could not be read, so it cannot be changed." : planEdit(page, edit);
     if (typeof step === "string") refused.push({ edit, reason: step });
-    else if (step) steps.set("index" in step ? `${step.op} ${step.index}` : step.op, step);
+    else if (step) steps.set(nameOf(step), step);
   }
   for (const [key, step] of steps) {
     if (step.op === "remove-heading" || !("index" in step) || !steps.has(`remove-heading ${step.index}`)) continue;
     steps.delete(key);
     refused.push({ edit: step.edit, reason: "Another edit of this redraft removes the heading." });
   }
-  return { steps: [...steps.values()], refused };
+  const list = [...steps.values()];
+  return { steps: list.some((step) => step.op === "patch") ? apart(page, list, refused) : list, refused };
 }
+
+const nameOf = (step: Step) =>
+  step.op === "patch" ? slotOf(step.edit) : "index" in step ? `${step.op} ${step.index}` : step.op;
+
+/** Edits after which a node is elsewhere, something else, or gone. */
+const UPROOTS: ReadonlySet<Edit["op"]> = new Set([
+  "make-heading",
+  "merge-headings",
+  "move-block",
+  "remove-block",
+  "remove-heading",
+] as const);
+
+/** Where the elements begin that an edit is bound to. */
+function placesOf(page: Page, edit: Edit): number[] {
+  return nodesOf(edit).map(({ kind, key }) => {
+    const found = findNode(page, kind, key);
+    if ("reason" in found) return -1;
+    if (kind === "heading") return page.headings[found.index]?.range.start ?? -1;
+    const block = page.blocks[found.index];
+    return kind === "block" ? (block?.element?.start ?? block?.range.start ?? -1) : -1;
+  });
+}
+
+/** Steps that touch one place of the source cannot all be carried out: the earlier ones are. */
+function apart(page: Page, steps: readonly Step[], refused: Refusal[]): Step[] {
+  const taken: Patch[] = [];
+  const bound = new Map<number, boolean>();
+  return steps.filter((step) => {
+    const patches = patchesOf(page, [step]);
+    const places = placesOf(page, step.edit).filter((place) => place >= 0);
+    const uproots = UPROOTS.has(step.edit.op);
+    const clash =
+      patches.some((one) => taken.some((other) => touch(one, other))) ||
+      places.some((place) => bound.get(place) || (uproots && bound.has(place)));
+    if (clash) refused.push({ edit: step.edit, reason: "Another edit of this redraft changes the same place." });
+    else {
+      taken.push(...patches);
+      for (const place of places) bound.set(place, uproots || bound.get(place) === true);
+    }
+    return !clash;
+  });
+}
+
+const touch = (a: Patch, b: Patch) => a.start < b.end && b.start < a.end;
 
 /** A step, null where there is nothing to do, or a reason for refusing. */
 function planEdit(page: Page, edit: Edit): Step | null | string {
@@ -54,10 +106,22 @@ function planEdit(page: Page, edit: Edit): Step | null | string {
       return same(edit, canonicalOf(page) ?? "", canonicalOf(page) !== null);
     case "set-slug":
       return planSlug(page, edit);
-    default:
+    case "set-heading-level":
+    case "set-heading-text":
+    case "remove-heading":
       return planHeading(page, edit);
+    default: {
+      if (page.format !== "html") return NOT_HTML[page.format];
+      const change = isHeadEdit(edit) ? planHead(page, edit) : planBody(page, edit);
+      return change === null || typeof change === "string" ? change : { op: "patch", change, edit };
+    }
   }
 }
+
+const NOT_HTML = {
+  markdown: "This can be changed in HTML pages only. Change it in the Markdown file, then bring the file in again.",
+  fields: "Only the texts of this page are known, from a spreadsheet. Bring in the page itself to change more of it.",
+};
 
 type TextEdit = Extract<Edit, { op: "set-title" | "set-description" | "set-canonical" | "set-slug" }>;
 

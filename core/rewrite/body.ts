@@ -1,0 +1,308 @@
+import type { ElementRange, Page, Range, TextBlock } from "../page/page.ts";
+import { readPage } from "../page/read.ts";
+import { type BodyEdit, cleanValue, type NewBlock } from "./edits.ts";
+import { indentBefore, lineEndingNear } from "./insert.ts";
+import { escapeText, removeAttribute, renameTags, setAttribute, wholeLine } from "./markup.ts";
+import { mergeHeadings } from "./merge.ts";
+import type { Patch } from "./patch.ts";
+import { findNode } from "./resolve.ts";
+
+/** What carries out an edit of the body: patches, of which one may begin a heading that was not there. */
+export interface BodyChange {
+  patches: Patch[];
+  /** Where a heading begins that this edit has made: so far into the text of a patch, or before it. */
+  makes?: { patch: Patch; offset: number }[];
+}
+
+const OPEN =
+  "The element around this text is not closed in the source, or holds other blocks too. Close it there, then bring the page in again.";
+
+/** How an edit of the body is carried out in HTML; null where it is in place already, or a reason for refusing. */
+export function planBody(page: Page, edit: BodyEdit): BodyChange | null | string {
+  switch (edit.op) {
+    case "make-heading":
+      return makeHeading(page, edit);
+    case "merge-headings":
+      return mergeHeadings(page, edit);
+    case "set-heading-id":
+      return withNode(page, "heading", edit.heading, (index) => {
+        const heading = page.headings[index];
+        const value = edit.value.trim();
+        if (!heading || !/^\S+$/.test(value)) return "An id is one word without spaces.";
+        if (heading.id === value) return null;
+        if (page.ids.some(({ id }) => id === value)) return `The id “${value}” is on the page already.`;
+        return { patches: [setAttribute(page.source, heading.range, "id", value)] };
+      });
+    case "set-block-text":
+      return withNode(page, "block", edit.block, (index) => setBlockText(page, index, edit.value));
+    case "remove-block":
+      return withBlock(page, edit.block, ({ element }) => ({
+        patches: [wholeLine(page.source, element.start, element.end)],
+      }));
+    case "move-block":
+      return moveBlock(page, edit);
+    case "insert-blocks":
+      return insertBlocks(page, edit);
+    case "set-alt":
+      return withNode(page, "picture", edit.picture, (index) => {
+        const picture = page.images[index];
+        const value = cleanValue(edit.value);
+        if (!picture || picture.alt === value) return null;
+        return { patches: [setAttribute(page.source, picture.range, "alt", value)] };
+      });
+    case "set-link-title":
+      return withNode(page, "link", edit.link, (index) => {
+        const link = page.links[index];
+        const value = cleanValue(edit.value);
+        if (!link || (link.title ?? "") === value) return null;
+        const { source } = page;
+        const patches =
+          value === ""
+            ? removeAttribute(source, link.range, "title")
+            : [setAttribute(source, link.range, "title", value)];
+        return { patches };
+      });
+    case "set-link-text":
+      return withNode(page, "link", edit.link, (index) => {
+        const link = page.links[index];
+        if (!link) return null;
+        if (link.range.endStart < 0) return "This link has no end tag in the source. Close it there first.";
+        return changeWords(
+          page.source,
+          { start: link.range.startEnd, end: link.range.endStart },
+          link.text,
+          edit.value,
+          "link",
+        );
+      });
+  }
+}
+
+type Found<T> = (index: number) => T;
+
+function withNode<T>(
+  page: Page,
+  kind: "heading" | "block" | "picture" | "link",
+  key: BodyKey,
+  run: Found<T>,
+): T | string {
+  const found = findNode(page, kind, key);
+  return "reason" in found ? found.reason : run(found.index);
+}
+type BodyKey = Parameters<typeof findNode>[2];
+
+type OwnBlock = TextBlock & { element: ElementRange };
+
+function withBlock<T>(page: Page, key: BodyKey, run: (block: OwnBlock) => T): T | string {
+  return withNode<T | string>(page, "block", key, (index) => {
+    const block = page.blocks[index];
+    return block?.element ? run(block as OwnBlock) : OPEN;
+  });
+}
+
+const TAGS_TO_HEADINGS = new Set([
+  "p",
+  "div",
+  "dt",
+  "li",
+  "td",
+  "th",
+  "blockquote",
+  "caption",
+  "figcaption",
+  "summary",
+]);
+
+function makeHeading(
+  page: Page,
+  { block: key, level }: Extract<BodyEdit, { op: "make-heading" }>,
+): BodyChange | null | string {
+  if (!Number.isInteger(level) || level < 1 || level > 6) return "A heading level is 1 to 6.";
+  return withBlock(page, key, ({ element, tag }) => {
+    if (page.headings.some(({ range }) => range.start <= element.start && range.end >= element.end))
+      return "This is a heading already.";
+    if (!TAGS_TO_HEADINGS.has(tag)) return `A ${tag} element cannot become a heading here. Change it in the source.`;
+    const { source } = page;
+    if (tag === "p" || tag === "div") {
+      const patches = renameTags(source, element, `h${level}`);
+      const [first] = patches;
+      return { patches, ...(first && { makes: [{ patch: first, offset: -1 }] }) };
+    }
+    // In a list item or a cell the heading stands inside, so that list and table stay what they are.
+    const open: Patch = { start: element.startEnd, end: element.startEnd, text: `<h${level}>` };
+    const close: Patch = { start: element.endStart, end: element.endStart, text: `</h${level}>` };
+    return { patches: [open, close], makes: [{ patch: open, offset: 0 }] };
+  });
+}
+
+function setBlockText(page: Page, index: number, value: string): BodyChange | null | string {
+  const block = page.blocks[index];
+  if (!block) return null;
+  const text = cleanValue(value);
+  if (text === "") return "Text cannot be emptied here. Remove the block instead.";
+  return changeWords(page.source, block.range, block.text, text, "text");
+}
+
+/** The running texts of a piece of markup, with their places in the source and as they are read. */
+function textsIn(source: string, { start, end }: Range): { start: number; end: number; text: string }[] {
+  const texts: { start: number; end: number; text: string }[] = [];
+  const markup = /<!--[\s\S]*?(?:-->|$)|<[^>"']*(?:"[^"]*"[^>"']*|'[^']*'[^>"']*)*>|[^<]+|</g;
+  for (const match of source.slice(start, end).matchAll(markup)) {
+    const [piece] = match;
+    if (piece.startsWith("<") && piece.length > 1) continue;
+    const at = start + match.index;
+    texts.push({ start: at, end: at + piece.length, text: decoded(piece) });
+  }
+  return texts;
+}
+
+/** Text as a reader sees it, with references resolved and white space as written. */
+function decoded(piece: string): string {
+  if (!piece.includes("&")) return piece;
+  const { blocks } = readPage(`<!doctype html><pre>|${piece}|</pre>`, { address: "https://a.example/" });
+  const text = blocks[0]?.text ?? "";
+  const lead = /^[\t\n\f\r ]*/.exec(piece)?.[0] ?? "";
+  const trail = /[\t\n\f\r ]*$/.exec(piece)?.[0] ?? "";
+  return `${lead}${text.slice(1, -1).trim()}${trail}`;
+}
+
+/**
+ * Changes the words between two places and leaves the markup among them: what differs is put where its first character
+ * stood, and taken out of the others.
+ */
+function changeWords(
+  source: string,
+  range: Range,
+  was: string,
+  value: string,
+  what: string,
+): BodyChange | null | string {
+  const is = cleanValue(value);
+  if (is === was) return null;
+  const texts = textsIn(source, range);
+  if (texts.length === 0) {
+    if (was !== "") return `The words of this ${what} come from pictures or labels. Change those instead.`;
+    return { patches: [{ start: range.start, end: range.start, text: escapeText(is) }] };
+  }
+  // Each read character and the place that it has in one of the texts.
+  const places: { text: number; from: number; to: number }[] = [];
+  let read = "";
+  texts.forEach(({ text }, n) => {
+    for (let i = 0; i < text.length; i++) {
+      const space = /[\t\n\f\r ]/.test(text[i] ?? "");
+      if (space && (read === "" || read.endsWith(" "))) continue;
+      read += space ? " " : text[i];
+      places.push({ text: n, from: i, to: i + 1 });
+    }
+  });
+  if (read.trimEnd() !== was)
+    return `Part of this ${what} is a picture, a label or a line break. Change the source itself.`;
+  let head = 0;
+  while (head < was.length && head < is.length && was[head] === is[head]) head++;
+  let tail = 0;
+  while (tail < was.length - head && tail < is.length - head && was.at(-1 - tail) === is.at(-1 - tail)) tail++;
+  const added = is.slice(head, is.length - tail);
+  const [from, to] = [head, was.length - tail];
+  const home = places[Math.min(from, places.length - 1)];
+  if (!home) return null;
+  // What is added at the end of a text joins it, rather than the markup behind it.
+  const before = places[from - 1];
+  const joins = from === to && before && (from >= was.length || before.text !== home.text) ? before : null;
+  const patches: Patch[] = [];
+  texts.forEach((one, n) => {
+    const cut = places.slice(from, to).filter((place) => place.text === n);
+    const insertsHere = joins ? joins.text === n : home.text === n;
+    if (cut.length === 0 && !insertsHere) return;
+    const start = cut[0]?.from ?? (joins ? joins.to : home.from);
+    const end = cut.at(-1)?.to ?? start;
+    const text = one.text.slice(0, start) + (insertsHere ? added : "") + one.text.slice(end);
+    patches.push({ start: one.start, end: one.end, text: escapeText(text) });
+  });
+  return { patches };
+}
+
+function moveBlock(
+  page: Page,
+  { block, to, before }: Extract<BodyEdit, { op: "move-block" }>,
+): BodyChange | null | string {
+  return withBlock(page, block, (moved) =>
+    withBlock(page, to, (place) => {
+      const { source } = page;
+      if (moved.element.start === place.element.start) return "A block cannot be moved to itself.";
+      const steps = page.blocks.indexOf(moved) - page.blocks.indexOf(place);
+      if (steps === (before ? -1 : 1)) return null;
+      if (!NEIGHBOURS.has(moved.tag) || !NEIGHBOURS.has(place.tag))
+        return "Only paragraphs, headings and list items can be moved here.";
+      if ((moved.tag === "li") !== (place.tag === "li")) return "List items can be moved among list items only.";
+      const out = wholeLine(source, moved.element.start, moved.element.end);
+      const html = source.slice(moved.element.start, moved.element.end);
+      const put = besides(source, place.element, before, [html]);
+      if (put.start > out.start && put.start < out.end) return null;
+      return { patches: [out, put] };
+    }),
+  );
+}
+
+const BLOCK_MARKUP: Record<"p" | "li", (text: string) => string> = {
+  p: (text) => `<p>${escapeText(text)}</p>`,
+  li: (text) => `<li>${escapeText(text)}</li>`,
+};
+
+function markupOf({ tag, text, links = [] }: NewBlock): string {
+  if (tag === "links") {
+    const items = links.map(
+      ({ href, text: words }) =>
+        `<li><a href="${href.replaceAll("&", "&amp;").replaceAll('"', "&quot;")}">${escapeText(words)}</a></li>`,
+    );
+    return `<ul>${items.join("")}</ul>`;
+  }
+  if (tag === "p" || tag === "li") return BLOCK_MARKUP[tag](text);
+  return `<${tag}>${escapeText(text)}</${tag}>`;
+}
+
+/** New elements before or behind one, each on a line of its own where that one has its own. */
+function besides(source: string, { start, end }: ElementRange, before: boolean, html: readonly string[]): Patch {
+  const indent = indentBefore(source, start);
+  const line = indent === null ? "" : lineEndingNear(source, start) + indent;
+  const at = before ? start : end;
+  const text = html.map((one) => (before ? one + line : line + one)).join("");
+  return { start: at, end: at, text };
+}
+
+/** Elements beside which a paragraph may stand. */
+const NEIGHBOURS = new Set("address blockquote div h1 h2 h3 h4 h5 h6 li p pre".split(" "));
+
+function insertBlocks(page: Page, edit: Extract<BodyEdit, { op: "insert-blocks" }>): BodyChange | null | string {
+  const blocks = edit.blocks.map((block) => ({ ...block, text: cleanValue(block.text) }));
+  if (blocks.length === 0 || blocks.some(({ tag, text }) => text === "" && tag !== "links"))
+    return "New text cannot be empty.";
+  return withBlock(page, edit.at, ({ element, tag }) => {
+    if (blocks.some((block) => (block.tag === "li") !== (tag === "li")))
+      return tag === "li"
+        ? "Among list items only list items can be put."
+        : "A list item can only stand among list items.";
+    if (!NEIGHBOURS.has(tag))
+      return `Nothing can be put beside a ${tag} element here. Choose a paragraph, heading or list item.`;
+    if (inPlace(page, edit)) return null;
+    const html = blocks.map(markupOf);
+    const patch = besides(page.source, element, edit.before, html);
+    let from = 0;
+    const makes = html.flatMap((one) => {
+      const offset = patch.text.indexOf(one, from);
+      from = offset + one.length;
+      return /^<h[1-6]>/.test(one) ? [{ patch, offset }] : [];
+    });
+    return { patches: [patch], makes };
+  });
+}
+
+/** Whether what is to be inserted stands there already, after the edit was made. */
+function inPlace(page: Page, { at, before, blocks }: Extract<BodyEdit, { op: "insert-blocks" }>): boolean {
+  const found = findNode(page, "block", { text: at.text, ...(at.nth && { nth: at.nth }), ...(at.of && { of: at.of }) });
+  if ("reason" in found) return false;
+  const own = blocks.flatMap(({ tag, text, links = [] }) =>
+    tag === "links" ? links.map((link) => link.text) : [text],
+  );
+  const from = before ? found.index - own.length : found.index + 1;
+  return own.every((text, i) => page.blocks[from + i]?.text === cleanValue(text));
+}

@@ -1,0 +1,62 @@
+import { languageOf, type MetaElement, type Page } from "../page/page.ts";
+import { readPage } from "../page/read.ts";
+import type { BodyChange } from "./body.ts";
+import { cleanValue, type Edit, type HeadEdit } from "./edits.ts";
+import { insertHeadElement } from "./insert.ts";
+import { escapeAttribute, setAttribute } from "./markup.ts";
+
+const METAS = { "set-robots": "robots", "set-keywords": "keywords", "set-viewport": "viewport" } as const;
+
+export const isHeadEdit = (edit: Edit): edit is HeadEdit =>
+  edit.op === "set-language" || edit.op === "add-to-head" || edit.op in METAS;
+
+/** The first `meta` of a name. */
+export const metaOf = (page: Page, name: string): MetaElement | undefined =>
+  page.metas.find((meta) => meta.name === name);
+
+/** How an edit of the head is carried out; null where it is in place already, or a reason for refusing. */
+export function planHead(page: Page, edit: HeadEdit): BodyChange | null | string {
+  if (edit.op === "add-to-head") return addToHead(page, edit.value);
+  const value = cleanValue(edit.value);
+  if (edit.op === "set-language") {
+    if (value === languageOf(page)) return null;
+    if (value === "") return "A page cannot be without a language. Type its tag, such as en-GB.";
+    const { htmlStartEnd } = page.anchors;
+    const start = htmlStartEnd < 0 ? -1 : page.source.lastIndexOf("<", htmlStartEnd - 1);
+    if (start < 0) return "The source has no html element to say the language on. Add one there first.";
+    const range = { start, startEnd: htmlStartEnd, endStart: -1, end: htmlStartEnd };
+    return { patches: [setAttribute(page.source, range, "lang", value)] };
+  }
+  const name = METAS[edit.op];
+  const meta = metaOf(page, name);
+  if (value === (meta?.content ?? "")) return null;
+  if (meta?.range) return { patches: [setAttribute(page.source, meta.range, "content", value)] };
+  return {
+    patches: [insertHeadElement(page, "other", `<meta name="${name}" content="${escapeAttribute(value, '"')}"`)],
+  };
+}
+
+const HEAD_ELEMENTS = new Set(["base", "link", "meta", "noscript", "script", "style", "template", "title"]);
+
+/** The elements of a piece of markup that the head may not hold (HTML 4.2.1, metadata content); null where it may hold all. */
+export function notForHead(html: string): string | null {
+  const page = readPage(`<!doctype html><html><head>${html}<meta name=keen-quill-end></head><body></body></html>`, {
+    address: "https://a.example/",
+  });
+  const last = page.metas.find((meta) => meta.name === "keen-quill-end");
+  if (page.swallowing.length > 0 || !last) return "Something in it is not closed.";
+  const tag = /<([a-z][a-z0-9-]*)/gi;
+  for (const [, name = ""] of html.replace(/<(script|style|noscript)\b[\s\S]*?<\/\1\s*>/gi, "<$1>").matchAll(tag)) {
+    if (!HEAD_ELEMENTS.has(name.toLowerCase())) return `A ${name.toLowerCase()} element cannot stand in the head.`;
+  }
+  if (last.where === "body") return "Text cannot stand in the head.";
+  return /<[a-z]/i.test(html) ? null : "There is no element in it. Paste the whole code, with its angle brackets.";
+}
+
+function addToHead(page: Page, value: string): BodyChange | null | string {
+  const html = value.trim();
+  const wrong = notForHead(html);
+  if (wrong) return wrong;
+  if (page.source.includes(html)) return null;
+  return { patches: [insertHeadElement(page, "other", html)] };
+}
