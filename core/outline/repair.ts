@@ -1,0 +1,179 @@
+import type { Heading, Page } from "../page/page.ts";
+import type { Edit } from "../rewrite/edits.ts";
+import { keyOf } from "../rewrite/resolve.ts";
+import { contentHeadings } from "./outline.ts";
+
+/** A heading as the repair sees it. */
+export interface RepairItem {
+  /** 1–6; more counts as 6. */
+  level: number;
+  /** Part of the page's content: one of these becomes the H1. */
+  content: boolean;
+  /** May become a paragraph where it stands before the H1; an H1 never does. */
+  mayLeave: boolean;
+  /** Stays as it is: the editor has refused to change it. */
+  pinned?: boolean;
+}
+
+/** What a repair makes of each heading: a level, or 0 for a paragraph. */
+export interface Repair {
+  levels: number[];
+  cost: number;
+}
+
+/**
+ * What the changes weigh against each other; common practice knows no numbers for it. A changed level weighs `CHANGED` and a
+ * little for each level of the way; a heading that is left out before the H1 as much as two that are changed. Neighbours
+ * whose ranks no longer stand in the same order weigh more than any of that, so that siblings stay siblings and parts stay
+ * below their wholes; what is unsound weighs more than all together.
+ */
+export const CHANGED = 100;
+const FURTHER = 1;
+export const REORDERED = 10_000;
+const LEFT_OUT = 200;
+const UNSOUND = 1e10;
+
+const order = (a: number, b: number) => Math.sign(a - b);
+
+/** What it costs to give a heading a level behind another that had the level `wasBefore` and gets `isBefore`; 0 where it is the first. */
+function costOf(item: RepairItem, was: number, level: number, wasBefore: number, isBefore: number): number {
+  if (item.pinned && level !== was) return Number.POSITIVE_INFINITY;
+  let cost = level === was ? 0 : CHANGED + FURTHER * Math.abs(level - was);
+  if (isBefore > 0) {
+    if (level > isBefore + 1) cost += UNSOUND;
+    if (order(was, wasBefore) !== order(level, isBefore)) cost += REORDERED;
+  }
+  return cost;
+}
+
+/**
+ * The least change that makes an outline sound: one H1, first in the content, and no level left out on the way down. Exact,
+ * by dynamic programming over the level of the heading before; linear in the headings.
+ */
+export function repairLevels(items: readonly RepairItem[]): Repair {
+  const n = items.length;
+  // State 0: no H1 yet. State k: the H1 has been, and the heading before has level k.
+  let costs = new Float64Array(7).fill(Number.POSITIVE_INFINITY);
+  costs[0] = 0;
+  let next = new Float64Array(7);
+  const from = new Uint8Array(n * 7);
+  const chosen = new Uint8Array(n * 7);
+  let row = 0;
+  const offer = (state: number, cost: number, source: number, level: number) => {
+    if (cost >= (next[state] as number)) return;
+    next[state] = cost;
+    from[row + state] = source;
+    chosen[row + state] = level;
+  };
+  let previous = 0;
+  for (let i = 0; i < n; i++) {
+    const item = items[i] as RepairItem;
+    const was = Math.min(6, item.level);
+    row = i * 7;
+    next.fill(Number.POSITIVE_INFINITY);
+    const base = costs[0] as number;
+    if (!item.content) offer(0, base, 0, was);
+    else {
+      offer(1, base + costOf(item, was, 1, 0, 0), 0, 1);
+      if (item.mayLeave && !item.pinned && was !== 1) offer(0, base + LEFT_OUT, 0, 0);
+      if (item.pinned && was !== 1) offer(0, base + UNSOUND, 0, was);
+    }
+    for (let state = 1; state <= 6; state++) {
+      const so = costs[state] as number;
+      if (so === Number.POSITIVE_INFINITY) continue;
+      for (let level = 2; level <= 6; level++) {
+        offer(level, so + costOf(item, was, level, previous, state), state, level);
+      }
+      if (item.pinned && was === 1) offer(1, so + UNSOUND, state, 1);
+    }
+    [costs, next] = [next, costs];
+    previous = was;
+  }
+  // Without any heading in the content there is none that could become the H1.
+  const wanted = items.some((item) => item.content);
+  let state = 0;
+  let cost = (costs[0] as number) + (wanted ? UNSOUND : 0);
+  for (let k = 1; k <= 6; k++) {
+    if ((costs[k] as number) >= cost) continue;
+    cost = costs[k] as number;
+    state = k;
+  }
+  const levels = new Array<number>(n);
+  for (let i = n - 1; i >= 0; i--) {
+    levels[i] = chosen[i * 7 + state] ?? 0;
+    state = from[i * 7 + state] ?? 0;
+  }
+  return { levels, cost };
+}
+
+/** One line of a proposed repair: a heading, or a text that is styled as one. */
+export interface RepairLine {
+  /** Index in `Page.headings`; -1 for a text that is no heading. */
+  heading: number;
+  /** Index in `Page.blocks`, for a text that is styled as a heading; -1 for a heading. */
+  block: number;
+  text: string;
+  /** 0 for a text that is no heading. */
+  was: number;
+  /** 0 for a paragraph. */
+  is: number;
+  /** The edits that carry the line out; none where nothing changes. */
+  edits: Edit[];
+}
+
+export interface RepairOptions {
+  /** Indexes in `Page.blocks` of texts that are styled as headings and shall become some. */
+  include?: readonly number[];
+  /** Names of lines that the editor has refused: they stay as they are. */
+  refused?: ReadonlySet<string>;
+}
+
+/** What names a line of a repair. */
+export const lineName = ({ heading, block }: Pick<RepairLine, "heading" | "block">) => `${heading} ${block}`;
+
+interface Candidate extends RepairItem {
+  heading: number;
+  block: number;
+  text: string;
+  start: number;
+}
+
+/** Proposes the least repair of a page's outline, line by line. Levels that a redraft has set are where it begins. */
+export function repairOutline(page: Page, { include = [], refused = new Set() }: RepairOptions = {}): RepairLine[] {
+  const content = new Set(contentHeadings(page).map(({ index }) => index));
+  const candidates: Candidate[] = page.headings.map((heading, index) => ({
+    heading: index,
+    block: -1,
+    text: heading.text,
+    start: heading.range.start,
+    level: heading.level,
+    content: content.has(index),
+    mayLeave: canLeave(heading),
+    pinned: refused.has(lineName({ heading: index, block: -1 })) || heading.level > 6,
+  }));
+  for (const block of include) {
+    const { text = "", range, heading = -1 } = page.blocks[block] ?? {};
+    if (!range) continue;
+    // A text that is styled as a heading begins one level below the heading that it stands under.
+    const above = page.headings[heading]?.level ?? 1;
+    const level = Math.min(6, above + 1);
+    candidates.push({ heading: -1, block, text, start: range.start, level, content: true, mayLeave: true });
+  }
+  candidates.sort((a, b) => a.start - b.start);
+  const { levels } = repairLevels(candidates);
+  return candidates.map((one, i) => {
+    const was = one.block >= 0 ? 0 : one.level;
+    const is = levels[i] ?? was;
+    return { heading: one.heading, block: one.block, text: one.text, was, is, edits: editsFor(page, one, was, is) };
+  });
+}
+
+const canLeave = (heading: Heading) => heading.balanced && !heading.nested && heading.text !== "";
+
+function editsFor(page: Page, { heading, block, text }: Candidate, was: number, is: number): Edit[] {
+  if (was === is) return [];
+  if (block >= 0) return [{ op: "make-heading", block: keyOf(page, "block", block), level: is, was: text }];
+  const key = keyOf(page, "heading", heading);
+  if (is === 0) return [{ op: "remove-heading", heading: key, was: text }];
+  return [{ op: "set-heading-level", heading: key, level: is, was }];
+}
