@@ -1,6 +1,6 @@
 import { Check } from "lucide-react";
 import { type RefObject, useCallback, useLayoutEffect, useMemo, useRef, useState } from "react";
-import type { Finding } from "#core/rules/rule";
+import { type Finding, inPageOrder, placeName } from "#core/rules/rule";
 import { Action, Keys } from "../ui/controls";
 import { Mark } from "../ui/mark";
 import type { Desk, Note, SetAsideNote } from "./use-desk";
@@ -13,19 +13,14 @@ function sentences(message: string): [string, string] {
     : [message, ""];
 }
 
-const anchorOf = ({ at }: Finding) => (at.part === "heading" ? `heading ${at.heading}` : at.part);
-
 /** What stands in the margin: an open note with its numeral, or a settled finding with its tick. */
 type Item = { finding: Finding; note: Note | null };
-
-const PARTS = ["title", "description", "slug", "heading", "head"];
-const rank = ({ at }: Finding) => PARTS.indexOf(at.part) * 10_000 + (at.part === "heading" ? at.heading : 0);
 
 /** Notes in their order, and settled findings behind the notes of the same place. */
 function itemsOf({ notes, settled }: Desk): Item[] {
   const open = notes.map((note): Item => ({ finding: note.finding, note }));
   const done = settled.map((finding): Item => ({ finding, note: null }));
-  return [...open, ...done].sort((a, b) => rank(a.finding) - rank(b.finding));
+  return [...open, ...done].sort((a, b) => inPageOrder(a.finding, b.finding));
 }
 
 /** Space between two notes, in px. */
@@ -59,7 +54,7 @@ export function Margin({
     let bottom = 0;
     const next = elements.map((element, i) => {
       const item = items[i];
-      const anchor = item && sheet.current?.querySelector(`[data-anchor="${anchorOf(item.finding)}"]`);
+      const anchor = item && sheet.current?.querySelector(`[data-anchor="${placeName(item.finding.at)}"]`);
       const wanted = anchor ? anchor.getBoundingClientRect().top - base : bottom;
       const top = Math.round(Math.max(wanted, bottom));
       bottom = top + element.offsetHeight + GAP;

@@ -10,7 +10,7 @@ import { type Edit, withEdit } from "#core/rewrite/edits";
 import { auditor } from "#core/rules/audit";
 import { CATALOGUE } from "#core/rules/catalogue";
 import { styleForKind } from "#core/rules/house-style";
-import type { Finding, RuleFacts, SiteFinding } from "#core/rules/rule";
+import { type Finding, inPageOrder, type RuleFacts, type SiteFinding } from "#core/rules/rule";
 import { act } from "../store/act";
 import { db, type PageRecord, type SetAsideRecord, type SiteRecord } from "../store/db";
 import { setAsideFor } from "../store/examine";
@@ -88,7 +88,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   const { page, refused } = useMemo(() => applyToPage(original, edits), [original, edits]);
   const own = useMemo(() => run(page), [run, page]);
   const doubled = useMemo(() => (across ?? []).map(onThisPage), [across]);
-  const findings = useMemo(() => [...doubled, ...own].sort(byPart), [doubled, own]);
+  const findings = useMemo(() => [...doubled, ...own].sort(inPageOrder), [doubled, own]);
   const settled = useMemo(() => {
     if (edits.length === 0) return [];
     const open = new Set(own.map((finding) => finding.key));
@@ -189,12 +189,11 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
 }
 
 const NONE: SetAsideRecord[] = [];
-const PARTS = ["title", "description", "slug", "heading", "head"];
-const byPart = (a: Finding, b: Finding) => PARTS.indexOf(a.at.part) - PARTS.indexOf(b.at.part);
 
 /** A finding across pages as a note of one of them. */
 function onThisPage({ rule, weight, message }: SiteFinding): Finding {
-  const part = rule.startsWith("title/") ? "title" : rule.startsWith("description/") ? "description" : "head";
+  const subject = rule.split("/")[0];
+  const part = subject === "title" || subject === "description" ? subject : subject === "link" ? "markup" : "head";
   return { rule, weight, message, at: { part }, fix: null, key: `${rule} @ ${part}` };
 }
 

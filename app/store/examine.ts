@@ -1,9 +1,9 @@
 import { slugOf } from "#core/address/slug";
 import { widthOf } from "#core/measure/width";
 import { contentHeadings } from "#core/outline/outline";
-import { descriptionOf, languageOf, type Page, titleOf } from "#core/page/page";
+import { contentWords } from "#core/page/body";
+import { descriptionOf, type Page, titleOf } from "#core/page/page";
 import { structuredValues } from "#core/page/structured-values";
-import { wordsOf } from "#core/phrase/words";
 import { setDescription, setTitle } from "#core/result/result";
 import { descriptionStyle, titleStyle } from "#core/result/styles";
 import { type Edit, newValueOf, slotOf } from "#core/rewrite/edits";
@@ -37,27 +37,6 @@ export function saysOf(edits: readonly Edit[]): string {
     .sort()
     .join("\n");
   return fingerprint(text);
-}
-
-/** Thai, Lao, Khmer, Burmese, kana and Han characters. */
-const WITHOUT_SPACES = /[\u0e00-\u0eff\u1000-\u109f\u1780-\u17ff\u3040-\u30ff\u3400-\u9fff]/;
-
-const counted = new WeakMap<Page["blocks"], number>();
-
-/** Words of the content: menus, asides and footers do not count. Counted once for the same text. */
-function contentWords(page: Page): number {
-  const known = counted.get(page.blocks);
-  if (known !== undefined) return known;
-  let words = 0;
-  for (const block of page.blocks) {
-    if (block.landmark !== null && block.landmark !== "main" && block.landmark !== "region") continue;
-    // White space is collapsed, so that its spaces part the words; scripts without spaces need more.
-    words += WITHOUT_SPACES.test(block.text)
-      ? wordsOf(block.text, languageOf(page)).length
-      : block.text.split(" ").length;
-  }
-  counted.set(page.blocks, words);
-  return words;
 }
 
 export interface ExamineContext {
@@ -105,6 +84,11 @@ export function examine(page: Page, { findings, houseStyle, edits, stamp }: Exam
   };
 }
 
-export function summaryRecord(pageId: string, siteId: string, page: Page): SummaryRecord {
-  return { ...summaryOf(pageId, page), siteId };
+export function summaryRecord(
+  pageId: string,
+  siteId: string,
+  page: Page,
+  from: { phrase: string; file: string },
+): SummaryRecord {
+  return { ...summaryOf(pageId, page, from), siteId };
 }

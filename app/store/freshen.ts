@@ -48,7 +48,7 @@ export function freshen(
   const derived = examine(page, { findings: open, houseStyle: style, edits: moved, stamp: stampOf(houseStyle, today) });
   return {
     record: { ...record, kind, ...derived },
-    summary: summaryRecord(record.id, record.siteId, page),
+    summary: summaryRecord(record.id, record.siteId, page, record),
     edits: moved,
   };
 }

@@ -37,7 +37,7 @@ export function pagePuts({ record, houseStyle, page, findings, setAsides }: Desk
   const after: PageRecord = { ...record, ...redraftFacts(edits), ...examine(page, context) };
   return [
     { table: "pages", key: record.id, after },
-    { table: "summaries", key: record.id, after: summaryRecord(record.id, record.siteId, page) },
+    { table: "summaries", key: record.id, after: summaryRecord(record.id, record.siteId, page, record) },
   ];
 }
 

@@ -1,7 +1,7 @@
 import type { Page } from "../page/page.ts";
 import { RULES } from "./catalogue.ts";
 import { type HouseStyle, settingsFor } from "./house-style.ts";
-import { type Finding, type Problem, placeKey, type Rule, type RuleContext } from "./rule.ts";
+import { type Finding, inPageOrder, type Problem, placeKey, type Rule, type RuleContext } from "./rule.ts";
 import { WEIGHTS } from "./setting.ts";
 
 /** Why a page could not be read, as an editor is told. */
@@ -21,7 +21,7 @@ const FAULTS = {
 /** The one finding of a page that could not be read. */
 export const UNREADABLE = "page/unreadable";
 
-/** Findings in the order of the page: title, description, slug, headings, head; heaviest first at one place. */
+/** Findings in the order of the page; heaviest first at one place. */
 export type Auditor = (page: Page) => Finding[];
 
 interface ActiveRule {
@@ -33,7 +33,7 @@ interface ActiveRule {
 /** Subjects of rules that look at what a page's source tells; the others have nothing to look at. */
 const SUBJECTS: Record<Page["format"], ReadonlySet<string> | "all"> = {
   html: "all",
-  markdown: new Set(["title", "description", "slug", "heading"]),
+  markdown: new Set(["title", "description", "slug", "heading", "body", "image", "link"]),
   fields: new Set(["title", "description", "slug"]),
 };
 
@@ -58,16 +58,7 @@ function activeRules(houseStyle: HouseStyle): readonly ActiveRule[] {
   return rules;
 }
 
-const PARTS = ["title", "description", "slug", "heading", "head"];
-
-function order(a: Finding, b: Finding): number {
-  const part = PARTS.indexOf(a.at.part) - PARTS.indexOf(b.at.part);
-  if (part !== 0) return part;
-  if (a.at.part === "heading" && b.at.part === "heading" && a.at.heading !== b.at.heading) {
-    return a.at.heading - b.at.heading;
-  }
-  return WEIGHTS.indexOf(a.weight) - WEIGHTS.indexOf(b.weight);
-}
+const order = (a: Finding, b: Finding) => inPageOrder(a, b) || WEIGHTS.indexOf(a.weight) - WEIGHTS.indexOf(b.weight);
 
 /**
  * An audit that remembers: a rule whose parts of the page are the same objects as at the last call is not run again. One
@@ -117,7 +108,7 @@ function findingOf(rule: Rule, problem: Problem, page: Page): Finding {
     message: problem.message,
     at: problem.at,
     fix: problem.fix ?? null,
-    key: `${rule.id} @ ${placeKey(problem.at, page.headings)}`,
+    key: `${rule.id} @ ${placeKey(problem.at, page)}`,
   };
 }
 

@@ -1,3 +1,12 @@
+import { bodyFewWords } from "./body/few-words.ts";
+import { bodyLongParagraph } from "./body/long-paragraph.ts";
+import { bodyLongStretchWithoutHeading } from "./body/long-stretch-without-heading.ts";
+import { bodyPhraseDense } from "./body/phrase-dense.ts";
+import { bodyPhraseMissing } from "./body/phrase-missing.ts";
+import { bodyPhraseNotEarly } from "./body/phrase-not-early.ts";
+import { bodyReadingEase } from "./body/reading-ease.ts";
+import { bodyWritersStandards } from "./body/writers-standards.ts";
+import { controlNoName } from "./control/no-name.ts";
 import { descriptionCutMidSentence } from "./description/cut-mid-sentence.ts";
 import { descriptionDefaultWords } from "./description/default-words.ts";
 import { descriptionDoubleQuotes } from "./description/double-quotes.ts";
@@ -13,6 +22,7 @@ import { descriptionTooManyCharacters } from "./description/too-many-characters.
 import { descriptionTooNarrow } from "./description/too-narrow.ts";
 import { descriptionTooWide } from "./description/too-wide.ts";
 import { descriptionTooWideMobile } from "./description/too-wide-mobile.ts";
+import { headBodyElementInHead } from "./head/body-element-in-head.ts";
 import { headCharsetLate } from "./head/charset-late.ts";
 import { headCharsetMissing } from "./head/charset-missing.ts";
 import { headCharsetNotUtf8 } from "./head/charset-not-utf8.ts";
@@ -20,21 +30,59 @@ import { headDoctypeMissing } from "./head/doctype-missing.ts";
 import { headDoctypeObsolete } from "./head/doctype-obsolete.ts";
 import { headLanguageInvalid } from "./head/language-invalid.ts";
 import { headLanguageMissing } from "./head/language-missing.ts";
+import { headNoindex } from "./head/noindex.ts";
+import { headRobotsConflict } from "./head/robots-conflict.ts";
+import { headRobotsUnknown } from "./head/robots-unknown.ts";
 import { headViewportBlocksZoom } from "./head/viewport-blocks-zoom.ts";
 import { headViewportMissing } from "./head/viewport-missing.ts";
+import { headingDeepSectionCount } from "./heading/deep-section-count.ts";
+import { headingDefaultWords } from "./heading/default-words.ts";
 import { headingDuplicate } from "./heading/duplicate.ts";
 import { headingEmpty } from "./heading/empty.ts";
 import { headingH1NotFirst } from "./heading/h1-not-first.ts";
 import { headingH1UnlikeTitle } from "./heading/h1-unlike-title.ts";
+import { headingImageOnly } from "./heading/image-only.ts";
+import { headingInAside } from "./heading/in-aside.ts";
+import { headingInComments } from "./heading/in-comments.ts";
+import { headingInFooter } from "./heading/in-footer.ts";
+import { headingInNavigation } from "./heading/in-navigation.ts";
+import { headingLooksLikeHeading } from "./heading/looks-like-heading.ts";
 import { headingNoH1 } from "./heading/no-h1.ts";
 import { headingPhraseMissingH1 } from "./heading/phrase-missing-h1.ts";
 import { headingPhraseMissingH2 } from "./heading/phrase-missing-h2.ts";
 import { headingSeveralH1 } from "./heading/several-h1.ts";
 import { headingSkippedLevel } from "./heading/skipped-level.ts";
+import { headingStuffed } from "./heading/stuffed.ts";
+import { headingStyledOnly } from "./heading/styled-only.ts";
+import { headingSubtitleAsHeading } from "./heading/subtitle-as-heading.ts";
+import { headingTooDeep } from "./heading/too-deep.ts";
+import { headingTooFewH2 } from "./heading/too-few-h2.ts";
 import { headingTooLong } from "./heading/too-long.ts";
+import { imageAltEmptyInLink } from "./image/alt-empty-in-link.ts";
+import { imageAltFileName } from "./image/alt-file-name.ts";
+import { imageAltMissing } from "./image/alt-missing.ts";
+import { imageAltPhraseNowhere } from "./image/alt-phrase-nowhere.ts";
+import { imageAltRepeatsText } from "./image/alt-repeats-text.ts";
+import { imageAltTooLong } from "./image/alt-too-long.ts";
+import { imageNoSize } from "./image/no-size.ts";
+import { imageTitleOnly } from "./image/title-only.ts";
 import { keywordsMetaDuplicate } from "./keywords-meta/duplicate.ts";
 import { keywordsMetaPresent } from "./keywords-meta/present.ts";
 import { keywordsMetaStuffed } from "./keywords-meta/stuffed.ts";
+import { linkBroken } from "./link/broken.ts";
+import { linkButtonAsLink } from "./link/button-as-link.ts";
+import { linkFragmentMissing } from "./link/fragment-missing.ts";
+import { linkLinkAsButton } from "./link/link-as-button.ts";
+import { linkNoText } from "./link/no-text.ts";
+import { linkNotProminent } from "./link/not-prominent.ts";
+import { linkOrphanPage } from "./link/orphan-page.ts";
+import { linkVagueText } from "./link/vague-text.ts";
+import { markupDuplicateId } from "./markup/duplicate-id.ts";
+import { markupNoMain } from "./markup/no-main.ts";
+import { markupNoSkipLink } from "./markup/no-skip-link.ts";
+import { markupSectionWithoutHeading } from "./markup/section-without-heading.ts";
+import { markupSwallowed } from "./markup/swallowed.ts";
+import { markupTellingComment } from "./markup/telling-comment.ts";
 import type { Rule, RuleFacts, SiteRule } from "./rule.ts";
 import { slugDates } from "./slug/dates.ts";
 import { slugDoubleSeparator } from "./slug/double-separator.ts";
@@ -130,6 +178,41 @@ export const RULES: readonly Rule[] = [
   headingSeveralH1,
   headingSkippedLevel,
   headingTooLong,
+  headingDeepSectionCount,
+  headingDefaultWords,
+  headingImageOnly,
+  headingInAside,
+  headingInComments,
+  headingInFooter,
+  headingInNavigation,
+  headingLooksLikeHeading,
+  headingStuffed,
+  headingStyledOnly,
+  headingSubtitleAsHeading,
+  headingTooDeep,
+  headingTooFewH2,
+  bodyFewWords,
+  bodyLongParagraph,
+  bodyLongStretchWithoutHeading,
+  bodyPhraseDense,
+  bodyPhraseMissing,
+  bodyPhraseNotEarly,
+  bodyReadingEase,
+  bodyWritersStandards,
+  imageAltEmptyInLink,
+  imageAltFileName,
+  imageAltMissing,
+  imageAltPhraseNowhere,
+  imageAltRepeatsText,
+  imageAltTooLong,
+  imageNoSize,
+  imageTitleOnly,
+  linkButtonAsLink,
+  linkFragmentMissing,
+  linkLinkAsButton,
+  linkNoText,
+  linkVagueText,
+  controlNoName,
   headCharsetLate,
   headCharsetMissing,
   headCharsetNotUtf8,
@@ -139,6 +222,16 @@ export const RULES: readonly Rule[] = [
   headLanguageMissing,
   headViewportBlocksZoom,
   headViewportMissing,
+  headBodyElementInHead,
+  headNoindex,
+  headRobotsConflict,
+  headRobotsUnknown,
+  markupDuplicateId,
+  markupNoMain,
+  markupNoSkipLink,
+  markupSectionWithoutHeading,
+  markupSwallowed,
+  markupTellingComment,
 ];
 
 /** Every rule that looks across pages. */
@@ -148,6 +241,9 @@ export const SITE_RULES: readonly SiteRule[] = [
   descriptionDuplicate,
   descriptionNearDuplicate,
   keywordsMetaDuplicate,
+  linkBroken,
+  linkNotProminent,
+  linkOrphanPage,
 ];
 
 /** The whole catalogue, by id. */

@@ -1,4 +1,4 @@
-import type { Heading, Page, Range } from "../page/page.ts";
+import type { Page, Range } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import type { HouseStyle } from "./house-style.ts";
 import type { Setting, SettingsOf, Weight } from "./setting.ts";
@@ -18,10 +18,53 @@ export const guidance = (text: string): Source => ({ kind: "guidance", text: `${
 export const commonPractice = (text = ""): Source => ({ kind: "common practice", text });
 export const fromMemory = (text: string): Source => ({ kind: "from memory", text });
 
-/** Where on a page a finding is: the field or heading, and the exact words within its text. */
+/** Where on a page a finding is: the field or node, and the exact words within its text. */
 export type Place =
-  | { part: "title" | "description" | "slug" | "head"; words?: Range; range?: Range | null }
-  | { part: "heading"; heading: number; words?: Range; range?: Range | null };
+  | { part: "title" | "description" | "slug" | "head" | "markup"; words?: Range; range?: Range | null }
+  | { part: "heading"; heading: number; words?: Range; range?: Range | null }
+  /** Indexes in `Page.blocks`, `Page.images` and `Page.links`. */
+  | { part: "block"; block: number; words?: Range; range?: Range | null }
+  | { part: "picture"; picture: number; words?: Range; range?: Range | null }
+  | { part: "link"; link: number; words?: Range; range?: Range | null };
+
+/** The parts of a page in the order in which they are shown and told. */
+const PARTS: readonly Place["part"][] = [
+  "title",
+  "description",
+  "slug",
+  "heading",
+  "block",
+  "picture",
+  "link",
+  "head",
+  "markup",
+];
+
+/** Which of its kind a place is: the how-manieth heading, block, picture or link; 0 for the others. */
+export function placeIndex(at: Place): number {
+  switch (at.part) {
+    case "heading":
+      return at.heading;
+    case "block":
+      return at.block;
+    case "picture":
+      return at.picture;
+    case "link":
+      return at.link;
+    default:
+      return 0;
+  }
+}
+
+/** Orders what is found as it stands on the page. */
+export const inPageOrder = (a: { at: Place }, b: { at: Place }): number =>
+  PARTS.indexOf(a.at.part) - PARTS.indexOf(b.at.part) || placeIndex(a.at) - placeIndex(b.at);
+
+/** Names a place on screen and in lists: “heading 3”, “title”. */
+export const placeName = (at: Place): string =>
+  at.part === "heading" || at.part === "block" || at.part === "picture" || at.part === "link"
+    ? `${at.part} ${placeIndex(at)}`
+    : at.part;
 
 export interface Fix {
   /** What it does, in a few words: “Shorter: “…prices, last boat””. */
@@ -86,10 +129,21 @@ export function rule<S extends Record<string, Setting> = Record<never, never>>(d
 }
 
 /** The name of a place that stays the same while its text is rewritten. */
-export function placeKey(at: Place, headings: readonly Heading[]): string {
-  if (at.part !== "heading") return at.part;
-  const { text, nth } = headings[at.heading]?.key ?? { text: "", nth: 1 };
-  return `heading ${nth ?? 1} ${text}`;
+export function placeKey(at: Place, page: Pick<Page, "headings" | "blocks" | "images" | "links">): string {
+  switch (at.part) {
+    case "heading": {
+      const { text, nth } = page.headings[at.heading]?.key ?? { text: "", nth: 1 };
+      return `heading ${nth ?? 1} ${text}`;
+    }
+    case "block":
+      return `block ${page.blocks[at.block]?.text.slice(0, 80)}`;
+    case "picture":
+      return `picture ${page.images[at.picture]?.src?.slice(0, 160)}`;
+    case "link":
+      return `link ${page.links[at.link]?.href.slice(0, 160)} ${page.links[at.link]?.text.slice(0, 80)}`;
+    default:
+      return at.part;
+  }
 }
 
 /** What a site rule knows of a page: small records, so that 10,000 fit in memory. */
@@ -103,6 +157,12 @@ export interface PageSummary {
   language: string;
   /** Level and text of the first headings. */
   headings: readonly (readonly [level: number, text: string])[];
+  /** The target phrase. */
+  phrase?: string;
+  /** Address by the file that it came from, where its own says another. */
+  also?: string;
+  /** Links within the host, packed by `packLinks`. */
+  links?: string;
 }
 
 export interface SiteFinding {

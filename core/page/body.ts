@@ -1,0 +1,55 @@
+import { contentHeadings } from "../outline/outline.ts";
+import { wordsOf } from "../phrase/words.ts";
+import { languageOf, type Page, type TextBlock } from "./page.ts";
+
+const CONTENT: ReadonlySet<TextBlock["landmark"]> = new Set<TextBlock["landmark"]>([null, "main", "region"]);
+
+const contents = new WeakMap<Page["blocks"], { block: TextBlock; index: number }[]>();
+
+/** The blocks of the page's content, headings among them: menus, asides and footers are left out. */
+export function contentBlocks(page: Page): { block: TextBlock; index: number }[] {
+  let blocks = contents.get(page.blocks);
+  if (!blocks) {
+    blocks = page.blocks.flatMap((block, index) => (CONTENT.has(block.landmark) ? [{ block, index }] : []));
+    contents.set(page.blocks, blocks);
+  }
+  return blocks;
+}
+
+export const isHeadingBlock = (page: Page, index: number): boolean => {
+  const block = page.blocks[index];
+  if (!block) return false;
+  return /^h[1-6]$/.test(block.tag) || page.headings[block.heading]?.block === index;
+};
+
+/** Thai, Lao, Khmer, Burmese, kana and Han characters. */
+const WITHOUT_SPACES = /[\u0e00-\u0eff\u1000-\u109f\u1780-\u17ff\u3040-\u30ff\u3400-\u9fff]/;
+
+const counted = new WeakMap<Page["blocks"], number>();
+
+/** Words of the content. Counted once for the same blocks. */
+export function contentWords(page: Page): number {
+  let words = counted.get(page.blocks);
+  if (words === undefined) {
+    words = 0;
+    for (const { block } of contentBlocks(page)) words += countWords(block.text, languageOf(page));
+    counted.set(page.blocks, words);
+  }
+  return words;
+}
+
+/** White space is collapsed in blocks, so that its spaces part the words; scripts without spaces need more. */
+export const countWords = (text: string, language: string): number =>
+  WITHOUT_SPACES.test(text) ? wordsOf(text, language).length : text.split(" ").length;
+
+/** The first words of the content, the H1 apart: so many at most. */
+export function firstWords(page: Page, many: number): string {
+  const h1 = contentHeadings(page).find(({ heading }) => heading.level === 1)?.heading.block ?? -1;
+  const words: string[] = [];
+  for (const { block, index } of contentBlocks(page)) {
+    if (index === h1) continue;
+    words.push(...block.text.split(" "));
+    if (words.length >= many) break;
+  }
+  return words.slice(0, many).join(" ");
+}

@@ -1,0 +1,19 @@
+import { contentWords } from "../../page/body.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { count } from "../setting.ts";
+import { counted } from "../texts.ts";
+
+export const bodyFewWords = rule({
+  id: "body/few-words",
+  weight: "may",
+  sees: ["blocks"],
+  finds: "a page with few words",
+  why: "Many call a page of under 300 words thin. A page that answers its question in fifty is none the worse for it: set the number for each kind of page, or set this aside.",
+  source: commonPractice(),
+  settings: { least: count(300, "words", "A page has at least {least} words.") },
+  *check(page, { settings }) {
+    const words = contentWords(page);
+    if (words >= settings.least || page.blocks.length === 0) return;
+    yield { message: `The content has ${counted(words, "word")}.`, at: { part: "markup" } };
+  },
+});

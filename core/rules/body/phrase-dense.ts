@@ -1,0 +1,34 @@
+import { contentBlocks, contentWords } from "../../page/body.ts";
+import { languageOf } from "../../page/page.ts";
+import { wordsOf } from "../../phrase/words.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { count } from "../setting.ts";
+import { counted, phraseIn, quote } from "../texts.ts";
+
+export const bodyPhraseDense = rule({
+  id: "body/phrase-dense",
+  weight: "should",
+  sees: ["blocks", "language"],
+  finds: "a target phrase that is said too often",
+  why: "Said in every sentence a phrase reads like an advertisement, and search engines have long called it stuffing. No number is sure: five words in a hundred is a common warning.",
+  source: commonPractice("density = times said × words in the phrase ÷ words of the body × 100"),
+  settings: { percent: count(5, "words in 100", "The target phrase takes at most {percent} of 100 words.") },
+  *check(page, { phrase, settings }) {
+    const words = contentWords(page);
+    if (!phrase || words < 50) return;
+    const own = wordsOf(phrase, languageOf(page)).length;
+    let times = 0;
+    let last = -1;
+    for (const { block, index } of contentBlocks(page)) {
+      const said = phraseIn(block.text, phrase, page).filter(({ kind }) => kind !== "scattered").length;
+      times += said;
+      if (said > 0) last = index;
+    }
+    const density = (times * own * 100) / words;
+    if (times < 4 || density <= settings.percent) return;
+    yield {
+      message: `${quote(phrase)} is said ${counted(times, "time")} in ${words} words: ${density.toFixed(1)} of 100 words.`,
+      at: { part: "block", block: last, range: page.blocks[last]?.range ?? null },
+    };
+  },
+});

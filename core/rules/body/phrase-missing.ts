@@ -1,0 +1,17 @@
+import { contentBlocks } from "../../page/body.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { phraseIn, quote } from "../texts.ts";
+
+export const bodyPhraseMissing = rule({
+  id: "body/phrase-missing",
+  weight: "should",
+  sees: ["blocks", "language"],
+  finds: "a body without the target phrase",
+  why: "What the page is to be found for should be said on it. Other forms of the words count, and so do the words scattered over a sentence.",
+  source: commonPractice(),
+  *check(page, { phrase }) {
+    if (!phrase || page.blocks.length === 0) return;
+    if (contentBlocks(page).some(({ block }) => phraseIn(block.text, phrase, page).length > 0)) return;
+    yield { message: `The text nowhere says ${quote(phrase)}.`, at: { part: "markup" } };
+  },
+});

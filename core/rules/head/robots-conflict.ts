@@ -1,0 +1,32 @@
+import { robotsOf } from "../../page/robots-directives.ts";
+import { guidance, rule } from "../rule.ts";
+
+const OPPOSITES = [
+  ["index", "noindex"],
+  ["follow", "nofollow"],
+] as const;
+
+export const headRobotsConflict = rule({
+  id: "head/robots-conflict",
+  weight: "must",
+  sees: ["metas", "headers"],
+  finds: "header and element, or two elements, that tell search engines opposite things",
+  why: "Where they disagree the stricter one counts, so that a page that one of them means to show is not shown.",
+  source: guidance("search engines' documentation of robots directives: the more restrictive one applies"),
+  *check(page) {
+    const { said } = robotsOf(page);
+    for (const [yes, no] of OPPOSITES) {
+      const open = said.find(({ name }) => name === yes || name === "all");
+      const closed = said.find(({ name }) => name === no || name === "none");
+      if (!open || !closed || open.agent !== closed.agent) continue;
+      const by = (one: typeof open) => (one.by === "header" ? "the X-Robots-Tag header" : "the meta element");
+      yield {
+        message: `${by(open)} says ${open.name}, ${by(closed)} says ${closed.name}. ${closed.name} counts.`.replace(
+          /^t/,
+          "T",
+        ),
+        at: { part: "head", range: page.metas.find((meta) => meta.name === "robots")?.range ?? null },
+      };
+    }
+  },
+});

@@ -1,0 +1,35 @@
+import { contentHeadings } from "../../outline/outline.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { count } from "../setting.ts";
+import { counted, quote } from "../texts.ts";
+
+export const headingDeepSectionCount = rule({
+  id: "heading/deep-section-count",
+  weight: "may",
+  sees: ["headings"],
+  finds: "many headings of one level in a row, without a level between",
+  why: "Eight parts side by side are hard to take in. Two or three headings over groups of them help; a list of questions may well stay as it is.",
+  source: commonPractice(),
+  settings: { most: count(7, "headings", "At most {most} headings of one level stand in one part.") },
+  *check(page, { settings }) {
+    const content = contentHeadings(page);
+    let run: typeof content = [];
+    const report = function* (list: typeof content) {
+      const first = list[0];
+      if (!first || list.length <= settings.most) return;
+      yield {
+        message: `${counted(list.length, `H${first.heading.level}`)} stand side by side from ${quote(first.heading.text, 40)} on.`,
+        at: { part: "heading" as const, heading: first.index, range: first.heading.range },
+      };
+    };
+    for (const one of content) {
+      const level = run[0]?.heading.level;
+      if (level !== undefined && one.heading.level !== level) {
+        yield* report(run);
+        run = [];
+      }
+      if (one.heading.level > 1) run.push(one);
+    }
+    yield* report(run);
+  },
+});

@@ -1,0 +1,31 @@
+import { contentHeadings } from "../../outline/outline.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { quote, withoutBrand } from "../texts.ts";
+
+const DEFAULTS =
+  "about,about us,blog,contact,contact us,events,exhibitions,gallery,home,information,introduction,news,our products,our services,overview,page,products,services,shop,welcome,welcome to our website,what's on,accueil,bienvenue,startseite,willkommen,croeso,hafan".split(
+    ",",
+  );
+
+export const headingDefaultWords = rule({
+  id: "heading/default-words",
+  weight: "should",
+  sees: ["headings"],
+  finds: "an H1 that names a category only",
+  why: "“Products” or “Welcome” could stand over any page of any site. The H1 says what this page is about.",
+  source: commonPractice(),
+  settings: { words: { type: "words", default: DEFAULTS, says: "These say nothing as an H1: {words}" } },
+  *check(page, { houseStyle, settings }) {
+    const h1 = contentHeadings(page).find(({ heading }) => heading.level === 1 && heading.text !== "");
+    if (!h1) return;
+    const bare = withoutBrand(h1.heading.text, houseStyle.brand)
+      .replace(/’/g, "'")
+      .replace(/(?:\s+(?:to|at|by))?[\s|–—:.!-]*$/g, "")
+      .toLowerCase();
+    if (!settings.words.includes(bare)) return;
+    yield {
+      message: `The H1 ${quote(h1.heading.text)} does not say what this page is about.`,
+      at: { part: "heading", heading: h1.index, range: h1.heading.range },
+    };
+  },
+});

@@ -1,0 +1,27 @@
+import { headingLike } from "../../outline/heading-like.ts";
+import { keyOf } from "../../rewrite/resolve.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { quote } from "../texts.ts";
+
+export const headingLooksLikeHeading = rule({
+  id: "heading/looks-like-heading",
+  weight: "should",
+  sees: ["blocks", "headings"],
+  finds: "a short text that is set like a heading and is none",
+  why: "Who sees the page takes a line in bold for a heading; who hears it, and a search engine, does not (WCAG failure F2). Sometimes bold is only meant to stress, then set this aside.",
+  source: { kind: "standard", text: "WCAG 2.2 failure F2, for 1.3.1; common practice" },
+  *check(page) {
+    for (const { block, index, why } of headingLike(page)) {
+      const above = page.headings[block.heading]?.level ?? 1;
+      const level = Math.min(6, above + 1);
+      yield {
+        message: `${quote(block.text, 60)} ${why === "bold" ? "is all in bold" : `has the class ${quote(block.classNames, 40)}`} and stands before text, but is no heading.`,
+        at: { part: "block", block: index, range: block.range },
+        fix: {
+          label: `Make it an H${level}`,
+          edits: [{ op: "make-heading", block: keyOf(page, "block", index), level, was: block.text }],
+        },
+      };
+    }
+  },
+});

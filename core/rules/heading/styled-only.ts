@@ -1,0 +1,31 @@
+import { contentHeadings } from "../../outline/outline.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { quote } from "../texts.ts";
+
+export const headingStyledOnly = rule({
+  id: "heading/styled-only",
+  weight: "may",
+  sees: ["headings", "blocks"],
+  finds: "a heading without content of its own, followed by one of the same or a higher level",
+  why: "A heading promises that something follows. One after the other mostly means that headings are used for their size, for instance for a telephone number.",
+  source: commonPractice(),
+  *check(page) {
+    const content = contentHeadings(page);
+    for (const [i, { heading, index }] of content.entries()) {
+      const next = content[i + 1]?.heading;
+      // Several H1s, and what stands right behind the H1, have rules of their own.
+      if (!next || heading.level === 1 || next.level > heading.level || heading.text === "" || heading.block < 0)
+        continue;
+      if (content[i - 1]?.heading.level === 1 && content[i - 1]?.heading.block === heading.block - 1) continue;
+      if (next.block !== heading.block + 1) continue;
+      yield {
+        message: `Nothing stands under ${quote(heading.text, 60)} before ${quote(next.text, 40)}.`,
+        at: { part: "heading", heading: index, range: heading.range },
+        fix: {
+          label: "Make it a paragraph",
+          edits: [{ op: "remove-heading", heading: heading.key, was: heading.text }],
+        },
+      };
+    }
+  },
+});

@@ -1,0 +1,25 @@
+import { contentHeadings } from "../../outline/outline.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { count } from "../setting.ts";
+import { counted } from "../texts.ts";
+
+export const headingTooFewH2 = rule({
+  id: "heading/too-few-h2",
+  weight: "may",
+  off: true,
+  sees: ["headings"],
+  finds: "fewer H2s than the house style wants",
+  why: "Writers' standards often want five main parts in an article, so that it can be scanned. A short page needs none, which is why this is off until a house style turns it on for a kind of page.",
+  source: commonPractice(),
+  settings: { least: count(5, "H2s", "A page has at least {least} H2s.") },
+  *check(page, { settings }) {
+    const content = contentHeadings(page);
+    const h2s = content.filter(({ heading }) => heading.level === 2).length;
+    if (h2s >= settings.least) return;
+    const [first] = content;
+    const message = `The page has ${counted(h2s, "H2")}; the house style wants ${settings.least}.`;
+    yield first
+      ? { message, at: { part: "heading", heading: first.index, range: first.heading.range } }
+      : { message, at: { part: "markup" } };
+  },
+});

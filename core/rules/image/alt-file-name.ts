@@ -1,0 +1,26 @@
+import { commonPractice, rule } from "../rule.ts";
+import { quote } from "../texts.ts";
+
+const FILE = /\.(?:jpe?g|png|gif|webp|avif|svg|bmp|tiff?)$|^(?:img|dsc|dscn|image|photo|pict?|screenshot)[-_ ]?\d+/i;
+
+export const imageAltFileName = rule({
+  id: "image/alt-file-name",
+  weight: "should",
+  sees: ["images"],
+  finds: "an alternative text that is a file's name",
+  why: "Publishing systems fill in the name of the file when nobody types a text. It says nothing to whoever cannot see the picture.",
+  source: { kind: "standard", text: "WCAG 2.2 failure F30, for 1.1.1" },
+  *check(page) {
+    for (const [index, image] of page.images.entries()) {
+      const alt = image.alt?.trim() ?? "";
+      const own = image.src?.split(/[?#]/)[0]?.split("/").at(-1) ?? "";
+      const bare = own.replace(/\.[a-z0-9]+$/i, "");
+      const same = alt !== "" && /[-_\d]/.test(bare) && alt.toLowerCase() === bare.toLowerCase();
+      if (!same && !FILE.test(alt)) continue;
+      yield {
+        message: `The alternative text ${quote(alt, 60)} is a file's name.`,
+        at: { part: "picture", picture: index, range: image.range },
+      };
+    }
+  },
+});

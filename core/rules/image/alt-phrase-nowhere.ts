@@ -1,0 +1,23 @@
+import { commonPractice, rule } from "../rule.ts";
+import { phraseIn, quote } from "../texts.ts";
+
+export const imageAltPhraseNowhere = rule({
+  id: "image/alt-phrase-nowhere",
+  weight: "may",
+  sees: ["images", "language"],
+  finds: "pictures none of whose alternative texts speaks of the target phrase",
+  why: "On a page about a thing, one picture at least will show it, and its text can say so. Putting the phrase into every text is stuffing.",
+  source: commonPractice(),
+  *check(page, { phrase }) {
+    if (!phrase) return;
+    const told = [...page.images.entries()].filter(
+      ([, { alt, landmark }]) => alt?.trim() && (landmark === null || landmark === "main"),
+    );
+    const [first] = told;
+    if (!first || told.some(([, { alt }]) => phraseIn(alt ?? "", phrase, page).length > 0)) return;
+    yield {
+      message: `No alternative text speaks of ${quote(phrase)}.`,
+      at: { part: "picture", picture: first[0], range: first[1].range },
+    };
+  },
+});

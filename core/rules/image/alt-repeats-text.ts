@@ -1,0 +1,34 @@
+import { collapse } from "../../page/page.ts";
+import { keyOf } from "../../rewrite/resolve.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { quote } from "../texts.ts";
+
+export const imageAltRepeatsText = rule({
+  id: "image/alt-repeats-text",
+  weight: "may",
+  sees: ["images", "links", "blocks"],
+  finds: "an alternative text that says the words beside the picture again",
+  why: "A listener hears the same twice. Where the caption or the link's words say all, the picture's own text can be empty.",
+  source: commonPractice(),
+  *check(page) {
+    for (const [index, image] of page.images.entries()) {
+      const alt = collapse(image.alt ?? "").toLowerCase();
+      if (alt.length < 3 || image.silent) continue;
+      const link = page.links[image.link];
+      const inLink = link !== undefined && link.text.toLowerCase().replace(alt, "").includes(alt);
+      const caption = page.blocks.some(
+        ({ tag, text, range }) =>
+          tag === "figcaption" && text.toLowerCase() === alt && Math.abs(range.start - image.range.end) < 500,
+      );
+      if (!inLink && !caption) continue;
+      yield {
+        message: `The alternative text ${quote(image.alt ?? "", 60)} is ${inLink ? "in the link's words" : "the caption"} already.`,
+        at: { part: "picture", picture: index, range: image.range },
+        fix: {
+          label: "Leave it empty",
+          edits: [{ op: "set-alt", picture: keyOf(page, "picture", index), value: "", was: image.alt }],
+        },
+      };
+    }
+  },
+});

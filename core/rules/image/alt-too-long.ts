@@ -1,0 +1,24 @@
+import { commonPractice, rule } from "../rule.ts";
+import { count } from "../setting.ts";
+import { charactersOf, quote } from "../texts.ts";
+
+export const imageAltTooLong = rule({
+  id: "image/alt-too-long",
+  weight: "may",
+  sees: ["images"],
+  finds: "a long alternative text",
+  why: "It is read out in one go and cannot be paused. Around 125 characters is a rule of thumb; what needs more, such as a chart, is better told in the text.",
+  source: commonPractice(),
+  settings: { most: count(125, "characters", "Alternative texts have at most {most} characters.") },
+  *check(page, { settings }) {
+    for (const [index, image] of page.images.entries()) {
+      if (!image.alt || image.alt.length <= settings.most) continue;
+      const characters = charactersOf(image.alt);
+      if (characters <= settings.most) continue;
+      yield {
+        message: `The alternative text ${quote(image.alt, 40)} has ${characters} characters.`,
+        at: { part: "picture", picture: index, range: image.range },
+      };
+    }
+  },
+});

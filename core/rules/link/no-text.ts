@@ -1,0 +1,21 @@
+import { rule, standard } from "../rule.ts";
+
+export const linkNoText = rule({
+  id: "link/no-text",
+  weight: "must",
+  sees: ["links", "images"],
+  finds: "a link without words",
+  why: "A listener hears “link”, or the address letter by letter. Icons need a name as well.",
+  source: standard("WCAG 2.2, 2.4.4 and 4.1.2; axe-core link-name"),
+  *check(page) {
+    for (const [index, link] of page.links.entries()) {
+      if (link.text !== "" || link.title?.trim() || link.silent) continue;
+      // Where a picture in it is to speak and does not, that is said of the picture.
+      if (page.images.some((image) => image.link === index && !image.silent)) continue;
+      yield {
+        message: `A link to ${link.href} has no words.`,
+        at: { part: "link", link: index, range: link.range },
+      };
+    }
+  },
+});

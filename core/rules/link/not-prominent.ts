@@ -1,0 +1,27 @@
+import { linkGraph } from "../../site/link-graph.ts";
+import { commonPractice, type SiteRule } from "../rule.ts";
+import { quote } from "../texts.ts";
+
+export const linkNotProminent: SiteRule = {
+  id: "link/not-prominent",
+  weight: "may",
+  finds: "a page with a target phrase to which the start page does not link, or only from its footer",
+  why: "What a site wants to be found for should be near its front door. With hundreds of such pages that cannot be, and lists between do it.",
+  source: commonPractice(),
+  *checkSite(pages) {
+    const { incoming, home } = linkGraph(pages);
+    if (!home) return;
+    const wanted = pages.filter(({ phrase }) => phrase);
+    // Where most pages have a phrase, the start page cannot name them all.
+    if (wanted.length > 50) return;
+    for (const page of wanted) {
+      if (page === home) continue;
+      const links = (incoming.get(page.id) ?? []).filter(({ from }) => from === home);
+      if (links.some(({ link }) => link.zone !== "foot")) continue;
+      yield {
+        message: `The start page ${links.length > 0 ? "links to this page from its footer only" : "does not link to this page"}, which is to be found for ${quote(page.phrase ?? "", 40)}.`,
+        pages: [page.id],
+      };
+    }
+  },
+};

@@ -1,0 +1,77 @@
+import { resolveAddress } from "../address/address.ts";
+import type { LandmarkKind, Page } from "../page/page.ts";
+
+/** Where on a page a link stands: what a visitor is led by (menu), the foot of the page, or the content. */
+export type LinkZone = "content" | "menu" | "foot";
+
+export interface SummaryLink {
+  /** Path and query of an address of the same host. */
+  to: string;
+  text: string;
+  zone: LinkZone;
+}
+
+/** Links that a summary keeps at most; those of the content come first. */
+const MOST = 120;
+const LONGEST_TEXT = 60;
+
+const ZONES: Partial<Record<LandmarkKind, LinkZone>> = { navigation: "menu", banner: "menu", contentinfo: "foot" };
+const ORDER: LinkZone[] = ["content", "menu", "foot"];
+
+/**
+ * An address as links are compared: path and query without fragment, default file, `.html` and trailing slash, since most
+ * servers answer to both; null where it is no page of the host.
+ */
+export function linkTarget(address: string, host: string): string | null {
+  let url: URL;
+  try {
+    url = new URL(address);
+  } catch {
+    return null;
+  }
+  if (!/^https?:$/.test(url.protocol) || url.host.replace(/^www\./, "") !== host) return null;
+  const path = url.pathname
+    .replace(/\/(?:index|default)\.(?:html?|php|aspx?)$/i, "/")
+    .replace(/(.)(?:\/|\.html?)$/, "$1");
+  return path + url.search;
+}
+
+export function hostOf(address: string): string {
+  try {
+    return new URL(address).host.replace(/^www\./, "");
+  } catch {
+    return "";
+  }
+}
+
+/** A page's links within its host, each target once, packed into one text: 10,000 summaries are in memory at a time. */
+export function packLinks(page: Pick<Page, "address" | "links">): string {
+  const host = hostOf(page.address);
+  if (host === "") return "";
+  const seen = new Map<string, SummaryLink>();
+  for (const link of page.links) {
+    // A value with a tag in it has run on to the next quotation mark.
+    if (/^(?:#|mailto:|tel:|javascript:|data:)|</i.test(link.href)) continue;
+    const resolved = resolveAddress(link.href, page.address);
+    const to = resolved && linkTarget(resolved, host);
+    if (!to) continue;
+    const zone = (link.landmark && ZONES[link.landmark]) || "content";
+    const before = seen.get(to);
+    if (before && ORDER.indexOf(before.zone) <= ORDER.indexOf(zone)) continue;
+    seen.set(to, { to, text: link.text.replace(/[\t\n]/g, " ").slice(0, LONGEST_TEXT), zone });
+  }
+  return [...seen.values()]
+    .sort((a, b) => ORDER.indexOf(a.zone) - ORDER.indexOf(b.zone))
+    .slice(0, MOST)
+    .map(({ to, text, zone }) => `${ORDER.indexOf(zone)}${to}\t${text}`)
+    .join("\n");
+}
+
+/** The links that a summary holds. */
+export function unpackLinks(packed: string): SummaryLink[] {
+  if (packed === "") return [];
+  return packed.split("\n").map((line) => {
+    const tab = line.indexOf("\t");
+    return { zone: ORDER[Number(line[0])] ?? "content", to: line.slice(1, tab), text: line.slice(tab + 1) };
+  });
+}
