@@ -1,5 +1,11 @@
-import { canonicalOf, languageOf } from "#core/page/page";
-import { Numerals } from "./field";
+import { useState } from "react";
+import { canonicalOf, languageOf, type Page } from "#core/page/page";
+import { robotsInWords, robotsOf } from "#core/page/robots-directives";
+import type { Edit, HeadEdit } from "#core/rewrite/edits";
+import { metaOf, notForHead } from "#core/rewrite/head-fields";
+import { Action, fieldClass } from "../ui/controls";
+import { NotesAt, type Picking } from "./anchored";
+import { TextInPlace } from "./text-field";
 import type { Desk } from "./use-desk";
 
 const CHARSET_BY = {
@@ -10,57 +16,117 @@ const CHARSET_BY = {
   text: "as it was pasted",
 } as const;
 
-/** What the head says that is no title or description. */
-export function Head({
-  desk,
-  selected,
-  onSelect,
-}: {
-  desk: Desk;
-  selected: number | null;
-  onSelect: (n: number) => void;
-}) {
+interface HeadField {
+  op: Exclude<HeadEdit["op"], "add-to-head"> | "set-canonical";
+  name: string;
+  of: (page: Page) => string | null;
+}
+
+const FIELDS: HeadField[] = [
+  { op: "set-language", name: "language", of: (page) => languageOf(page) || null },
+  { op: "set-canonical", name: "canonical", of: canonicalOf },
+  { op: "set-robots", name: "robots", of: (page) => metaOf(page, "robots")?.content ?? null },
+  { op: "set-viewport", name: "viewport", of: (page) => metaOf(page, "viewport")?.content ?? null },
+  { op: "set-keywords", name: "keywords", of: (page) => metaOf(page, "keywords")?.content ?? null },
+];
+
+/** What the head says that is no title or description, to be edited; and what is noted of the markup as a whole. */
+export function Head({ desk, ...picking }: Picking & { desk: Desk }) {
   const { page, original } = desk;
-  const notes = desk.notes.filter((n) => n.finding.at.part === "head");
-  const canonical = canonicalOf(page);
-  const was = canonicalOf(original);
-  const lines: [string, string][] = [
-    ["language", languageOf(page) || "not said"],
-    ["character set", `${page.charset.name}, ${CHARSET_BY[page.charset.by]}`],
-    ["viewport", page.metas.find((m) => m.name === "viewport")?.content ?? "not said"],
-    ["doctype", page.doctype ? page.doctype.publicId || page.doctype.name : "none"],
-  ];
+  const [adding, setAdding] = useState(false);
+  const html = page.format === "html";
+  const set = (op: HeadField["op"], value: string, was: string | null, name: string) =>
+    desk.edit({ op, value, was } as Edit, `${name[0]?.toUpperCase()}${name.slice(1)}`);
+  const added = desk.edits.filter((edit) => edit.op === "add-to-head");
   return (
     <section aria-labelledby="head-heading" data-anchor="head">
       <h2 id="head-heading" className="font-serif text-18">
         Head
-        <Numerals notes={notes} selected={selected} onSelect={onSelect} />
+        <NotesAt desk={desk} at={{ part: "head" }} {...picking} />
       </h2>
+      {html && <p className="mt-1">{robotsInWords(robotsOf(page))}</p>}
       <dl className="mt-2 grid grid-cols-[120px_1fr] gap-y-1">
-        {lines.map(([name, value]) => (
-          <div key={name} className="contents">
-            <dt className="text-soft">{name}</dt>
-            <dd className="min-w-0 break-words">{value}</dd>
+        {FIELDS.filter(({ op }) => html || op === "set-canonical").map(({ op, name, of }) => {
+          const value = of(page);
+          const was = of(original);
+          return (
+            <div key={op} className="contents">
+              <dt className="text-soft">{name}</dt>
+              <dd className="min-w-0">
+                <TextInPlace
+                  value={value ?? ""}
+                  label={name}
+                  empty="not said"
+                  changed={value !== was}
+                  className="w-full"
+                  onKeep={(text) => set(op, text, was, name)}
+                />
+              </dd>
+            </div>
+          );
+        })}
+        <dt className="text-soft">character set</dt>
+        <dd>
+          {page.charset.name}, {CHARSET_BY[page.charset.by]}
+        </dd>
+        <dt className="text-soft">doctype</dt>
+        <dd>{page.doctype ? page.doctype.publicId || page.doctype.name : "none"}</dd>
+        {added.map((edit) => (
+          <div key={edit.id} className="contents">
+            <dt className="text-blue">added</dt>
+            <dd className="flex min-w-0 items-baseline gap-3">
+              <code className="min-w-0 truncate font-mono text-12 text-blue">{edit.value}</code>
+              <Action onClick={() => desk.drop(edit, "Take it out of the head")}>Take it out</Action>
+            </dd>
           </div>
         ))}
-        <dt className="text-soft">
-          <label htmlFor="canonical">canonical</label>
-        </dt>
-        <dd>
-          <input
-            id="canonical"
-            defaultValue={canonical ?? ""}
-            key={canonical}
-            placeholder="not said"
-            onBlur={(e) =>
-              e.target.value.trim() !== (canonical ?? "") &&
-              desk.edit({ op: "set-canonical", value: e.target.value, was }, "Canonical")
-            }
-            onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
-            className={`w-full bg-transparent placeholder:text-graphite ${canonical === was ? "" : "text-blue"}`}
-          />
-        </dd>
       </dl>
+      {html &&
+        (adding ? (
+          <AddToHead
+            onAdd={(value) => {
+              desk.edit({ op: "add-to-head", id: crypto.randomUUID(), value, was: null }, "Add to the head");
+              setAdding(false);
+            }}
+            onClose={() => setAdding(false)}
+          />
+        ) : (
+          <p className="mt-2">
+            <Action onClick={() => setAdding(true)}>Add code to this page’s head</Action>
+          </p>
+        ))}
     </section>
+  );
+}
+
+/** A field for elements of the head; what cannot stand there is said at once. */
+function AddToHead({ onAdd, onClose }: { onAdd: (html: string) => void; onClose: () => void }) {
+  const [text, setText] = useState("");
+  const wrong = text.trim() === "" ? null : notForHead(text);
+  return (
+    <div className="mt-2 grid gap-2 border-blue border-l-2 pl-3">
+      <textarea
+        // biome-ignore lint/a11y/noAutofocus: it was just asked for
+        autoFocus
+        aria-label="Code for the head"
+        placeholder="<meta name=… content=…>"
+        rows={3}
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+        onKeyDown={(e) => e.key === "Escape" && onClose()}
+        className={`${fieldClass} font-mono text-12`}
+      />
+      {wrong && (
+        <p role="alert" className="text-red">
+          {wrong}
+        </p>
+      )}
+      <span className="flex gap-4">
+        <Action disabled={text.trim() === "" || wrong !== null} onClick={() => onAdd(text.trim())}>
+          Add it
+        </Action>
+        <Action onClick={onClose}>Leave it</Action>
+      </span>
+    </div>
   );
 }

@@ -1,209 +1,210 @@
+import { DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
+import { restrictToHorizontalAxis } from "@dnd-kit/modifiers";
 import { DropdownMenu } from "radix-ui";
-import { type KeyboardEvent, useState } from "react";
-import type { Heading } from "#core/page/page";
+import { useMemo, useState } from "react";
+import { contentsList } from "#core/outline/contents";
+import { type OutlineFormat, outlineAs } from "#core/outline/copy";
+import { headingLike } from "#core/outline/heading-like";
+import { contentHeadings, standTogether } from "#core/outline/outline";
+import { repairOutline } from "#core/outline/repair";
+import { countWords } from "#core/page/body";
+import { type Heading, languageOf, titleOf } from "#core/page/page";
+import { type Edit, slotOf } from "#core/rewrite/edits";
+import { originsOf } from "#core/rewrite/origins";
+import { Action } from "../ui/controls";
 import { menuItem } from "../ui/frame";
+import { useNotices } from "../ui/notice";
+import type { Picking } from "./anchored";
+import { Blocks } from "./blocks";
+import { MergeDialog } from "./merge-dialog";
+import { OutlineRow, STEP } from "./outline-row";
+import { RepairDialog } from "./repair-dialog";
 import type { Desk } from "./use-desk";
 
-const PLACES: Record<string, string> = {
-  banner: "in the header",
-  complementary: "in the sidebar",
-  contentinfo: "in the footer",
-  navigation: "in the navigation",
-  search: "in the search",
-  form: "in a form",
-};
-const LEVELS = [1, 2, 3, 4, 5, 6];
+const COPIES: [OutlineFormat, string][] = [
+  ["text", "as text"],
+  ["markdown", "as Markdown"],
+  ["html", "as HTML"],
+];
 
-/** The outline as a table of contents; levels are changed by key, menu or number. */
-export function Outline({
-  desk,
-  selected,
-  onSelect,
-}: {
-  desk: Desk;
-  selected: number | null;
-  onSelect: (n: number) => void;
-}) {
-  const { page } = desk;
-  const h1s = page.headings.filter((h) => h.level === 1).length;
-  const words = wordsUnder(desk);
+/** The edit that gives a heading another level, wherever it comes from; null where there is none. */
+export function levelEdit(desk: Desk, heading: Heading, level: number): Edit | null {
+  if (level < 1 || level > 6 || level === heading.level) return null;
+  if (heading.made) {
+    const maker = desk.edits.find((edit) => slotOf(edit) === heading.made);
+    if (maker?.op === "make-heading" || maker?.op === "merge-headings") return { ...maker, level };
+    if (maker?.op !== "insert-blocks") return null;
+    const blocks = maker.blocks.map((one) =>
+      one.text === heading.text && one.tag.startsWith("h") ? { ...one, tag: `h${level}` as "h1" } : one,
+    );
+    return { ...maker, blocks };
+  }
+  const before = desk.original.headings.find((one) => JSON.stringify(one.key) === JSON.stringify(heading.key));
+  return before ? { op: "set-heading-level", heading: heading.key, level, was: before.level } : null;
+}
+
+/** The outline as a table of contents, with the body folded under each heading. */
+export function Outline({ desk, ...picking }: Picking & { desk: Desk }) {
+  const { page, original, edits } = desk;
+  const { say, fail } = useNotices();
+  const [unfolded, setUnfolded] = useState<ReadonlySet<number>>(new Set());
+  const [repairing, setRepairing] = useState(false);
+  const [merging, setMerging] = useState<Heading[] | null>(null);
+  const origins = useMemo(() => originsOf(original, page, edits, "block"), [original, page, edits]);
+  const words = useMemo(() => wordsUnder(page), [page]);
+  const unsound = useMemo(
+    () => repairOutline(page).some((line) => line.edits.length > 0) || headingLike(page).length > 0,
+    [page],
+  );
+  const together = useMemo(() => runOfH1s(page), [page]);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor),
+  );
+
+  const h1s = contentHeadings(page).filter(({ heading }) => heading.level === 1);
   const headings = page.headings.length === 1 ? "1 heading" : `${page.headings.length} headings`;
+  const setLevel = (index: number, level: number, below: boolean) => {
+    const heading = page.headings[index];
+    if (!heading) return;
+    const by = level - heading.level;
+    const list = [heading, ...(below ? partsBelow(page.headings, index) : [])];
+    const changes = list.flatMap((one) => levelEdit(desk, one, Math.max(1, Math.min(6, one.level + by))) ?? []);
+    const name = `“${heading.text.slice(0, 40)}”`;
+    if (changes.length > 0)
+      desk.edit(changes, changes.length === 1 ? `Make ${name} an H${level}` : `Move ${name} and what is below it`);
+  };
+  const dragged = ({ active, delta }: DragEndEvent) => {
+    const index = Number(active.id);
+    const heading = page.headings[index];
+    const by = Math.round(delta.x / STEP);
+    if (heading && by !== 0) setLevel(index, Math.max(1, Math.min(6, heading.level + by)), true);
+  };
+  const copy = async (format: OutlineFormat) => {
+    try {
+      await navigator.clipboard.writeText(outlineAs(page, format));
+      say("The outline is copied", "Paste it wherever you need it.");
+    } catch (error) {
+      fail(error);
+    }
+  };
+  const addContents = () => {
+    const list = contentsList(original);
+    if ("reason" in list) fail(new Error(list.reason));
+    else desk.edit(list, "Contents list");
+  };
+  const fold = (index: number) =>
+    setUnfolded((set) => {
+      const next = new Set(set);
+      if (!next.delete(index)) next.add(index);
+      return next;
+    });
+  const h1 = h1s[0]?.heading.text ?? "";
   return (
-    <section aria-labelledby="outline-heading">
-      <div className="flex items-baseline gap-3">
+    <section aria-labelledby="outline-heading" data-anchor="outline">
+      <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
         <h2 id="outline-heading" className="font-serif text-18">
           Outline
         </h2>
         <span className="text-soft">
-          {headings}, {h1s === 0 ? "no H1" : h1s === 1 ? "one H1" : `${h1s} H1s`}
+          {headings}, {h1s.length === 0 ? "no H1" : h1s.length === 1 ? "one H1" : `${h1s.length} H1s`}
         </span>
+        <span className="flex-1" />
+        {unsound && <Action onClick={() => setRepairing(true)}>Repair…</Action>}
+        {together.length > 1 && <Action onClick={() => setMerging(together)}>Make one H1 of {together.length}…</Action>}
+        <Action onClick={() => setUnfolded(unfolded.size > 0 ? new Set() : new Set([-1, ...page.headings.keys()]))}>
+          {unfolded.size > 0 ? "Fold the body" : "Unfold the body"}
+        </Action>
+        <DropdownMenu.Root>
+          <DropdownMenu.Trigger className="text-blue hover:underline">More</DropdownMenu.Trigger>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content align="end" sideOffset={4} className="floating z-50 min-w-56 p-1.5">
+              {COPIES.map(([format, name]) => (
+                <DropdownMenu.Item key={format} className={menuItem} onSelect={() => void copy(format)}>
+                  Copy the outline {name}
+                </DropdownMenu.Item>
+              ))}
+              <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
+              <DropdownMenu.Item className={menuItem} onSelect={addContents}>
+                Put a contents list behind the H1
+              </DropdownMenu.Item>
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
       </div>
-      {page.headings.length === 0 && <p className="mt-2 text-soft">This page has no headings.</p>}
-      <ol className="mt-2">
-        {Array.from(page.headings, (heading, index) => (
-          <Row
-            key={JSON.stringify([heading.key.text, heading.key.nth, index])}
-            desk={desk}
-            heading={heading}
-            index={index}
-            words={words[index] ?? 0}
-            selected={selected}
-            onSelect={onSelect}
-          />
-        ))}
-      </ol>
+      {h1 && (
+        <p className="mt-1 grid grid-cols-[48px_1fr] gap-y-0.5 text-12 text-soft">
+          <span>title</span>
+          <span className="break-words">{titleOf(page) || "none"}</span>
+          <span>H1</span>
+          <span className="break-words">{h1}</span>
+        </p>
+      )}
+      {page.headings.length === 0 && (
+        <p className="mt-2 text-soft">
+          {page.blocks.length === 0 && page.scripts > 0
+            ? "The source has neither headings nor text: they are made by a script when the page is opened, and cannot be edited here."
+            : "This page has no headings."}
+        </p>
+      )}
+      <DndContext sensors={sensors} modifiers={[restrictToHorizontalAxis]} onDragEnd={dragged}>
+        <ol className="mt-2">
+          {unfolded.has(-1) && <Blocks desk={desk} origins={origins} heading={-1} indent={0} {...picking} />}
+          {Array.from(page.headings, (heading, index) => (
+            <OutlineRow
+              key={JSON.stringify([heading.key.text, heading.key.nth, heading.made, index])}
+              desk={desk}
+              heading={heading}
+              index={index}
+              words={words[index] ?? 0}
+              preview={previewOf(desk, index)}
+              landmarkStarts={heading.landmark !== (page.headings[index - 1]?.landmark ?? null)}
+              unfolded={unfolded.has(index)}
+              onFold={() => fold(index)}
+              onLevel={(level, below) => setLevel(index, level, below)}
+              origins={origins}
+              {...picking}
+            />
+          ))}
+        </ol>
+      </DndContext>
+      <RepairDialog desk={desk} open={repairing} onClose={() => setRepairing(false)} />
+      <MergeDialog desk={desk} headings={merging} onClose={() => setMerging(null)} />
     </section>
   );
 }
 
+/** The headings below one, up to the next of its level or higher. */
+function partsBelow(headings: readonly Heading[], index: number): Heading[] {
+  const level = headings[index]?.level ?? 6;
+  const end = headings.findIndex((one, i) => i > index && one.level <= level);
+  return headings.slice(index + 1, end < 0 ? undefined : end);
+}
+
+/** H1s of the content that stand side by side and read as one. */
+function runOfH1s(page: Desk["page"]): Heading[] {
+  const all = contentHeadings(page).map(({ heading }) => heading);
+  const from = all.findIndex(
+    (one, i) => one.level === 1 && all[i + 1]?.level === 1 && standTogether(one, all[i + 1] as Heading),
+  );
+  if (from < 0) return [];
+  let to = from + 1;
+  while (all[to + 1]?.level === 1 && standTogether(all[to] as Heading, all[to + 1] as Heading)) to++;
+  return all.slice(from, to + 1);
+}
+
+/** The first words under a heading. */
+function previewOf({ page }: Desk, index: number): string {
+  const block = page.blocks.find((one, i) => one.heading === index && page.headings[index]?.block !== i);
+  return block ? block.text.slice(0, 90) : "";
+}
+
 /** Words that stand under each heading, up to the next. */
-function wordsUnder({ page }: Desk): number[] {
+function wordsUnder(page: Desk["page"]): number[] {
   const counts = Array.from(page.headings, () => 0);
-  for (const block of page.blocks) {
-    if (block.heading < 0 || /^h[1-6]$/.test(block.tag)) continue;
-    counts[block.heading] =
-      (counts[block.heading] ?? 0) + block.text.split(/\s+/).filter((w) => /[\p{L}\p{N}]/u.test(w)).length;
+  for (const [i, block] of page.blocks.entries()) {
+    if (block.heading < 0 || page.headings[block.heading]?.block === i) continue;
+    counts[block.heading] = (counts[block.heading] ?? 0) + countWords(block.text, languageOf(page));
   }
   return counts;
-}
-
-function Row({
-  desk,
-  heading,
-  index,
-  words,
-  selected,
-  onSelect,
-}: {
-  desk: Desk;
-  heading: Heading;
-  index: number;
-  words: number;
-  selected: number | null;
-  onSelect: (n: number) => void;
-}) {
-  const [editing, setEditing] = useState<string | null>(null);
-  const notes = desk.notes.filter((n) => n.finding.at.part === "heading" && n.finding.at.heading === index);
-  const before = desk.original.headings.find((h) => JSON.stringify(h.key) === JSON.stringify(heading.key));
-  const levelChanged = before !== undefined && before.level !== heading.level;
-  const textChanged = before !== undefined && before.text !== heading.text;
-  const around = heading.landmark ? PLACES[heading.landmark] : undefined;
-
-  const setLevel = (level: number) => {
-    if (level < 1 || level > 6 || !before || level === heading.level) return;
-    desk.edit(
-      { op: "set-heading-level", heading: heading.key, level, was: before.level },
-      `Make “${heading.text.slice(0, 40)}” an H${level}`,
-    );
-  };
-  const remove = () =>
-    before &&
-    desk.edit(
-      { op: "remove-heading", heading: heading.key, was: before.text },
-      `Take out the heading “${heading.text.slice(0, 40)}”`,
-    );
-  const keepText = () => {
-    if (editing !== null && before && editing.trim() !== heading.text) {
-      desk.edit({ op: "set-heading-text", heading: heading.key, value: editing, was: before.text }, "Heading");
-    }
-    setEditing(null);
-  };
-  const keys = (event: KeyboardEvent) => {
-    if (event.ctrlKey || event.metaKey || event.altKey) return;
-    if (/^[1-6]$/.test(event.key)) setLevel(Number(event.key));
-    else if (event.key === "ArrowRight") setLevel(heading.level + 1);
-    else if (event.key === "ArrowLeft") setLevel(heading.level - 1);
-    else if (event.key === "ArrowDown") focusRow(event.currentTarget, 1);
-    else if (event.key === "ArrowUp") focusRow(event.currentTarget, -1);
-    else if (event.key === "Delete") remove();
-    else if (event.key === "F2") setEditing(heading.text);
-    else return;
-    event.preventDefault();
-    event.stopPropagation();
-  };
-
-  return (
-    <li
-      data-anchor={`heading ${index}`}
-      className={`flex items-baseline gap-2 py-1 ${around ? "border-hairline border-l-2 pl-2 -ml-2.5" : ""}`}
-      style={{ paddingLeft: around ? undefined : (Math.min(heading.level, 6) - 1) * 20 }}
-    >
-      <DropdownMenu.Root>
-        <DropdownMenu.Trigger
-          data-outline-row
-          onKeyDown={keys}
-          aria-label={`H${heading.level}: ${heading.text || "nothing in it"}`}
-          className={`w-8 shrink-0 text-left font-mono text-12 ${levelChanged ? "font-semibold text-blue" : "text-soft"}`}
-        >
-          H{heading.level}
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content align="start" sideOffset={4} className="floating z-50 min-w-48 p-1.5">
-            {LEVELS.map((level) => (
-              <DropdownMenu.Item
-                key={level}
-                className={menuItem}
-                disabled={level === heading.level}
-                onSelect={() => setLevel(level)}
-              >
-                <span className="font-mono text-12">H{level}</span>
-                {level === heading.level && <span className="text-soft"> as it is</span>}
-              </DropdownMenu.Item>
-            ))}
-            <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
-            <DropdownMenu.Item className={menuItem} onSelect={() => setTimeout(() => setEditing(heading.text))}>
-              Change the words…
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={menuItem} onSelect={remove}>
-              {heading.text === "" ? "Take it out" : "Make it a paragraph"}
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
-      {editing === null ? (
-        <button
-          type="button"
-          onClick={() => setEditing(heading.text)}
-          className={`min-w-0 cursor-text text-left font-serif text-15 ${textChanged ? "text-blue" : heading.text === "" ? "text-graphite" : ""}`}
-        >
-          {heading.text || "nothing in it"}
-        </button>
-      ) : (
-        <input
-          // biome-ignore lint/a11y/noAutofocus: the editor has just asked to write here
-          autoFocus
-          aria-label="Words of the heading"
-          value={editing}
-          onChange={(e) => setEditing(e.target.value)}
-          onBlur={keepText}
-          onKeyDown={(e) => {
-            if (e.key === "Enter") keepText();
-            if (e.key === "Escape") setEditing(null);
-          }}
-          className="min-w-0 flex-1 border-blue border-b bg-transparent font-serif text-15 outline-none"
-        />
-      )}
-      <span className="flex gap-1 self-start">
-        {notes.map(({ number, finding }) => (
-          <button
-            key={number}
-            type="button"
-            aria-label={`Note ${number}`}
-            onClick={() => onSelect(number)}
-            className={`font-semibold text-12 leading-none ${finding.weight === "may" ? "text-graphite" : "text-red"} ${selected === number ? "underline" : ""}`}
-          >
-            {number}
-          </button>
-        ))}
-      </span>
-      <span className="ml-auto shrink-0 pl-4 text-12 text-soft">
-        {around ?? (words > 0 ? `${words} ${words === 1 ? "word" : "words"}` : "")}
-      </span>
-    </li>
-  );
-}
-
-function focusRow(from: EventTarget, step: number): void {
-  const rows = [...document.querySelectorAll<HTMLElement>("[data-outline-row]")];
-  rows[rows.indexOf(from as HTMLElement) + step]?.focus();
 }

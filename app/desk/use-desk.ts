@@ -6,7 +6,8 @@ import type { PageKind } from "#core/page/page-kind";
 import { readPage } from "#core/page/read";
 import { applyToPage } from "#core/rewrite/apply";
 import type { Conflict } from "#core/rewrite/carry-over";
-import { type Edit, withEdit } from "#core/rewrite/edits";
+import { type Edit, type NodeKey, type NodeKind, slotOf, withEdit } from "#core/rewrite/edits";
+import { keyOf } from "#core/rewrite/resolve";
 import { auditor } from "#core/rules/audit";
 import { CATALOGUE } from "#core/rules/catalogue";
 import { styleForKind } from "#core/rules/house-style";
@@ -49,6 +50,10 @@ export interface Desk {
   setKind(kind: PageKind): void;
   savedAt: string | null;
   edit(edit: Edit | readonly Edit[], label: string, merge?: string): void;
+  /** Takes an edit out of the redraft. */
+  drop(edit: Edit, label: string): void;
+  /** The key by which an edit names a node of the original. */
+  keyOf(kind: NodeKind, index: number): NodeKey;
   setPhrase(phrase: string): void;
   setAddress(address: string): void;
   setReady(ready: boolean): void;
@@ -149,6 +154,13 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
       const state = stateFor(applied.page, { ready: false });
       write(() => saveRedraft(state, next, label, merge ? `${stored.id} ${merge}` : null));
     },
+    drop(edit, label) {
+      const next = edits.filter((one) => slotOf(one) !== slotOf(edit));
+      setEdits(next);
+      const state = stateFor(applyToPage(original, next).page, { ready: false });
+      write(() => saveRedraft(state, next, label, null));
+    },
+    keyOf: (kind, index) => keyOf(original, kind, index),
     setPhrase(text) {
       setPhraseNow(text);
       const state = stateFor(page, { phrase: text });

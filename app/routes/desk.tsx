@@ -5,8 +5,11 @@ import { limitsOf, styleForKind } from "#core/rules/house-style";
 import { Address } from "../desk/address";
 import { Conflicts } from "../desk/conflicts";
 import { Head } from "../desk/head";
+import { Links } from "../desk/links";
 import { Margin } from "../desk/margin";
+import { Markup } from "../desk/markup";
 import { Outline } from "../desk/outline";
+import { Pictures } from "../desk/pictures";
 import { Queue } from "../desk/queue";
 import { SearchResult } from "../desk/search-result";
 import { SetAsideDialog } from "../desk/set-aside-dialog";
@@ -153,7 +156,7 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
             { keys: ".", does: "Apply the fix of the selected note" },
             { keys: "[ / ]", does: "Previous and next page" },
             { keys: "1 – 6", does: "Level of the heading that has the focus" },
-            { keys: "← / →", does: "One level up or down" },
+            { keys: "← / →", does: "One level up or down; with Shift, all below it too" },
             { keys: "F2", does: "Change the heading’s words" },
             { keys: "Delete", does: "Take the heading out" },
             { keys: "Ctrl Enter", does: "Mark the page ready" },
@@ -190,6 +193,9 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
                 />
                 <Address desk={desk} {...picking} />
                 <Outline desk={desk} {...picking} />
+                <Markup desk={desk} {...picking} />
+                <Pictures desk={desk} {...picking} />
+                <Links desk={desk} {...picking} />
                 <Head desk={desk} {...picking} />
                 {desk.refusals.length > 0 && (
                   <section role="alert" aria-label="Changes that cannot be made" className="text-red">

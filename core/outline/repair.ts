@@ -1,4 +1,4 @@
-import type { Heading, Page } from "../page/page.ts";
+import { type Heading, type Page, titleOf } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import { keyOf } from "../rewrite/resolve.ts";
 import { contentHeadings } from "./outline.ts";
@@ -48,13 +48,14 @@ function costOf(item: RepairItem, was: number, level: number, wasBefore: number,
 
 /**
  * The least change that makes an outline sound: one H1, first in the content, and no level left out on the way down. Exact,
- * by dynamic programming over the level of the heading before; linear in the headings.
+ * by dynamic programming over the level of the heading before; linear in the headings. `h1Outside` says that the H1 comes
+ * from elsewhere, as a template makes it of a title.
  */
-export function repairLevels(items: readonly RepairItem[]): Repair {
+export function repairLevels(items: readonly RepairItem[], h1Outside = false): Repair {
   const n = items.length;
   // State 0: no H1 yet. State k: the H1 has been, and the heading before has level k.
   let costs = new Float64Array(7).fill(Number.POSITIVE_INFINITY);
-  costs[0] = 0;
+  costs[h1Outside ? 1 : 0] = 0;
   let next = new Float64Array(7);
   const from = new Uint8Array(n * 7);
   const chosen = new Uint8Array(n * 7);
@@ -65,7 +66,7 @@ export function repairLevels(items: readonly RepairItem[]): Repair {
     from[row + state] = source;
     chosen[row + state] = level;
   };
-  let previous = 0;
+  let previous = h1Outside ? 1 : 0;
   for (let i = 0; i < n; i++) {
     const item = items[i] as RepairItem;
     const was = Math.min(6, item.level);
@@ -141,6 +142,9 @@ interface Candidate extends RepairItem {
 /** Proposes the least repair of a page's outline, line by line. Levels that a redraft has set are where it begins. */
 export function repairOutline(page: Page, { include = [], refused = new Set() }: RepairOptions = {}): RepairLine[] {
   const content = new Set(contentHeadings(page).map(({ index }) => index));
+  const firstH1 = page.headings.findIndex(({ level }, index) => level === 1 && content.has(index));
+  // Site generators make the H1 of a Markdown file's title (common practice).
+  const h1Outside = page.format === "markdown" && firstH1 < 0 && titleOf(page) !== "";
   const candidates: Candidate[] = page.headings.map((heading, index) => ({
     heading: index,
     block: -1,
@@ -148,7 +152,7 @@ export function repairOutline(page: Page, { include = [], refused = new Set() }:
     start: heading.range.start,
     level: heading.level,
     content: content.has(index),
-    mayLeave: canLeave(heading),
+    mayLeave: index < firstH1 && canLeave(heading),
     pinned: refused.has(lineName({ heading: index, block: -1 })) || heading.level > 6,
   }));
   for (const block of include) {
@@ -160,7 +164,7 @@ export function repairOutline(page: Page, { include = [], refused = new Set() }:
     candidates.push({ heading: -1, block, text, start: range.start, level, content: true, mayLeave: true });
   }
   candidates.sort((a, b) => a.start - b.start);
-  const { levels } = repairLevels(candidates);
+  const { levels } = repairLevels(candidates, h1Outside);
   return candidates.map((one, i) => {
     const was = one.block >= 0 ? 0 : one.level;
     const is = levels[i] ?? was;

@@ -1,0 +1,31 @@
+import type { Place } from "#core/rules/rule";
+import { placeName } from "#core/rules/rule";
+import type { Desk } from "./use-desk";
+
+/** What the parts of the sheet need to show which note is selected. */
+export interface Picking {
+  selected: number | null;
+  onSelect: (n: number) => void;
+}
+
+/** The numerals of the notes at one place of the page. */
+export function NotesAt({ desk, at, selected, onSelect }: Picking & { desk: Desk; at: Place }) {
+  const name = placeName(at);
+  const notes = desk.notes.filter(({ finding }) => placeName(finding.at) === name);
+  if (notes.length === 0) return null;
+  return (
+    <span className="inline-flex gap-1 self-start pl-1">
+      {notes.map(({ number, finding }) => (
+        <button
+          key={number}
+          type="button"
+          aria-label={`Note ${number}`}
+          onClick={() => onSelect(number)}
+          className={`font-semibold text-12 leading-none ${finding.weight === "may" ? "text-graphite" : "text-red"} ${selected === number ? "underline" : ""}`}
+        >
+          {number}
+        </button>
+      ))}
+    </span>
+  );
+}

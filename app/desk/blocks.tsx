@@ -1,0 +1,237 @@
+import { DropdownMenu } from "radix-ui";
+import { useState } from "react";
+import type { TextBlock } from "#core/page/page";
+import type { NewBlock } from "#core/rewrite/edits";
+import type { Origin } from "#core/rewrite/origins";
+import { Action, fieldClass } from "../ui/controls";
+import { menuItem } from "../ui/frame";
+import { NotesAt, type Picking } from "./anchored";
+import { TextInPlace } from "./text-field";
+import type { Desk } from "./use-desk";
+
+/** Puts new blocks before or behind one of the page. */
+export function useInsert(desk: Desk, origins: readonly Origin[]) {
+  return (block: number, before: boolean, blocks: NewBlock[]) => {
+    const origin = origins[block];
+    const label = blocks.length > 1 ? "Question with answer" : "New text";
+    if (origin?.key) {
+      desk.edit({ op: "insert-blocks", id: crypto.randomUUID(), at: origin.key, before, blocks, was: null }, label);
+    } else if (origin?.added) {
+      // Beside what is new itself: it joins it.
+      const own = origin.added.blocks;
+      const at = own.findIndex(({ text }) => text === desk.page.blocks[block]?.text) + (before ? 0 : 1);
+      desk.edit({ ...origin.added, blocks: own.toSpliced(at, 0, ...blocks) }, label);
+    }
+  };
+}
+
+const TAGS: Record<string, string> = {
+  li: "•",
+  td: "cell",
+  th: "cell",
+  dt: "term",
+  dd: "meaning",
+  blockquote: "quote",
+};
+
+/** The blocks that stand under a heading, each to be edited where it stands. */
+export function Blocks({
+  desk,
+  origins,
+  heading,
+  indent,
+  ...picking
+}: Picking & { desk: Desk; origins: readonly Origin[]; heading: number; indent: number }) {
+  const { page } = desk;
+  const [asking, setAsking] = useState<{ block: number; question: boolean } | null>(null);
+  const insert = useInsert(desk, origins);
+  const under = page.blocks.flatMap((block, index) =>
+    block.heading === heading && page.headings[heading]?.block !== index ? [{ block, index }] : [],
+  );
+  const last = under.at(-1)?.index ?? page.headings[heading]?.block ?? -1;
+  const ask = (block: number, question: boolean) => setAsking({ block, question });
+  return (
+    <div className="mb-2" style={{ paddingLeft: indent }}>
+      {under.map(({ block, index }) => (
+        <div key={`${block.range.start} ${block.text.slice(0, 40)}`}>
+          <Block
+            desk={desk}
+            block={block}
+            index={index}
+            origin={origins[index]}
+            onAsk={ask}
+            insert={insert}
+            {...picking}
+          />
+          {asking?.block === index && (
+            <NewText asking={asking} tag={block.tag} insert={insert} onClose={() => setAsking(null)} />
+          )}
+        </div>
+      ))}
+      {under.length === 0 && last >= 0 && (
+        <>
+          <Action className="text-12" onClick={() => ask(last, false)}>
+            Write something here
+          </Action>
+          {asking?.block === last && (
+            <NewText asking={asking} tag="p" insert={insert} onClose={() => setAsking(null)} />
+          )}
+        </>
+      )}
+    </div>
+  );
+}
+
+function Block({
+  desk,
+  block,
+  index,
+  origin,
+  onAsk,
+  insert,
+  ...picking
+}: Picking & {
+  desk: Desk;
+  block: TextBlock;
+  index: number;
+  origin: Origin | undefined;
+  onAsk: (block: number, question: boolean) => void;
+  insert: ReturnType<typeof useInsert>;
+}) {
+  const was = desk.original.blocks[origin?.index ?? -1];
+  const key = origin?.key;
+  const added = origin?.added;
+  const keep = (value: string) => {
+    if (key && was) desk.edit({ op: "set-block-text", block: key, value, was: was.text }, "Text");
+    else if (added) {
+      const blocks = added.blocks.map((one) => (one.text === block.text ? { ...one, text: value } : one));
+      desk.edit({ ...added, blocks }, "Text");
+    }
+  };
+  const remove = () => {
+    if (key && was) desk.edit({ op: "remove-block", block: key, was: was.text }, "Remove text");
+    else if (added) {
+      const blocks = added.blocks.filter((one) => one.text !== block.text);
+      if (blocks.length > 0) desk.edit({ ...added, blocks }, "Remove text");
+      else desk.drop(added, "Remove text");
+    }
+  };
+  const move = (by: number) => {
+    const to = desk.page.blocks[index + by];
+    const place = to && desk.original.blocks.findIndex(({ text }) => text === to.text);
+    const target = place === undefined ? undefined : desk.keyOf("block", place);
+    if (key && was && target)
+      desk.edit({ op: "move-block", block: key, to: target, before: by < 0, was: was.text }, "Move text");
+  };
+  const heading = (level: number) =>
+    key && desk.edit({ op: "make-heading", block: key, level, was: block.text }, `Make it an H${level}`);
+  const level = Math.min(6, (desk.page.headings[block.heading]?.level ?? 1) + 1);
+  return (
+    <div data-anchor={`block ${index}`} className="group flex items-baseline gap-2 py-0.5">
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger
+          aria-label={`With the text ${block.text.slice(0, 40)}`}
+          className="w-10 shrink-0 text-left text-12 text-graphite hover:text-ink"
+        >
+          {TAGS[block.tag] ?? "¶"}
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content align="start" sideOffset={4} className="floating z-50 min-w-56 p-1.5">
+            <DropdownMenu.Item className={menuItem} onSelect={() => heading(level)}>
+              Make it an H{level}
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className={menuItem} onSelect={() => setTimeout(() => onAsk(index, false))}>
+              Write behind it…
+            </DropdownMenu.Item>
+            {block.tag !== "li" && (
+              <DropdownMenu.Item className={menuItem} onSelect={() => setTimeout(() => onAsk(index, true))}>
+                Put a question with its answer behind it…
+              </DropdownMenu.Item>
+            )}
+            <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
+            <DropdownMenu.Item className={menuItem} onSelect={() => move(-1)}>
+              Move it up
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className={menuItem} onSelect={() => move(1)}>
+              Move it down
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className={menuItem} onSelect={remove}>
+              Remove it
+            </DropdownMenu.Item>
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+      <TextInPlace
+        value={block.text}
+        label="Text"
+        empty=""
+        changed={!was || was.text !== block.text}
+        readOnly={key || added ? null : "It cannot be told where this text stands in the original."}
+        className="min-w-0 flex-1 leading-snug"
+        onKeep={keep}
+      />
+      <NotesAt desk={desk} at={{ part: "block", block: index }} {...picking} />
+    </div>
+  );
+}
+
+/** Fields for a new paragraph or list item, or a question with its answer. */
+function NewText({
+  asking,
+  tag,
+  insert,
+  onClose,
+}: {
+  asking: { block: number; question: boolean };
+  tag: string;
+  insert: ReturnType<typeof useInsert>;
+  onClose: () => void;
+}) {
+  const [question, setQuestion] = useState("");
+  const [text, setText] = useState("");
+  const ready = text.trim() !== "" && (!asking.question || question.trim() !== "");
+  const put = () => {
+    if (!ready) return;
+    const body: NewBlock = { tag: tag === "li" ? "li" : "p", text: text.trim() };
+    insert(asking.block, false, asking.question ? [{ tag: "h3", text: question.trim() }, body] : [body]);
+    onClose();
+  };
+  return (
+    <form
+      className="my-2 grid gap-2 border-blue border-l-2 pl-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        put();
+      }}
+    >
+      {asking.question && (
+        <input
+          // biome-ignore lint/a11y/noAutofocus: it was just asked for
+          autoFocus
+          aria-label="Question"
+          placeholder="Question"
+          value={question}
+          onChange={(e) => setQuestion(e.target.value)}
+          className={fieldClass}
+        />
+      )}
+      <textarea
+        // biome-ignore lint/a11y/noAutofocus: it was just asked for
+        autoFocus={!asking.question}
+        aria-label={asking.question ? "Answer" : "New text"}
+        placeholder={asking.question ? "Answer" : "New text"}
+        rows={2}
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+        onKeyDown={(e) => e.key === "Escape" && onClose()}
+        className={fieldClass}
+      />
+      <span className="flex gap-4">
+        <Action type="submit" disabled={!ready}>
+          Put it there
+        </Action>
+        <Action onClick={onClose}>Leave it</Action>
+      </span>
+    </form>
+  );
+}

@@ -1,0 +1,35 @@
+import { contentWords } from "#core/page/body";
+import { languageOf } from "#core/page/page";
+import { NotesAt, type Picking } from "./anchored";
+import type { Desk } from "./use-desk";
+
+/** What the body is made of, in a sentence, with what is noted of the page as a whole. */
+export function Markup({ desk, ...picking }: Picking & { desk: Desk }) {
+  const { page } = desk;
+  if (page.format === "fields") return null;
+  const number = new Intl.NumberFormat("en-GB");
+  const many = (n: number, one: string) => `${number.format(n)} ${n === 1 ? one : `${one}s`}`;
+  const paragraphs = page.blocks.filter(({ tag }) => tag === "p").length;
+  const parts = [
+    many(contentWords(page), "word"),
+    many(paragraphs, "paragraph"),
+    many(page.lists.length, "list"),
+    many(page.tables.length, "table"),
+    many(page.controls.length, "button"),
+  ].filter((part) => !part.startsWith("0 "));
+  return (
+    <section aria-labelledby="body-heading" data-anchor="markup">
+      <h2 id="body-heading" className="font-serif text-18">
+        Body and markup
+        <NotesAt desk={desk} at={{ part: "markup" }} {...picking} />
+      </h2>
+      <p className="mt-1 text-soft">
+        {parts.length > 0 ? `${parts.join(", ")}.` : "The source has no text."}
+        {page.scripts > 0 &&
+          paragraphs === 0 &&
+          " It is made by a script when the page is opened, and cannot be edited here."}
+        {languageOf(page) && ` Language ${languageOf(page)}.`}
+      </p>
+    </section>
+  );
+}

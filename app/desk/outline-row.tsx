@@ -1,0 +1,204 @@
+import { useDraggable } from "@dnd-kit/core";
+import { ChevronDown, ChevronRight, GripVertical } from "lucide-react";
+import { DropdownMenu } from "radix-ui";
+import { type KeyboardEvent, useState } from "react";
+import type { Heading } from "#core/page/page";
+import { slotOf } from "#core/rewrite/edits";
+import type { Origin } from "#core/rewrite/origins";
+import { menuItem } from "../ui/frame";
+import { NotesAt, type Picking } from "./anchored";
+import { Blocks, useInsert } from "./blocks";
+import type { Desk } from "./use-desk";
+
+/** Indentation of a level, in px; dragging by so much changes the level by one. */
+export const STEP = 20;
+const LEVELS = [1, 2, 3, 4, 5, 6];
+
+const PLACES: Record<string, string> = {
+  banner: "in the header",
+  complementary: "in a sidebar",
+  contentinfo: "in the footer",
+  navigation: "in the navigation",
+  search: "in the search",
+  form: "in a form",
+};
+
+/** One heading of the outline: level, words, and what stands under it. */
+export function OutlineRow({
+  desk,
+  heading,
+  index,
+  words,
+  preview,
+  landmarkStarts,
+  unfolded,
+  onFold,
+  onLevel,
+  origins,
+  ...picking
+}: Picking & {
+  desk: Desk;
+  heading: Heading;
+  index: number;
+  words: number;
+  preview: string;
+  /** The heading before stands in another landmark. */
+  landmarkStarts: boolean;
+  unfolded: boolean;
+  onFold: () => void;
+  onLevel: (level: number, below: boolean) => void;
+  origins: readonly Origin[];
+}) {
+  const [editing, setEditing] = useState<string | null>(null);
+  const insert = useInsert(desk, origins);
+  const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: String(index) });
+  const before = desk.original.headings.find((h) => JSON.stringify(h.key) === JSON.stringify(heading.key));
+  const maker = heading.made ? desk.edits.find((edit) => slotOf(edit) === heading.made) : undefined;
+  const levelChanged = heading.made !== undefined || (before !== undefined && before.level !== heading.level);
+  const textChanged = before !== undefined && before.text !== heading.text;
+  const around = heading.landmark ? PLACES[heading.landmark] : undefined;
+  const name = `“${heading.text.slice(0, 40)}”`;
+
+  const remove = () => {
+    if (maker) desk.drop(maker, `Not a heading after all: ${name}`);
+    else if (before)
+      desk.edit({ op: "remove-heading", heading: heading.key, was: before.text }, `Take out the heading ${name}`);
+  };
+  const keepText = () => {
+    if (editing !== null && before && editing.trim() !== heading.text) {
+      desk.edit({ op: "set-heading-text", heading: heading.key, value: editing, was: before.text }, "Heading");
+    }
+    setEditing(null);
+  };
+  const keys = (event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    if (/^[1-6]$/.test(event.key)) onLevel(Number(event.key), false);
+    else if (event.key === "ArrowRight") onLevel(heading.level + 1, event.shiftKey);
+    else if (event.key === "ArrowLeft") onLevel(heading.level - 1, event.shiftKey);
+    else if (event.key === "ArrowDown") focusRow(event.currentTarget, 1);
+    else if (event.key === "ArrowUp") focusRow(event.currentTarget, -1);
+    else if (event.key === "Delete") remove();
+    else if (event.key === "F2") setEditing(heading.text);
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  const indent = (Math.min(heading.level, 6) - 1) * STEP;
+  return (
+    <li
+      data-anchor={`heading ${index}`}
+      className={`relative py-1 ${around ? "border-graphite border-l pl-2" : "pl-[9px]"}`}
+    >
+      {around && landmarkStarts && (
+        <p className="-ml-2 border-graphite border-t pt-0.5 pl-2 text-12 text-soft">{around}</p>
+      )}
+      <div
+        className="group flex items-baseline gap-2"
+        style={{ paddingLeft: indent, transform: transform ? `translateX(${Math.round(transform.x)}px)` : undefined }}
+      >
+        <button
+          type="button"
+          ref={setNodeRef}
+          {...listeners}
+          {...attributes}
+          tabIndex={-1}
+          aria-label={`Drag ${heading.text || "the heading"} to another level, with what is below it`}
+          className="-ml-4 w-3 shrink-0 cursor-ew-resize self-center text-graphite opacity-0 group-hover:opacity-100"
+        >
+          <GripVertical size={12} aria-hidden />
+        </button>
+        <DropdownMenu.Root>
+          <DropdownMenu.Trigger
+            data-outline-row
+            onKeyDown={keys}
+            aria-label={`H${heading.level}: ${heading.text || "nothing in it"}`}
+            className={`w-8 shrink-0 text-left font-mono text-12 ${levelChanged ? "font-semibold text-blue" : "text-soft"}`}
+          >
+            H{heading.level}
+          </DropdownMenu.Trigger>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content align="start" sideOffset={4} className="floating z-50 min-w-56 p-1.5">
+              {LEVELS.map((level) => (
+                <DropdownMenu.Item
+                  key={level}
+                  className={menuItem}
+                  disabled={level === heading.level}
+                  onSelect={() => onLevel(level, false)}
+                >
+                  <span className="font-mono text-12">H{level}</span>
+                  {level === heading.level && <span className="text-soft"> as it is</span>}
+                </DropdownMenu.Item>
+              ))}
+              <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
+              {before && (
+                <DropdownMenu.Item className={menuItem} onSelect={() => setTimeout(() => setEditing(heading.text))}>
+                  Change the words…
+                </DropdownMenu.Item>
+              )}
+              <DropdownMenu.Item className={menuItem} onSelect={remove}>
+                {maker ? "Not a heading after all" : heading.text === "" ? "Take it out" : "Make it a paragraph"}
+              </DropdownMenu.Item>
+              {heading.block >= 0 && (
+                <DropdownMenu.Item
+                  className={menuItem}
+                  onSelect={() =>
+                    insert(heading.block, true, [
+                      { tag: `h${Math.max(2, heading.level - 1)}` as "h2", text: "New part" },
+                    ])
+                  }
+                >
+                  Put a heading over this and what follows
+                </DropdownMenu.Item>
+              )}
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+        {editing === null ? (
+          <button
+            type="button"
+            onClick={() => before && setEditing(heading.text)}
+            className={`min-w-0 text-left font-serif text-15 ${before ? "cursor-text" : "cursor-default text-blue"} ${textChanged ? "text-blue" : heading.text === "" ? "text-graphite" : ""}`}
+          >
+            {heading.text || "nothing in it"}
+          </button>
+        ) : (
+          <input
+            // biome-ignore lint/a11y/noAutofocus: the editor has just asked to write here
+            autoFocus
+            aria-label="Words of the heading"
+            value={editing}
+            onChange={(e) => setEditing(e.target.value)}
+            onBlur={keepText}
+            onKeyDown={(e) => {
+              if (e.key === "Enter") keepText();
+              if (e.key === "Escape") setEditing(null);
+            }}
+            className="min-w-0 flex-1 border-blue border-b bg-transparent font-serif text-15 outline-none"
+          />
+        )}
+        <NotesAt desk={desk} at={{ part: "heading", heading: index }} {...picking} />
+        <button
+          type="button"
+          onClick={onFold}
+          aria-expanded={unfolded}
+          aria-label={`${unfolded ? "Fold" : "Unfold"} what stands under ${heading.text || "this heading"}`}
+          className="ml-auto flex shrink-0 items-center gap-0.5 pl-4 text-12 text-soft hover:text-ink"
+        >
+          {words > 0 ? `${words} ${words === 1 ? "word" : "words"}` : "nothing under it"}
+          {unfolded ? <ChevronDown size={12} aria-hidden /> : <ChevronRight size={12} aria-hidden />}
+        </button>
+      </div>
+      {!unfolded && preview && (
+        <p className="truncate text-12 text-soft" style={{ paddingLeft: indent + 44 }}>
+          {preview}
+        </p>
+      )}
+      {unfolded && <Blocks desk={desk} origins={origins} heading={index} indent={indent + 40} {...picking} />}
+    </li>
+  );
+}
+
+function focusRow(from: EventTarget, step: number): void {
+  const rows = [...document.querySelectorAll<HTMLElement>("[data-outline-row]")];
+  rows[rows.indexOf(from as HTMLElement) + step]?.focus();
+}

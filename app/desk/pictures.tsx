@@ -1,0 +1,70 @@
+import { useMemo } from "react";
+import type { Image } from "#core/page/page";
+import { originsOf } from "#core/rewrite/origins";
+import { Action } from "../ui/controls";
+import { NotesAt, type Picking } from "./anchored";
+import { TextInPlace } from "./text-field";
+import type { Desk } from "./use-desk";
+
+const nameOf = ({ src }: Image) =>
+  !src
+    ? "no address"
+    : src.startsWith("data:")
+      ? "in the source itself"
+      : (src.split(/[?#]/)[0]?.split("/").filter(Boolean).at(-1) ?? src);
+
+/** The page's pictures in a strip, with their alternative texts. The pictures themselves are never fetched. */
+export function Pictures({ desk, ...picking }: Picking & { desk: Desk }) {
+  const { page, original, edits } = desk;
+  const origins = useMemo(() => originsOf(original, page, edits, "picture"), [original, page, edits]);
+  if (page.images.length === 0) return null;
+  const without = page.images.filter(({ alt, silent }) => alt === null && !silent).length;
+  return (
+    <section aria-labelledby="pictures-heading">
+      <div className="flex items-baseline gap-3">
+        <h2 id="pictures-heading" className="font-serif text-18">
+          Pictures
+        </h2>
+        <span className="text-soft">
+          {page.images.length === 1 ? "1 picture" : `${page.images.length} pictures`}
+          {without > 0 && `, ${without} without alternative text`}
+        </span>
+      </div>
+      <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(200px,1fr))] gap-x-5 gap-y-4">
+        {page.images.map((image, index) => {
+          const name = `${image.src} ${index}`;
+          const { key, index: from } = origins[index] ?? { key: null, index: -1 };
+          const was = original.images[from]?.alt ?? null;
+          const set = (value: string, label: string) =>
+            key && desk.edit({ op: "set-alt", picture: key, value, was }, label);
+          const decorative = image.alt === "" || image.silent;
+          return (
+            <li key={name} data-anchor={`picture ${index}`} className="min-w-0 border-hairline border-t pt-2">
+              <p className="flex items-baseline gap-1 text-12 text-soft">
+                <span className="truncate font-mono">{nameOf(image)}</span>
+                <span className="whitespace-nowrap">
+                  {image.width && image.height ? `${image.width} × ${image.height}` : ""}
+                </span>
+                <NotesAt desk={desk} at={{ part: "picture", picture: index }} {...picking} />
+              </p>
+              <TextInPlace
+                value={image.alt ?? ""}
+                label={`Alternative text of ${nameOf(image)}`}
+                empty={decorative ? "for looks only" : "no alternative text"}
+                changed={image.alt !== was}
+                readOnly={key ? null : "It is not in the original."}
+                className="mt-1 font-serif text-15 leading-snug"
+                onKeep={(text) => set(text, "Alternative text")}
+              />
+              {image.alt !== "" && key && (
+                <p className="mt-1 text-12">
+                  <Action onClick={() => set("", "For looks only")}>It is for looks only</Action>
+                </p>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

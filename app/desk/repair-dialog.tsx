@@ -1,0 +1,145 @@
+import { useMemo, useState } from "react";
+import { headingLike } from "#core/outline/heading-like";
+import { lineName, type RepairLine, repairOutline } from "#core/outline/repair";
+import type { Edit } from "#core/rewrite/edits";
+import { originsOf } from "#core/rewrite/origins";
+import { MainButton, Modal } from "../ui/controls";
+import type { Desk } from "./use-desk";
+
+const levelName = (level: number) => (level === 0 ? "text" : `H${level}`);
+
+/** The repair's edits bound to the original, where the redraft has changed what they are of. */
+function bound(desk: Desk, lines: readonly RepairLine[]): Edit[] {
+  const origins = originsOf(desk.original, desk.page, desk.edits, "block");
+  return lines.flatMap(({ edits, heading, block }) =>
+    edits.flatMap((edit): Edit[] => {
+      const made = desk.page.headings[heading]?.made;
+      if (made || (block >= 0 && !origins[block]?.key)) return [];
+      const before = desk.original.headings.find(
+        (one) => JSON.stringify(one.key) === JSON.stringify(desk.page.headings[heading]?.key),
+      );
+      if (edit.op === "set-heading-level") return [{ ...edit, was: before?.level ?? edit.was }];
+      if (edit.op === "make-heading") return [{ ...edit, block: origins[block]?.key ?? edit.block }];
+      return [edit];
+    }),
+  );
+}
+
+/** The least repair of the outline, was and is beside each other; each line can be refused. */
+export function RepairDialog({ desk, open, onClose }: { desk: Desk; open: boolean; onClose: () => void }) {
+  const { page } = desk;
+  const [included, setIncluded] = useState<ReadonlySet<number>>(new Set());
+  const [refused, setRefused] = useState<ReadonlySet<string>>(new Set());
+  const styled = useMemo(() => (open ? headingLike(page) : []), [open, page]);
+  const lines = useMemo(
+    () => (open ? repairOutline(page, { include: [...included], refused }) : []),
+    [open, page, included, refused],
+  );
+  const changes = lines.filter((line) => line.edits.length > 0);
+  const toggle = <T,>(set: ReadonlySet<T>, one: T) => {
+    const next = new Set(set);
+    if (!next.delete(one)) next.add(one);
+    return next;
+  };
+  const close = () => {
+    setIncluded(new Set());
+    setRefused(new Set());
+    onClose();
+  };
+  const apply = () => {
+    desk.edit(bound(desk, changes), changes.length === 1 ? "Repair a heading" : `Repair ${changes.length} headings`);
+    close();
+  };
+  return (
+    <Modal
+      open={open}
+      onOpenChange={(now) => !now && close()}
+      title="Repair the outline"
+      description="The least change that leaves one H1 in front and no level out. Untick what shall stay as it is: the rest is worked out anew."
+      wide
+    >
+      {styled.length > 0 && (
+        <fieldset className="mt-3">
+          <legend className="text-soft">
+            These are set like headings and are none. Which of them shall become some?
+          </legend>
+          <div className="mt-1 flex flex-wrap gap-x-5 gap-y-1">
+            {styled.map(({ block, index }) => (
+              <label key={index} className="flex items-baseline gap-1.5">
+                <input
+                  type="checkbox"
+                  checked={included.has(index)}
+                  onChange={() => setIncluded((set) => toggle(set, index))}
+                />
+                <span className="font-serif text-15">{block.text}</span>
+              </label>
+            ))}
+          </div>
+        </fieldset>
+      )}
+      <div className="mt-3 max-h-[50vh] overflow-y-auto border-hairline border-y">
+        <table className="w-full">
+          <thead className="sticky top-0 bg-sheet text-left text-12 text-soft">
+            <tr>
+              <th className="w-8 py-1 font-medium">
+                <span className="sr-only">Change it</span>
+              </th>
+              <th className="py-1 font-medium">was</th>
+              <th className="py-1 font-medium">is</th>
+            </tr>
+          </thead>
+          <tbody>
+            {lines.map((line) => {
+              const name = lineName(line);
+              const changed = line.was !== line.is;
+              return (
+                <tr key={name} className="border-hairline border-t align-baseline">
+                  <td>
+                    {(changed || refused.has(name)) && line.block < 0 && (
+                      <input
+                        type="checkbox"
+                        aria-label={`Change ${line.text || "an empty heading"}`}
+                        checked={!refused.has(name)}
+                        onChange={() => setRefused((set) => toggle(set, name))}
+                      />
+                    )}
+                  </td>
+                  <td className="py-1 pr-4">
+                    <Line level={line.was} text={line.text} tone="text-soft" />
+                  </td>
+                  <td className="py-1">
+                    <Line level={line.is} text={line.text} tone={changed ? "text-blue" : ""} />
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+      <div className="mt-4 flex items-baseline gap-4">
+        <MainButton disabled={changes.length === 0} onClick={apply}>
+          {changes.length === 0
+            ? "Nothing to repair"
+            : changes.length === 1
+              ? "Change 1 heading"
+              : `Change ${changes.length} headings`}
+        </MainButton>
+        {changes.length > 0 && (
+          <span className="text-soft">Styles that hang on the old tag may change how it looks. Classes stay.</span>
+        )}
+      </div>
+    </Modal>
+  );
+}
+
+function Line({ level, text, tone }: { level: number; text: string; tone: string }) {
+  return (
+    <span
+      className={`flex items-baseline gap-2 ${tone}`}
+      style={{ paddingLeft: Math.max(0, Math.min(6, level) - 1) * 16 }}
+    >
+      <span className="w-8 shrink-0 font-mono text-12">{levelName(level)}</span>
+      <span className="min-w-0 break-words font-serif text-15">{text || "nothing in it"}</span>
+    </span>
+  );
+}
