@@ -6,9 +6,11 @@ export default [
   route("sites/:site", "routes/site.tsx", [
     route("pages", "routes/pages.tsx"),
     route("pages/:page", "routes/desk.tsx"),
+    route("headings", "routes/headings.tsx"),
     route("house-style", "routes/house-style.tsx"),
   ]),
   route("fetch", "routes/fetch.ts"),
+  route("validate", "routes/validate.ts"),
   route("large-site.zip", "routes/large-site.ts"),
   route("demo-site.zip", "routes/demo-site.ts"),
 ] satisfies RouteConfig;

@@ -2,6 +2,8 @@ import { useDraggable } from "@dnd-kit/core";
 import { ChevronDown, ChevronRight, GripVertical } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
 import { type KeyboardEvent, useState } from "react";
+import { Link } from "react-router";
+import { classesOf, selectorOf } from "#core/outline/heading-patterns";
 import type { Heading } from "#core/page/page";
 import { slotOf } from "#core/rewrite/edits";
 import type { Origin } from "#core/rewrite/origins";
@@ -83,6 +85,7 @@ export function OutlineRow({
     event.preventDefault();
     event.stopPropagation();
   };
+  const under = words > 0 ? `${words} ${words === 1 ? "word" : "words"}` : "nothing under it";
   const indent = (Math.min(heading.level, 6) - 1) * STEP;
   return (
     <li
@@ -138,6 +141,13 @@ export function OutlineRow({
               <DropdownMenu.Item className={menuItem} onSelect={remove}>
                 {maker ? "Not a heading after all" : heading.text === "" ? "Take it out" : "Make it a paragraph"}
               </DropdownMenu.Item>
+              {before && (
+                <DropdownMenu.Item className={menuItem} asChild>
+                  <Link to={`/sites/${desk.record.siteId}/headings?selector=${encodeURIComponent(likeThis(before))}`}>
+                    Others like this one on the site
+                  </Link>
+                </DropdownMenu.Item>
+              )}
               {heading.block >= 0 && (
                 <DropdownMenu.Item
                   className={menuItem}
@@ -181,10 +191,10 @@ export function OutlineRow({
           type="button"
           onClick={onFold}
           aria-expanded={unfolded}
-          aria-label={`${unfolded ? "Fold" : "Unfold"} what stands under ${heading.text || "this heading"}`}
+          aria-label={`${under}: ${unfolded ? "fold" : "unfold"} what stands under ${heading.text || "this heading"}`}
           className="ml-auto flex shrink-0 items-center gap-0.5 pl-4 text-12 text-soft hover:text-ink"
         >
-          {words > 0 ? `${words} ${words === 1 ? "word" : "words"}` : "nothing under it"}
+          {under}
           {unfolded ? <ChevronDown size={12} aria-hidden /> : <ChevronRight size={12} aria-hidden />}
         </button>
       </div>
@@ -197,6 +207,10 @@ export function OutlineRow({
     </li>
   );
 }
+
+/** A selector of headings like one. */
+const likeThis = ({ tag, classNames, landmark }: Heading) =>
+  selectorOf({ tag, classes: classesOf(classNames), landmark });
 
 function focusRow(from: EventTarget, step: number): void {
   const rows = [...document.querySelectorAll<HTMLElement>("[data-outline-row]")];

@@ -4,6 +4,7 @@ import { lineName, type RepairLine, repairOutline } from "#core/outline/repair";
 import type { Edit } from "#core/rewrite/edits";
 import { originsOf } from "#core/rewrite/origins";
 import { MainButton, Modal } from "../ui/controls";
+import { Tick } from "../ui/tick";
 import type { Desk } from "./use-desk";
 
 const levelName = (level: number) => (level === 0 ? "text" : `H${level}`);
@@ -65,14 +66,14 @@ export function RepairDialog({ desk, open, onClose }: { desk: Desk; open: boolea
           </legend>
           <div className="mt-1 flex flex-wrap gap-x-5 gap-y-1">
             {styled.map(({ block, index }) => (
-              <label key={index} className="flex items-baseline gap-1.5">
-                <input
-                  type="checkbox"
+              <span key={index} className="flex items-center gap-1.5">
+                <Tick
+                  label={block.text}
                   checked={included.has(index)}
                   onChange={() => setIncluded((set) => toggle(set, index))}
                 />
                 <span className="font-serif text-15">{block.text}</span>
-              </label>
+              </span>
             ))}
           </div>
         </fieldset>
@@ -96,9 +97,8 @@ export function RepairDialog({ desk, open, onClose }: { desk: Desk; open: boolea
                 <tr key={name} className="border-hairline border-t align-baseline">
                   <td>
                     {(changed || refused.has(name)) && line.block < 0 && (
-                      <input
-                        type="checkbox"
-                        aria-label={`Change ${line.text || "an empty heading"}`}
+                      <Tick
+                        label={`Change ${line.text || "an empty heading"}`}
                         checked={!refused.has(name)}
                         onChange={() => setRefused((set) => toggle(set, name))}
                       />

@@ -1,11 +1,11 @@
 import { flexRender, getCoreRowModel, type Row, type SortingState, useReactTable } from "@tanstack/react-table";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { ArrowDown, ArrowUp } from "lucide-react";
-import { Checkbox } from "radix-ui";
 import { type KeyboardEvent, type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import type { ResultLimits } from "#core/result/styles";
 import type { PageRecord } from "../store/db";
+import { Tick } from "../ui/tick";
 import { CellEditor, type Leave } from "./cell-editor";
 import { type CellRuler, type ColumnSet, columnsOf, type EditedAs, rulerOf, TextCell } from "./columns";
 import { copiedText, pastedLines } from "./pasted";
@@ -296,6 +296,7 @@ export function Grid({
           {/* biome-ignore lint/a11y/useFocusableInteractive: its box is focused */}
           <div role="columnheader">
             <Tick
+              inGrid
               label="Select all"
               checked={allTicked}
               onChange={() => onSelect(allTicked ? new Set() : new Set(rows.map((row) => row.id)))}
@@ -388,28 +389,6 @@ function steps(pressed: string, shown: number): { row: number; column: number } 
   }
 }
 
-export function Tick({
-  label,
-  checked,
-  onChange,
-}: {
-  label: string;
-  checked: boolean;
-  onChange: (shift: boolean) => void;
-}) {
-  return (
-    <Checkbox.Root
-      aria-label={label}
-      checked={checked}
-      tabIndex={-1}
-      onClick={(event) => onChange(event.shiftKey)}
-      className="grid h-4 w-4 place-items-center border border-graphite data-[state=checked]:border-ink data-[state=checked]:bg-ink"
-    >
-      <Checkbox.Indicator className="text-[11px] text-sheet leading-none">✓</Checkbox.Indicator>
-    </Checkbox.Root>
-  );
-}
-
 interface GridRowProps {
   row: Row<PageRecord>;
   index: number;
@@ -473,6 +452,7 @@ function GridRow({
         {/* biome-ignore lint/a11y/useFocusableInteractive: its box is focused */}
         <div role="gridcell" className="py-2.5 pt-3">
           <Tick
+            inGrid
             label={`Select ${page.name || page.address}`}
             checked={ticked}
             onChange={(shift) => onTick(index, shift)}

@@ -13,6 +13,7 @@ import { Pictures } from "../desk/pictures";
 import { Queue } from "../desk/queue";
 import { SearchResult } from "../desk/search-result";
 import { SetAsideDialog } from "../desk/set-aside-dialog";
+import { Source } from "../desk/source";
 import { type Note, useDesk } from "../desk/use-desk";
 import { usePages } from "../pages/use-pages";
 import { db } from "../store/db";
@@ -197,6 +198,7 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
                 <Pictures desk={desk} {...picking} />
                 <Links desk={desk} {...picking} />
                 <Head desk={desk} {...picking} />
+                <Source desk={desk} />
                 {desk.refusals.length > 0 && (
                   <section role="alert" aria-label="Changes that cannot be made" className="text-red">
                     {desk.refusals.join(" ")}

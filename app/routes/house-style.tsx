@@ -32,7 +32,12 @@ const SUBJECTS: Record<string, string> = {
   description: "Descriptions",
   slug: "Slugs",
   heading: "Headings",
+  body: "Body",
+  image: "Pictures",
+  link: "Links",
+  control: "Buttons",
   head: "Head",
+  markup: "Markup",
   "keywords-meta": "Meta keywords",
 };
 const ALL: { facts: RuleFacts; settings: Rule["settings"] }[] = [

@@ -119,6 +119,7 @@ export default function Pages() {
           { name: "Trim the repeated name from the shown pages", run: () => ask({ ask: "brand" }, pages.shown) },
           { name: "Set the kind of the selected pages", run: () => ask({ ask: "kind" }) },
           { name: "Bring the selected pages in again", run: () => void again() },
+          { name: "Patterns of headings on this site", run: () => navigate(`/sites/${site.id}/headings`) },
           { name: "Show all pages", run: () => navigate(`/sites/${site.id}/pages`) },
         ]}
         shortcuts={[
@@ -173,6 +174,11 @@ export default function Pages() {
             </select>
           </label>
           <span className="flex-1" />
+          {set === "outlines" && (
+            <Link to={`/sites/${site.id}/headings`} className="text-blue hover:underline">
+              Patterns of headings
+            </Link>
+          )}
           <Link to={`/bring-in?site=${site.id}`} className="text-blue hover:underline">
             Bring in more
           </Link>

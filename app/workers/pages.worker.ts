@@ -3,6 +3,7 @@ import { unzipPages } from "#core/exchange/zip";
 import { fetchAndRead, readFetched } from "../bring-in/fetch-and-read";
 import { carryOverPage } from "../store/bring-again";
 import { examinePages } from "../store/freshen";
+import { previewPattern } from "../store/heading-patterns";
 import { readIncoming } from "../store/read-incoming";
 import { previewFields, redraftPage } from "../store/redraft-pages";
 import { countRule, countSiteRule } from "../store/rule-counts";
@@ -18,6 +19,7 @@ const api = {
   carryOverPage,
   examinePages,
   previewFields,
+  previewPattern,
   redraftPage,
   countRule,
   countSiteRule,

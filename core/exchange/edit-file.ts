@@ -30,7 +30,7 @@ const FIELDS: Record<Edit["op"], Joi.SchemaMap> = {
   "set-slug": { value, was: nothing },
   "set-heading-level": { heading: key.required(), level, was: Joi.number().default(0) },
   "set-heading-text": { heading: key.required(), value, was: text.default("") },
-  "remove-heading": { heading: key.required(), was: text.default("") },
+  "remove-heading": { heading: key.required(), was: text.default(""), as: Joi.valid("div") },
   "make-heading": { block: key.required(), level, was: text.default("") },
   "merge-headings": {
     headings: Joi.array().items(key).min(2).required(),

@@ -207,6 +207,11 @@ function changeBlock(blocks: TextBlock[], heading: Heading, parts: HeadingPart[]
   return blocks.with(at, { ...block, text });
 }
 
+/** The source as the redraft leaves it, as text; for reading it on screen. */
+export function redraftedSource(original: Page, edits: readonly Edit[]): string {
+  return patchText(original.source, patchesOf(original, planEdits(original, edits).steps));
+}
+
 /**
  * The original's bytes with the edits made: every byte outside the places that an edit names is unchanged, and characters
  * that the page's character set lacks are written as references. With no edits it is the original itself.

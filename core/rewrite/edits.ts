@@ -15,8 +15,8 @@ export type Edit =
   | { op: "set-slug"; value: string; was: string | null }
   | { op: "set-heading-level"; heading: HeadingKey; level: number; was: number }
   | { op: "set-heading-text"; heading: HeadingKey; value: string; was: string }
-  /** The heading becomes a paragraph with what it holds; an empty one is taken out. */
-  | { op: "remove-heading"; heading: HeadingKey; was: string }
+  /** The heading becomes a paragraph, or a `div`, with what it holds; an empty one is taken out. */
+  | { op: "remove-heading"; heading: HeadingKey; was: string; as?: "div" }
   | BodyEdit
   | HeadEdit;
 

@@ -51,7 +51,7 @@ function patchesForHeading(
       return [{ start, end, text: escapeText(step.partText) }];
     }
     case "remove-heading":
-      return removeHeading(source, heading);
+      return removeHeading(source, heading, step.as ?? "p");
   }
 }
 
@@ -63,14 +63,14 @@ function trimmedRange(source: string, from: number, to: number): { start: number
   return { start, end };
 }
 
-function removeHeading(source: string, heading: Heading): Patch[] {
+function removeHeading(source: string, heading: Heading, as: "p" | "div"): Patch[] {
   const { range } = heading;
   if (source.slice(range.startEnd, Math.max(range.endStart, range.startEnd)).trim() === "" && range.endStart >= 0) {
     return [wholeLine(source, range.start, range.end)];
   }
   const patches =
     heading.tag.length === 2 && /^h[1-6]$/.test(heading.tag)
-      ? renameTags(source, range, heading.phrasing ? "p" : "div")
+      ? renameTags(source, range, heading.phrasing ? as : "div")
       : [];
   patches.push(...removeAttribute(source, range, "aria-level"), ...removeAttribute(source, range, "role"));
   return patches;

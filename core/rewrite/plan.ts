@@ -14,7 +14,7 @@ export type Step =
   | { op: "set-heading-level"; index: number; level: number; edit: Edit }
   /** `part` is the one text part that changes; -1 where the heading has no text yet. */
   | { op: "set-heading-text"; index: number; value: string; part: number; partText: string; edit: Edit }
-  | { op: "remove-heading"; index: number; edit: Edit }
+  | { op: "remove-heading"; index: number; as?: "div"; edit: Edit }
   /** Whatever else is changed in the source alone; the page is read again after it. */
   | { op: "patch"; change: BodyChange; edit: Edit };
 
@@ -166,7 +166,8 @@ function planHeading(page: Page, edit: HeadingEdit): Step | null | string {
     return heading.level === edit.level ? null : { op: edit.op, index, level: edit.level, edit };
   }
   if (heading.nested) return "This heading and another one lie in each other. Close the outer one in the source first.";
-  if (edit.op === "remove-heading") return removalRefusal(page, heading) ?? { op: edit.op, index, edit };
+  if (edit.op === "remove-heading")
+    return removalRefusal(page, heading) ?? { op: edit.op, index, ...(edit.as && { as: edit.as }), edit };
   return planText(heading, index, edit);
 }
 

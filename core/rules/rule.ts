@@ -159,6 +159,8 @@ export interface PageSummary {
   headings: readonly (readonly [level: number, text: string])[];
   /** The target phrase. */
   phrase?: string;
+  /** Shapes of the headings, packed by `packShapes`. */
+  shapes?: string;
   /** Address by the file that it came from, where its own says another. */
   also?: string;
   /** Links within the host, packed by `packLinks`. */

@@ -1,4 +1,5 @@
 import { addressOfFile, resolveAddress } from "../address/address.ts";
+import { packShapes } from "../outline/heading-patterns.ts";
 import { collapse, descriptionOf, languageOf, type Page, titleOf } from "../page/page.ts";
 import { SITE_RULES } from "../rules/catalogue.ts";
 import type { HouseStyle } from "../rules/house-style.ts";
@@ -27,6 +28,7 @@ export function summaryOf(
     phrase,
     ...(file && { also: addressOfFile(file, resolveAddress("/", page.address) ?? page.address) }),
     links: packLinks(page),
+    shapes: packShapes(page),
   };
 }
 

@@ -1,0 +1,102 @@
+import { html } from "@codemirror/lang-html";
+import { HighlightStyle, syntaxHighlighting } from "@codemirror/language";
+import { setDiagnostics } from "@codemirror/lint";
+import { unifiedMergeView } from "@codemirror/merge";
+import { EditorState } from "@codemirror/state";
+import { EditorView, highlightSpecialChars, lineNumbers } from "@codemirror/view";
+import { tags } from "@lezer/highlight";
+import { useEffect, useRef } from "react";
+import type { Validity } from "./validity";
+
+const look = EditorView.theme({
+  "&": { height: "420px", fontSize: "12px", backgroundColor: "var(--sheet)", color: "var(--ink)" },
+  ".cm-scroller": { fontFamily: '"JetBrains Mono", monospace' },
+  ".cm-gutters": { backgroundColor: "var(--paper)", color: "var(--ink-soft)", border: "none" },
+  "& .cm-changedLine, & .cm-insertedLine": { backgroundColor: "var(--tint) !important" },
+  "& .cm-changedText, & .cm-insertedLine .cm-changedText": {
+    background: "none !important",
+    borderBottom: "2px solid var(--blue)",
+  },
+  "& .cm-changedLineGutter": { background: "var(--blue) !important" },
+  "& .cm-deletedLineGutter": { background: "var(--graphite) !important" },
+  "& .cm-deletedChunk": { backgroundColor: "var(--paper) !important", color: "var(--ink-soft)" },
+  "& .cm-deletedChunk .cm-deletedText": { background: "none !important", textDecoration: "line-through" },
+  "& .cm-collapsedLines": { background: "var(--paper) !important", color: "var(--ink-soft)", padding: "4px 8px" },
+  "& .cm-collapsedLines:before, & .cm-collapsedLines:after": { content: '""' },
+});
+
+// Weight and tone tell tags from text: colours are kept for the two pencils.
+const tones = HighlightStyle.define([
+  { tag: [tags.tagName, tags.angleBracket, tags.attributeName], color: "var(--ink-soft)" },
+  { tag: tags.comment, color: "var(--graphite)" },
+]);
+
+/** A source to be read, with what differs from the original marked, and messages at their places. */
+export default function SourceView({
+  source,
+  original,
+  messages,
+  line,
+}: {
+  source: string;
+  original: string;
+  messages: readonly Validity[];
+  /** The line to be shown; null for none. */
+  line: number | null;
+}) {
+  const host = useRef<HTMLDivElement>(null);
+  const view = useRef<EditorView>(undefined);
+  useEffect(() => {
+    const nonce = document.querySelector<HTMLScriptElement>("script[nonce]")?.nonce ?? "";
+    view.current = new EditorView({
+      parent: host.current ?? document.body,
+      state: EditorState.create({
+        doc: source,
+        extensions: [
+          EditorView.cspNonce.of(nonce),
+          EditorState.readOnly.of(true),
+          EditorView.lineWrapping,
+          EditorView.contentAttributes.of({ "aria-label": "Source of this page" }),
+          lineNumbers(),
+          highlightSpecialChars(),
+          html(),
+          syntaxHighlighting(tones),
+          look,
+          ...(source === original
+            ? []
+            : [
+                unifiedMergeView({
+                  original,
+                  mergeControls: false,
+                  highlightChanges: true,
+                  collapseUnchanged: { margin: 3 },
+                }),
+              ]),
+        ],
+      }),
+    });
+    return () => view.current?.destroy();
+  }, [source, original]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another source makes another view
+  useEffect(() => {
+    const editor = view.current;
+    if (!editor) return;
+    const { doc } = editor.state;
+    const diagnostics = messages.flatMap((one) => {
+      if (one.line > doc.lines) return [];
+      const from = Math.min(doc.length, doc.line(one.line).from + one.column - 1);
+      const to = Math.min(doc.length, from + Math.max(1, one.size));
+      const severity =
+        one.weight === "must" ? ("error" as const) : one.weight === "should" ? ("warning" as const) : ("info" as const);
+      return [{ from, to, severity, message: one.message }];
+    });
+    editor.dispatch(setDiagnostics(editor.state, diagnostics));
+  }, [messages, source]);
+  useEffect(() => {
+    const editor = view.current;
+    if (!editor || line === null || line > editor.state.doc.lines) return;
+    const { from } = editor.state.doc.line(line);
+    editor.dispatch({ selection: { anchor: from }, effects: EditorView.scrollIntoView(from, { y: "center" }) });
+  }, [line]);
+  return <div ref={host} className="mt-3 border-hairline border-y" />;
+}

@@ -1,0 +1,84 @@
+import { lazy, Suspense, useMemo, useState } from "react";
+import { redraftedSource } from "#core/rewrite/apply";
+import { Action } from "../ui/controls";
+import { Mark } from "../ui/mark";
+import type { Desk } from "./use-desk";
+import { checkValidity, type Validity } from "./validity";
+
+const SourceView = lazy(() => import("./source-view"));
+
+/** The page's source with the redraft's changes marked, and what a check of its HTML finds. */
+export function Source({ desk }: { desk: Desk }) {
+  const { original, edits } = desk;
+  const [open, setOpen] = useState(false);
+  const [checked, setChecked] = useState<{ source: string; messages: Validity[] } | null>(null);
+  const [fault, setFault] = useState("");
+  const [busy, setBusy] = useState(false);
+  const [line, setLine] = useState<number | null>(null);
+  const source = useMemo(() => (open ? redraftedSource(original, edits) : ""), [open, original, edits]);
+  if (original.format === "fields") return null;
+  const check = async () => {
+    setOpen(true);
+    setBusy(true);
+    setFault("");
+    const now = redraftedSource(original, edits);
+    const found = await checkValidity(now);
+    setBusy(false);
+    if ("reason" in found) setFault(found.reason);
+    else setChecked({ source: now, messages: found });
+  };
+  const messages = checked && checked.source === source ? checked.messages : [];
+  return (
+    <section aria-labelledby="source-heading">
+      <div className="flex items-baseline gap-4">
+        <h2 id="source-heading" className="flex-1 font-serif text-18">
+          Source
+        </h2>
+        {original.format === "html" && (
+          <Action onClick={() => void check()} disabled={busy}>
+            {busy ? "Checking…" : checked ? "Check the HTML again" : "Check the HTML"}
+          </Action>
+        )}
+        <Action onClick={() => setOpen(!open)}>{open ? "Hide it" : "Show it"}</Action>
+      </div>
+      {fault && (
+        <p role="alert" className="mt-2 text-red">
+          {fault}
+        </p>
+      )}
+      {checked && !busy && open && (
+        <p className="mt-2" aria-live="polite">
+          {checked.source !== source
+            ? "The page has changed since it was checked."
+            : messages.length === 0
+              ? "The HTML is valid."
+              : messages.length === 1
+                ? "1 place is not valid HTML. Begin with the first: what follows may come of it."
+                : `${messages.length} places are not valid HTML. Begin with the first: what follows may come of it.`}
+        </p>
+      )}
+      {messages.length > 0 && (
+        <ol className="mt-2 max-h-[220px] overflow-y-auto">
+          {messages.map((one) => (
+            <li key={`${one.line} ${one.column} ${one.rule} ${one.message}`}>
+              <button
+                type="button"
+                onClick={() => setLine(one.line)}
+                className="grid w-full grid-cols-[20px_72px_1fr] gap-2 py-0.5 text-left hover:bg-tint"
+              >
+                <Mark weight={one.weight} />
+                <span className="font-mono text-12 text-soft">line {one.line}</span>
+                <span className="min-w-0 break-words">{one.message}</span>
+              </button>
+            </li>
+          ))}
+        </ol>
+      )}
+      {open && (
+        <Suspense fallback={<p className="mt-2 text-soft">Opening the source…</p>}>
+          <SourceView source={source} original={original.source} messages={messages} line={line} />
+        </Suspense>
+      )}
+    </section>
+  );
+}

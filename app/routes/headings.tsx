@@ -1,0 +1,289 @@
+import { useLiveQuery } from "dexie-react-hooks";
+import { useEffect, useMemo, useRef, useState } from "react";
+import { Link, useSearchParams } from "react-router";
+import { pathOf } from "#core/address/address";
+import {
+  type HeadingPattern,
+  headingPatterns,
+  type PatternTarget,
+  parseSelector,
+  type ShapeFault,
+} from "#core/outline/heading-patterns";
+import { changePages } from "../store/act-on-pages";
+import { db } from "../store/db";
+import type { OutlineLine, PatternChange, PatternPreview } from "../store/heading-patterns";
+import { usePageRows } from "../store/rows";
+import { Action, fieldClass, MainButton } from "../ui/controls";
+import { TitleLine } from "../ui/frame";
+import { useNotices } from "../ui/notice";
+import { onPoolAll } from "../workers/pool";
+import { useSite } from "./site";
+
+export const meta = () => [{ title: "Patterns of headings · Keen Quill" }];
+
+const FAULTS: Record<ShapeFault, string> = {
+  around: "stand outside the content",
+  jump: "leave out a level",
+  styled: "are set like headings and are none",
+  "several-h1": "are one of several H1s",
+};
+const WHERE: Record<string, string> = {
+  navigation: "in the navigation",
+  complementary: "in a sidebar",
+  contentinfo: "in the footer",
+  search: "in the search",
+  main: "in the content",
+  banner: "in the header",
+};
+const TARGETS: [PatternTarget, string][] = [
+  [1, "H1"],
+  [2, "H2"],
+  [3, "H3"],
+  [4, "H4"],
+  [5, "H5"],
+  [6, "H6"],
+  ["paragraph", "a paragraph"],
+  ["div", "a div"],
+];
+/** Pages whose outlines are shown before and after. */
+const SHOWN = 30;
+const number = new Intl.NumberFormat("en-GB");
+const pagesOf = (n: number) => (n === 1 ? "1 page" : `${number.format(n)} pages`);
+
+/** The same wrong thing on many pages: what it should become, each outline before and after, applied to all. */
+export default function Headings() {
+  const site = useSite();
+  const rows = usePageRows(site.id);
+  const { say, fail } = useNotices();
+  const [params, setParams] = useSearchParams();
+  const summaries = useLiveQuery(() => db().summaries.where("siteId").equals(site.id).toArray(), [site.id]);
+  const patterns = useMemo(() => (summaries ? headingPatterns(summaries) : null), [summaries]);
+  const name = params.get("pattern") ?? "";
+  const selector = params.get("selector") ?? "";
+  const pattern = patterns?.find((one) => one.name === name);
+  const parsed = useMemo(() => (selector ? parseSelector(selector) : null), [selector]);
+  const [target, setTarget] = useState<PatternTarget>(2);
+  const change = useMemo((): PatternChange | null => {
+    if (pattern) return { shape: pattern.shape, target, exact: true };
+    return parsed && !("reason" in parsed) ? { shape: parsed, target, exact: false } : null;
+  }, [pattern, parsed, target]);
+  const pageIds = useMemo(
+    () => (pattern ? pattern.pages : change && rows ? rows.map(({ id }) => id) : []),
+    [pattern, change, rows],
+  );
+  const { previews, done } = usePreviews(change, pageIds);
+  const changing = previews.filter(({ reason }) => reason === null);
+  const apply = async () => {
+    try {
+      const changes = changing.map(({ pageId, edits }) => ({ pageId, texts: [], edits }));
+      const what = pattern ? pattern.name : selector;
+      const { changed, refused } = await changePages(site, changes, `Change ${what} on ${pagesOf(changes.length)}`);
+      say(`Changed on ${pagesOf(changed)}`, refused[0]?.reason ?? "One undo takes all of it back.");
+    } catch (error) {
+      fail(error);
+    }
+  };
+  const addresses = useMemo(() => new Map(rows?.map(({ id, address }) => [id, address])), [rows]);
+  return (
+    <main className="flex min-w-0 flex-1 flex-col">
+      <TitleLine site={site} commands={[]} shortcuts={[]}>
+        <Link to={`/sites/${site.id}/pages?columns=outlines`} className="truncate text-soft hover:text-ink">
+          {site.name || site.address}
+        </Link>
+        <span aria-hidden className="text-soft">
+          /
+        </span>
+        <h1 className="truncate font-medium font-serif text-15">Patterns of headings</h1>
+      </TitleLine>
+      <div className="flex min-h-0 flex-1 bg-sheet max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
+        <section
+          aria-label="Patterns"
+          className="w-[400px] shrink-0 overflow-y-auto border-hairline border-r px-6 py-5 max-[1000px]:w-full"
+        >
+          <h2 className="font-serif text-18">The same on many pages</h2>
+          {!patterns && <p className="mt-2 text-soft">Reading the outlines…</p>}
+          {patterns?.length === 0 && (
+            <p className="mt-2 text-soft">No heading goes wrong in the same way on several pages.</p>
+          )}
+          <ul className="mt-2">
+            {patterns?.map((one) => (
+              <li key={one.name}>
+                <PatternLine
+                  pattern={one}
+                  chosen={one.name === name}
+                  onChoose={() => {
+                    setParams({ pattern: one.name }, { replace: true });
+                    setTarget(one.faults.includes("around") ? "paragraph" : one.faults.includes("styled") ? 3 : 2);
+                  }}
+                />
+              </li>
+            ))}
+          </ul>
+          <label className="mt-5 grid gap-1">
+            <span className="text-soft">Or all that a selector names</span>
+            <input
+              value={selector}
+              placeholder="nav h3.menu"
+              onChange={(e) => setParams(e.target.value ? { selector: e.target.value } : {}, { replace: true })}
+              className={`${fieldClass} font-mono text-13`}
+            />
+          </label>
+          {parsed && "reason" in parsed && (
+            <p role="alert" className="mt-1 text-red">
+              {parsed.reason}
+            </p>
+          )}
+        </section>
+        <section aria-label="What it becomes" className="flex min-w-0 flex-1 flex-col">
+          {!change ? (
+            <p className="p-6 font-serif text-15 text-soft">Choose a pattern to see what each page would become.</p>
+          ) : (
+            <>
+              <div className="px-6 pt-5">
+                <div
+                  role="radiogroup"
+                  aria-label="It becomes"
+                  className="flex flex-wrap items-baseline gap-x-4 gap-y-1"
+                >
+                  <span className="text-soft">It becomes</span>
+                  {TARGETS.map(([value, label]) => (
+                    <label key={value} className="flex items-baseline gap-1.5">
+                      <input type="radio" name="target" checked={target === value} onChange={() => setTarget(value)} />
+                      {label}
+                    </label>
+                  ))}
+                </div>
+                <p className="mt-2 text-soft">
+                  Styles that hang on the old tag may change how it looks. Classes are kept, so that styles that hang on
+                  them stay.
+                </p>
+                <div className="mt-3 flex items-baseline gap-4 pb-3">
+                  <MainButton disabled={changing.length === 0 || done < pageIds.length} onClick={() => void apply()}>
+                    {done < pageIds.length
+                      ? `Looking: ${number.format(done)} of ${number.format(pageIds.length)}`
+                      : changing.length === 0
+                        ? "Nothing changes"
+                        : `Change it on ${pagesOf(changing.length)}`}
+                  </MainButton>
+                  {previews.length > changing.length && (
+                    <span className="text-red">
+                      {pagesOf(previews.length - changing.length)} cannot be changed:{" "}
+                      {previews.find(({ reason }) => reason)?.reason}
+                    </span>
+                  )}
+                </div>
+              </div>
+              <ul className="min-h-0 flex-1 overflow-y-auto border-hairline border-t">
+                {previews.slice(0, SHOWN).map((one) => (
+                  <li key={one.pageId} className="grid grid-cols-2 gap-6 border-hairline border-b px-6 py-3">
+                    <Link
+                      to={`/sites/${site.id}/pages/${one.pageId}`}
+                      className="col-span-2 truncate font-mono text-12 text-blue hover:underline"
+                    >
+                      {pathOf(addresses.get(one.pageId) ?? "")}
+                    </Link>
+                    <OutlineLines lines={one.was} tone="text-soft" />
+                    <OutlineLines lines={one.is} tone="text-blue" />
+                  </li>
+                ))}
+                {previews.length > SHOWN && (
+                  <li className="px-6 py-3 text-soft">and {pagesOf(previews.length - SHOWN)} more</li>
+                )}
+              </ul>
+            </>
+          )}
+        </section>
+      </div>
+    </main>
+  );
+}
+
+function PatternLine({
+  pattern,
+  chosen,
+  onChoose,
+}: {
+  pattern: HeadingPattern;
+  chosen: boolean;
+  onChoose: () => void;
+}) {
+  const { shape, faults, pages, examples } = pattern;
+  const tag = shape.tag.replace(/^b:/, "");
+  const what = /^h[1-6]$/.test(tag) ? tag.toUpperCase() : shape.tag.startsWith("b:") ? "Lines in bold" : `A ${tag}`;
+  return (
+    <button
+      type="button"
+      aria-pressed={chosen}
+      onClick={onChoose}
+      className={`-mx-3 w-[calc(100%+24px)] border-l-2 px-3 py-2 text-left ${chosen ? "border-blue bg-tint" : "border-transparent hover:bg-tint"}`}
+    >
+      <span className="block font-serif text-15">
+        {what}
+        {shape.classes.length > 0 && <span className="font-mono text-12 text-soft"> .{shape.classes.join(".")}</span>}{" "}
+        {shape.landmark ? WHERE[shape.landmark] : ""}
+      </span>
+      <span className="block text-soft">
+        {pagesOf(pages.length)}: they {faults.map((fault) => FAULTS[fault]).join(" and ")}.
+      </span>
+      <span className="block truncate text-12 text-soft">
+        {examples
+          .filter(Boolean)
+          .map((text) => `“${text}”`)
+          .join(", ")}
+      </span>
+    </button>
+  );
+}
+
+function OutlineLines({ lines, tone }: { lines: readonly OutlineLine[]; tone: string }) {
+  // Around what changes, so that a long outline does not hide it.
+  const first = Math.max(0, lines.findIndex(({ changed }) => changed) - 2);
+  const shown = lines.slice(first, first + 10).map((line, i) => ({ ...line, name: `${first + i} ${line.text}` }));
+  return (
+    <ol>
+      {first > 0 && <li className="text-12 text-soft">…</li>}
+      {shown.map(({ level, text, changed, name }) => (
+        <li
+          key={name}
+          className={`flex gap-2 ${changed ? tone : ""}`}
+          style={{ paddingLeft: (Math.min(6, level) - 1) * 14 }}
+        >
+          <span className="w-7 shrink-0 font-mono text-12">H{level}</span>
+          <span className="min-w-0 truncate font-serif">{text || "nothing in it"}</span>
+        </li>
+      ))}
+      {lines.length > first + 10 && <li className="text-12 text-soft">and {lines.length - first - 10} more</li>}
+    </ol>
+  );
+}
+
+/** Looks at each page on the pool; what was found so far is shown while the rest is read. */
+function usePreviews(change: PatternChange | null, pageIds: readonly string[]) {
+  const [previews, setPreviews] = useState<PatternPreview[]>([]);
+  const [done, setDone] = useState(0);
+  const run = useRef(0);
+  useEffect(() => {
+    setPreviews([]);
+    setDone(0);
+    if (!change) return;
+    const controller = new AbortController();
+    const mine = ++run.current;
+    const found: PatternPreview[] = [];
+    const timer = setTimeout(() => {
+      void onPoolAll(pageIds, (worker, id) => worker.previewPattern(id, change), {
+        signal: controller.signal,
+        onResult: (one, count) => {
+          if (one) found.push(one);
+          if (mine !== run.current || (count % 25 !== 0 && count !== pageIds.length)) return;
+          setPreviews([...found]);
+          setDone(count);
+        },
+      });
+    }, 150);
+    return () => {
+      clearTimeout(timer);
+      controller.abort();
+    };
+  }, [change, pageIds]);
+  return { previews, done };
+}

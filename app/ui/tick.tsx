@@ -1,0 +1,26 @@
+import { Checkbox } from "radix-ui";
+
+/** A box to be ticked. `inGrid` leaves it out of the order of Tab, where a grid moves by itself. */
+export function Tick({
+  label,
+  checked,
+  onChange,
+  inGrid = false,
+}: {
+  label: string;
+  checked: boolean;
+  onChange: (shift: boolean) => void;
+  inGrid?: boolean;
+}) {
+  return (
+    <Checkbox.Root
+      aria-label={label}
+      checked={checked}
+      tabIndex={inGrid ? -1 : undefined}
+      onClick={(event) => onChange(event.shiftKey)}
+      className="grid h-4 w-4 place-items-center border border-graphite data-[state=checked]:border-ink data-[state=checked]:bg-ink"
+    >
+      <Checkbox.Indicator className="text-[11px] text-sheet leading-none">✓</Checkbox.Indicator>
+    </Checkbox.Root>
+  );
+}

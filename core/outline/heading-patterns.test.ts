@@ -1,0 +1,58 @@
+import { describe, expect, it } from "vitest";
+import { readPage } from "../page/read.ts";
+import { applyToPage } from "../rewrite/apply.ts";
+import { editsForShape, headingPatterns, packShapes, parseSelector } from "./heading-patterns.ts";
+
+const read = (body: string) => readPage(`<title>x</title><body>${body}`, { address: "https://a.example/" });
+const menu = '<nav><h3 class="b a">Menu</h3></nav>';
+const one = read(
+  `${menu}<main><h1>Lamp</h1><h4 class=tile>Oil</h4><p>x</p><p class=block-title>Wick</p><p>Trim it.</p></main>`,
+);
+const two = read(`${menu}<main><h1>Fog</h1><h4 class=tile>Air</h4><p>x</p><h2>Horn</h2></main>`);
+const summaries = [one, two].map((page, i) => ({ id: String(i), shapes: packShapes(page) }));
+
+const outline = (page: typeof one) => page.headings.map(({ level, text }) => `${level} ${text}`);
+
+describe("patterns of headings", () => {
+  it("are what goes wrong alike on two pages at least, by tag, classes and landmark", () => {
+    expect(headingPatterns(summaries)).toMatchObject([
+      { name: "h3.a.b in navigation", faults: ["around"], pages: ["0", "1"], count: 2, examples: ["Menu"] },
+      { name: "h4.tile in main", faults: ["jump"], pages: ["0", "1"], examples: ["Oil", "Air"] },
+    ]);
+    const styled = headingPatterns([...summaries, { id: "2", shapes: packShapes(one) }]).find(({ name }) =>
+      name.startsWith("p."),
+    );
+    expect(styled).toMatchObject({ name: "p.block-title in main", faults: ["styled"], pages: ["0", "2"] });
+  });
+
+  it("become a level, a paragraph or a div on each page", () => {
+    const shape = { tag: "h4", classes: ["tile"], landmark: "main" as const };
+    const edits = editsForShape(two, shape, 2, true);
+    expect(outline(applyToPage(two, edits).page)).toEqual(["3 Menu", "1 Fog", "2 Air", "2 Horn"]);
+    const gone = applyToPage(two, editsForShape(two, { tag: "h3" }, "div", false)).page;
+    expect(outline(gone)).toEqual(["1 Fog", "4 Air", "2 Horn"]);
+    expect(gone.blocks[0]).toMatchObject({ tag: "div", text: "Menu" });
+    const styled = applyToPage(one, editsForShape(one, { classes: ["block-title"] }, 3, false)).page;
+    expect(outline(styled)).toContain("3 Wick");
+  });
+
+  it("an exact pattern takes no others", () => {
+    expect(editsForShape(two, { tag: "h3", classes: ["a"], landmark: "navigation" }, 2, true)).toEqual([]);
+    expect(editsForShape(two, { tag: "h3", classes: ["a"], landmark: "navigation" }, 2, false)).toHaveLength(1);
+  });
+});
+
+describe("a selector", () => {
+  it.each([
+    ["h3", { tag: "h3" }],
+    [".tile.big", { classes: ["big", "tile"] }],
+    ["nav H3.menu", { tag: "h3", classes: ["menu"], landmark: "navigation" }],
+    ["footer *", { landmark: "contentinfo" }],
+    ["h3 > b", null],
+    ["", null],
+  ])("%s", (text, wanted) => {
+    const read = parseSelector(text);
+    if (wanted) expect(read).toEqual(wanted);
+    else expect(read).toHaveProperty("reason");
+  });
+});

@@ -1,0 +1,153 @@
+import { readFileSync } from "node:fs";
+import type { Page } from "playwright-core";
+import { describe, expect, it } from "vitest";
+import { downloaded, freshContext, openDemo, openDesk, startBrowser } from "./browser.ts";
+
+startBrowser();
+
+const demo = (file: string) => readFileSync(new URL(`../demo/gullhaven/${file}`, import.meta.url), "utf8");
+const html = async (page: Page) => {
+  const { bytes } = await downloaded(page, () => page.getByRole("button", { name: "Download the HTML" }).click());
+  return bytes.toString("utf8");
+};
+/** Lines that the handed-over source has and the original has not. */
+const added = (was: string, is: string) => {
+  const old = new Set(was.split("\n").map((line) => line.trim()));
+  return is
+    .split("\n")
+    .map((line) => line.trim())
+    .filter((line) => !old.has(line));
+};
+const row = (page: Page, name: string) => page.getByRole("button", { name, exact: true });
+
+describe("the outline", () => {
+  it("is repaired by the least change, with a line refused and a line in bold taken in, and undone after a reload", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "The crew of the lightship");
+    await page.getByRole("button", { name: "Repair…" }).click();
+    const dialog = page.getByRole("dialog", { name: "Repair the outline" });
+    await dialog.getByRole("checkbox", { name: "On the foredeck" }).click();
+    await dialog.getByRole("checkbox", { name: "In the lamp room" }).click();
+    await dialog.getByRole("button", { name: "Change 2 headings" }).click();
+    await row(page, "H3: On the foredeck").waitFor();
+    await page.getByText("2 changes").waitFor();
+    await page.reload();
+    await row(page, "H3: In the lamp room").waitFor();
+    await page.getByRole("button", { name: /^Undo/ }).click();
+    await row(page, "H3: In the lamp room").waitFor({ state: "detached" });
+    await page.getByText("nothing changed yet").waitFor();
+    await page.getByRole("button", { name: /^Redo/ }).click();
+    await row(page, "H3: In the lamp room").waitFor();
+    expect(added(demo("ship/crew.html"), await html(page))).toEqual([
+      "<h3><b>On the foredeck</b></h3>",
+      "<h3><b>In the lamp room</b></h3>",
+    ]);
+  });
+
+  it("several H1s become one, levels move with what is below, and the outline is sound", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Night of");
+    await page.getByRole("button", { name: "Make one H1 of 2…" }).click();
+    const dialog = page.getByRole("dialog", { name: "Make one H1 of 2" });
+    await dialog.getByText("Night of lamps", { exact: true }).waitFor();
+    await dialog.getByRole("button", { name: "Make it one H1" }).click();
+    await row(page, "H1: Night of lamps").waitFor();
+    await page.getByRole("button", { name: "Repair…" }).click();
+    await page
+      .getByRole("dialog")
+      .getByRole("button", { name: /^Change \d headings/ })
+      .click();
+    await page.getByRole("button", { name: "Repair…" }).waitFor({ state: "detached" });
+    const source = await html(page);
+    expect(source).toContain("<h1><span>Night of</span> <span>lamps</span></h1>");
+    expect(source).not.toContain("<h4");
+
+    const cost = row(page, "H2: What it costs");
+    await cost.focus();
+    await page.keyboard.press("Shift+ArrowRight");
+    await row(page, "H3: What it costs").waitFor();
+    await row(page, "H4: For families").waitFor();
+  });
+
+  it("a pattern on many pages is looked at and changed on all, with one undo", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Night of");
+    await row(page, "H4: When to come").click();
+    await page.getByRole("menuitem", { name: "Others like this one on the site" }).click();
+    await page.getByRole("heading", { name: "Patterns of headings" }).waitFor();
+    await page.getByLabel("H3", { exact: true }).click();
+    await page.getByRole("button", { name: "Change it on 1 page" }).click();
+    await page.getByText("Changed on 1 page").waitFor();
+    await page.getByLabel(/^Or all that a selector names/).fill("h3 > b");
+    await page.getByText(/^Type a tag, classes or both/).waitFor();
+    await page.getByLabel(/^Or all that a selector names/).fill("h1");
+    await page.getByRole("button", { name: /^Change it on \d+ pages/ }).waitFor();
+    await page.getByRole("link", { name: "Gullhaven Lightship Museum", exact: true }).click();
+    await page.getByRole("button", { name: "1 redrafted" }).waitFor();
+    await page.getByRole("button", { name: /^Undo/ }).click();
+    await page.getByRole("button", { name: "1 redrafted" }).waitFor({ state: "detached" });
+  });
+});
+
+describe("the body", () => {
+  it("is edited block by block: words with their markup, a question with its answer, removal, a heading over parts", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "School visits aboard");
+    await page.getByRole("button", { name: "Unfold the body" }).click();
+    await page.getByRole("button", { name: /^Text: Warm clothes/ }).click();
+    await page.getByRole("textbox", { name: "Text" }).fill("Warm clothes, two pencils and strong teeth.");
+    await page.keyboard.press("Enter");
+    await page.getByRole("button", { name: "With the text A school visit takes two hours" }).click();
+    await page.getByRole("menuitem", { name: "Put a question with its answer behind it…" }).click();
+    await page.getByRole("textbox", { name: "Question" }).fill("Is there a toilet aboard?");
+    await page.getByRole("textbox", { name: "Answer" }).fill("Two, below deck.");
+    await page.getByRole("button", { name: "Put it there" }).click();
+    await row(page, "H3: Is there a toilet aboard?").waitFor();
+    await page.getByRole("button", { name: "With the text How a lamp is seen" }).click();
+    await page.getByRole("menuitem", { name: "Remove it" }).click();
+    await page.getByText("3 changes").waitFor();
+    await page.reload();
+    await page.getByText("3 changes").waitFor();
+    await page.getByRole("button", { name: /^Undo/ }).click();
+    await page.getByText("2 changes").waitFor();
+    await page.getByRole("button", { name: /^Redo/ }).click();
+    await page.getByText("3 changes").waitFor();
+    const source = await html(page);
+    expect(added(demo("learn/school-visits.html"), source)).toEqual([
+      "<h3>Is there a toilet aboard?</h3>",
+      "<p>Two, below deck.</p>",
+      '<p>Warm clothes, two pencils and <a href="/galley/ships-biscuit.html">strong teeth</a>.</p>',
+    ]);
+    expect(source).not.toContain("How a lamp is seen");
+  });
+
+  it("pictures get their texts, links their words, the head its code", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Pictures of the lightship");
+    const margin = page.getByRole("complementary", { name: "Notes" });
+    await margin.getByText("The picture “under-tow.jpg” has no alternative text.").waitFor();
+    await page.getByRole("button", { name: "Alternative text of under-tow.jpg: no alternative text" }).click();
+    await page.getByRole("textbox", { name: "Alternative text of under-tow.jpg" }).fill("Two tugs tow a red ship");
+    await page.keyboard.press("Enter");
+    await margin.getByText("was: The picture “under-tow.jpg” has no alternative text.").waitFor();
+    await page.getByRole("button", { name: "Words of the link to /ship/lamp.html: the lamp" }).click();
+    await page.getByRole("textbox", { name: "Words of the link to /ship/lamp.html" }).fill("the lamp & its oil");
+    await page.keyboard.press("Enter");
+    await page.getByRole("button", { name: "language: en" }).click();
+    await page.getByRole("textbox", { name: "language" }).fill("en-GB");
+    await page.keyboard.press("Enter");
+    await page.getByRole("button", { name: "Add code to this page’s head" }).click();
+    await page.getByRole("textbox", { name: "Code for the head" }).fill("<div>no</div>");
+    await page.getByText("A div element cannot stand in the head.").waitFor();
+    await page.getByRole("textbox", { name: "Code for the head" }).fill('<meta name="owner-code" content="a1">');
+    await page.getByRole("button", { name: "Add it" }).click();
+    await page.getByText("4 changes").waitFor();
+    expect(added(demo("ship/pictures.html"), await html(page))).toEqual([
+      '<html lang="en-GB">',
+      '<meta name="owner-code" content="a1">',
+      '<p>The album was kept by the master’s wife, who never set foot aboard. What she wrote under each picture is what we know of it. More of the ship herself is told under <a href="/ship/lamp.html">the lamp &amp; its oil</a> and <a href="/ship/crew.html">the crew</a>.</p>',
+      '<p><img src="/img/under-tow.jpg" width="600" height="400" alt="Two tugs tow a red ship"></p>',
+    ]);
+    await page.getByText(/pages? links? here in the text/).waitFor();
+  });
+});

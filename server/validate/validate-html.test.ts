@@ -1,0 +1,30 @@
+import { describe, expect, it } from "vitest";
+import { validateHtml } from "./validate-html.ts";
+
+const PAGE =
+  '<!DOCTYPE html>\n<html lang="en"><head><title>Lamp</title></head><body>\n<h1>Lamp</h1>\nBODY\n</body></html>\n';
+const check = (body: string) => validateHtml(PAGE.replace("BODY", body));
+
+describe("HTML validity", () => {
+  it("finds nothing in a valid page", async () => {
+    expect(await check("<p>Trim the wick daily.</p>")).toEqual({ ok: true, messages: [] });
+  });
+
+  // HTML Living Standard 4.4.1 (a p element holds phrasing content) and 3.2.6 (the id attribute).
+  it("says what is wrong, where, and where that is explained", async () => {
+    const answer = await check('<p id="a"><div id="a">Oil</div></p>');
+    expect(answer.ok).toBe(true);
+    if (!answer.ok) return;
+    expect(answer.messages.map(({ rule }) => rule)).toContain("no-dup-id");
+    expect(answer.messages.find(({ rule }) => rule === "no-dup-id")).toMatchObject({
+      line: 4,
+      severity: "error",
+      documentation: expect.stringContaining("no-dup-id"),
+    });
+  });
+
+  it("is ended where it takes too long, and says so", async () => {
+    const answer = await validateHtml(`<p>${"<b><i>".repeat(20_000)}`, 50);
+    expect(answer).toEqual({ ok: false, reason: expect.stringContaining("took longer than 0.05 seconds") });
+  });
+});
