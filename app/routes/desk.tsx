@@ -6,6 +6,7 @@ import { Address } from "../desk/address";
 import { Conflicts } from "../desk/conflicts";
 import { Head } from "../desk/head";
 import { Links } from "../desk/links";
+import { Looks } from "../desk/looks";
 import { Margin } from "../desk/margin";
 import { Markup } from "../desk/markup";
 import { Outline } from "../desk/outline";
@@ -194,6 +195,7 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
                 />
                 <Address desk={desk} {...picking} />
                 <Outline desk={desk} {...picking} />
+                <Looks desk={desk} />
                 <Markup desk={desk} {...picking} />
                 <Pictures desk={desk} {...picking} />
                 <Links desk={desk} {...picking} />

@@ -1,0 +1,95 @@
+import { useEffect, useMemo, useRef, useState } from "react";
+import { redraftedSource } from "#core/rewrite/apply";
+import { Action } from "../ui/controls";
+import { framedSource, isMadeByScript } from "./framed";
+import type { Desk } from "./use-desk";
+
+/** The page in a frame without scripts and network, with each heading's level and each landmark marked on it. */
+export function Looks({ desk }: { desk: Desk }) {
+  const { original, edits, page } = desk;
+  const [open, setOpen] = useState(false);
+  const [which, setWhich] = useState<"redraft" | "original">("redraft");
+  const frame = useRef<HTMLIFrameElement>(null);
+  const source = useMemo(() => {
+    if (!open) return "";
+    const nonce = document.querySelector<HTMLScriptElement>("script[nonce]")?.nonce ?? "";
+    return framedSource(
+      which === "original" ? original.source : redraftedSource(original, edits),
+      original.address,
+      nonce,
+    );
+  }, [open, which, original, edits]);
+  // A heading that is chosen in the outline is found in the frame.
+  useEffect(() => {
+    if (!open) return;
+    const find = (event: FocusEvent) => {
+      const row =
+        event.target instanceof Element ? event.target.closest("[data-outline-row]")?.closest("[data-anchor]") : null;
+      const index = row?.getAttribute("data-anchor")?.split(" ")[1];
+      const inside = frame.current?.contentDocument;
+      if (!index || !inside) return;
+      for (const chosen of inside.querySelectorAll("[data-chosen]")) chosen.removeAttribute("data-chosen");
+      const heading = inside.querySelector(`[data-index="${index}"]`);
+      heading?.setAttribute("data-chosen", "");
+      heading?.scrollIntoView({ block: "center" });
+    };
+    document.addEventListener("focusin", find);
+    return () => document.removeEventListener("focusin", find);
+  }, [open]);
+  if (original.format !== "html") return null;
+  const loaded = () => {
+    frame.current?.contentDocument?.addEventListener("click", (event) => {
+      event.preventDefault();
+      const heading = (event.target as Element | null)?.closest?.("[data-index]");
+      const row =
+        heading &&
+        document.querySelector(`[data-anchor="heading ${heading.getAttribute("data-index")}"] [data-outline-row]`);
+      if (row instanceof HTMLElement) {
+        row.focus();
+        row.scrollIntoView({ block: "center" });
+      }
+    });
+  };
+  return (
+    <section aria-labelledby="looks-heading">
+      <div className="flex items-baseline gap-4">
+        <h2 id="looks-heading" className="flex-1 font-serif text-18">
+          How it looks
+        </h2>
+        {open && (
+          <span className="flex gap-3">
+            {(["redraft", "original"] as const).map((one) => (
+              <button
+                key={one}
+                type="button"
+                aria-pressed={which === one}
+                onClick={() => setWhich(one)}
+                className={which === one ? "border-ink border-b" : "text-soft hover:text-ink"}
+              >
+                {one === "redraft" ? "Redraft" : "Original"}
+              </button>
+            ))}
+          </span>
+        )}
+        <Action onClick={() => setOpen(!open)}>{open ? "Hide it" : "Show it"}</Action>
+      </div>
+      {open && (
+        <>
+          <p className="mt-1 text-soft">
+            {isMadeByScript(page)
+              ? "The body of this page is made by a script, which does not run here."
+              : "Without scripts, and without pictures and style sheets from elsewhere. Press a heading to find it in the outline."}
+          </p>
+          <iframe
+            ref={frame}
+            title="The page as it looks"
+            sandbox="allow-same-origin"
+            srcDoc={source}
+            onLoad={loaded}
+            className="mt-3 h-[460px] w-full border border-hairline bg-white"
+          />
+        </>
+      )}
+    </section>
+  );
+}
