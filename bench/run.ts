@@ -3,6 +3,8 @@ import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { cpus } from "node:os";
 import { HtmlValidate } from "html-validate";
 import { parse } from "parse5";
+import { headingPatterns, packShapes } from "../core/outline/heading-patterns.ts";
+import { repairLevels } from "../core/outline/repair.ts";
 import { originalFromBytes, originalFromText, sourceOf } from "../core/page/original.ts";
 import { readPage } from "../core/page/read.ts";
 import { applyToPage, applyToSource } from "../core/rewrite/apply.ts";
@@ -171,6 +173,23 @@ note(
   "does not grow (≤ 5 MB)",
   grown <= 5,
 );
+
+const tangled = Array.from({ length: 10_000 }, (_, i) => ({
+  level: 1 + ((i * 7919) % 6),
+  content: true,
+  mayLeave: false,
+}));
+repairLevels(tangled);
+const repairing = timed(() => repairLevels(tangled));
+note("the least repair of an outline of 10,000 headings", `${repairing.toFixed(0)} ms`, "≤ 50 ms", repairing <= 50);
+
+const shapes = [...largeSite(100, 3)].map(({ source, address }, i) => ({
+  id: String(i),
+  shapes: packShapes(readPage(source, { address })),
+}));
+const shaped = Array.from({ length: 10_000 }, (_, i) => ({ ...shapes[i % shapes.length], id: String(i) }));
+const patterns = timed(() => headingPatterns(shaped));
+note("patterns of headings over 10,000 summaries", `${patterns.toFixed(0)} ms`, "≤ 2 s", patterns <= 2000);
 
 await benchWholeSite(note);
 

@@ -1,0 +1,215 @@
+import { describe, expect, it } from "vitest";
+import { originalFromText } from "../page/original.ts";
+import { readPage } from "../page/read.ts";
+import { applyToSource } from "./apply.ts";
+import { carryOver } from "./carry-over.ts";
+import type { Edit } from "./edits.ts";
+import { notForHead } from "./head-fields.ts";
+import { originsOf } from "./origins.ts";
+import { keyOf } from "./resolve.ts";
+
+const address = "https://a.example/";
+const read = (source: string) => readPage(source, { address });
+const apply = (source: string, ...edits: Edit[]) => {
+  const { bytes, refused } = applyToSource(originalFromText(source), edits, { address });
+  return refused.length > 0 ? refused.map(({ reason }) => reason).join(" ") : new TextDecoder().decode(bytes);
+};
+const block = (source: string, text: string) => {
+  const page = read(source);
+  return keyOf(
+    page,
+    "block",
+    page.blocks.findIndex((one) => one.text.startsWith(text)),
+  );
+};
+const setText = (source: string, was: string, value: string) =>
+  apply(source, { op: "set-block-text", block: block(source, was), value, was });
+
+describe("the words of a block", () => {
+  const linked = "<p>See <a href='/a'>the <em>old</em> &amp; new lamp</a>, daily.</p>";
+  it.each([
+    [
+      "See the old & new lamp, twice a day.",
+      "<p>See <a href='/a'>the <em>old</em> &amp; new lamp</a>, twice a day.</p>",
+    ],
+    ["See the old & new ship, daily.", "<p>See <a href='/a'>the <em>old</em> &amp; new ship</a>, daily.</p>"],
+    ["See the oldest & new lamp, daily.", "<p>See <a href='/a'>the <em>oldest</em> &amp; new lamp</a>, daily.</p>"],
+    ["Look at the old & new lamp, daily.", "<p>Look at <a href='/a'>the <em>old</em> &amp; new lamp</a>, daily.</p>"],
+    ["See it, daily.", "<p>See <a href='/a'>it<em></em></a>, daily.</p>"],
+  ])("become %s, and the markup among them stays", (value, expected) => {
+    expect(setText(linked, "See the old", value)).toBe(expected);
+  });
+
+  it("are written as references where markup would begin", () => {
+    expect(setText("<p>a</p>", "a", "1 < 2 & 3")).toBe("<p>1 &lt; 2 &amp; 3</p>");
+  });
+
+  it("keep the white space around them", () => {
+    expect(setText("<p>\n  Old words\n</p>", "Old", "New words")).toBe("<p>\n  New words\n</p>");
+  });
+
+  it("cannot be emptied, nor changed where a picture or a line break speaks", () => {
+    expect(setText("<p>a</p>", "a", " ")).toMatch(/^Text cannot be emptied/);
+  });
+});
+
+describe("blocks", () => {
+  const page = "<ul>\n  <li>One</li>\n  <li>Two</li>\n</ul>\n<p>Three</p>\n<p>Four</p>\n";
+  const insert = (at: string, before: boolean, tag: "p" | "li" | "h2"): Edit => ({
+    op: "insert-blocks",
+    id: "x",
+    at: block(page, at),
+    before,
+    blocks: [{ tag, text: "New & good" }],
+    was: null,
+  });
+
+  it("are put beside others, on lines of their own", () => {
+    expect(apply(page, insert("One", false, "li"))).toContain(
+      "  <li>One</li>\n  <li>New &amp; good</li>\n  <li>Two</li>",
+    );
+    expect(apply(page, insert("Three", true, "h2"))).toContain("</ul>\n<h2>New &amp; good</h2>\n<p>Three</p>");
+    expect(apply(page, insert("One", false, "p"))).toBe("Among list items only list items can be put.");
+  });
+
+  it("are taken out with their line, and moved", () => {
+    expect(apply(page, { op: "remove-block", block: block(page, "Three"), was: "Three" })).toBe(
+      page.replace("<p>Three</p>\n", ""),
+    );
+    const move: Edit = {
+      op: "move-block",
+      block: block(page, "Four"),
+      to: block(page, "Three"),
+      before: true,
+      was: "Four",
+    };
+    expect(apply(page, move)).toContain("<p>Four</p>\n<p>Three</p>\n");
+  });
+
+  it("become headings: a paragraph by its tag, a list item by a heading inside", () => {
+    const make = (text: string): Edit => ({ op: "make-heading", block: block(page, text), level: 3, was: text });
+    expect(apply(page, make("Three"))).toContain("<h3>Three</h3>");
+    expect(apply(page, make("One"))).toContain("<li><h3>One</h3></li>");
+  });
+
+  it("of which two edits change one place, the second is refused", () => {
+    const twice = apply(
+      page,
+      { op: "remove-block", block: block(page, "Three"), was: "Three" },
+      insert("Three", true, "p"),
+    );
+    expect(twice).toBe("Another edit of this redraft changes the same place.");
+  });
+
+  it("that are equal are told apart, and never taken for each other", () => {
+    const equal = "<p>a</p><p>b</p><p>a</p>";
+    const second = keyOf(read(equal), "block", 2);
+    expect(apply(equal, { op: "remove-block", block: second, was: "a" })).toBe("<p>a</p><p>b</p>");
+    expect(apply("<p>a</p><p>b</p>", { op: "remove-block", block: second, was: "a" })).toMatch(/it had it 2 times/);
+  });
+});
+
+describe("headings that are merged", () => {
+  const hero = '<div><h1 class="a">Step</h1>\n<h1 class="b"><img src=x alt=aboard></h1></div><p>x</p>';
+  const merge = (source: string): Edit => ({
+    op: "merge-headings",
+    headings: read(source).headings.map(({ key }) => key),
+    separator: ", ",
+    level: 1,
+    was: "",
+  });
+
+  it("become parts of one, with their classes and pictures", () => {
+    expect(apply(hero, merge(hero))).toBe(
+      '<div><h1><span class="a">Step</span>, <span class="b"><img src=x alt=aboard></span></h1></div><p>x</p>',
+    );
+  });
+
+  it("must stand beside each other", () => {
+    const apart = "<h1>a</h1><p>between</p><h1>b</h1>";
+    expect(apply(apart, merge(apart))).toMatch(/^Something stands between/);
+  });
+});
+
+describe("pictures, links and head", () => {
+  const source =
+    '<html><head><title>x</title></head><body><a href="/a" title=hint><img src=b.png></a> <a href="/a">Lamp</a></body></html>';
+  const page = read(source);
+  it("are changed at their own attribute", () => {
+    const alt: Edit = { op: "set-alt", picture: keyOf(page, "picture", 0), value: 'A "red" hull', was: null };
+    expect(apply(source, alt)).toContain('<img src=b.png alt="A &quot;red&quot; hull">');
+    expect(apply(source, { op: "set-link-title", link: keyOf(page, "link", 0), value: "", was: "hint" })).toContain(
+      '<a href="/a"><img',
+    );
+    expect(
+      apply(source, { op: "set-link-text", link: keyOf(page, "link", 1), value: "The lamp", was: "Lamp" }),
+    ).toContain(">The lamp</a>");
+    expect(apply(source, { op: "set-language", value: "en-GB", was: null })).toContain('<html lang="en-GB">');
+    expect(apply(source, { op: "set-robots", value: "noindex", was: null })).toContain(
+      '<title>x</title><meta name="robots" content="noindex">',
+    );
+  });
+
+  // HTML Living Standard 4.2.1: the content model of head is metadata content.
+  it.each<[string, boolean]>([
+    ['<meta name="a" content="b">', true],
+    ["<script>if (a < b) x('<p>')</script>", true],
+    ["<p>text</p>", false],
+    ["just words", false],
+    ["<script>never closed", false],
+  ])("the head may hold %s: %s", (html, may) => {
+    expect(notForHead(html) === null).toBe(may);
+  });
+});
+
+describe("where a node comes from", () => {
+  it("is known through renaming and insertion, so that it can be edited again", () => {
+    const source = "<p>a</p><p>b</p>";
+    const original = read(source);
+    const edits: Edit[] = [
+      { op: "set-block-text", block: keyOf(original, "block", 0), value: "c", was: "a" },
+      {
+        op: "insert-blocks",
+        id: "1",
+        at: keyOf(original, "block", 1),
+        before: true,
+        blocks: [{ tag: "p", text: "new" }],
+        was: null,
+      },
+    ];
+    const after = read(apply(source, ...edits));
+    expect(originsOf(original, after, edits, "block").map(({ index, added }) => [index, added?.id ?? null])).toEqual([
+      [0, null],
+      [-1, "1"],
+      [1, null],
+    ]);
+  });
+});
+
+describe("bringing a page in again", () => {
+  const source = "<p>a</p><img src=x.png><p>b</p>";
+  const page = read(source);
+  const edits: Edit[] = [
+    { op: "set-block-text", block: keyOf(page, "block", 0), value: "better", was: "a" },
+    { op: "set-alt", picture: keyOf(page, "picture", 0), value: "A hull", was: null },
+    { op: "remove-block", block: keyOf(page, "block", 1), was: "b" },
+  ];
+  const lists = (now: string) => {
+    const { kept, settled, conflicts } = carryOver(edits, read(now));
+    const ops = (list: readonly Edit[]) => list.map(({ op }) => op);
+    return { kept: ops(kept), settled: ops(settled), conflicts: ops(conflicts.map(({ edit }) => edit)) };
+  };
+  it("keeps, settles or asks about each edit of the body", () => {
+    expect(lists(source)).toEqual({ kept: ["set-block-text", "set-alt", "remove-block"], settled: [], conflicts: [] });
+    expect(lists('<p>better</p><img src=x.png alt="A hull">')).toEqual({
+      kept: [],
+      settled: ["set-block-text", "set-alt", "remove-block"],
+      conflicts: [],
+    });
+    expect(lists("<p>other</p><img src=x.png alt=Ship><p>b</p>")).toEqual({
+      kept: ["remove-block"],
+      settled: [],
+      conflicts: ["set-block-text", "set-alt"],
+    });
+  });
+});
