@@ -143,7 +143,7 @@ class Reader {
     }
     readHeadElement(page, element, around.where);
     for (const { name, value } of element.attributes) {
-      if (value.length > 20 && isSwallowing(name, value)) {
+      if (value.length > 6 && isSwallowing(name, value)) {
         const range = { start: element.start, end: element.startEnd };
         page.swallowing.push({ what: "quote", name, range });
       }

@@ -30,6 +30,37 @@ describe("a heading rule finds what it is for, and nothing where that is not", (
     ["heading/phrase-missing-h1", "<h1>Ship</h1>", "<h1>The fog signal</h1>", "fog signal"],
     ["heading/phrase-missing-h2", "<h1>a</h1><h2>Ship</h2>", "<h1>a</h1><h2>Its fog signals</h2>", "fog signal"],
     ["heading/h1-unlike-title", "<h1>Something else</h1>", "<h1>Lamps of old</h1>"],
+    ["heading/in-navigation", "<nav><h3>Menu</h3></nav>", "<main><h1>Menu</h1></main>"],
+    ["heading/in-aside", "<h1>a</h1><aside><h5>News</h5></aside>", "<aside><p>News</aside>"],
+    ["heading/in-footer", "<h1>a</h1><footer><h4>x</h4></footer>", "<article><footer><h4>x</h4></footer></article>"],
+    ["heading/in-comments", "<div id=comments><h3>2 comments</h3></div>", "<div class=commentary><h3>x</h3></div>"],
+    [
+      "heading/looks-like-heading",
+      "<p><b>Venue</b></p><p>On the quay.</p>",
+      "<p><b>Venue</b>: on the quay.</p><p>x</p>",
+    ],
+    ["heading/looks-like-heading", "<div class=card-title>Venue</div><p>x", "<div class=subtitle>Venue</div><p>x"],
+    [
+      "heading/styled-only",
+      "<h1>a</h1><p>x<h2>b</h2><p>x<h2>Call us</h2><h2>d</h2><p>x",
+      "<h1>a</h1><h2>b</h2><h3>c</h3><p>x",
+    ],
+    ["heading/subtitle-as-heading", "<h1>a</h1><h2>b</h2><h2>c</h2><p>x", "<h1>a</h1><h2>b</h2><p>x<h2>c</h2>"],
+    // Common practice, no source: H4 to H6 are avoided by many.
+    ["heading/too-deep", "<h5>a</h5>", "<h4>a</h4>"],
+    ["heading/default-words", "<h1>Welcome to our website!</h1>", "<h1>Welcome aboard the lightship</h1>"],
+    [
+      "heading/stuffed",
+      "<h1>Fog</h1><h2>Fog a</h2><h2>Fog b</h2><h2>c</h2>",
+      "<h1>Fog</h1><h2>a</h2><h2>b</h2><h2>c</h2>",
+      "fog",
+    ],
+    ["heading/image-only", "<h2><img alt=Lamp src=x></h2>", "<h2><img alt=Lamp src=x> of old</h2>"],
+    [
+      "heading/deep-section-count",
+      `<h1>a</h1>${"<h2>b</h2><p>x".repeat(8)}`,
+      `<h1>a</h1>${"<h2>b</h2><p>x".repeat(7)}`,
+    ],
   ])("%s: %s", (id, wrong, right, phrase) => {
     expect(new Set(findings(id, wrong, phrase).map((finding) => finding.rule))).toEqual(new Set([id]));
     expect(findings(id, right, phrase)).toEqual([]);

@@ -1,0 +1,74 @@
+import { describe, expect, it } from "vitest";
+import { readPage } from "../../page/read.ts";
+import { readingEase, syllables } from "../../phrase/reading-ease.ts";
+import { auditRule } from "../audit.ts";
+import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../house-style.ts";
+
+const findings = (id: string, body: string, phrase = "", rules: HouseStyle["rules"] = {}) =>
+  auditRule(id, readPage(`<html lang=en><title>Lamp</title><body>${body}`, { address: "https://a.example/page" }), {
+    phrase: phrase || null,
+    houseStyle: { ...DEFAULT_HOUSE_STYLE, rules },
+    today: "2026-11-23",
+  });
+const words = (n: number, word = "word") => `${`${word} `.repeat(n)}.`;
+
+describe("a rule about the body finds what it is for, and nothing where that is not", () => {
+  it.each<[string, string, string, string?]>([
+    // Common practice, no source: a page under 300 words is thin for many; the phrase stands in the first 100 words.
+    ["body/few-words", `<p>${words(250)}`, `<p>${words(300)}`],
+    ["body/phrase-missing", "<p>About a ship", "<p>About fog signals", "fog signal"],
+    ["body/phrase-not-early", `<p>${words(100)} fog signal`, `<p>The fog signal ${words(100)}`, "fog signal"],
+    [
+      "body/phrase-dense",
+      `<p>${words(40)} ${words(6, "fog signal")}`,
+      `<p>${words(200)} ${words(4, "fog signal")}`,
+      "fog signal",
+    ],
+    ["body/long-paragraph", `<p>${words(260, "lantern")}`, `<p>${words(60, "lantern")}`],
+    [
+      "body/long-stretch-without-heading",
+      `<p>${words(200)}<p>${words(200)}`,
+      `<p>${words(200)}<h2>Lamp</h2><p>${words(200)}`,
+    ],
+  ])("%s", (id, wrong, right, phrase) => {
+    expect(findings(id, wrong, phrase).map((finding) => finding.rule)).toEqual([id]);
+    expect(findings(id, right, phrase)).toEqual([]);
+  });
+
+  it("menus, sidebars and footers are no part of it", () => {
+    const around = `<nav>${words(400)}</nav><aside>fog signal</aside><footer>fog signal</footer>`;
+    expect(findings("body/few-words", `${around}<p>${words(10)}`)[0]?.message).toBe("The content has 11 words.");
+    expect(findings("body/phrase-missing", `${around}<p>x`, "fog signal")).toHaveLength(1);
+  });
+
+  it("what is off is found only where a house style turns it on", () => {
+    const on = { on: true };
+    const body = `<p>${words(40, "Incomprehensibility notwithstanding")}`;
+    expect(findings("body/reading-ease", body)).toEqual([]);
+    expect(findings("body/reading-ease", body, "", { "body/reading-ease": on })).toHaveLength(1);
+    const [standards] = findings("body/writers-standards", "<p>x<ul><li>a</ul>", "", { "body/writers-standards": on });
+    expect(standards?.message).toBe("The page has 2 words of 800, 0 pictures of 1.");
+  });
+});
+
+describe("reading ease", () => {
+  it.each([
+    ["lamp", 1],
+    ["signal", 2],
+    ["the", 1],
+    ["lightship", 2],
+    ["opening", 3],
+    ["moored", 1],
+    ["museum", 2],
+  ])("%s has %i syllables", (word, n) => {
+    expect(syllables(word)).toBe(n);
+  });
+
+  // Flesch 1948: texts of one-syllable words in short sentences stand above 100, his formula's top for “very easy”.
+  it("follows the formula", () => {
+    const ease = readingEase("The cat sat on the mat. ".repeat(6));
+    expect(ease).toMatchObject({ wordsPerSentence: 6, syllablesPer100: 100 });
+    expect(ease?.score).toBeCloseTo(206.835 - 84.6 - 6.09, 5);
+    expect(readingEase("Too few words to tell.")).toBeNull();
+  });
+});

@@ -1,0 +1,83 @@
+import { describe, expect, it } from "vitest";
+import { readPage } from "../../page/read.ts";
+import { auditSite, summaryOf } from "../../site/audit-site.ts";
+import { linkGraph } from "../../site/link-graph.ts";
+import { packLinks, unpackLinks } from "../../site/links.ts";
+import { auditRule } from "../audit.ts";
+import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
+
+const read = (body: string, address = "https://a.example/page") =>
+  readPage(`<html lang=en><title>Lamp</title><body>${body}`, { address });
+const findings = (id: string, body: string) =>
+  auditRule(id, read(body), { phrase: null, houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" });
+
+describe("a rule about links finds what it is for, and nothing where that is not", () => {
+  it.each([
+    // axe-core link-name; WCAG 2.2 failure F89.
+    ["link/no-text", "<a href=/a></a>", "<a href=/a aria-label=Lamp></a>"],
+    ["link/no-text", "<a href=/a><svg></svg></a>", "<a href=/a><img src=x alt=Lamp></a>"],
+    ["link/vague-text", "<a href=/a>Read more…</a>", "<a href=/a>Read more of the lamp</a>"],
+    ["link/button-as-link", "<a href='#'>Open</a>", "<a href='#part'>Open</a>"],
+    ["link/button-as-link", "<a href='javascript:open()'>Open</a>", "<a href='#' role=button>Open</a>"],
+    [
+      "link/link-as-button",
+      "<span onclick=\"location.href='/a'\">Lamp</span>",
+      "<button onclick='light()'>Lamp</button>",
+    ],
+    ["link/fragment-missing", "<a href='#b'>b</a><p id=a>", "<a href='#caf%C3%A9'>b</a><p id=café>"],
+    ["link/fragment-missing", "<a href='#b'>b</a>", "<a href='#top'>Up</a>"],
+    // axe-core button-name; WCAG 2.2, 4.1.2.
+    ["control/no-name", "<button><i class=icon></i></button>", "<button aria-label=Close><i></i></button>"],
+    ["control/no-name", "<input type=button>", "<input type=submit>"],
+  ])("%s: %s", (id, wrong, right) => {
+    expect(findings(id, wrong).map((finding) => finding.rule)).toEqual([id]);
+    expect(findings(id, right)).toEqual([]);
+  });
+});
+
+describe("links across a site", () => {
+  const site = (pages: Record<string, string>) =>
+    Object.entries(pages).map(([path, body]) =>
+      summaryOf(path, read(body, `https://www.a.example${path}`), { phrase: path === "/lamp" ? "lamp" : "" }),
+    );
+  const found = (id: string, pages: Record<string, string>) =>
+    auditSite(site(pages), DEFAULT_HOUSE_STYLE)
+      .filter((finding) => finding.rule === id)
+      .flatMap((finding) => finding.pages);
+  const menu =
+    "<nav><a href=/lamp>Lamp</a> <a href=/fog/>Fog</a> <a href=/ship.html>Ship</a> <a href=/crew>Crew</a></nav>";
+
+  it("are compared without www, default files, slashes and fragments, and known by their zones", () => {
+    const page = read(`<nav><a href="/a/">A</a></nav><main><a href="https://a.example/a/index.html#x">In text</a>
+      <a href="https://b.example/">Out</a> <a href="mailto:x@a.example">Mail</a></main><footer><a href=/b.html>B</a></footer>`);
+    expect(unpackLinks(packLinks(page))).toEqual([
+      { to: "/a", text: "In text", zone: "content" },
+      { to: "/b", text: "B", zone: "foot" },
+    ]);
+  });
+
+  it("say who links here, with which words", () => {
+    const { incoming } = linkGraph(site({ "/": `${menu}<a href="/lamp#oil">its oil</a>`, "/lamp": menu }));
+    expect(incoming.get("/lamp")?.map(({ from, link }) => [from.id, link.text, link.zone])).toEqual([
+      ["/", "its oil", "content"],
+    ]);
+  });
+
+  const whole = { "/": menu, "/lamp": menu, "/fog": `${menu}<a href=/gone>Gone</a>`, "/ship": menu, "/crew": "<p>x" };
+  it("that lead nowhere are found, where most of the site is here", () => {
+    expect(found("link/broken", whole)).toEqual(["/fog"]);
+    expect(found("link/broken", { "/": menu })).toEqual([]);
+    expect(found("link/broken", { ...whole, "/crew": "<a href=/plan.pdf>Plan</a>" })).toEqual(["/fog"]);
+  });
+
+  it("that nobody makes leave an orphan, the start page apart", () => {
+    expect(found("link/orphan-page", { ...whole, "/lost": "<p>x" })).toEqual(["/lost"]);
+  });
+
+  it("from the start page's footer alone are not prominent", () => {
+    expect(found("link/not-prominent", { "/": "<footer><a href=/lamp>Lamp</a></footer>", "/lamp": "x" })).toEqual([
+      "/lamp",
+    ]);
+    expect(found("link/not-prominent", { "/": menu, "/lamp": "x" })).toEqual([]);
+  });
+});
