@@ -147,7 +147,7 @@ describe("axe-core's verdicts over the demo pages", () => {
           .replace(/\s+/g, " ")
           .trim(),
       ]);
-    expect(heard).toEqual(read.headings.map(({ level, text }) => [level, text]));
+    expect(heard).toEqual(Array.from(read.headings, ({ level, text }) => [level, text]));
   });
 });
 

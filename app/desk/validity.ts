@@ -1,5 +1,5 @@
+import type { ValidityAnswer, ValidityMessage } from "#core/exchange/validity";
 import type { Weight } from "#core/rules/setting";
-import type { ValidityAnswer, ValidityMessage } from "../../server/validate/validate-html";
 
 /** What breaks the parsing of a page or names two things alike weighs most; the rest of the standard next; style least. */
 const MUST = new Set([

@@ -40,7 +40,7 @@ export async function previewPattern(pageId: string, change: PatternChange): Pro
     edits.flatMap((edit) => ("heading" in edit ? [edit.heading.text] : "block" in edit ? [edit.block.text] : [])),
   );
   const lines = (page: typeof before): OutlineLine[] =>
-    page.headings.map(({ level, text }) => ({
+    Array.from(page.headings, ({ level, text }) => ({
       level,
       text: text.slice(0, 120),
       changed: touched.has(text.slice(0, 160)),

@@ -52,7 +52,7 @@ interface Shaped {
 /** Every heading of a page, and every text set like one, with its shape and what is wrong with it. */
 function shapedNodes(page: Page): Shaped[] {
   const h1s = page.headings.filter(({ level, landmark }) => level === 1 && !AROUND.has(landmark ?? "")).length;
-  const nodes = page.headings.map((heading, index): Shaped => {
+  const nodes = Array.from(page.headings, (heading, index): Shaped => {
     const { landmark, tag, classNames, level, text } = heading;
     const before = page.headings[index - 1];
     const faults: ShapeFault[] = [];

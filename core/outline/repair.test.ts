@@ -148,7 +148,7 @@ describe("a repair of a page", () => {
     const edits = repairOutline(page).flatMap((line) => line.edits);
     const { page: after, refused } = applyToPage(page, edits);
     expect(refused).toEqual([]);
-    expect(after.headings.map(({ level }) => level)).toEqual([3, 1, 2, 3]);
+    expect(Array.from(after.headings, ({ level }) => level)).toEqual([3, 1, 2, 3]);
     expect(repairOutline(after).flatMap((line) => line.edits)).toEqual([]);
   });
 });

@@ -145,7 +145,7 @@ export function repairOutline(page: Page, { include = [], refused = new Set() }:
   const firstH1 = page.headings.findIndex(({ level }, index) => level === 1 && content.has(index));
   // Site generators make the H1 of a Markdown file's title (common practice).
   const h1Outside = page.format === "markdown" && firstH1 < 0 && titleOf(page) !== "";
-  const candidates: Candidate[] = page.headings.map((heading, index) => ({
+  const candidates: Candidate[] = Array.from(page.headings, (heading, index) => ({
     heading: index,
     block: -1,
     text: heading.text,

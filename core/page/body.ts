@@ -42,14 +42,17 @@ export function contentWords(page: Page): number {
 export const countWords = (text: string, language: string): number =>
   WITHOUT_SPACES.test(text) ? wordsOf(text, language).length : text.split(" ").length;
 
-/** The first words of the content, the H1 apart: so many at most. */
-export function firstWords(page: Page, many: number): string {
-  const h1 = contentHeadings(page).find(({ heading }) => heading.level === 1)?.heading.block ?? -1;
-  const words: string[] = [];
-  for (const { block, index } of contentBlocks(page)) {
-    if (index === h1) continue;
-    words.push(...block.text.split(" "));
-    if (words.length >= many) break;
+/** The block of the content's first H1; -1 where there is none. */
+export const h1Block = (page: Page): number =>
+  contentHeadings(page).find(({ heading }) => heading.level === 1)?.heading.block ?? -1;
+
+/** Words of the content before a block, the H1 apart. */
+export function wordsBefore(page: Page, block: number): number {
+  const h1 = h1Block(page);
+  let words = 0;
+  for (const one of contentBlocks(page)) {
+    if (one.index >= block) break;
+    if (one.index !== h1) words += one.block.text.split(" ").length;
   }
-  return words.slice(0, many).join(" ");
+  return words;
 }

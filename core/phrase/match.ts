@@ -82,12 +82,27 @@ function sentencesOf(text: string): { start: number; end: number }[] {
   return sentences;
 }
 
+/** Texts without diacritics and other cases than those of ASCII, for which the short way below is safe. */
+const PLAIN = /^[\x00-\x7f\u2010-\u2027]*$/;
+const OWN_CASES = /^(?:tr|az|lt)\b/i;
+
+/**
+ * Whether a text may hold words of all stems: taking it apart is slow, and most blocks of a page hold no word of a phrase.
+ * Stemmers change the ends of words, never their first letters.
+ */
+function mayHold(text: string, stems: readonly Token[], language: string): boolean {
+  if (!PLAIN.test(text) || OWN_CASES.test(language)) return true;
+  const lower = text.toLowerCase();
+  return stems.every(({ stem: one }) => !PLAIN.test(one) || lower.includes(one.slice(0, 3)));
+}
+
 /** Every place where the phrase stands in the text exactly or in another form, in order; else one scattered place, or none. */
 export function findPhrase(phrase: string, text: string, options: MatchOptions): Match[] {
   const wanted = tokensOf(phrase, options);
   if (wanted.length === 0) return [];
   const content = wanted.filter((word) => !word.stop);
   const stems = content.length > 0 ? content : wanted;
+  if (!mayHold(text, stems, options.language)) return [];
   const tokens = tokensOf(text, options);
   const matches: Match[] = [];
   for (let i = 0; i < tokens.length; ) {

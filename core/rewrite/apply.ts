@@ -7,7 +7,8 @@ import { encodePatches } from "./bytes.ts";
 import { type Edit, type Refusal, slotOf } from "./edits.ts";
 import type { Patch } from "./patch.ts";
 import { patchesOf } from "./patches.ts";
-import { planEdits, replaceTrimmed, type Step } from "./plan.ts";
+import { planEdits, replaceTrimmed } from "./plan.ts";
+import type { Step } from "./step.ts";
 
 export interface AppliedToPage {
   page: Page;
@@ -39,7 +40,7 @@ function reshape(page: Page, steps: readonly Step[]): Page {
   const original = { ...originalFromText(source, page.format), headers: page.headers };
   const read = { ...readPage(original, { address: page.address }), charset: page.charset };
   const gone = new Set(steps.flatMap((step) => (step.op === "remove-heading" ? [step.index] : [])));
-  const at = new Map(read.headings.map(({ range }, i) => [range.start, i]));
+  const at = new Map(Array.from(read.headings, ({ range }, i) => [range.start, i]));
   const moved = placesAfter(patches);
   // Edits are bound to the original, so its keys stay with the headings.
   const keyed: Heading[] = [...read.headings];

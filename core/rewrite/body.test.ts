@@ -113,7 +113,7 @@ describe("headings that are merged", () => {
   const hero = '<div><h1 class="a">Step</h1>\n<h1 class="b"><img src=x alt=aboard></h1></div><p>x</p>';
   const merge = (source: string): Edit => ({
     op: "merge-headings",
-    headings: read(source).headings.map(({ key }) => key),
+    headings: Array.from(read(source).headings, ({ key }) => key),
     separator: ", ",
     level: 1,
     was: "",

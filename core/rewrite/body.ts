@@ -6,13 +6,7 @@ import { escapeText, removeAttribute, renameTags, setAttribute, wholeLine } from
 import { mergeHeadings } from "./merge.ts";
 import type { Patch } from "./patch.ts";
 import { findNode } from "./resolve.ts";
-
-/** What carries out an edit of the body: patches, of which one may begin a heading that was not there. */
-export interface BodyChange {
-  patches: Patch[];
-  /** Where a heading begins that this edit has made: so far into the text of a patch, or before it. */
-  makes?: { patch: Patch; offset: number }[];
-}
+import type { BodyChange } from "./step.ts";
 
 const OPEN =
   "The element around this text is not closed in the source, or holds other blocks too. Close it there, then bring the page in again.";

@@ -139,7 +139,7 @@ function isTakenOver(edit: BodyEdit, page: Page): boolean {
       return !says(edit.was);
     case "merge-headings":
       return page.headings.some(
-        ({ text }) => text === edit.headings.map((one) => one.text).join(edit.separator || " "),
+        ({ text }) => text === Array.from(edit.headings, (one) => one.text).join(edit.separator || " "),
       );
     case "insert-blocks":
       return edit.blocks.every(({ text, tag }) => tag === "links" || says(text));

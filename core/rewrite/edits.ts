@@ -60,7 +60,7 @@ export interface Refusal {
 /** The nodes that an edit is bound to, by kind. */
 export function nodesOf(edit: Edit): { kind: NodeKind; key: NodeKey }[] {
   if ("heading" in edit) return [{ kind: "heading", key: edit.heading }];
-  if ("headings" in edit) return edit.headings.map((key) => ({ kind: "heading", key }));
+  if ("headings" in edit) return Array.from(edit.headings, (key) => ({ kind: "heading", key }));
   if ("block" in edit) {
     const own = { kind: "block" as const, key: edit.block };
     return edit.op === "move-block" ? [own, { kind: "block", key: edit.to }] : [own];
@@ -95,7 +95,7 @@ export function newValueOf(edit: Edit): string {
     case "remove-block":
       return "";
     case "merge-headings":
-      return `H${edit.level}: ${edit.headings.map(({ text }) => text).join(edit.separator)}`;
+      return `H${edit.level}: ${Array.from(edit.headings, ({ text }) => text).join(edit.separator)}`;
     case "move-block":
       return `${edit.before ? "before" : "behind"}: ${edit.to.text}`;
     case "insert-blocks":

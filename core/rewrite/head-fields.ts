@@ -1,9 +1,9 @@
 import { languageOf, type MetaElement, type Page } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
-import type { BodyChange } from "./body.ts";
 import { cleanValue, type Edit, type HeadEdit } from "./edits.ts";
 import { insertHeadElement } from "./insert.ts";
 import { escapeAttribute, setAttribute } from "./markup.ts";
+import type { BodyChange } from "./step.ts";
 
 const METAS = { "set-robots": "robots", "set-keywords": "keywords", "set-viewport": "viewport" } as const;
 

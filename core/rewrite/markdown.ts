@@ -2,7 +2,7 @@ import { isScalar, parseDocument, type Scalar } from "yaml";
 import { type FrontMatter, readFrontMatter } from "../page/front-matter.ts";
 import type { Heading, Page } from "../page/page.ts";
 import type { Patch } from "./patch.ts";
-import type { Step } from "./plan.ts";
+import type { Step } from "./step.ts";
 
 /** The front-matter name of each field, in the order in which they are added. */
 const NAMES = {

@@ -1,9 +1,9 @@
 import type { Heading, Page } from "../page/page.ts";
-import type { BodyChange } from "./body.ts";
 import type { BodyEdit } from "./edits.ts";
 import { escapeText, renameTags } from "./markup.ts";
 import type { Patch } from "./patch.ts";
 import { findHeading } from "./resolve.ts";
+import type { BodyChange } from "./step.ts";
 
 /**
  * Makes one heading of several that stand beside each other. Each becomes a `span` with its classes and what it holds; what

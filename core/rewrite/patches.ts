@@ -4,7 +4,7 @@ import { insertHeadElement } from "./insert.ts";
 import { markdownPatches } from "./markdown.ts";
 import { escapeAttribute, escapeText, removeAttribute, renameTags, setAttribute, wholeLine } from "./markup.ts";
 import type { Patch } from "./patch.ts";
-import type { Step } from "./plan.ts";
+import type { Step } from "./step.ts";
 
 /** The patches that carry out one step in HTML. */
 function patchesFor(page: Page, step: Step): Patch[] {

@@ -1,22 +1,13 @@
 import { slugOf } from "../address/slug.ts";
 import { textOfParts } from "../page/headings.ts";
 import { canonicalOf, descriptionOf, type Heading, type Page, titleOf } from "../page/page.ts";
-import { type BodyChange, planBody } from "./body.ts";
+import { planBody } from "./body.ts";
 import { cleanValue, type Edit, nodesOf, type Refusal, slotOf } from "./edits.ts";
 import { isHeadEdit, planHead } from "./head-fields.ts";
 import type { Patch } from "./patch.ts";
 import { patchesOf } from "./patches.ts";
 import { findHeading, findNode } from "./resolve.ts";
-
-/** An edit that can be carried out, bound to its place in the page. Both the model and the source are changed by it. */
-export type Step =
-  | { op: "set-title" | "set-description" | "set-canonical" | "set-slug"; value: string; edit: Edit }
-  | { op: "set-heading-level"; index: number; level: number; edit: Edit }
-  /** `part` is the one text part that changes; -1 where the heading has no text yet. */
-  | { op: "set-heading-text"; index: number; value: string; part: number; partText: string; edit: Edit }
-  | { op: "remove-heading"; index: number; as?: "div"; edit: Edit }
-  /** Whatever else is changed in the source alone; the page is read again after it. */
-  | { op: "patch"; change: BodyChange; edit: Edit };
+import type { Step } from "./step.ts";
 
 export interface Plan {
   steps: Step[];

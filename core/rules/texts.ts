@@ -1,6 +1,7 @@
 import { slugOf } from "../address/slug.ts";
 import { countCharacters } from "../measure/cut.ts";
-import type { Page, Range } from "../page/page.ts";
+import { contentBlocks } from "../page/body.ts";
+import type { Page, Range, TextBlock } from "../page/page.ts";
 import { descriptionElements, languageOf } from "../page/page.ts";
 import { findPhrase, type Match } from "../phrase/match.ts";
 
@@ -30,6 +31,27 @@ export const descriptionRange = (page: Page): Range | null => descriptionElement
 /** Every place of the target phrase in a text of the page. */
 export function phraseIn(text: string, phrase: string, page: Page): Match[] {
   return findPhrase(phrase, text, { language: languageOf(page) });
+}
+
+const inBodies = new WeakMap<Page["blocks"], { phrase: string; language: string; found: BodyMatch[] }>();
+
+/** A place of the target phrase in a block of the content. */
+export interface BodyMatch {
+  block: TextBlock;
+  index: number;
+  match: Match;
+}
+
+/** Every place of the target phrase in the content, found once for the rules that look for it. */
+export function phraseInBody(page: Page, phrase: string): BodyMatch[] {
+  const language = languageOf(page);
+  const known = inBodies.get(page.blocks);
+  if (known?.phrase === phrase && known.language === language) return known.found;
+  const found = contentBlocks(page).flatMap(({ block, index }) =>
+    phraseIn(block.text, phrase, page).map((match) => ({ block, index, match })),
+  );
+  inBodies.set(page.blocks, { phrase, language, found });
+  return found;
 }
 
 /** A page's slug as a reader sees it: percent-encoding undone where that is possible. */

@@ -1,9 +1,9 @@
-import { contentBlocks, contentWords } from "../../page/body.ts";
+import { contentWords } from "../../page/body.ts";
 import { languageOf } from "../../page/page.ts";
 import { wordsOf } from "../../phrase/words.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { count } from "../setting.ts";
-import { counted, phraseIn, quote } from "../texts.ts";
+import { counted, phraseInBody, quote } from "../texts.ts";
 
 export const bodyPhraseDense = rule({
   id: "body/phrase-dense",
@@ -17,18 +17,13 @@ export const bodyPhraseDense = rule({
     const words = contentWords(page);
     if (!phrase || words < 50) return;
     const own = wordsOf(phrase, languageOf(page)).length;
-    let times = 0;
-    let last = -1;
-    for (const { block, index } of contentBlocks(page)) {
-      const said = phraseIn(block.text, phrase, page).filter(({ kind }) => kind !== "scattered").length;
-      times += said;
-      if (said > 0) last = index;
-    }
+    const said = phraseInBody(page, phrase).filter(({ match }) => match.kind !== "scattered");
+    const times = said.length;
     const density = (times * own * 100) / words;
     if (times < 4 || density <= settings.percent) return;
     yield {
       message: `${quote(phrase)} is said ${counted(times, "time")} in ${words} words: ${density.toFixed(1)} of 100 words.`,
-      at: { part: "block", block: last, range: page.blocks[last]?.range ?? null },
+      at: { part: "block", block: said.at(-1)?.index ?? 0, range: said.at(-1)?.block.range ?? null },
     };
   },
 });

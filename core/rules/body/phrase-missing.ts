@@ -1,6 +1,5 @@
-import { contentBlocks } from "../../page/body.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { phraseIn, quote } from "../texts.ts";
+import { phraseInBody, quote } from "../texts.ts";
 
 export const bodyPhraseMissing = rule({
   id: "body/phrase-missing",
@@ -11,7 +10,7 @@ export const bodyPhraseMissing = rule({
   source: commonPractice(),
   *check(page, { phrase }) {
     if (!phrase || page.blocks.length === 0) return;
-    if (contentBlocks(page).some(({ block }) => phraseIn(block.text, phrase, page).length > 0)) return;
+    if (phraseInBody(page, phrase).length > 0) return;
     yield { message: `The text nowhere says ${quote(phrase)}.`, at: { part: "markup" } };
   },
 });

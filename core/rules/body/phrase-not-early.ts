@@ -1,7 +1,7 @@
-import { contentBlocks, firstWords } from "../../page/body.ts";
+import { h1Block, wordsBefore } from "../../page/body.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { count } from "../setting.ts";
-import { phraseIn, quote } from "../texts.ts";
+import { phraseInBody, quote } from "../texts.ts";
 
 export const bodyPhraseNotEarly = rule({
   id: "body/phrase-not-early",
@@ -12,10 +12,14 @@ export const bodyPhraseNotEarly = rule({
   source: commonPractice(),
   settings: { words: count(100, "words", "The target phrase stands in the first {words} words.") },
   *check(page, { phrase, settings }) {
-    if (!phrase || phraseIn(firstWords(page, settings.words), phrase, page).length > 0) return;
-    const at = contentBlocks(page).find(({ block }) => phraseIn(block.text, phrase, page).length > 0);
+    if (!phrase) return;
+    const h1 = h1Block(page);
+    const found = phraseInBody(page, phrase);
+    const at = found.find(({ index }) => index !== h1) ?? found[0];
     // Where it is nowhere, that is said by another rule.
     if (!at) return;
+    const before = wordsBefore(page, at.index) + at.block.text.slice(0, at.match.start).split(" ").length;
+    if (at.index !== h1 && before <= settings.words) return;
     yield {
       message: `${quote(phrase)} does not stand in the first ${settings.words} words.`,
       at: { part: "block", block: at.index, range: at.block.range },
