@@ -46,6 +46,7 @@ try {
       await page.goto(`${address}/bring-in`);
       await page.getByRole("heading", { name: "Bring in pages" }).waitFor();
       await picture("bring-in");
+      await outlines(page, site, picture);
       await wholeSite(page, site, picture);
     }
     await context.close();
@@ -54,6 +55,36 @@ try {
   await browser.close();
   child.kill();
   standIn.child.kill();
+}
+
+/** Pictures of the outline, its repair, the source, and patterns of headings. */
+async function outlines(page: Page, site: string, picture: (name: string) => Promise<void>): Promise<void> {
+  const top = (selector: string) =>
+    page.evaluate((wanted) => {
+      const sheet = document.querySelector("[data-scroll]");
+      const part = document.querySelector(wanted);
+      if (sheet && part) sheet.scrollTop += part.getBoundingClientRect().top - 64;
+    }, selector);
+  await page.goto(`${address}/sites/${site}/pages?find=crew of the`);
+  await page.getByRole("link", { name: "The crew of the lightship" }).first().click();
+  await page.getByRole("heading", { name: "Outline" }).waitFor();
+  await top('[data-anchor="outline"]');
+  await picture("outline");
+  await page.goto(`${address}/sites/${site}/pages?find=night of`);
+  await page.getByRole("link", { name: "Night of" }).first().click();
+  await page.getByRole("button", { name: "Repair…" }).click();
+  await picture("repair");
+  await page.getByRole("button", { name: /^Change \d headings/ }).click();
+  await page.getByRole("button", { name: "Check the HTML" }).click();
+  await page.getByText(/valid HTML|HTML is valid/).waitFor();
+  await top("#source-heading");
+  await picture("source");
+  await page.getByRole("button", { name: /^Undo/ }).click();
+  await page.getByText("nothing changed yet").waitFor();
+  await page.goto(`${address}/sites/${site}/headings`);
+  await page.getByRole("button", { name: /^H3/ }).first().click();
+  await page.getByRole("button", { name: /^Change it on/ }).waitFor();
+  await picture("headings");
 }
 
 /** Pictures of bringing in, changing many pages, and deciding, on the demo site. */

@@ -13,7 +13,7 @@ import { changePages } from "../store/act-on-pages";
 import { db } from "../store/db";
 import type { OutlineLine, PatternChange, PatternPreview } from "../store/heading-patterns";
 import { usePageRows } from "../store/rows";
-import { Action, fieldClass, MainButton } from "../ui/controls";
+import { fieldClass, MainButton } from "../ui/controls";
 import { TitleLine } from "../ui/frame";
 import { useNotices } from "../ui/notice";
 import { onPoolAll } from "../workers/pool";

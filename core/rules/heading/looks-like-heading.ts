@@ -1,6 +1,6 @@
 import { headingLike } from "../../outline/heading-like.ts";
 import { keyOf } from "../../rewrite/resolve.ts";
-import { commonPractice, rule } from "../rule.ts";
+import { rule } from "../rule.ts";
 import { quote } from "../texts.ts";
 
 export const headingLooksLikeHeading = rule({

@@ -1,4 +1,4 @@
-import { commonPractice, rule } from "../rule.ts";
+import { rule } from "../rule.ts";
 import { quote } from "../texts.ts";
 
 const FILE = /\.(?:jpe?g|png|gif|webp|avif|svg|bmp|tiff?)$|^(?:img|dsc|dscn|image|photo|pict?|screenshot)[-_ ]?\d+/i;

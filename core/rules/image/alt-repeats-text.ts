@@ -15,7 +15,7 @@ export const imageAltRepeatsText = rule({
       const alt = collapse(image.alt ?? "").toLowerCase();
       if (alt.length < 3 || image.silent) continue;
       const link = page.links[image.link];
-      const inLink = link !== undefined && link.text.toLowerCase().replace(alt, "").includes(alt);
+      const inLink = link?.text.toLowerCase().replace(alt, "").includes(alt) ?? false;
       const caption = page.blocks.some(
         ({ tag, text, range }) =>
           tag === "figcaption" && text.toLowerCase() === alt && Math.abs(range.start - image.range.end) < 500,

@@ -1,4 +1,4 @@
-import { commonPractice, rule } from "../rule.ts";
+import { rule } from "../rule.ts";
 import { counted } from "../texts.ts";
 
 export const markupSectionWithoutHeading = rule({
