@@ -7,7 +7,7 @@ import { type OutlineFormat, outlineAs } from "#core/outline/copy";
 import { headingLike } from "#core/outline/heading-like";
 import { contentHeadings, standTogether } from "#core/outline/outline";
 import { repairOutline } from "#core/outline/repair";
-import { countWords } from "#core/page/body";
+import { blockWords } from "#core/page/body";
 import { type Heading, languageOf, titleOf } from "#core/page/page";
 import { type Edit, slotOf } from "#core/rewrite/edits";
 import { originsOf } from "#core/rewrite/origins";
@@ -204,7 +204,7 @@ function wordsUnder(page: Desk["page"]): number[] {
   const counts = Array.from(page.headings, () => 0);
   for (const [i, block] of page.blocks.entries()) {
     if (block.heading < 0 || page.headings[block.heading]?.block === i) continue;
-    counts[block.heading] = (counts[block.heading] ?? 0) + countWords(block.text, languageOf(page));
+    counts[block.heading] = (counts[block.heading] ?? 0) + blockWords(block, languageOf(page));
   }
   return counts;
 }

@@ -32,15 +32,29 @@ export function contentWords(page: Page): number {
   let words = counted.get(page.blocks);
   if (words === undefined) {
     words = 0;
-    for (const { block } of contentBlocks(page)) words += countWords(block.text, languageOf(page));
+    for (const { block } of contentBlocks(page)) words += blockWords(block, languageOf(page));
     counted.set(page.blocks, words);
   }
   return words;
 }
 
-/** White space is collapsed in blocks, so that its spaces part the words; scripts without spaces need more. */
-export const countWords = (text: string, language: string): number =>
-  WITHOUT_SPACES.test(text) ? wordsOf(text, language).length : text.split(" ").length;
+const inBlocks = new WeakMap<TextBlock, number>();
+
+/** Words of a block. White space is collapsed, so that its spaces part the words; scripts without spaces need more. */
+export function blockWords(block: TextBlock, language: string): number {
+  let words = inBlocks.get(block);
+  if (words === undefined) {
+    words = WITHOUT_SPACES.test(block.text) ? wordsOf(block.text, language).length : 1 + spacesIn(block.text);
+    inBlocks.set(block, words);
+  }
+  return words;
+}
+
+function spacesIn(text: string): number {
+  let spaces = 0;
+  for (let at = text.indexOf(" "); at >= 0; at = text.indexOf(" ", at + 1)) spaces++;
+  return spaces;
+}
 
 /** The block of the content's first H1; -1 where there is none. */
 export const h1Block = (page: Page): number =>
@@ -52,7 +66,7 @@ export function wordsBefore(page: Page, block: number): number {
   let words = 0;
   for (const one of contentBlocks(page)) {
     if (one.index >= block) break;
-    if (one.index !== h1) words += one.block.text.split(" ").length;
+    if (one.index !== h1) words += blockWords(one.block, languageOf(page));
   }
   return words;
 }

@@ -82,18 +82,46 @@ function sentencesOf(text: string): { start: number; end: number }[] {
   return sentences;
 }
 
-/** Texts without diacritics and other cases than those of ASCII, for which the short way below is safe. */
-const PLAIN = /^[\x00-\x7f\u2010-\u2027]*$/;
-const OWN_CASES = /^(?:tr|az|lt)\b/i;
+/** Languages with cases of their own, or whose stemmers take the beginnings of words off. */
+const APART = /^(?:tr|az|lt|ar|fa|ur|he|id|ms|ga)\b/i;
+/** Letters that fold to two. */
+const DOUBLE = /[æœ]/;
+
+const ACCENTED = /[\u00c0-\u024f]/;
+
+/** How words with a stem begin, in lower case: the letters, and the same with a diacritic on any of them. */
+interface Beginning {
+  letters: string;
+  marked: RegExp;
+}
+const beginnings = new Map<string, Beginning>();
+
+function beginningOf(stem: string): Beginning {
+  let beginning = beginnings.get(stem);
+  if (!beginning) {
+    const letters = stem.slice(0, stem.length <= 3 ? 2 : Math.max(3, stem.length - 2));
+    const marked = new RegExp([...letters].map((letter) => `[${letter}\\u00c0-\\u024f]`).join(""));
+    beginning = { letters, marked };
+    if (beginnings.size > 500) beginnings.clear();
+    beginnings.set(stem, beginning);
+  }
+  return beginning;
+}
 
 /**
  * Whether a text may hold words of all stems: taking it apart is slow, and most blocks of a page hold no word of a phrase.
- * Stemmers change the ends of words, never their first letters.
+ * Elsewhere stemmers change the ends of words, never their first letters.
  */
 function mayHold(text: string, stems: readonly Token[], language: string): boolean {
-  if (!PLAIN.test(text) || OWN_CASES.test(language)) return true;
+  if (APART.test(language)) return true;
   const lower = text.toLowerCase();
-  return stems.every(({ stem: one }) => !PLAIN.test(one) || lower.includes(one.slice(0, 3)));
+  const accented = ACCENTED.test(lower);
+  if (accented && DOUBLE.test(lower)) return true;
+  return stems.every(({ stem: one }) => {
+    if (!/^[a-z0-9]+$/.test(one)) return true;
+    const { letters, marked } = beginningOf(one);
+    return lower.includes(letters) || (accented && marked.test(lower.normalize("NFC")));
+  });
 }
 
 /** Every place where the phrase stands in the text exactly or in another form, in order; else one scattered place, or none. */

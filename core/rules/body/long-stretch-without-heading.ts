@@ -1,4 +1,5 @@
-import { contentBlocks, isHeadingBlock } from "../../page/body.ts";
+import { blockWords, contentBlocks, isHeadingBlock } from "../../page/body.ts";
+import { languageOf } from "../../page/page.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { count } from "../setting.ts";
 import { quote } from "../texts.ts";
@@ -6,7 +7,7 @@ import { quote } from "../texts.ts";
 export const bodyLongStretchWithoutHeading = rule({
   id: "body/long-stretch-without-heading",
   weight: "may",
-  sees: ["blocks"],
+  sees: ["blocks", "language"],
   finds: "a long stretch of text without a heading",
   why: "Readers scan. Two screens of a telephone without a heading give them nothing to hold on to. A story may well do without.",
   source: commonPractice("about 130 words a screen"),
@@ -19,7 +20,7 @@ export const bodyLongStretchWithoutHeading = rule({
       const heading = isHeadingBlock(page, index);
       if (!heading) {
         if (first < 0) first = index;
-        words += block.text.split(" ").length;
+        words += blockWords(block, languageOf(page));
       }
       if (!heading && i < blocks.length - 1) continue;
       if (words > settings.words) {
