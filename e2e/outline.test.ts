@@ -151,3 +151,43 @@ describe("the body", () => {
     await page.getByText(/pages? links? here in the text/).waitFor();
   });
 });
+
+describe("the source", () => {
+  it("is checked, mended where an unclosed quotation mark swallows what follows, and checked again", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "School visits aboard");
+    const margin = page.getByRole("complementary", { name: "Notes" });
+    const swallowed =
+      "A quotation mark is missing behind the attribute href in line 20, column 20: tags behind it are taken for its value.";
+    await margin.getByText(swallowed).waitFor();
+    await page.getByRole("button", { name: "Check the HTML" }).click();
+    await page.getByText(/^1 place is not valid HTML/).waitFor();
+    await page.getByRole("button", { name: "Edit it" }).click();
+    const editor = page.getByRole("textbox", { name: "Source of this page" });
+    await page.getByRole("button", { name: /line 21/ }).click();
+    await editor.getByText("work-sheet.pdf").click();
+    await page.keyboard.press("Home");
+    for (let i = 0; i < '<p>Ask for the <a href="/files/work-sheet.pdf'.length; i++)
+      await page.keyboard.press("ArrowRight");
+    await page.keyboard.type('"');
+    await page.getByRole("button", { name: "Keep what I wrote" }).click();
+    await margin.getByText(`was: ${swallowed}`).waitFor();
+    await page.getByRole("button", { name: "Check the HTML again" }).click();
+    await page.getByText("The HTML is valid.").waitFor();
+    expect(added(demo("learn/school-visits.html"), await html(page))).toEqual([
+      '<p>Ask for the <a href="/files/work-sheet.pdf">work sheet</a> first, says the crew.</p>',
+    ]);
+  });
+
+  it("is shown as it looks, without scripts, and headings are found both ways", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "The crew of the lightship");
+    await page.getByRole("region", { name: "How it looks" }).getByRole("button", { name: "Show it" }).click();
+    const frame = page.frameLocator("iframe[title='The page as it looks']");
+    await frame.getByRole("heading", { name: "The cook" }).click();
+    await page.locator("[data-outline-row]:focus").and(row(page, "H3: The cook")).waitFor();
+    await row(page, "H3: The seaman").focus();
+    await frame.locator("[data-chosen]").getByText("The seaman").waitFor();
+    expect(await page.locator("iframe").getAttribute("sandbox")).toBe("allow-same-origin");
+  });
+});

@@ -1,9 +1,10 @@
+import { defaultKeymap, history, historyKeymap } from "@codemirror/commands";
 import { html } from "@codemirror/lang-html";
 import { HighlightStyle, syntaxHighlighting } from "@codemirror/language";
 import { setDiagnostics } from "@codemirror/lint";
 import { unifiedMergeView } from "@codemirror/merge";
 import { EditorState } from "@codemirror/state";
-import { EditorView, highlightSpecialChars, lineNumbers } from "@codemirror/view";
+import { EditorView, highlightSpecialChars, keymap, lineNumbers } from "@codemirror/view";
 import { tags } from "@lezer/highlight";
 import { useEffect, useRef } from "react";
 import type { Validity } from "./validity";
@@ -37,15 +38,21 @@ export default function SourceView({
   original,
   messages,
   line,
+  onChange,
 }: {
   source: string;
   original: string;
+  /** What is typed; without it the source can only be read. */
+  onChange?: (text: string) => void;
   messages: readonly Validity[];
   /** The line to be shown; null for none. */
   line: number | null;
 }) {
   const host = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView>(undefined);
+  const changed = useRef(onChange);
+  changed.current = onChange;
+  const editable = onChange !== undefined;
   useEffect(() => {
     const nonce = document.querySelector<HTMLScriptElement>("script[nonce]")?.nonce ?? "";
     view.current = new EditorView({
@@ -54,7 +61,15 @@ export default function SourceView({
         doc: source,
         extensions: [
           EditorView.cspNonce.of(nonce),
-          EditorState.readOnly.of(true),
+          ...(editable
+            ? [
+                history(),
+                keymap.of([...defaultKeymap, ...historyKeymap]),
+                EditorView.updateListener.of(
+                  (update) => update.docChanged && changed.current?.(update.state.doc.toString()),
+                ),
+              ]
+            : [EditorState.readOnly.of(true)]),
           EditorView.lineWrapping,
           EditorView.contentAttributes.of({ "aria-label": "Source of this page" }),
           lineNumbers(),
@@ -62,7 +77,7 @@ export default function SourceView({
           html(),
           syntaxHighlighting(tones),
           look,
-          ...(source === original
+          ...(source === original || editable
             ? []
             : [
                 unifiedMergeView({
@@ -76,7 +91,7 @@ export default function SourceView({
       }),
     });
     return () => view.current?.destroy();
-  }, [source, original]);
+  }, [source, original, editable]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: another source makes another view
   useEffect(() => {
     const editor = view.current;

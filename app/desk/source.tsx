@@ -1,5 +1,6 @@
 import { lazy, Suspense, useMemo, useState } from "react";
 import { redraftedSource } from "#core/rewrite/apply";
+import { sourceEdits } from "#core/rewrite/source-edits";
 import { Action } from "../ui/controls";
 import { Mark } from "../ui/mark";
 import type { Desk } from "./use-desk";
@@ -15,6 +16,16 @@ export function Source({ desk }: { desk: Desk }) {
   const [fault, setFault] = useState("");
   const [busy, setBusy] = useState(false);
   const [line, setLine] = useState<number | null>(null);
+  const [typed, setTyped] = useState<string | null>(null);
+  // What was written into the source before is where the next change begins; other edits of the redraft are apart from it.
+  const begun = useMemo(
+    () =>
+      redraftedSource(
+        original,
+        edits.filter(({ op }) => op === "edit-source"),
+      ),
+    [original, edits],
+  );
   const source = useMemo(() => (open ? redraftedSource(original, edits) : ""), [open, original, edits]);
   if (original.format === "fields") return null;
   const check = async () => {
@@ -26,6 +37,13 @@ export function Source({ desk }: { desk: Desk }) {
     setBusy(false);
     if ("reason" in found) setFault(found.reason);
     else setChecked({ source: now, messages: found });
+  };
+  const keep = async () => {
+    if (typed === null) return;
+    const { diff } = await import("@codemirror/merge");
+    const changes = diff(original.source, typed, { scanLimit: 10_000 });
+    desk.replace("edit-source", sourceEdits(original.source, typed, changes), "Edit the source");
+    setTyped(null);
   };
   const messages = checked && checked.source === source ? checked.messages : [];
   return (
@@ -39,7 +57,28 @@ export function Source({ desk }: { desk: Desk }) {
             {busy ? "Checking…" : checked ? "Check the HTML again" : "Check the HTML"}
           </Action>
         )}
-        <Action onClick={() => setOpen(!open)}>{open ? "Hide it" : "Show it"}</Action>
+        {typed === null ? (
+          <>
+            {original.format === "html" && (
+              <Action
+                onClick={() => {
+                  setOpen(true);
+                  setTyped(begun);
+                }}
+              >
+                Edit it
+              </Action>
+            )}
+            <Action onClick={() => setOpen(!open)}>{open ? "Hide it" : "Show it"}</Action>
+          </>
+        ) : (
+          <>
+            <Action onClick={() => void keep()} disabled={typed === begun}>
+              Keep what I wrote
+            </Action>
+            <Action onClick={() => setTyped(null)}>Leave it as it was</Action>
+          </>
+        )}
       </div>
       {fault && (
         <p role="alert" className="mt-2 text-red">
@@ -76,7 +115,11 @@ export function Source({ desk }: { desk: Desk }) {
       )}
       {open && (
         <Suspense fallback={<p className="mt-2 text-soft">Opening the source…</p>}>
-          <SourceView source={source} original={original.source} messages={messages} line={line} />
+          {typed === null ? (
+            <SourceView source={source} original={original.source} messages={messages} line={line} />
+          ) : (
+            <SourceView source={begun} original={original.source} messages={messages} line={line} onChange={setTyped} />
+          )}
         </Suspense>
       )}
     </section>

@@ -50,6 +50,8 @@ export interface Desk {
   setKind(kind: PageKind): void;
   savedAt: string | null;
   edit(edit: Edit | readonly Edit[], label: string, merge?: string): void;
+  /** Puts edits in the place of all of one operation. */
+  replace(op: Edit["op"], list: readonly Edit[], label: string): void;
   /** Takes an edit out of the redraft. */
   drop(edit: Edit, label: string): void;
   /** The key by which an edit names a node of the original. */
@@ -123,6 +125,19 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     return { record: merged, houseStyle: site.houseStyle, page: next, findings: audit(next), setAsides };
   };
 
+  /** Keeps a redraft with new edits in it, unless one of them is refused. */
+  const put = (next: readonly Edit[], list: readonly Edit[], label: string, merge?: string) => {
+    const applied = applyToPage(original, next);
+    const refusal = applied.refused.find(({ edit }) => list.includes(edit) || list.some((one) => one.op === edit.op));
+    if (refusal) {
+      fail(new Error(refusal.reason));
+      return;
+    }
+    setEdits(next);
+    const state = stateFor(applied.page, { ready: false });
+    write(() => saveRedraft(state, next, label, merge ? `${stored.id} ${merge}` : null));
+  };
+
   return {
     // What is typed is on screen at once, before it is kept.
     record: { ...record, phrase },
@@ -143,16 +158,15 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     savedAt,
     edit(change, label, merge) {
       const list = Array.isArray(change) ? (change as readonly Edit[]) : [change as Edit];
-      const next = list.reduce<readonly Edit[]>((all, one) => withEdit(all, one), edits);
-      const applied = applyToPage(original, next);
-      const refusal = applied.refused.find(({ edit }) => list.includes(edit) || list.some((one) => one.op === edit.op));
-      if (refusal) {
-        fail(new Error(refusal.reason));
-        return;
-      }
-      setEdits(next);
-      const state = stateFor(applied.page, { ready: false });
-      write(() => saveRedraft(state, next, label, merge ? `${stored.id} ${merge}` : null));
+      put(
+        list.reduce<readonly Edit[]>((all, one) => withEdit(all, one), edits),
+        list,
+        label,
+        merge,
+      );
+    },
+    replace(op, list, label) {
+      put([...edits.filter((one) => one.op !== op), ...list], list, label);
     },
     drop(edit, label) {
       const next = edits.filter((one) => slotOf(one) !== slotOf(edit));

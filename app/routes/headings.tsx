@@ -175,7 +175,7 @@ export default function Headings() {
               </div>
               <ul className="min-h-0 flex-1 overflow-y-auto border-hairline border-t">
                 {previews.slice(0, SHOWN).map((one) => (
-                  <li key={one.pageId} className="grid grid-cols-2 gap-6 border-hairline border-b px-6 py-3">
+                  <li key={one.pageId} className="grid grid-cols-2 gap-x-6 gap-y-1 border-hairline border-b px-6 py-3">
                     <Link
                       to={`/sites/${site.id}/pages/${one.pageId}`}
                       className="col-span-2 truncate font-mono text-12 text-blue hover:underline"

@@ -16,6 +16,7 @@ const FIELDS: Record<Edit["op"], string> = {
   "remove-block": "text removed",
   "move-block": "text moved",
   "insert-blocks": "text added",
+  "edit-source": "source",
   "set-alt": "alternative text",
   "set-link-text": "link text",
   "set-link-title": "link title",

@@ -49,6 +49,7 @@ const FIELDS: Record<Edit["op"], Joi.SchemaMap> = {
     blocks: Joi.array().items(newBlock).min(1).required(),
     was: nothing,
   },
+  "edit-source": { id, before: text.required(), after: text.required(), value, was: text.required() },
   "set-alt": { picture: key.required(), value, was: nothing },
   "set-link-text": { link: key.required(), value, was: text.default("") },
   "set-link-title": { link: key.required(), value, was: nothing },

@@ -7,6 +7,7 @@ import type { Edit } from "./edits.ts";
 import { notForHead } from "./head-fields.ts";
 import { originsOf } from "./origins.ts";
 import { keyOf } from "./resolve.ts";
+import { sourceEdits } from "./source-edits.ts";
 
 const address = "https://a.example/";
 const read = (source: string) => readPage(source, { address });
@@ -159,6 +160,30 @@ describe("pictures, links and head", () => {
     ["<script>never closed", false],
   ])("the head may hold %s: %s", (html, may) => {
     expect(notForHead(html) === null).toBe(may);
+  });
+});
+
+describe("the source itself", () => {
+  const was = "<p>a</p>\n<p>a</p>\n<ul><li>b</ul>";
+  const change = (from: number, to: number, value: string) => {
+    const is = was.slice(0, from) + value + was.slice(to);
+    return sourceEdits(was, is, [{ fromA: from, toA: to, fromB: from, toB: from + value.length }]);
+  };
+  it("is changed where somebody wrote, and found again by what stands around", () => {
+    const [edit] = change(12, 13, "second");
+    expect(edit && apply(was, edit)).toBe("<p>a</p>\n<p>second</p>\n<ul><li>b</ul>");
+    expect(edit && apply(`<h1>new</h1>\n${was}`, edit)).toContain("<p>a</p>\n<p>second</p>");
+    expect(edit && apply("<p>other</p>", edit)).toMatch(/^The source is not as it was/);
+  });
+  it("takes an insertion and a deletion, and is in place the second time", () => {
+    const [insertion] = change(27, 27, "</li>");
+    const made = insertion ? apply(was, insertion) : "";
+    expect(made).toContain("<li>b</li></ul>");
+    expect(insertion && apply(made, insertion)).toBe(made);
+  });
+  it("keeps its character set", () => {
+    const [edit] = change(0, 0, "<meta charset=utf-16>");
+    expect(edit && apply(was, edit)).toMatch(/^The character set cannot be changed here/);
   });
 });
 

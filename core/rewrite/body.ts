@@ -37,6 +37,8 @@ export function planBody(page: Page, edit: BodyEdit): BodyChange | null | string
       return moveBlock(page, edit);
     case "insert-blocks":
       return insertBlocks(page, edit);
+    case "edit-source":
+      return editSource(page, edit);
     case "set-alt":
       return withNode(page, "picture", edit.picture, (index) => {
         const picture = page.images[index];
@@ -213,6 +215,28 @@ function changeWords(
     patches.push({ start: one.start, end: one.end, text: escapeText(text) });
   });
   return { patches };
+}
+
+/** Where a text stands in the source; -1 for nowhere, -2 for several places. */
+function onlyPlace(source: string, text: string): number {
+  const at = source.indexOf(text);
+  return at >= 0 && source.indexOf(text, at + 1) >= 0 ? -2 : at;
+}
+
+function editSource(
+  { source }: Page,
+  { before, after, was, value }: Extract<BodyEdit, { op: "edit-source" }>,
+): BodyChange | null | string {
+  if (/charset/i.test(was + value))
+    return "The character set cannot be changed here: the bytes would stay in the old one. Save the page in the new one, then bring it in again.";
+  const at = onlyPlace(source, before + was + after);
+  if (at === -2) return "That place stands in the source more than once. Change the source again.";
+  if (at === -1) {
+    const made = onlyPlace(source, before + value + after) !== -1;
+    return made ? null : "The source is not as it was when this was changed. Change it again.";
+  }
+  const start = at + before.length;
+  return { patches: [{ start, end: start + was.length, text: value }] };
 }
 
 function moveBlock(

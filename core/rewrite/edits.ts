@@ -33,6 +33,8 @@ export type BodyEdit =
   | { op: "move-block"; block: NodeKey; to: NodeKey; before: boolean; was: string }
   /** New blocks before or behind one that is there. `id` tells several at one place apart. */
   | { op: "insert-blocks"; id: string; at: NodeKey; before: boolean; blocks: NewBlock[]; was: null }
+  /** Whatever else somebody writes into the source, found again by what stands before and behind it. */
+  | { op: "edit-source"; id: string; before: string; after: string; value: string; was: string }
   | { op: "set-alt"; picture: NodeKey; value: string; was: string | null }
   | { op: "set-link-text"; link: NodeKey; value: string; was: string }
   | { op: "set-link-title"; link: NodeKey; value: string; was: string | null };

@@ -7,6 +7,7 @@ import { readPage } from "../page/read.ts";
 import { applyToPage, applyToSource } from "./apply.ts";
 import { type Edit, slotOf } from "./edits.ts";
 import { keyOf } from "./resolve.ts";
+import { sourceEdits } from "./source-edits.ts";
 import { firstDifference } from "./verify.ts";
 
 const address = "https://www.example/a/page.html";
@@ -77,6 +78,12 @@ function bodyEdits(page: Page): fc.Arbitrary<Edit> | null {
         const place = Math.floor(text.length * at);
         const next = text.slice(0, place) + word + text.slice(place + 3);
         return { op: "set-block-text", block: keyOf(page, "block", i), value: next, was: text };
+      }),
+      fc.tuple(indexOf(blocks), fc.constantFrom("<b>new</b>", "</i>", "word", "")).map(([i, text]): Edit => {
+        const { start = 0, end = 0 } = blocks[i]?.range ?? {};
+        const change = { fromA: start, toA: end, fromB: start, toB: start + text.length };
+        const next = page.source.slice(0, start) + text + page.source.slice(end);
+        return sourceEdits(page.source, next, [change])[0] as Edit;
       }),
       block.map((key): Edit => ({ op: "remove-block", block: key, was: key.text })),
       fc
