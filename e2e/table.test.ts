@@ -243,7 +243,7 @@ describe("the house style", () => {
     await page.getByRole("button", { name: "Keep this house style" }).click();
     await page.getByRole("button", { name: "Keep this house style" }).waitFor({ state: "detached" });
     await page.getByRole("link", { name: "Pages", exact: true }).click();
-    await page.getByRole("button", { name: /1\d titles are too wide/ }).waitFor();
+    await page.getByRole("button", { name: /\d\d titles are too wide/ }).waitFor();
     await page.getByRole("link", { name: "House style" }).click();
     await page.getByLabel("Pages of which kind").selectOption("product");
     await page.getByRole("switch").first().click();

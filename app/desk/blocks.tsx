@@ -130,7 +130,7 @@ function Block({
     <div data-anchor={`block ${index}`} className="group flex items-baseline gap-2 py-0.5">
       <DropdownMenu.Root>
         <DropdownMenu.Trigger
-          aria-label={`With the text ${block.text.slice(0, 40)}`}
+          aria-label={`${TAGS[block.tag] ?? "¶"}: with the text ${block.text.slice(0, 40)}`}
           className="w-10 shrink-0 text-left text-12 text-graphite hover:text-ink"
         >
           {TAGS[block.tag] ?? "¶"}

@@ -149,7 +149,11 @@ export function Outline({ desk, ...picking }: Picking & { desk: Desk }) {
       )}
       <DndContext sensors={sensors} modifiers={[restrictToHorizontalAxis]} onDragEnd={dragged}>
         <ol className="mt-2">
-          {unfolded.has(-1) && <Blocks desk={desk} origins={origins} heading={-1} indent={0} {...picking} />}
+          {unfolded.has(-1) && (
+            <li>
+              <Blocks desk={desk} origins={origins} heading={-1} indent={0} {...picking} />
+            </li>
+          )}
           {Array.from(page.headings, (heading, index) => (
             <OutlineRow
               key={JSON.stringify([heading.key.text, heading.key.nth, heading.made, index])}

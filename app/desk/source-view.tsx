@@ -71,7 +71,7 @@ export default function SourceView({
               ]
             : [EditorState.readOnly.of(true)]),
           EditorView.lineWrapping,
-          EditorView.contentAttributes.of({ "aria-label": "Source of this page" }),
+          EditorView.contentAttributes.of({ "aria-label": "Source of this page", tabindex: "0" }),
           lineNumbers(),
           highlightSpecialChars(),
           html(),

@@ -22,6 +22,10 @@ const summary = {
   keywords: text,
   language: text,
   headings: Joi.array().items(Joi.array().ordered(count, text)),
+  phrase: text.optional(),
+  links: text.optional(),
+  shapes: text.optional(),
+  also: text.optional(),
 };
 
 /** Base64 of packed bytes: a backup is one JSON file. */
