@@ -77,7 +77,7 @@ describe("the outline", () => {
     await page.getByRole("heading", { name: "Patterns of headings" }).waitFor();
     await page.getByLabel("H3", { exact: true }).click();
     await page.getByRole("button", { name: "Change it on 1 page" }).click();
-    await page.getByText("Changed on 1 page").waitFor();
+    await page.getByText("Changed on 1 page", { exact: true }).waitFor();
     await page.getByLabel(/^Or all that a selector names/).fill("h3 > b");
     await page.getByText(/^Type a tag, classes or both/).waitFor();
     await page.getByLabel(/^Or all that a selector names/).fill("h1");
