@@ -1,5 +1,5 @@
 import { readFileSync, statSync } from "node:fs";
-import { dirname } from "node:path";
+import { dirname, relative } from "node:path";
 import { auditReport } from "#core/exchange/audit-report";
 import { csvOf } from "#core/exchange/csv";
 import { sarifOf } from "#core/exchange/sarif";
@@ -48,7 +48,7 @@ export function auditCommand(paths: string[], options: AuditOptions): void {
   const audited = files.map(({ file, root }) => {
     const { page } = readPageFile(file, root, base);
     const entry = auditReport.page(file, page, audit(page, context), houseStyle);
-    return { entry, summary: summaryOf(file, page) };
+    return { entry, summary: summaryOf(file, page, { file: relative(root, file) }) };
   });
   const site = auditSite(
     audited.map(({ summary }) => summary),

@@ -72,8 +72,18 @@ function shapedNodes(page: Page): Shaped[] {
 const FAULTS: ShapeFault[] = ["around", "jump", "styled", "several-h1"];
 const EXAMPLE = 60;
 
-/** The shapes of a page's headings, packed into one text for its summary: a line a shape. */
+const packed = new WeakMap<Page["headings"], { blocks: Page["blocks"]; text: string }>();
+
+/** The shapes of a page's headings, packed into one text for its summary: a line a shape. Once for the same headings. */
 export function packShapes(page: Page): string {
+  const known = packed.get(page.headings);
+  if (known?.blocks === page.blocks) return known.text;
+  const text = pack(page);
+  packed.set(page.headings, { blocks: page.blocks, text });
+  return text;
+}
+
+function pack(page: Page): string {
   const lines = new Map<string, { count: number; faults: Set<ShapeFault>; example: string; shape: HeadingShape }>();
   for (const { shape, text, faults } of shapedNodes(page)) {
     const name = shapeName(shape);

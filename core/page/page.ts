@@ -267,8 +267,8 @@ export interface Page {
   ids: ElementId[];
   /** Tags and quotes that are never closed. */
   swallowing: Swallowing[];
-  /** An element before the end of the head that the head may not hold: what follows it stands in the body. */
-  headEndedBy: { tag: string; range: Range } | null;
+  /** An element or text (`tag` is null) before the end of the head that it may not hold: what follows stands in the body. */
+  headEndedBy: { tag: string | null; range: Range } | null;
   /** Scripts of the page's own, and elements left for them to fill. */
   scripts: number;
   /** Offsets behind the start tags of `html` and `head`, and of the body's first byte; -1 where unknown. */

@@ -186,11 +186,17 @@ class Reader {
     }
     if (element.tag === "body" && element.start < 0) {
       // Where the head's end or the body's start tag comes later, something before it has ended the head.
-      const first = element.children.find((child) => child.type === "element" && child.start >= 0) as
-        | ElementNode
-        | undefined;
-      if (first && /<\/head|<body/i.test(page.source.slice(first.start, first.start + 20_000)))
-        page.headEndedBy = { tag: first.tag, range: { start: first.start, end: first.startEnd } };
+      const first = element.children.find(
+        (child) => (child.type === "element" && child.start >= 0) || (child.type === "text" && /\S/.test(child.text)),
+      );
+      const goesOn = first && /<\/head|<body/i.test(page.source.slice(first.start, first.start + 20_000));
+      if (goesOn && page.anchors.headEnd < 0) {
+        const { start, end } = first;
+        page.headEndedBy =
+          first.type === "element"
+            ? { tag: first.tag, range: { start, end: first.startEnd } }
+            : { tag: null, range: { start, end } };
+      }
     }
     const where = element.tag === "head" ? "head" : "body";
     const hidden = element.tag === "body" && hiddenFromAll(element);

@@ -36,21 +36,16 @@ export function planHead(page: Page, edit: HeadEdit): BodyChange | null | string
   };
 }
 
-const HEAD_ELEMENTS = new Set(["base", "link", "meta", "noscript", "script", "style", "template", "title"]);
-
-/** The elements of a piece of markup that the head may not hold (HTML 4.2.1, metadata content); null where it may hold all. */
+/** Why the head may not hold a piece of markup (HTML 4.2.1, metadata content); null where it may. */
 export function notForHead(html: string): string | null {
-  const page = readPage(`<!doctype html><html><head>${html}<meta name=keen-quill-end></head><body></body></html>`, {
-    address: "https://a.example/",
-  });
-  const last = page.metas.find((meta) => meta.name === "keen-quill-end");
-  if (page.swallowing.length > 0 || !last) return "Something in it is not closed.";
-  const tag = /<([a-z][a-z0-9-]*)/gi;
-  for (const [, name = ""] of html.replace(/<(script|style|noscript)\b[\s\S]*?<\/\1\s*>/gi, "<$1>").matchAll(tag)) {
-    if (!HEAD_ELEMENTS.has(name.toLowerCase())) return `A ${name.toLowerCase()} element cannot stand in the head.`;
-  }
-  if (last.where === "body") return "Text cannot stand in the head.";
-  return /<[a-z]/i.test(html) ? null : "There is no element in it. Paste the whole code, with its angle brackets.";
+  if (!/<[a-z]/i.test(html)) return "There is no element in it. Paste the whole code, with its angle brackets.";
+  const source = `<!doctype html><html><head>${html}</head><body></body></html>`;
+  const { headEndedBy, swallowing, anchors } = readPage(source, { address: "https://a.example/" });
+  if (headEndedBy)
+    return headEndedBy.tag === null
+      ? "Text cannot stand in the head."
+      : `A ${headEndedBy.tag} element cannot stand in the head.`;
+  return swallowing.length > 0 || anchors.headEnd < 0 ? "Something in it is not closed." : null;
 }
 
 function addToHead(page: Page, value: string): BodyChange | null | string {

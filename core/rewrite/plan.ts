@@ -2,7 +2,7 @@ import { slugOf } from "../address/slug.ts";
 import { textOfParts } from "../page/headings.ts";
 import { canonicalOf, descriptionOf, type Heading, type Page, titleOf } from "../page/page.ts";
 import { planBody } from "./body.ts";
-import { cleanValue, type Edit, nodesOf, type Refusal, slotOf } from "./edits.ts";
+import { type BodyEdit, cleanValue, type Edit, type HeadEdit, nodesOf, type Refusal, slotOf } from "./edits.ts";
 import { isHeadEdit, planHead } from "./head-fields.ts";
 import type { Patch } from "./patch.ts";
 import { patchesOf } from "./patches.ts";
@@ -49,6 +49,13 @@ const UPROOTS: ReadonlySet<Edit["op"]> = new Set([
   "remove-heading",
 ] as const);
 
+/** Whether two edits of one node cannot both be made. A block that becomes a heading may have other words too. */
+function clashes(one: Edit["op"], other: Edit["op"]): boolean {
+  const both = [one, other];
+  if (both.includes("make-heading") && both.includes("set-block-text")) return false;
+  return both.some((op) => UPROOTS.has(op));
+}
+
 /** Where the elements begin that an edit is bound to. */
 function placesOf(page: Page, edit: Edit): number[] {
   return nodesOf(edit).map(({ kind, key }) => {
@@ -63,18 +70,18 @@ function placesOf(page: Page, edit: Edit): number[] {
 /** Steps that touch one place of the source cannot all be carried out: the earlier ones are. */
 function apart(page: Page, steps: readonly Step[], refused: Refusal[]): Step[] {
   const taken: Patch[] = [];
-  const bound = new Map<number, boolean>();
+  const bound = new Map<number, Edit["op"][]>();
   return steps.filter((step) => {
     const patches = patchesOf(page, [step]);
     const places = placesOf(page, step.edit).filter((place) => place >= 0);
-    const uproots = UPROOTS.has(step.edit.op);
+    const { op } = step.edit;
     const clash =
       patches.some((one) => taken.some((other) => touch(one, other))) ||
-      places.some((place) => bound.get(place) || (uproots && bound.has(place)));
+      places.some((place) => bound.get(place)?.some((other) => clashes(op, other)));
     if (clash) refused.push({ edit: step.edit, reason: "Another edit of this redraft changes the same place." });
     else {
       taken.push(...patches);
-      for (const place of places) bound.set(place, uproots || bound.get(place) === true);
+      for (const place of places) bound.set(place, [...(bound.get(place) ?? []), op]);
     }
     return !clash;
   });
@@ -101,15 +108,30 @@ function planEdit(page: Page, edit: Edit): Step | null | string {
     case "set-heading-text":
     case "remove-heading":
       return planHeading(page, edit);
-    default: {
-      if (page.format !== "html") return NOT_HTML[page.format];
-      const change = isHeadEdit(edit) ? planHead(page, edit) : planBody(page, edit);
-      return change === null || typeof change === "string" ? change : { op: "patch", change, edit };
-    }
+    default:
+      return planPatch(page, edit);
   }
 }
 
-const NOT_HTML = {
+type Planned = Step | null | string;
+const planned = new WeakMap<Page, WeakMap<Edit, Planned>>();
+
+/** Patches of an edit, found once for the same page and edit: a keystroke in the title does not look for them again. */
+function planPatch(page: Page, edit: BodyEdit | HeadEdit): Planned {
+  if (page.format !== "html") return NOT_HTML[page.format];
+  const ofPage = planned.get(page) ?? new WeakMap<Edit, Planned>();
+  planned.set(page, ofPage);
+  let step = ofPage.get(edit);
+  if (step === undefined) {
+    const change = isHeadEdit(edit) ? planHead(page, edit) : planBody(page, edit);
+    step = change === null || typeof change === "string" ? change : { op: "patch", change, edit };
+    ofPage.set(edit, step);
+  }
+  return step;
+}
+
+/** Why the body of other pages than HTML cannot be changed here. */
+export const NOT_HTML = {
   markdown: "This can be changed in HTML pages only. Change it in the Markdown file, then bring the file in again.",
   fields: "Only the texts of this page are known, from a spreadsheet. Bring in the page itself to change more of it.",
 };

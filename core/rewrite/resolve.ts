@@ -35,24 +35,58 @@ export function findHeading(page: Page, key: HeadingKey): Resolved {
 /** Longest text that names a node, in UTF-16 code units. */
 const NAMED_BY = 160;
 
-/** What identifies each node of a kind: a block by its text, a picture by its address, a link by address and words. */
-export function identities(page: Page, kind: Exclude<NodeKind, "heading">): string[] {
-  if (kind === "block") return page.blocks.map(({ text }) => text.slice(0, NAMED_BY));
-  if (kind === "picture") return page.images.map(({ src }) => (src ?? "").slice(0, NAMED_BY));
-  return page.links.map(({ href, text }) => `${href} ${text}`.slice(0, NAMED_BY));
+const LISTS = { block: "blocks", picture: "images", link: "links" } as const;
+type Listed = Exclude<NodeKind, "heading">;
+
+/** The texts that identify the nodes of one kind, and where each text stands. */
+interface Index {
+  texts: string[];
+  places: Map<string, number[]>;
 }
+
+const indexes = new WeakMap<object, Index>();
+
+/** Made once for the same nodes: many edits and fixes ask for it. */
+function indexOf(page: Page, kind: Listed): Index {
+  let index = indexes.get(page[LISTS[kind]]);
+  if (!index) {
+    const texts = textsOf(page, kind);
+    const places = new Map<string, number[]>();
+    texts.forEach((text, i) => {
+      const list = places.get(text);
+      if (list) list.push(i);
+      else places.set(text, [i]);
+    });
+    index = { texts, places };
+    indexes.set(page[LISTS[kind]], index);
+  }
+  return index;
+}
+
+function textsOf(page: Page, kind: Listed): string[] {
+  if (kind === "block") return page.blocks.map(({ text }) => identity(text));
+  if (kind === "picture") return page.images.map(({ src }) => identity(src ?? ""));
+  return page.links.map(({ href, text }) => identity(`${href} ${text}`));
+}
+
+/** As much of a text as names a node. */
+export const identity = (text: string) => text.slice(0, NAMED_BY);
+
+/** What identifies each node of a kind: a block by its text, a picture by its address, a link by address and words. */
+export const identities = (page: Page, kind: Listed): readonly string[] => indexOf(page, kind).texts;
 
 /** The key by which an edit finds a node of the original again. */
 export function keyOf(page: Page, kind: NodeKind, index: number): NodeKey {
   if (kind === "heading") return page.headings[index]?.key ?? { text: "" };
-  const all = identities(page, kind);
-  const text = all[index] ?? "";
+  const { texts, places } = indexOf(page, kind);
+  const text = texts[index] ?? "";
+  const equal = places.get(text) ?? [];
   return {
     text,
-    nth: all.slice(0, index + 1).filter((one) => one === text).length,
-    of: all.filter((one) => one === text).length,
-    before: all[index - 1] ?? null,
-    after: all[index + 1] ?? null,
+    nth: equal.indexOf(index) + 1,
+    of: equal.length,
+    before: texts[index - 1] ?? null,
+    after: texts[index + 1] ?? null,
   };
 }
 
@@ -61,8 +95,8 @@ const NAMES: Record<NodeKind, string> = { heading: "heading", block: "text", pic
 /** Finds the node that a key names, as `findHeading` does: never another one that is equal. */
 export function findNode(page: Page, kind: NodeKind, key: NodeKey): Resolved {
   if (kind === "heading") return findHeading(page, key);
-  const all = identities(page, kind);
-  const equal = [...all.keys()].filter((i) => all[i] === key.text);
+  const { texts: all, places } = indexOf(page, kind);
+  const equal = places.get(key.text) ?? [];
   const what = `${NAMES[kind]} ${quote(key.text)}`;
   if (equal.length === 0) return { reason: `The ${what} is not on this page.` };
   if (key.of !== undefined && key.of !== equal.length)

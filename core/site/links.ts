@@ -11,8 +11,9 @@ export interface SummaryLink {
   zone: LinkZone;
 }
 
-/** Links that a summary keeps at most; those of the content come first. */
-const MOST = 120;
+/** Links whose words a summary keeps; those of the content come first. Of the others it keeps where they lead. */
+const WITH_WORDS = 120;
+const MOST = 2000;
 const LONGEST_TEXT = 60;
 
 const ZONES: Partial<Record<LandmarkKind, LinkZone>> = { navigation: "menu", banner: "menu", contentinfo: "foot" };
@@ -44,8 +45,21 @@ export function hostOf(address: string): string {
   }
 }
 
-/** A page's links within its host, each target once, packed into one text: 10,000 summaries are in memory at a time. */
+const packed = new WeakMap<Page["links"], { address: string; text: string }>();
+
+/**
+ * A page's links within its host, each target once, packed into one text: 10,000 summaries are in memory at a time. Packed
+ * once for the same links, since a page's summary is made anew at every keystroke.
+ */
 export function packLinks(page: Pick<Page, "address" | "links">): string {
+  const known = packed.get(page.links);
+  if (known?.address === page.address) return known.text;
+  const text = pack(page);
+  packed.set(page.links, { address: page.address, text });
+  return text;
+}
+
+function pack(page: Pick<Page, "address" | "links">): string {
   const host = hostOf(page.address);
   if (host === "") return "";
   const seen = new Map<string, SummaryLink>();
@@ -63,7 +77,7 @@ export function packLinks(page: Pick<Page, "address" | "links">): string {
   return [...seen.values()]
     .sort((a, b) => ORDER.indexOf(a.zone) - ORDER.indexOf(b.zone))
     .slice(0, MOST)
-    .map(({ to, text, zone }) => `${ORDER.indexOf(zone)}${to}\t${text}`)
+    .map(({ to, text, zone }, i) => `${ORDER.indexOf(zone)}${to}\t${i < WITH_WORDS ? text : ""}`)
     .join("\n");
 }
 

@@ -11,7 +11,7 @@ export const headBodyElementInHead = rule({
     const { headEndedBy } = page;
     if (!headEndedBy) return;
     yield {
-      message: `A ${headEndedBy.tag} element stands in the head and ends it: what follows it is read as a part of the body.`,
+      message: `${headEndedBy.tag === null ? "Text" : `A ${headEndedBy.tag} element`} stands in the head and ends it: what follows is read as a part of the body.`,
       at: { part: "head", range: headEndedBy.range },
     };
   },
