@@ -22,11 +22,15 @@ export interface AppliedToSource {
   patches: Patch[];
 }
 
-/** Shape edits change the tree, so that the page is read again; value edits change the model at once. */
-const isShape = (step: Step) =>
+/**
+ * Shape edits change the tree, so that the page is read again; value edits change the model at once. Headings that lie in
+ * each other share their blocks, so that none of them can be changed by itself.
+ */
+const isShape = (page: Page, step: Step) =>
   step.op === "patch" ||
   step.op === "remove-heading" ||
-  (step.op === "set-heading-text" && (step.part < 0 || step.partText === ""));
+  (step.op === "set-heading-text" && (step.part < 0 || step.partText === "")) ||
+  ("index" in step && page.headings[step.index]?.nested === true);
 
 /** Pages after their shape edits, by the page as it was: a keystroke in the title does not parse again. */
 const reshaped = new WeakMap<Page, { key: string; page: Page }>();
@@ -107,7 +111,9 @@ export function applyToPage(page: Page, edits: readonly Edit[]): AppliedToPage {
   if (edits.length === 0) return { page, refused: [] };
   const { steps, refused } = planEdits(page, edits);
   // One change of the shape may move or rename what the others change: then all of the body's are made in the source.
-  const shape = steps.some(isShape) ? steps.filter((step) => isShape(step) || "index" in step) : [];
+  const shape: readonly Step[] = steps.some((step) => isShape(page, step))
+    ? steps.filter((step) => step.op === "patch" || "index" in step)
+    : [];
   let result = shape.length > 0 ? reshape(page, shape) : page;
   for (const step of steps) if (!shape.includes(step)) result = applyStep(result, step);
   return { page: result, refused };

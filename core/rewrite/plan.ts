@@ -20,6 +20,7 @@ export interface Plan {
  */
 export function planEdits(page: Page, edits: readonly Edit[]): Plan {
   const refused: Refusal[] = [];
+  const inPlace: Edit[] = [];
   const steps = new Map<string, Step>();
   // Of two edits for one node and field the later one counts.
   const latest = new Map(edits.map((edit) => [slotOf(edit), edit]));
@@ -27,6 +28,7 @@ export function planEdits(page: Page, edits: readonly Edit[]): Plan {
     const step = page.fault ? "This page could not be read, so it cannot be changed." : planEdit(page, edit);
     if (typeof step === "string") refused.push({ edit, reason: step });
     else if (step) steps.set(nameOf(step), step);
+    else inPlace.push(edit);
   }
   for (const [key, step] of steps) {
     if (step.op === "remove-heading" || !("index" in step) || !steps.has(`remove-heading ${step.index}`)) continue;
@@ -34,7 +36,7 @@ export function planEdits(page: Page, edits: readonly Edit[]): Plan {
     refused.push({ edit: step.edit, reason: "Another edit of this redraft removes the heading." });
   }
   const list = [...steps.values()];
-  return { steps: list.some((step) => step.op === "patch") ? apart(page, list, refused) : list, refused };
+  return { steps: list.some((step) => step.op === "patch") ? apart(page, list, inPlace, refused) : list, refused };
 }
 
 const nameOf = (step: Step) =>
@@ -57,7 +59,7 @@ function clashes(one: Edit["op"], other: Edit["op"]): boolean {
 }
 
 /** Where the elements begin that an edit is bound to. */
-function placesOf(page: Page, edit: Edit): number[] {
+function startsOf(page: Page, edit: Edit): number[] {
   return nodesOf(edit).map(({ kind, key }) => {
     const found = findNode(page, kind, key);
     if ("reason" in found) return -1;
@@ -67,13 +69,18 @@ function placesOf(page: Page, edit: Edit): number[] {
   });
 }
 
-/** Steps that touch one place of the source cannot all be carried out: the earlier ones are. */
-function apart(page: Page, steps: readonly Step[], refused: Refusal[]): Step[] {
+/** Steps that touch one place of the source cannot all be carried out: the earlier ones are, and what is in place stays there. */
+function apart(page: Page, steps: readonly Step[], inPlace: readonly Edit[], refused: Refusal[]): Step[] {
   const taken: Patch[] = [];
   const bound = new Map<number, Edit["op"][]>();
+  const bind = (op: Edit["op"], places: readonly number[]) => {
+    for (const place of places) bound.set(place, [...(bound.get(place) ?? []), op]);
+  };
+  const placesOf = (edit: Edit) => startsOf(page, edit).filter((place) => place >= 0);
+  for (const edit of inPlace) bind(edit.op, placesOf(edit));
   return steps.filter((step) => {
     const patches = patchesOf(page, [step]);
-    const places = placesOf(page, step.edit).filter((place) => place >= 0);
+    const places = placesOf(step.edit);
     const { op } = step.edit;
     const clash =
       patches.some((one) => taken.some((other) => touch(one, other))) ||
@@ -81,7 +88,7 @@ function apart(page: Page, steps: readonly Step[], refused: Refusal[]): Step[] {
     if (clash) refused.push({ edit: step.edit, reason: "Another edit of this redraft changes the same place." });
     else {
       taken.push(...patches);
-      for (const place of places) bound.set(place, [...(bound.get(place) ?? []), op]);
+      bind(op, places);
     }
     return !clash;
   });
