@@ -10,9 +10,8 @@ export interface Picking {
 
 /** The numerals of the notes at one place of the page. */
 export function NotesAt({ desk, at, selected, onSelect }: Picking & { desk: Desk; at: Place }) {
-  const name = placeName(at);
-  const notes = desk.notes.filter(({ finding }) => placeName(finding.at) === name);
-  if (notes.length === 0) return null;
+  const notes = desk.notesAt.get(placeName(at));
+  if (!notes) return null;
   return (
     <span className="inline-flex gap-1 self-start pl-1">
       {notes.map(({ number, finding }) => (

@@ -1,10 +1,9 @@
-import { useLiveQuery } from "dexie-react-hooks";
-import { useMemo, useState } from "react";
+import { useCallback, useState } from "react";
 import { Link as RouterLink } from "react-router";
 import { pathOf } from "#core/address/address";
 import { originsOf } from "#core/rewrite/origins";
-import { linkGraph } from "#core/site/link-graph";
-import { db } from "../store/db";
+import { useSite } from "../routes/site";
+import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { Action } from "../ui/controls";
 import { NotesAt, type Picking } from "./anchored";
 import { TextInPlace } from "./text-field";
@@ -17,7 +16,7 @@ const LISTED = 12;
 export function Links({ desk, ...picking }: Picking & { desk: Desk }) {
   const { page, original, edits, record } = desk;
   const [all, setAll] = useState(false);
-  const origins = useMemo(() => originsOf(original, page, edits, "link"), [original, page, edits]);
+  const origins = originsOf(original, page, edits, "link");
   const noted = new Set(desk.notes.flatMap(({ finding: { at } }) => (at.part === "link" ? [at.link] : [])));
   const own = page.links.map((link, index) => ({ link, index }));
   // Links of the content first, and those that something is noted of; menus are the same on every page.
@@ -77,20 +76,18 @@ export function Links({ desk, ...picking }: Picking & { desk: Desk }) {
           <Action onClick={() => setAll(true)}>Show all {own.length}, with menus and footer</Action>
         </p>
       )}
-      <LinkedFrom siteId={record.siteId} pageId={record.id} />
+      <LinkedFrom pageId={record.id} />
     </section>
   );
 }
 
 /** Who links here, with which words. */
-function LinkedFrom({ siteId, pageId }: { siteId: string; pageId: string }) {
-  const summaries = useLiveQuery(() => db().summaries.where("siteId").equals(siteId).toArray(), [siteId]);
-  const incoming = useMemo(
-    () => (summaries ? (linkGraph(summaries).incoming.get(pageId) ?? []) : null),
-    [summaries, pageId],
-  );
+function LinkedFrom({ pageId }: { pageId: string }) {
+  const site = useSite();
+  const ask = useCallback((worker: SiteAsked) => worker.linksTo(pageId), [pageId]);
+  const incoming = useSiteAnswer(site, ask);
   if (!incoming) return null;
-  const content = incoming.filter(({ link }) => link.zone === "content");
+  const content = incoming.filter(({ zone }) => zone === "content");
   const around = incoming.length - content.length;
   return (
     <div className="mt-3">
@@ -100,14 +97,14 @@ function LinkedFrom({ siteId, pageId }: { siteId: string; pageId: string }) {
           : `${content.length === 0 ? "No page links" : content.length === 1 ? "1 page links" : `${content.length} pages link`} here in the text${around > 0 ? `, ${around} from menus and footers` : ""}.`}
       </h3>
       <ul className="mt-1 grid gap-0.5">
-        {content.slice(0, 20).map(({ from, link }) => (
-          <li key={from.id} className="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-4">
-            <span className="truncate font-serif text-15">{link.text || "without words"}</span>
+        {content.slice(0, 20).map(({ id, address, text }) => (
+          <li key={id} className="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-4">
+            <span className="truncate font-serif text-15">{text || "without words"}</span>
             <RouterLink
-              to={`/sites/${siteId}/pages/${from.id}`}
+              to={`/sites/${site.id}/pages/${id}`}
               className="truncate font-mono text-12 text-blue hover:underline"
             >
-              {pathOf(from.address)}
+              {pathOf(address)}
             </RouterLink>
           </li>
         ))}

@@ -1,4 +1,3 @@
-import { useMemo } from "react";
 import type { Image } from "#core/page/page";
 import { originsOf } from "#core/rewrite/origins";
 import { Action } from "../ui/controls";
@@ -16,7 +15,7 @@ const nameOf = ({ src }: Image) =>
 /** The page's pictures in a strip, with their alternative texts. The pictures themselves are never fetched. */
 export function Pictures({ desk, ...picking }: Picking & { desk: Desk }) {
   const { page, original, edits } = desk;
-  const origins = useMemo(() => originsOf(original, page, edits, "picture"), [original, page, edits]);
+  const origins = originsOf(original, page, edits, "picture");
   if (page.images.length === 0) return null;
   const without = page.images.filter(({ alt, silent }) => alt === null && !silent).length;
   return (

@@ -11,7 +11,7 @@ import { keyOf } from "#core/rewrite/resolve";
 import { auditor } from "#core/rules/audit";
 import { CATALOGUE } from "#core/rules/catalogue";
 import { styleForKind } from "#core/rules/house-style";
-import { type Finding, inPageOrder, type RuleFacts, type SiteFinding } from "#core/rules/rule";
+import { type Finding, inPageOrder, placeName, type RuleFacts, type SiteFinding } from "#core/rules/rule";
 import { act } from "../store/act";
 import { db, type PageRecord, type SetAsideRecord, type SiteRecord } from "../store/db";
 import { setAsideFor } from "../store/examine";
@@ -40,6 +40,8 @@ export interface Desk {
   page: Page;
   edits: readonly Edit[];
   notes: Note[];
+  /** The notes by the names of their places. */
+  notesAt: ReadonlyMap<string, Note[]>;
   setAside: SetAsideNote[];
   /** Findings of the original that the redraft has settled. */
   settled: Finding[];
@@ -96,13 +98,18 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   const own = useMemo(() => run(page), [run, page]);
   const doubled = useMemo(() => (across ?? []).map(onThisPage), [across]);
   const findings = useMemo(() => [...doubled, ...own].sort(inPageOrder), [doubled, own]);
+  const redrafted = edits.length > 0;
+  // The original is audited once, not at every keystroke.
+  const before = useMemo(
+    () => (redrafted ? auditor({ phrase: phrase.trim() || null, houseStyle, today: today() })(original) : []),
+    [redrafted, original, phrase, houseStyle],
+  );
   const settled = useMemo(() => {
-    if (edits.length === 0) return [];
     const open = new Set(own.map((finding) => finding.key));
-    const before = auditor({ phrase: phrase.trim() || null, houseStyle, today: today() })(original);
     return before.filter((finding) => !open.has(finding.key));
-  }, [edits.length, own, original, phrase, houseStyle]);
+  }, [before, own]);
   const { notes, setAside } = useMemo(() => split(findings, record.id, setAsides), [findings, record.id, setAsides]);
+  const notesAt = useMemo(() => Map.groupBy(notes, ({ finding }) => placeName(finding.at)), [notes]);
 
   const write = useCallback(
     (task: () => Promise<void>) => {
@@ -145,6 +152,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     page,
     edits,
     notes,
+    notesAt,
     setAside,
     settled,
     refusals: refused.map(({ reason }) => reason),

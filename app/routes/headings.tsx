@@ -1,18 +1,16 @@
-import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import {
   type HeadingPattern,
-  headingPatterns,
   type PatternTarget,
   parseSelector,
   type ShapeFault,
 } from "#core/outline/heading-patterns";
 import { changePages } from "../store/act-on-pages";
-import { db } from "../store/db";
 import type { OutlineLine, PatternChange, PatternPreview } from "../store/heading-patterns";
 import { usePageRows } from "../store/rows";
+import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { fieldClass, MainButton } from "../ui/controls";
 import { TitleLine } from "../ui/frame";
 import { useNotices } from "../ui/notice";
@@ -45,6 +43,7 @@ const TARGETS: [PatternTarget, string][] = [
   ["paragraph", "a paragraph"],
   ["div", "a div"],
 ];
+const askPatterns = (worker: SiteAsked) => worker.patternsOfHeadings();
 /** Pages whose outlines are shown before and after. */
 const SHOWN = 30;
 const number = new Intl.NumberFormat("en-GB");
@@ -56,8 +55,7 @@ export default function Headings() {
   const rows = usePageRows(site.id);
   const { say, fail } = useNotices();
   const [params, setParams] = useSearchParams();
-  const summaries = useLiveQuery(() => db().summaries.where("siteId").equals(site.id).toArray(), [site.id]);
-  const patterns = useMemo(() => (summaries ? headingPatterns(summaries) : null), [summaries]);
+  const patterns = useSiteAnswer(site, askPatterns);
   const name = params.get("pattern") ?? "";
   const selector = params.get("selector") ?? "";
   const pattern = patterns?.find((one) => one.name === name);

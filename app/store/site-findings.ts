@@ -62,3 +62,21 @@ export function useSiteFindings(site: SiteRecord, ready = true): SiteFindings {
   }, [site, ready]);
   return findings;
 }
+
+/** The worker that watches a site, to be asked. */
+export type SiteAsked = Comlink.Remote<SiteWorker>;
+
+/** What the worker that watches the site says, asked again whenever the site has changed; null until it is known. */
+export function useSiteAnswer<R>(site: SiteRecord, ask: (worker: SiteAsked) => Promise<R>): R | null {
+  const findings = useSiteFindings(site);
+  const [answer, setAnswer] = useState<R | null>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: asked again when the findings say that the site has changed
+  useEffect(() => {
+    let gone = false;
+    if (worker && findings !== NOTHING) void ask(worker).then((said) => !gone && setAnswer(said));
+    return () => {
+      gone = true;
+    };
+  }, [findings, ask]);
+  return answer;
+}

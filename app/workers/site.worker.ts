@@ -1,7 +1,10 @@
 import * as Comlink from "comlink";
+import { headingPatterns } from "#core/outline/heading-patterns";
 import type { HouseStyle } from "#core/rules/house-style";
 import type { SiteFinding } from "#core/rules/rule";
 import { auditSite } from "#core/site/audit-site";
+import { linkGraph } from "#core/site/link-graph";
+import type { LinkZone } from "#core/site/links";
 import { db, type SummaryRecord } from "../store/db";
 import { Rows } from "../store/live-rows";
 
@@ -9,6 +12,7 @@ import { Rows } from "../store/live-rows";
 const REST = 250;
 
 let stop: (() => void) | null = null;
+let watched: Rows<SummaryRecord> | null = null;
 
 /** Runs the site rules over the summaries whenever one changes, and tells what they find. */
 function watch(siteId: string, houseStyle: HouseStyle, tell: (findings: SiteFinding[]) => void): void {
@@ -19,6 +23,7 @@ function watch(siteId: string, houseStyle: HouseStyle, tell: (findings: SiteFind
     siteId,
     () => 0,
   );
+  watched = rows;
   let timer: ReturnType<typeof setTimeout> | undefined;
   const run = () => tell(auditSite(rows.get() ?? [], houseStyle));
   let first = true;
@@ -33,7 +38,29 @@ function watch(siteId: string, houseStyle: HouseStyle, tell: (findings: SiteFind
   };
 }
 
-const api = { watch };
+/** A page that links to another, and with which words. */
+export interface LinkedFrom {
+  id: string;
+  address: string;
+  text: string;
+  zone: LinkZone;
+}
+
+/** Who links to a page of the watched site. */
+const linksTo = (pageId: string): LinkedFrom[] =>
+  (linkGraph(watched?.get() ?? []).incoming.get(pageId) ?? []).map(
+    ({ from: { id, address }, link: { text, zone } }) => ({
+      id,
+      address,
+      text,
+      zone,
+    }),
+  );
+
+/** The patterns of headings of the watched site. */
+const patternsOfHeadings = () => headingPatterns(watched?.get() ?? []);
+
+const api = { watch, linksTo, patternsOfHeadings };
 export type SiteWorker = typeof api;
 
 Comlink.expose(api);
