@@ -69,6 +69,45 @@ describe("the outline", () => {
     await row(page, "H4: For families").waitFor();
   });
 
+  it("a heading is dragged with what is below it, by mouse and by keyboard, put over others, and reworded", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Night of");
+    const handle = page.getByRole("button", { name: "Drag What it costs to another level, with what is below it" });
+    await row(page, "H2: What it costs").hover();
+    const box = await handle.boundingBox();
+    if (!box) throw new Error("The handle has no place.");
+    await page.mouse.move(box.x + 6, box.y + 8);
+    await page.mouse.down();
+    await page.mouse.move(box.x + 16, box.y + 8, { steps: 4 });
+    await page.mouse.move(box.x + 28, box.y + 8, { steps: 4 });
+    await page.mouse.up();
+    await row(page, "H3: What it costs").waitFor();
+    await row(page, "H5: For families").waitFor();
+
+    await handle.focus();
+    await page.keyboard.press("Space");
+    await page.getByText("Took What it costs.").waitFor({ state: "attached" });
+    await page.keyboard.press("ArrowLeft");
+    await page.keyboard.press("Space");
+    await row(page, "H2: What it costs").waitFor();
+    await row(page, "H4: For families").waitFor();
+
+    await row(page, "H2: What it costs").click();
+    await page.getByRole("menuitem", { name: "Put a heading over this and what follows…" }).click();
+    await page.getByRole("textbox", { name: "New heading" }).fill("Before you come");
+    await page.keyboard.press("Enter");
+    await row(page, "H2: Before you come").waitFor();
+    await row(page, "H3: What it costs").waitFor();
+    await row(page, "H5: For families").waitFor();
+    await page.getByRole("button", { name: "Words of the heading: Before you come" }).click();
+    await page.getByRole("textbox", { name: "Words of the heading" }).fill("Tickets and times");
+    await page.keyboard.press("Enter");
+    await row(page, "H2: Tickets and times").waitFor();
+    await row(page, "H2: Tickets and times").press("3");
+    await row(page, "H3: Tickets and times").waitFor();
+    expect(await html(page)).toContain("<h3>Tickets and times</h3>");
+  });
+
   it("a pattern on many pages is looked at and changed on all, with one undo", async () => {
     const page = await openDemo(await freshContext());
     await openDesk(page, "Night of");

@@ -126,8 +126,8 @@ describe("the desk by keyboard", () => {
     await page.getByRole("button", { name: "H2: What it costs" }).click();
     await page.getByRole("menuitem", { name: "H3" }).click();
     await page.getByRole("button", { name: "H3: What it costs" }).waitFor();
-    await page.getByRole("button", { name: "What it costs", exact: true }).click();
-    await page.getByLabel("Words of the heading").fill("Prices");
+    await page.getByRole("button", { name: "Words of the heading: What it costs", exact: true }).click();
+    await page.getByRole("textbox", { name: "Words of the heading" }).fill("Prices");
     await page.keyboard.press("Enter");
     const { bytes } = await downloaded(page, () => page.getByRole("button", { name: "Download the HTML" }).click());
     const was = lines(demo("visit/opening-times.html"));

@@ -1,12 +1,14 @@
 import { DropdownMenu } from "radix-ui";
 import { useState } from "react";
+import { blocksUnder } from "#core/page/body";
 import type { TextBlock } from "#core/page/page";
 import type { NewBlock } from "#core/rewrite/edits";
 import type { Origin } from "#core/rewrite/origins";
-import { Action, fieldClass } from "../ui/controls";
+import { Action } from "../ui/controls";
 import { menuItem } from "../ui/frame";
 import { NotesAt, type Picking } from "./anchored";
-import { TextInPlace } from "./text-field";
+import { NewText } from "./new-text";
+import { TextInPlace } from "./text-in-place";
 import type { Desk } from "./use-desk";
 
 /** Puts new blocks before or behind one of the page. */
@@ -45,11 +47,17 @@ export function Blocks({
   const { page } = desk;
   const [asking, setAsking] = useState<{ block: number; question: boolean } | null>(null);
   const insert = useInsert(desk, origins);
-  const under = page.blocks.flatMap((block, index) =>
-    block.heading === heading && page.headings[heading]?.block !== index ? [{ block, index }] : [],
-  );
+  const under = (blocksUnder(page).get(heading) ?? []).flatMap((index) => {
+    const block = page.blocks[index];
+    return block ? [{ block, index }] : [];
+  });
   const last = under.at(-1)?.index ?? page.headings[heading]?.block ?? -1;
   const ask = (block: number, question: boolean) => setAsking({ block, question });
+  const put = (beside: string) => (texts: string[]) => {
+    if (!asking) return;
+    const body: NewBlock = { tag: beside === "li" ? "li" : "p", text: texts.at(-1) ?? "" };
+    insert(asking.block, false, asking.question ? [{ tag: "h3", text: texts[0] ?? "" }, body] : [body]);
+  };
   return (
     <div className="mb-2" style={{ paddingLeft: indent }}>
       {under.map(({ block, index }) => (
@@ -64,7 +72,11 @@ export function Blocks({
             {...picking}
           />
           {asking?.block === index && (
-            <NewText asking={asking} tag={block.tag} insert={insert} onClose={() => setAsking(null)} />
+            <NewText
+              what={asking.question ? "question" : "text"}
+              onPut={put(block.tag)}
+              onClose={() => setAsking(null)}
+            />
           )}
         </div>
       ))}
@@ -73,9 +85,7 @@ export function Blocks({
           <Action className="text-12" onClick={() => ask(last, false)}>
             Write something here
           </Action>
-          {asking?.block === last && (
-            <NewText asking={asking} tag="p" insert={insert} onClose={() => setAsking(null)} />
-          )}
+          {asking?.block === last && <NewText what="text" onPut={put("p")} onClose={() => setAsking(null)} />}
         </>
       )}
     </div>
@@ -172,66 +182,5 @@ function Block({
       />
       <NotesAt desk={desk} at={{ part: "block", block: index }} {...picking} />
     </div>
-  );
-}
-
-/** Fields for a new paragraph or list item, or a question with its answer. */
-function NewText({
-  asking,
-  tag,
-  insert,
-  onClose,
-}: {
-  asking: { block: number; question: boolean };
-  tag: string;
-  insert: ReturnType<typeof useInsert>;
-  onClose: () => void;
-}) {
-  const [question, setQuestion] = useState("");
-  const [text, setText] = useState("");
-  const ready = text.trim() !== "" && (!asking.question || question.trim() !== "");
-  const put = () => {
-    if (!ready) return;
-    const body: NewBlock = { tag: tag === "li" ? "li" : "p", text: text.trim() };
-    insert(asking.block, false, asking.question ? [{ tag: "h3", text: question.trim() }, body] : [body]);
-    onClose();
-  };
-  return (
-    <form
-      className="my-2 grid gap-2 border-blue border-l-2 pl-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        put();
-      }}
-    >
-      {asking.question && (
-        <input
-          // biome-ignore lint/a11y/noAutofocus: it was just asked for
-          autoFocus
-          aria-label="Question"
-          placeholder="Question"
-          value={question}
-          onChange={(e) => setQuestion(e.target.value)}
-          className={fieldClass}
-        />
-      )}
-      <textarea
-        // biome-ignore lint/a11y/noAutofocus: it was just asked for
-        autoFocus={!asking.question}
-        aria-label={asking.question ? "Answer" : "New text"}
-        placeholder={asking.question ? "Answer" : "New text"}
-        rows={2}
-        value={text}
-        onChange={(e) => setText(e.target.value)}
-        onKeyDown={(e) => e.key === "Escape" && onClose()}
-        className={fieldClass}
-      />
-      <span className="flex gap-4">
-        <Action type="submit" disabled={!ready}>
-          Put it there
-        </Action>
-        <Action onClick={onClose}>Leave it</Action>
-      </span>
-    </form>
   );
 }

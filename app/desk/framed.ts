@@ -1,11 +1,11 @@
-import type { Page } from "#core/page/page";
 import { readPage } from "#core/page/read";
 
-/** Marks each heading and landmark, in ink only: what is shown is the page's own. */
+/** Each heading's level before it, each landmark a bracket at its left with its name: as in the outline, and in ink only. */
 const MARKS = `
-[data-outline]::before{content:attr(data-outline);font:600 11px/1 monospace;color:#274C9B;background:#fff;border:1px solid #274C9B;padding:1px 3px;margin-right:6px;vertical-align:middle}
-[data-chosen]{outline:2px solid #274C9B;outline-offset:3px}
-nav,aside,footer,header,main,[role=navigation],[role=complementary],[role=contentinfo],[role=banner],[role=main]{outline:1px dashed #7B8088;outline-offset:-1px}
+[data-outline]::before{content:attr(data-outline);font:400 11px/1 monospace;letter-spacing:0;text-transform:none;color:#274C9B;margin-right:.6em;vertical-align:middle}
+[data-chosen]{text-decoration:underline;text-decoration-color:#274C9B;text-decoration-thickness:2px;text-underline-offset:4px}
+[data-landmark]{box-shadow:inset 2px 0 0 #7B8088;padding-left:8px}
+[data-landmark]::before{content:attr(data-landmark);display:block;font:400 11px/1.5 monospace;letter-spacing:0;text-transform:none;color:#4A4E55}
 [data-outline]{cursor:pointer}
 img{outline:1px solid #7B8088;min-width:24px;min-height:16px}
 `;
@@ -14,17 +14,22 @@ img{outline:1px solid #7B8088;min-width:24px;min-height:16px}
 const POLICY = `default-src 'none'; style-src 'unsafe-inline'`;
 
 /**
- * A source to be shown in a frame without scripts and network: each heading bears its level and index, its styles the nonce
- * that lets them through the policy that frames inherit.
+ * A source to be shown in a frame without scripts and network: each heading bears its level and index, each landmark its
+ * name, its styles the nonce that lets them through the policy that frames inherit.
  */
 export function framedSource(source: string, address: string, nonce: string): string {
   const page = readPage(source, { address });
-  const insertions = page.headings
-    .filter(({ range }) => range.start >= 0)
-    .map(({ range, level }, index) => {
-      const name = /^<[a-z][^\s/>]*/i.exec(source.slice(range.start, range.startEnd))?.[0].length ?? 3;
-      return { at: range.start + name, text: ` data-outline="H${level}" data-index="${index}"` };
-    });
+  const marked = [
+    ...Array.from(page.headings, ({ range, level }, i) => ({
+      range,
+      marks: `data-outline="H${level}" data-index="${i}"`,
+    })),
+    ...page.landmarks.map(({ range, kind }) => ({ range, marks: `data-landmark="${kind}"` })),
+  ];
+  const insertions = marked.flatMap(({ range, marks }) => {
+    const tag = /^<[a-z][^\s/>]*/i.exec(source.slice(range.start, range.startEnd))?.[0];
+    return range.start < 0 || !tag ? [] : [{ at: range.start + tag.length, text: ` ${marks}` }];
+  });
   let html = "";
   let at = 0;
   for (const one of insertions.toSorted((a, b) => a.at - b.at)) {
@@ -38,6 +43,3 @@ export function framedSource(source: string, address: string, nonce: string): st
   const doctype = /^\s*<!doctype[^>]*>/i.exec(styled)?.[0] ?? "";
   return doctype + head + styled.slice(doctype.length);
 }
-
-/** Whether a page's body is made by a script when it is opened: then there is next to nothing to show. */
-export const isMadeByScript = (page: Page): boolean => page.blocks.length < 3 && page.scripts > 0;

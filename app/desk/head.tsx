@@ -1,11 +1,11 @@
-import { useState } from "react";
+import { memo, useState } from "react";
 import { canonicalOf, languageOf, type Page } from "#core/page/page";
 import { robotsInWords, robotsOf } from "#core/page/robots-directives";
 import type { Edit, HeadEdit } from "#core/rewrite/edits";
 import { metaOf, notForHead } from "#core/rewrite/head-fields";
 import { Action, fieldClass } from "../ui/controls";
 import { NotesAt, type Picking } from "./anchored";
-import { TextInPlace } from "./text-field";
+import { TextInPlace } from "./text-in-place";
 import type { Desk } from "./use-desk";
 
 const CHARSET_BY = {
@@ -31,7 +31,7 @@ const FIELDS: HeadField[] = [
 ];
 
 /** What the head says that is no title or description, to be edited; and what is noted of the markup as a whole. */
-export function Head({ desk, ...picking }: Picking & { desk: Desk }) {
+export const Head = memo(function Head({ desk, ...picking }: Picking & { desk: Desk }) {
   const { page, original } = desk;
   const [adding, setAdding] = useState(false);
   const html = page.format === "html";
@@ -97,7 +97,7 @@ export function Head({ desk, ...picking }: Picking & { desk: Desk }) {
         ))}
     </section>
   );
-}
+});
 
 /** A field for elements of the head; what cannot stand there is said at once. */
 function AddToHead({ onAdd, onClose }: { onAdd: (html: string) => void; onClose: () => void }) {

@@ -1,4 +1,4 @@
-import { useCallback, useState } from "react";
+import { memo, useCallback, useState } from "react";
 import { Link as RouterLink } from "react-router";
 import { pathOf } from "#core/address/address";
 import { originsOf } from "#core/rewrite/origins";
@@ -6,14 +6,14 @@ import { useSite } from "../routes/site";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { Action } from "../ui/controls";
 import { NotesAt, type Picking } from "./anchored";
-import { TextInPlace } from "./text-field";
+import { TextInPlace } from "./text-in-place";
 import type { Desk } from "./use-desk";
 
 /** Links listed until more are asked for. */
 const LISTED = 12;
 
 /** What this page links to, with words and hints to be edited, and who links here. */
-export function Links({ desk, ...picking }: Picking & { desk: Desk }) {
+export const Links = memo(function Links({ desk, ...picking }: Picking & { desk: Desk }) {
   const { page, original, edits, record } = desk;
   const [all, setAll] = useState(false);
   const origins = originsOf(original, page, edits, "link");
@@ -21,7 +21,7 @@ export function Links({ desk, ...picking }: Picking & { desk: Desk }) {
   const own = page.links.map((link, index) => ({ link, index }));
   // Links of the content first, and those that something is noted of; menus are the same on every page.
   const first = own.filter(({ link, index }) => noted.has(index) || link.landmark === null || link.landmark === "main");
-  const shown = all ? own : first.slice(0, Math.max(LISTED, noted.size));
+  const shown = all || own.length <= LISTED ? own : first.slice(0, Math.max(LISTED, noted.size));
   return (
     <section aria-labelledby="links-heading">
       <div className="flex items-baseline gap-3">
@@ -79,7 +79,7 @@ export function Links({ desk, ...picking }: Picking & { desk: Desk }) {
       <LinkedFrom pageId={record.id} />
     </section>
   );
-}
+});
 
 /** Who links here, with which words. */
 function LinkedFrom({ pageId }: { pageId: string }) {

@@ -1,11 +1,12 @@
-import { useEffect, useMemo, useRef, useState } from "react";
+import { memo, useEffect, useMemo, useRef, useState } from "react";
+import { emptyBecause } from "#core/page/body";
 import { redraftedSource } from "#core/rewrite/apply";
 import { Action } from "../ui/controls";
-import { framedSource, isMadeByScript } from "./framed";
+import { framedSource } from "./framed";
 import type { Desk } from "./use-desk";
 
 /** The page in a frame without scripts and network, with each heading's level and each landmark marked on it. */
-export function Looks({ desk }: { desk: Desk }) {
+export const Looks = memo(function Looks({ desk }: { desk: Desk }) {
   const { original, edits, page } = desk;
   const [open, setOpen] = useState(false);
   const [which, setWhich] = useState<"redraft" | "original">("redraft");
@@ -76,9 +77,8 @@ export function Looks({ desk }: { desk: Desk }) {
       {open && (
         <>
           <p className="mt-1 text-soft">
-            {isMadeByScript(page)
-              ? "The body of this page is made by a script, which does not run here."
-              : "Without scripts, and without pictures and style sheets from elsewhere. Press a heading to find it in the outline."}
+            {emptyBecause(page) ??
+              "Without scripts, and without pictures and style sheets from elsewhere. Press a heading to find it in the outline."}
           </p>
           <iframe
             ref={frame}
@@ -92,4 +92,4 @@ export function Looks({ desk }: { desk: Desk }) {
       )}
     </section>
   );
-}
+});

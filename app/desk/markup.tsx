@@ -1,10 +1,11 @@
-import { contentWords } from "#core/page/body";
+import { memo } from "react";
+import { contentWords, emptyBecause } from "#core/page/body";
 import { languageOf } from "#core/page/page";
 import { NotesAt, type Picking } from "./anchored";
 import type { Desk } from "./use-desk";
 
 /** What the body is made of, in a sentence, with what is noted of the page as a whole. */
-export function Markup({ desk, ...picking }: Picking & { desk: Desk }) {
+export const Markup = memo(function Markup({ desk, ...picking }: Picking & { desk: Desk }) {
   const { page } = desk;
   if (page.format === "fields") return null;
   const number = new Intl.NumberFormat("en-GB");
@@ -24,12 +25,9 @@ export function Markup({ desk, ...picking }: Picking & { desk: Desk }) {
         <NotesAt desk={desk} at={{ part: "markup" }} {...picking} />
       </h2>
       <p className="mt-1 text-soft">
-        {parts.length > 0 ? `${parts.join(", ")}.` : "The source has no text."}
-        {page.scripts > 0 &&
-          paragraphs === 0 &&
-          " It is made by a script when the page is opened, and cannot be edited here."}
+        {parts.length > 0 && `${parts.join(", ")}.`} {emptyBecause(page)}
         {languageOf(page) && ` Language ${languageOf(page)}.`}
       </p>
     </section>
   );
-}
+});

@@ -1,15 +1,18 @@
 import { useDraggable } from "@dnd-kit/core";
 import { ChevronDown, ChevronRight, GripVertical } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
-import { type KeyboardEvent, useState } from "react";
+import { type KeyboardEvent, useRef, useState } from "react";
 import { Link } from "react-router";
 import { classesOf, selectorOf } from "#core/outline/heading-patterns";
+import { headingOver, makerOf, originalOf, wordsEdit } from "#core/outline/outline-edits";
 import type { Heading } from "#core/page/page";
-import { slotOf } from "#core/rewrite/edits";
 import type { Origin } from "#core/rewrite/origins";
 import { menuItem } from "../ui/frame";
+import { useNotices } from "../ui/notice";
 import { NotesAt, type Picking } from "./anchored";
-import { Blocks, useInsert } from "./blocks";
+import { Blocks } from "./blocks";
+import { NewText } from "./new-text";
+import { TextInPlace, type TextInPlaceHandle } from "./text-in-place";
 import type { Desk } from "./use-desk";
 
 /** Indentation of a level, in px; dragging by so much changes the level by one. */
@@ -51,13 +54,15 @@ export function OutlineRow({
   onLevel: (level: number, below: boolean) => void;
   origins: readonly Origin[];
 }) {
-  const [editing, setEditing] = useState<string | null>(null);
-  const insert = useInsert(desk, origins);
+  const [asking, setAsking] = useState(false);
+  const { fail } = useNotices();
+  const field = useRef<TextInPlaceHandle>(null);
   const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: String(index) });
-  const before = desk.original.headings.find((h) => JSON.stringify(h.key) === JSON.stringify(heading.key));
-  const maker = heading.made ? desk.edits.find((edit) => slotOf(edit) === heading.made) : undefined;
-  const levelChanged = heading.made !== undefined || (before !== undefined && before.level !== heading.level);
-  const textChanged = before !== undefined && before.text !== heading.text;
+  const before = originalOf(desk, heading);
+  const maker = makerOf(desk, heading);
+  const level = transform ? Math.max(1, Math.min(6, heading.level + Math.round(transform.x / STEP))) : heading.level;
+  const levelChanged = maker !== null || transform !== null || before?.level !== heading.level;
+  const textChanged = maker !== null || (before !== null && before.text !== heading.text);
   const around = heading.landmark ? PLACES[heading.landmark] : undefined;
   const name = `“${heading.text.slice(0, 40)}”`;
 
@@ -66,11 +71,14 @@ export function OutlineRow({
     else if (before)
       desk.edit({ op: "remove-heading", heading: heading.key, was: before.text }, `Take out the heading ${name}`);
   };
-  const keepText = () => {
-    if (editing !== null && before && editing.trim() !== heading.text) {
-      desk.edit({ op: "set-heading-text", heading: heading.key, value: editing, was: before.text }, "Heading");
-    }
-    setEditing(null);
+  const keepText = (value: string) => {
+    const edit = wordsEdit(desk, heading, value);
+    if (edit) desk.edit(edit, "Heading");
+  };
+  const putOver = (text: string) => {
+    const list = headingOver(desk, index, text, crypto.randomUUID());
+    if ("reason" in list) fail(new Error(list.reason));
+    else desk.edit(list, `Put “${text.slice(0, 40)}” over this`);
   };
   const keys = (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
@@ -80,11 +88,12 @@ export function OutlineRow({
     else if (event.key === "ArrowDown") focusRow(event.currentTarget, 1);
     else if (event.key === "ArrowUp") focusRow(event.currentTarget, -1);
     else if (event.key === "Delete") remove();
-    else if (event.key === "F2") setEditing(heading.text);
+    else if (event.key === "F2") field.current?.open();
     else return;
     event.preventDefault();
     event.stopPropagation();
   };
+  const readOnly = maker?.op === "merge-headings" ? "It is put together of several. Change their words first." : null;
   const under = words > 0 ? `${words} ${words === 1 ? "word" : "words"}` : "nothing under it";
   const indent = (Math.min(heading.level, 6) - 1) * STEP;
   return (
@@ -95,6 +104,11 @@ export function OutlineRow({
       {around && landmarkStarts && (
         <p className="-ml-2 border-graphite border-t pt-0.5 pl-2 text-12 text-soft">{around}</p>
       )}
+      {asking && (
+        <div style={{ paddingLeft: indent + 40 }}>
+          <NewText what="heading" onPut={([text]) => putOver(text ?? "")} onClose={() => setAsking(false)} />
+        </div>
+      )}
       <div
         className="group flex items-baseline gap-2"
         style={{ paddingLeft: indent, transform: transform ? `translateX(${Math.round(transform.x)}px)` : undefined }}
@@ -104,9 +118,8 @@ export function OutlineRow({
           ref={setNodeRef}
           {...listeners}
           {...attributes}
-          tabIndex={-1}
           aria-label={`Drag ${heading.text || "the heading"} to another level, with what is below it`}
-          className="-ml-4 w-3 shrink-0 cursor-ew-resize self-center text-graphite opacity-0 group-hover:opacity-100"
+          className="-ml-4 w-3 shrink-0 cursor-ew-resize self-center text-graphite opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
         >
           <GripVertical size={12} aria-hidden />
         </button>
@@ -117,7 +130,7 @@ export function OutlineRow({
             aria-label={`H${heading.level}: ${heading.text || "nothing in it"}`}
             className={`w-8 shrink-0 text-left font-mono text-12 ${levelChanged ? "font-semibold text-blue" : "text-soft"}`}
           >
-            H{heading.level}
+            H{level}
           </DropdownMenu.Trigger>
           <DropdownMenu.Portal>
             <DropdownMenu.Content align="start" sideOffset={4} className="floating z-50 min-w-56 p-1.5">
@@ -133,8 +146,8 @@ export function OutlineRow({
                 </DropdownMenu.Item>
               ))}
               <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
-              {before && (
-                <DropdownMenu.Item className={menuItem} onSelect={() => setTimeout(() => setEditing(heading.text))}>
+              {readOnly === null && (
+                <DropdownMenu.Item className={menuItem} onSelect={() => setTimeout(() => field.current?.open())}>
                   Change the words…
                 </DropdownMenu.Item>
               )}
@@ -149,43 +162,23 @@ export function OutlineRow({
                 </DropdownMenu.Item>
               )}
               {heading.block >= 0 && (
-                <DropdownMenu.Item
-                  className={menuItem}
-                  onSelect={() =>
-                    insert(heading.block, true, [
-                      { tag: `h${Math.max(2, heading.level - 1)}` as "h2", text: "New part" },
-                    ])
-                  }
-                >
-                  Put a heading over this and what follows
+                <DropdownMenu.Item className={menuItem} onSelect={() => setTimeout(() => setAsking(true))}>
+                  Put a heading over this and what follows…
                 </DropdownMenu.Item>
               )}
             </DropdownMenu.Content>
           </DropdownMenu.Portal>
         </DropdownMenu.Root>
-        {editing === null ? (
-          <button
-            type="button"
-            onClick={() => before && setEditing(heading.text)}
-            className={`min-w-0 text-left font-serif text-15 ${before ? "cursor-text" : "cursor-default text-blue"} ${textChanged ? "text-blue" : heading.text === "" ? "text-graphite" : ""}`}
-          >
-            {heading.text || "nothing in it"}
-          </button>
-        ) : (
-          <input
-            // biome-ignore lint/a11y/noAutofocus: the editor has just asked to write here
-            autoFocus
-            aria-label="Words of the heading"
-            value={editing}
-            onChange={(e) => setEditing(e.target.value)}
-            onBlur={keepText}
-            onKeyDown={(e) => {
-              if (e.key === "Enter") keepText();
-              if (e.key === "Escape") setEditing(null);
-            }}
-            className="min-w-0 flex-1 border-blue border-b bg-transparent font-serif text-15 outline-none"
-          />
-        )}
+        <TextInPlace
+          ref={field}
+          value={heading.text}
+          label="Words of the heading"
+          empty="nothing in it"
+          changed={textChanged}
+          readOnly={readOnly}
+          className="font-serif text-15"
+          onKeep={keepText}
+        />
         <NotesAt desk={desk} at={{ part: "heading", heading: index }} {...picking} />
         <button
           type="button"

@@ -1,15 +1,24 @@
-import { DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
+import {
+  type Announcements,
+  DndContext,
+  type DragEndEvent,
+  type KeyboardCoordinateGetter,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
 import { restrictToHorizontalAxis } from "@dnd-kit/modifiers";
 import { DropdownMenu } from "radix-ui";
-import { useMemo, useState } from "react";
+import { memo, useMemo, useState } from "react";
 import { contentsList } from "#core/outline/contents";
 import { type OutlineFormat, outlineAs } from "#core/outline/copy";
 import { headingLike } from "#core/outline/heading-like";
-import { contentHeadings, standTogether } from "#core/outline/outline";
+import { contentHeadings, runOfH1s } from "#core/outline/outline";
+import { moveEdits } from "#core/outline/outline-edits";
 import { repairOutline } from "#core/outline/repair";
-import { blockWords } from "#core/page/body";
+import { blocksUnder, blockWords, emptyBecause } from "#core/page/body";
 import { type Heading, languageOf, titleOf } from "#core/page/page";
-import { type Edit, slotOf } from "#core/rewrite/edits";
 import { originsOf } from "#core/rewrite/origins";
 import { Action } from "../ui/controls";
 import { menuItem } from "../ui/frame";
@@ -27,39 +36,36 @@ const COPIES: [OutlineFormat, string][] = [
   ["html", "as HTML"],
 ];
 
-/** The edit that gives a heading another level, wherever it comes from; null where there is none. */
-export function levelEdit(desk: Desk, heading: Heading, level: number): Edit | null {
-  if (level < 1 || level > 6 || level === heading.level) return null;
-  if (heading.made) {
-    const maker = desk.edits.find((edit) => slotOf(edit) === heading.made);
-    if (maker?.op === "make-heading" || maker?.op === "merge-headings") return { ...maker, level };
-    if (maker?.op !== "insert-blocks") return null;
-    const blocks = maker.blocks.map((one) =>
-      one.text === heading.text && one.tag.startsWith("h") ? { ...one, tag: `h${level}` as "h1" } : one,
-    );
-    return { ...maker, blocks };
-  }
-  const before = desk.original.headings.find((one) => JSON.stringify(one.key) === JSON.stringify(heading.key));
-  return before ? { op: "set-heading-level", heading: heading.key, level, was: before.level } : null;
-}
+/** Headings that are drawn until more are asked for. */
+const DRAWN = 300;
+
+/** An arrow key moves a dragged heading by one level; up and down do nothing. */
+const byLevels: KeyboardCoordinateGetter = (event, { currentCoordinates: { x, y } }) => {
+  if (event.code === "ArrowRight") return { x: x + STEP, y };
+  if (event.code === "ArrowLeft") return { x: x - STEP, y };
+};
 
 /** The outline as a table of contents, with the body folded under each heading. */
-export function Outline({ desk, ...picking }: Picking & { desk: Desk }) {
+export const Outline = memo(function Outline({ desk, ...picking }: Picking & { desk: Desk }) {
   const { page, original, edits } = desk;
   const { say, fail } = useNotices();
   const [unfolded, setUnfolded] = useState<ReadonlySet<number>>(new Set());
   const [repairing, setRepairing] = useState(false);
+  const [drawn, setDrawn] = useState(DRAWN);
   const [merging, setMerging] = useState<Heading[] | null>(null);
   const origins = useMemo(() => originsOf(original, page, edits, "block"), [original, page, edits]);
-  const words = useMemo(() => wordsUnder(page), [page]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a change of the title leaves headings and blocks what they are
+  const body = useMemo(() => page, [page.headings, page.blocks]);
+  const under = blocksUnder(body);
+  const words = useMemo(() => wordsUnder(body), [body]);
   const unsound = useMemo(
-    () => repairOutline(page).some((line) => line.edits.length > 0) || headingLike(page).length > 0,
-    [page],
+    () => repairOutline(body).some((line) => line.edits.length > 0) || headingLike(body).length > 0,
+    [body],
   );
-  const together = useMemo(() => runOfH1s(page), [page]);
+  const together = useMemo(() => runOfH1s(body), [body]);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor),
+    useSensor(KeyboardSensor, { coordinateGetter: byLevels }),
   );
 
   const h1s = contentHeadings(page).filter(({ heading }) => heading.level === 1);
@@ -67,9 +73,7 @@ export function Outline({ desk, ...picking }: Picking & { desk: Desk }) {
   const setLevel = (index: number, level: number, below: boolean) => {
     const heading = page.headings[index];
     if (!heading) return;
-    const by = level - heading.level;
-    const list = [heading, ...(below ? partsBelow(page.headings, index) : [])];
-    const changes = list.flatMap((one) => levelEdit(desk, one, Math.max(1, Math.min(6, one.level + by))) ?? []);
+    const changes = moveEdits(desk, index, level, below);
     const name = `“${heading.text.slice(0, 40)}”`;
     if (changes.length > 0)
       desk.edit(changes, changes.length === 1 ? `Make ${name} an H${level}` : `Move ${name} and what is below it`);
@@ -89,7 +93,7 @@ export function Outline({ desk, ...picking }: Picking & { desk: Desk }) {
     }
   };
   const addContents = () => {
-    const list = contentsList(original);
+    const list = contentsList(desk);
     if ("reason" in list) fail(new Error(list.reason));
     else desk.edit(list, "Contents list");
   };
@@ -141,27 +145,28 @@ export function Outline({ desk, ...picking }: Picking & { desk: Desk }) {
         </p>
       )}
       {page.headings.length === 0 && (
-        <p className="mt-2 text-soft">
-          {page.blocks.length === 0 && page.scripts > 0
-            ? "The source has neither headings nor text: they are made by a script when the page is opened, and cannot be edited here."
-            : "This page has no headings."}
-        </p>
+        <p className="mt-2 text-soft">{emptyBecause(page) ?? "This page has no headings."}</p>
       )}
-      <DndContext sensors={sensors} modifiers={[restrictToHorizontalAxis]} onDragEnd={dragged}>
+      <DndContext
+        sensors={sensors}
+        modifiers={[restrictToHorizontalAxis]}
+        accessibility={{ screenReaderInstructions: DRAGGING, announcements: spoken(page) }}
+        onDragEnd={dragged}
+      >
         <ol className="mt-2">
           {unfolded.has(-1) && (
             <li>
               <Blocks desk={desk} origins={origins} heading={-1} indent={0} {...picking} />
             </li>
           )}
-          {Array.from(page.headings, (heading, index) => (
+          {Array.from(page.headings.slice(0, drawn), (heading, index) => (
             <OutlineRow
               key={JSON.stringify([heading.key.text, heading.key.nth, heading.made, index])}
               desk={desk}
               heading={heading}
               index={index}
               words={words[index] ?? 0}
-              preview={previewOf(desk, index)}
+              preview={page.blocks[under.get(index)?.[0] ?? -1]?.text.slice(0, 90) ?? ""}
               landmarkStarts={heading.landmark !== (page.headings[index - 1]?.landmark ?? null)}
               unfolded={unfolded.has(index)}
               onFold={() => fold(index)}
@@ -172,43 +177,43 @@ export function Outline({ desk, ...picking }: Picking & { desk: Desk }) {
           ))}
         </ol>
       </DndContext>
+      {page.headings.length > drawn && (
+        <p className="mt-2">
+          <Action onClick={() => setDrawn(drawn + 10 * DRAWN)}>
+            Show {page.headings.length - drawn > 10 * DRAWN ? `${10 * DRAWN} more` : "the rest"} of the{" "}
+            {page.headings.length} headings
+          </Action>
+        </p>
+      )}
       <RepairDialog desk={desk} open={repairing} onClose={() => setRepairing(false)} />
       <MergeDialog desk={desk} headings={merging} onClose={() => setMerging(null)} />
     </section>
   );
-}
+});
 
-/** The headings below one, up to the next of its level or higher. */
-function partsBelow(headings: readonly Heading[], index: number): Heading[] {
-  const level = headings[index]?.level ?? 6;
-  const end = headings.findIndex((one, i) => i > index && one.level <= level);
-  return headings.slice(index + 1, end < 0 ? undefined : end);
-}
+/** Said to those who drag by keyboard. */
+const DRAGGING = {
+  draggable:
+    "Press Space to take the heading, the left and right arrows to change its level, Space again to put it down.",
+};
 
-/** H1s of the content that stand side by side and read as one. */
-function runOfH1s(page: Desk["page"]): Heading[] {
-  const all = contentHeadings(page).map(({ heading }) => heading);
-  const from = all.findIndex(
-    (one, i) => one.level === 1 && all[i + 1]?.level === 1 && standTogether(one, all[i + 1] as Heading),
-  );
-  if (from < 0) return [];
-  let to = from + 1;
-  while (all[to + 1]?.level === 1 && standTogether(all[to] as Heading, all[to + 1] as Heading)) to++;
-  return all.slice(from, to + 1);
-}
-
-/** The first words under a heading. */
-function previewOf({ page }: Desk, index: number): string {
-  const block = page.blocks.find((one, i) => one.heading === index && page.headings[index]?.block !== i);
-  return block ? block.text.slice(0, 90) : "";
-}
+const spoken = ({ headings }: Desk["page"]): Announcements => {
+  const name = (id: string | number) => headings[Number(id)]?.text || "the heading";
+  return {
+    onDragStart: ({ active }) => `Took ${name(active.id)}.`,
+    onDragOver: () => undefined,
+    onDragEnd: ({ active }) => `Put down ${name(active.id)}.`,
+    onDragCancel: ({ active }) => `${name(active.id)} stays where it was.`,
+  };
+};
 
 /** Words that stand under each heading, up to the next. */
 function wordsUnder(page: Desk["page"]): number[] {
-  const counts = Array.from(page.headings, () => 0);
-  for (const [i, block] of page.blocks.entries()) {
-    if (block.heading < 0 || page.headings[block.heading]?.block === i) continue;
-    counts[block.heading] = (counts[block.heading] ?? 0) + blockWords(block, languageOf(page));
-  }
-  return counts;
+  const under = blocksUnder(page);
+  return Array.from(page.headings, (_, index) =>
+    (under.get(index) ?? []).reduce((sum, i) => {
+      const block = page.blocks[i];
+      return block ? sum + blockWords(block, languageOf(page)) : sum;
+    }, 0),
+  );
 }

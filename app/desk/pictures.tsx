@@ -1,8 +1,9 @@
+import { memo } from "react";
 import type { Image } from "#core/page/page";
 import { originsOf } from "#core/rewrite/origins";
 import { Action } from "../ui/controls";
 import { NotesAt, type Picking } from "./anchored";
-import { TextInPlace } from "./text-field";
+import { TextInPlace } from "./text-in-place";
 import type { Desk } from "./use-desk";
 
 const nameOf = ({ src }: Image) =>
@@ -13,7 +14,7 @@ const nameOf = ({ src }: Image) =>
       : (src.split(/[?#]/)[0]?.split("/").filter(Boolean).at(-1) ?? src);
 
 /** The page's pictures in a strip, with their alternative texts. The pictures themselves are never fetched. */
-export function Pictures({ desk, ...picking }: Picking & { desk: Desk }) {
+export const Pictures = memo(function Pictures({ desk, ...picking }: Picking & { desk: Desk }) {
   const { page, original, edits } = desk;
   const origins = originsOf(original, page, edits, "picture");
   if (page.images.length === 0) return null;
@@ -66,4 +67,4 @@ export function Pictures({ desk, ...picking }: Picking & { desk: Desk }) {
       </ul>
     </section>
   );
-}
+});

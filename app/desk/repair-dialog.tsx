@@ -1,30 +1,12 @@
 import { useMemo, useState } from "react";
 import { headingLike } from "#core/outline/heading-like";
-import { lineName, type RepairLine, repairOutline } from "#core/outline/repair";
-import type { Edit } from "#core/rewrite/edits";
-import { originsOf } from "#core/rewrite/origins";
+import { repairEdits } from "#core/outline/outline-edits";
+import { lineName, repairOutline } from "#core/outline/repair";
 import { MainButton, Modal } from "../ui/controls";
 import { Tick } from "../ui/tick";
 import type { Desk } from "./use-desk";
 
 const levelName = (level: number) => (level === 0 ? "text" : `H${level}`);
-
-/** The repair's edits bound to the original, where the redraft has changed what they are of. */
-function bound(desk: Desk, lines: readonly RepairLine[]): Edit[] {
-  const origins = originsOf(desk.original, desk.page, desk.edits, "block");
-  return lines.flatMap(({ edits, heading, block }) =>
-    edits.flatMap((edit): Edit[] => {
-      const made = desk.page.headings[heading]?.made;
-      if (made || (block >= 0 && !origins[block]?.key)) return [];
-      const before = desk.original.headings.find(
-        (one) => JSON.stringify(one.key) === JSON.stringify(desk.page.headings[heading]?.key),
-      );
-      if (edit.op === "set-heading-level") return [{ ...edit, was: before?.level ?? edit.was }];
-      if (edit.op === "make-heading") return [{ ...edit, block: origins[block]?.key ?? edit.block }];
-      return [edit];
-    }),
-  );
-}
 
 /** The least repair of the outline, was and is beside each other; each line can be refused. */
 export function RepairDialog({ desk, open, onClose }: { desk: Desk; open: boolean; onClose: () => void }) {
@@ -48,7 +30,10 @@ export function RepairDialog({ desk, open, onClose }: { desk: Desk; open: boolea
     onClose();
   };
   const apply = () => {
-    desk.edit(bound(desk, changes), changes.length === 1 ? "Repair a heading" : `Repair ${changes.length} headings`);
+    desk.edit(
+      repairEdits(desk, changes),
+      changes.length === 1 ? "Repair a heading" : `Repair ${changes.length} headings`,
+    );
     close();
   };
   return (

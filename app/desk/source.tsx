@@ -1,4 +1,4 @@
-import { lazy, Suspense, useMemo, useState } from "react";
+import { lazy, memo, Suspense, useMemo, useState } from "react";
 import { redraftedSource } from "#core/rewrite/apply";
 import { sourceEdits } from "#core/rewrite/source-edits";
 import { Action } from "../ui/controls";
@@ -9,23 +9,15 @@ import { checkValidity, type Validity } from "./validity";
 const SourceView = lazy(() => import("./source-view"));
 
 /** The page's source with the redraft's changes marked, and what a check of its HTML finds. */
-export function Source({ desk }: { desk: Desk }) {
+export const Source = memo(function Source({ desk }: { desk: Desk }) {
   const { original, edits } = desk;
   const [open, setOpen] = useState(false);
   const [checked, setChecked] = useState<{ source: string; messages: Validity[] } | null>(null);
   const [fault, setFault] = useState("");
   const [busy, setBusy] = useState(false);
   const [line, setLine] = useState<number | null>(null);
-  const [typed, setTyped] = useState<string | null>(null);
-  // What was written into the source before is where the next change begins; other edits of the redraft are apart from it.
-  const begun = useMemo(
-    () =>
-      redraftedSource(
-        original,
-        edits.filter(({ op }) => op === "edit-source"),
-      ),
-    [original, edits],
-  );
+  /** What is being written, and where it began. */
+  const [written, setWritten] = useState<{ begun: string; typed: string } | null>(null);
   const source = useMemo(() => (open ? redraftedSource(original, edits) : ""), [open, original, edits]);
   if (original.format === "fields") return null;
   const check = async () => {
@@ -39,11 +31,19 @@ export function Source({ desk }: { desk: Desk }) {
     else setChecked({ source: now, messages: found });
   };
   const keep = async () => {
-    if (typed === null) return;
+    if (!written) return;
+    const { typed } = written;
     const { diff } = await import("@codemirror/merge");
     const changes = diff(original.source, typed, { scanLimit: 10_000 });
     desk.replace("edit-source", sourceEdits(original.source, typed, changes), "Edit the source");
-    setTyped(null);
+    setWritten(null);
+  };
+  // What was written into the source before is where the next change begins; other edits of the redraft are apart from it.
+  const begin = () => {
+    const before = edits.filter(({ op }) => op === "edit-source");
+    const begun = redraftedSource(original, before);
+    setOpen(true);
+    setWritten({ begun, typed: begun });
   };
   const messages = checked && checked.source === source ? checked.messages : [];
   return (
@@ -57,26 +57,17 @@ export function Source({ desk }: { desk: Desk }) {
             {busy ? "Checking…" : checked ? "Check the HTML again" : "Check the HTML"}
           </Action>
         )}
-        {typed === null ? (
+        {written === null ? (
           <>
-            {original.format === "html" && (
-              <Action
-                onClick={() => {
-                  setOpen(true);
-                  setTyped(begun);
-                }}
-              >
-                Edit it
-              </Action>
-            )}
+            <Action onClick={begin}>Edit it</Action>
             <Action onClick={() => setOpen(!open)}>{open ? "Hide it" : "Show it"}</Action>
           </>
         ) : (
           <>
-            <Action onClick={() => void keep()} disabled={typed === begun}>
+            <Action onClick={() => void keep()} disabled={written.typed === written.begun}>
               Keep what I wrote
             </Action>
-            <Action onClick={() => setTyped(null)}>Leave it as it was</Action>
+            <Action onClick={() => setWritten(null)}>Leave it as it was</Action>
           </>
         )}
       </div>
@@ -115,13 +106,19 @@ export function Source({ desk }: { desk: Desk }) {
       )}
       {open && (
         <Suspense fallback={<p className="mt-2 text-soft">Opening the source…</p>}>
-          {typed === null ? (
+          {written === null ? (
             <SourceView source={source} original={original.source} messages={messages} line={line} />
           ) : (
-            <SourceView source={begun} original={original.source} messages={messages} line={line} onChange={setTyped} />
+            <SourceView
+              source={written.begun}
+              original={original.source}
+              messages={messages}
+              line={line}
+              onChange={(typed) => setWritten({ ...written, typed })}
+            />
           )}
         </Suspense>
       )}
     </section>
   );
-}
+});

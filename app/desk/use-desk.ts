@@ -1,5 +1,5 @@
 import { useLiveQuery } from "dexie-react-hooks";
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import type { Original } from "#core/page/original";
 import type { Page } from "#core/page/page";
 import type { PageKind } from "#core/page/page-kind";
@@ -32,7 +32,25 @@ export interface SetAsideNote {
   record: SetAsideRecord;
 }
 
-export interface Desk {
+/** What can be done to a page. The functions stay the same, and work on what is there when they are called. */
+interface Doings {
+  decide(at: number, choice: "mine" | "theirs"): void;
+  setKind(kind: PageKind): void;
+  edit(edit: Edit | readonly Edit[], label: string, merge?: string): void;
+  /** Puts edits in the place of all of one operation. */
+  replace(op: Edit["op"], list: readonly Edit[], label: string): void;
+  /** Takes an edit out of the redraft. */
+  drop(edit: Edit, label: string): void;
+  /** The key by which an edit names a node of the original. */
+  keyOf(kind: NodeKind, index: number): NodeKey;
+  setPhrase(phrase: string): void;
+  setAddress(address: string): void;
+  setReady(ready: boolean): void;
+  setAsideFinding(finding: Finding, scope: SetAsideRecord["scope"], reason: string): void;
+  takeBack(record: SetAsideRecord): void;
+}
+
+export interface Desk extends Doings {
   record: PageRecord;
   /** As brought in. */
   original: Page;
@@ -48,21 +66,7 @@ export interface Desk {
   refusals: string[];
   /** Changes that could not be carried over when the page was brought in again. */
   conflicts: readonly Conflict[];
-  decide(at: number, choice: "mine" | "theirs"): void;
-  setKind(kind: PageKind): void;
   savedAt: string | null;
-  edit(edit: Edit | readonly Edit[], label: string, merge?: string): void;
-  /** Puts edits in the place of all of one operation. */
-  replace(op: Edit["op"], list: readonly Edit[], label: string): void;
-  /** Takes an edit out of the redraft. */
-  drop(edit: Edit, label: string): void;
-  /** The key by which an edit names a node of the original. */
-  keyOf(kind: NodeKind, index: number): NodeKey;
-  setPhrase(phrase: string): void;
-  setAddress(address: string): void;
-  setReady(ready: boolean): void;
-  setAsideFinding(finding: Finding, scope: SetAsideRecord["scope"], reason: string): void;
-  takeBack(record: SetAsideRecord): void;
 }
 
 const now = () => new Date().toISOString();
@@ -109,7 +113,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     return before.filter((finding) => !open.has(finding.key));
   }, [before, own]);
   const { notes, setAside } = useMemo(() => split(findings, record.id, setAsides), [findings, record.id, setAsides]);
-  const notesAt = useMemo(() => Map.groupBy(notes, ({ finding }) => placeName(finding.at)), [notes]);
+  const notesAt = useMemo(() => byPlace(notes), [notes]);
 
   const write = useCallback(
     (task: () => Promise<void>) => {
@@ -145,25 +149,14 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     write(() => saveRedraft(state, next, label, merge ? `${stored.id} ${merge}` : null));
   };
 
-  return {
-    // What is typed is on screen at once, before it is kept.
-    record: { ...record, phrase },
-    original,
-    page,
-    edits,
-    notes,
-    notesAt,
-    setAside,
-    settled,
-    refusals: refused.map(({ reason }) => reason),
-    conflicts: redraft?.conflicts ?? [],
+  // What is done by a part of the sheet that is drawn later is done to what is there now.
+  const doings = useNewest<Doings>({
     decide(at, choice) {
       write(() => decideConflict(record, at, choice));
     },
     setKind(kind) {
       write(() => saveRecord(stateFor(page, { kind, kindBy: "editor" }), edits, "Page kind"));
     },
-    savedAt,
     edit(change, label, merge) {
       const list = Array.isArray(change) ? (change as readonly Edit[]) : [change as Edit];
       put(
@@ -219,8 +212,43 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
         ]),
       );
     },
-  };
+  });
+  const conflicts = redraft?.conflicts ?? NO_CONFLICTS;
+  return useMemo(
+    () => ({
+      // What is typed is on screen at once, before it is kept.
+      record: { ...record, phrase },
+      original,
+      page,
+      edits,
+      notes,
+      notesAt,
+      setAside,
+      settled,
+      refusals: refused.map(({ reason }) => reason),
+      conflicts,
+      savedAt,
+      ...doings,
+    }),
+    [record, phrase, original, page, edits, notes, notesAt, setAside, settled, refused, conflicts, savedAt, doings],
+  );
 }
+
+/** Functions that stay the same and do what those of the last drawing do. */
+function useNewest<T extends { [K in keyof T]: (...args: never[]) => unknown }>(functions: T): T {
+  const newest = useRef(functions);
+  useLayoutEffect(() => {
+    newest.current = functions;
+  });
+  return useMemo(() => {
+    const names = Object.keys(newest.current) as (keyof T)[];
+    return Object.fromEntries(
+      names.map((name) => [name, (...args: never[]) => newest.current[name](...args)]),
+    ) as unknown as T;
+  }, []);
+}
+
+const NO_CONFLICTS: readonly Conflict[] = [];
 
 const NONE: SetAsideRecord[] = [];
 
@@ -229,6 +257,17 @@ function onThisPage({ rule, weight, message }: SiteFinding): Finding {
   const subject = rule.split("/")[0];
   const part = subject === "title" || subject === "description" ? subject : subject === "link" ? "markup" : "head";
   return { rule, weight, message, at: { part }, fix: null, key: `${rule} @ ${part}` };
+}
+
+function byPlace(notes: readonly Note[]): ReadonlyMap<string, Note[]> {
+  const places = new Map<string, Note[]>();
+  for (const note of notes) {
+    const name = placeName(note.finding.at);
+    const list = places.get(name);
+    if (list) list.push(note);
+    else places.set(name, [note]);
+  }
+  return places;
 }
 
 function split(findings: readonly Finding[], pageId: string, records: readonly SetAsideRecord[]) {

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from "react";
+import { useCallback, useDeferredValue, useEffect, useRef, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { data, Link, useLoaderData, useNavigate } from "react-router";
 import { limitsOf, styleForKind } from "#core/rules/house-style";
@@ -60,6 +60,8 @@ const BOTH = 640 + 40 + 344;
 function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof clientLoader>>) {
   const site = useSite();
   const desk = useDesk(site, record, source, edits);
+  // A keystroke draws title and description at once, the rest of the sheet when there is time.
+  const later = useDeferredValue(desk);
   const pages = usePages(site);
   const navigate = useNavigate();
   const { say, fail } = useNotices();
@@ -76,10 +78,10 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
     return () => watch.disconnect();
   }, []);
 
-  const select = (n: number) => {
+  const select = useCallback((n: number) => {
     setSelected(n);
     requestAnimationFrame(() => document.querySelector(`[data-note="${n}"]`)?.scrollIntoView({ block: "nearest" }));
-  };
+  }, []);
   const step = (by: number) => {
     if (desk.notes.length === 0) return;
     const next = selected === null ? (by > 0 ? 1 : desk.notes.length) : selected + by;
@@ -194,13 +196,13 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
                   {...picking}
                 />
                 <Address desk={desk} {...picking} />
-                <Outline desk={desk} {...picking} />
-                <Looks desk={desk} />
-                <Markup desk={desk} {...picking} />
-                <Pictures desk={desk} {...picking} />
-                <Links desk={desk} {...picking} />
-                <Head desk={desk} {...picking} />
-                <Source desk={desk} />
+                <Outline desk={later} {...picking} />
+                <Looks desk={later} />
+                <Markup desk={later} {...picking} />
+                <Pictures desk={later} {...picking} />
+                <Links desk={later} {...picking} />
+                <Head desk={later} {...picking} />
+                <Source desk={later} />
                 {desk.refusals.length > 0 && (
                   <section role="alert" aria-label="Changes that cannot be made" className="text-red">
                     {desk.refusals.join(" ")}

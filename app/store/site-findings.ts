@@ -70,7 +70,6 @@ export type SiteAsked = Comlink.Remote<SiteWorker>;
 export function useSiteAnswer<R>(site: SiteRecord, ask: (worker: SiteAsked) => Promise<R>): R | null {
   const findings = useSiteFindings(site);
   const [answer, setAnswer] = useState<R | null>(null);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: asked again when the findings say that the site has changed
   useEffect(() => {
     let gone = false;
     if (worker && findings !== NOTHING) void ask(worker).then((said) => !gone && setAnswer(said));

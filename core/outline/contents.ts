@@ -1,11 +1,14 @@
 import { slugFrom } from "../address/propose-slug.ts";
-import { type Heading, languageOf, type Page } from "../page/page.ts";
+import { type Heading, languageOf } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
-import { keyOf } from "../rewrite/resolve.ts";
+import { originsOf } from "../rewrite/origins.ts";
 import { contentHeadings } from "./outline.ts";
+import type { Redrafted } from "./outline-edits.ts";
 
 /** A list of links to the parts of a page, as edits: ids where headings lack one, and the list behind the H1. */
-export function contentsList(page: Page): Edit[] | { reason: string } {
+export function contentsList({ original, page, edits: redraft }: Redrafted): Edit[] | { reason: string } {
+  if (page.format !== "html")
+    return { reason: "Headings have ids in HTML pages only, so that links can lead to them." };
   const headings = contentHeadings(page).map(({ heading }) => heading);
   const h1 = headings.find(({ level }) => level === 1);
   const parts = headings.filter(({ level, text }) => level === 2 && text !== "");
@@ -13,6 +16,11 @@ export function contentsList(page: Page): Edit[] | { reason: string } {
   if (parts.length < 2) return { reason: "It takes two H2s at least to make a contents list of." };
   if (parts.some(({ made }) => made))
     return { reason: "Hand the new headings over first: ids can be given to headings of the original." };
+  // Where the H1 is the redraft's own the list stands before what follows it.
+  const origins = originsOf(original, page, redraft, "block");
+  const at = [h1.block, h1.block + 1].find((block) => origins[block]?.key);
+  const key = at === undefined ? null : origins[at]?.key;
+  if (!key) return { reason: "It cannot be told where the H1 stands in the original. Hand the page over first." };
   const taken = new Set(page.ids.map(({ id }) => id));
   const edits: Edit[] = [];
   const links = parts.map((heading) => {
@@ -25,8 +33,8 @@ export function contentsList(page: Page): Edit[] | { reason: string } {
   edits.push({
     op: "insert-blocks",
     id: "contents",
-    at: keyOf(page, "block", h1.block),
-    before: false,
+    at: key,
+    before: at !== h1.block,
     blocks,
     was: null,
   });

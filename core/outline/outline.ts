@@ -19,3 +19,23 @@ export function contentHeadings(page: Pick<Page, "headings">): { heading: Headin
 export function standTogether(first: Heading, second: Heading): boolean {
   return first.block >= 0 && second.block === first.block + 1;
 }
+
+/** The headings below one, up to the next of its level or higher. */
+export function partsBelow(headings: readonly Heading[], index: number): Heading[] {
+  const level = headings[index]?.level ?? 6;
+  const end = headings.findIndex((one, i) => i > index && one.level <= level);
+  return headings.slice(index + 1, end < 0 ? undefined : end);
+}
+
+/** H1s of the content that stand side by side and read as one title; fewer than two where there are none. */
+export function runOfH1s(page: Pick<Page, "headings">): Heading[] {
+  const all = contentHeadings(page).map(({ heading }) => heading);
+  const from = all.findIndex((one, i) => {
+    const next = all[i + 1];
+    return one.level === 1 && next?.level === 1 && standTogether(one, next);
+  });
+  if (from < 0) return [];
+  let to = from + 1;
+  while (all[to + 1]?.level === 1 && standTogether(all[to] as Heading, all[to + 1] as Heading)) to++;
+  return all.slice(from, to + 1);
+}

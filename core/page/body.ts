@@ -70,3 +70,32 @@ export function wordsBefore(page: Page, block: number): number {
   }
   return words;
 }
+
+const byHeading = new WeakMap<Page["blocks"], Map<number, number[]>>();
+
+/** Indexes of the blocks that stand under each heading, itself apart; those before the first are under -1. */
+export function blocksUnder(page: Page): ReadonlyMap<number, readonly number[]> {
+  let under = byHeading.get(page.blocks);
+  if (!under) {
+    under = new Map();
+    for (const [index, { heading }] of page.blocks.entries()) {
+      if (page.headings[heading]?.block === index) continue;
+      const list = under.get(heading);
+      if (list) list.push(index);
+      else under.set(heading, [index]);
+    }
+    byHeading.set(page.blocks, under);
+  }
+  return under;
+}
+
+/** Why there is nothing to read in the source, in a sentence; null where there is. */
+export function emptyBecause(page: Page): string | null {
+  if (page.format !== "html") return null;
+  if (/<frameset[\s>]/i.test(page.source))
+    return "This page is a frameset: its text stands in other pages, which search engines read by themselves. Bring those in.";
+  if (page.scripts > 0 && page.headings.length === 0 && page.blocks.length < 3)
+    return "The source has no headings and next to no text: they are made by a script when the page is opened, and cannot be edited here.";
+  if (page.headings.length === 0 && page.blocks.length === 0) return "The source has no body text.";
+  return null;
+}

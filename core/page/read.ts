@@ -209,8 +209,8 @@ class Reader {
     if (element.endStart < 0 && element.start >= 0 && RUNS_ON.has(element.tag))
       page.swallowing.push({ what: "text", name: element.tag, range: { start: element.start, end: element.end } });
     if (element.tag === "script") {
-      page.scripts++;
-      const type = attribute(element, "type")?.trim().toLowerCase().split(";")[0];
+      const type = attribute(element, "type")?.trim().toLowerCase().split(";")[0] ?? "";
+      if (RUNS.test(type)) page.scripts++;
       if (type === "application/ld+json") {
         const end = element.endStart >= 0 ? element.endStart : element.end;
         page.data.push({ text: textContent(element), range: { start: element.startEnd, end } });
@@ -342,6 +342,9 @@ function isSwallowing(name: string, value: string): boolean {
 }
 
 /** Elements whose text runs on to the end of the source where they are not closed. */
+/** Types of scripts that run; others are data blocks (HTML 4.12.1). */
+const RUNS = /^(?:|module|(?:text|application)\/(?:x-)?(?:java|ecma|j|live)script(?:1\.[0-5])?)$/;
+
 const RUNS_ON = new Set(["title", "textarea", "style", "script", "noscript", "iframe", "template"]);
 
 const isLabelled = (element: ElementNode) =>

@@ -6,15 +6,29 @@ export type Resolved = { index: number } | { reason: string };
 
 const quote = (text: string) => `“${text.length > 60 ? `${text.slice(0, 57)}…` : text}”`;
 
+const byText = new WeakMap<readonly Heading[], Map<string, number[]>>();
+
+/** Where each text stands among the headings. Made once for the same headings: a repair may ask thousands of times. */
+function headingsByText(headings: readonly Heading[]): Map<string, number[]> {
+  let known = byText.get(headings);
+  if (!known) {
+    known = new Map();
+    for (const [i, { text }] of headings.entries()) {
+      const list = known.get(text);
+      if (list) list.push(i);
+      else known.set(text, [i]);
+    }
+    byText.set(headings, known);
+  }
+  return known;
+}
+
 /**
  * Finds the heading that a key names. A changed count of equal headings or other neighbours is a conflict: another heading
  * with the same text is never taken instead.
  */
 export function findHeading(page: Page, key: HeadingKey): Resolved {
-  const equal: number[] = [];
-  page.headings.forEach((heading: Heading, i) => {
-    if (heading.text === key.text) equal.push(i);
-  });
+  const equal = headingsByText(page.headings).get(key.text) ?? [];
   if (equal.length === 0) return { reason: `The heading ${quote(key.text)} is not on this page.` };
   if (key.of !== undefined && key.of !== equal.length) {
     return {

@@ -1,4 +1,9 @@
-import { useEffect, useRef, useState } from "react";
+import { type Ref, useEffect, useImperativeHandle, useRef, useState } from "react";
+
+/** Opens the field from a menu or a key. */
+export interface TextInPlaceHandle {
+  open(): void;
+}
 
 /** A text that is edited where it stands: kept when it is left or at Enter, given up at Esc. */
 export function TextInPlace({
@@ -9,7 +14,9 @@ export function TextInPlace({
   changed = false,
   className = "",
   readOnly = null,
+  ref,
 }: {
+  ref?: Ref<TextInPlaceHandle>;
   value: string;
   label: string;
   /** What stands there where there is no text. */
@@ -23,6 +30,7 @@ export function TextInPlace({
   const [text, setText] = useState<string | null>(null);
   const field = useRef<HTMLTextAreaElement>(null);
   const editing = text !== null;
+  useImperativeHandle(ref, () => ({ open: () => readOnly === null && setText(value) }), [value, readOnly]);
   useEffect(() => {
     if (!editing) return;
     field.current?.focus();
