@@ -7,7 +7,8 @@ import { audit } from "#core/rules/audit";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/rules/house-style";
 import { checkHouseStyle } from "#core/rules/house-style-schema";
 import { WEIGHTS, type Weight } from "#core/rules/setting";
-import { auditSite, summaryOf } from "#core/site/audit-site";
+import { auditSite } from "#core/site/audit-site";
+import { summaryOf } from "#core/site/summary";
 import { CommandFault } from "./fault.ts";
 import { baseAddress, listFiles, readPageFile } from "./files.ts";
 

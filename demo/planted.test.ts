@@ -1,13 +1,16 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { addressOfFile, resolveAddress } from "../core/address/address.ts";
+import { pictureSize } from "../core/exchange/picture-size.ts";
 import { markdownFromBytes, originalFromBytes } from "../core/page/original.ts";
 import { canonicalOf } from "../core/page/page.ts";
+import { guessKind } from "../core/page/page-kind.ts";
 import { readPage } from "../core/page/read.ts";
 import { audit } from "../core/rules/audit.ts";
 import { CATALOGUE } from "../core/rules/catalogue.ts";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../core/rules/house-style.ts";
-import { auditSite, summaryOf } from "../core/site/audit-site.ts";
+import { auditSite } from "../core/site/audit-site.ts";
+import { summaryOf } from "../core/site/summary.ts";
 import planted from "./planted.json";
 import site from "./site.json";
 
@@ -27,9 +30,24 @@ const pages = readdirSync(folder, { recursive: true, encoding: "utf8" })
     return { file: file.normalize("NFC"), page, findings };
   });
 
+const redirects = Object.entries(site.redirects).map(([from, to]) => [site.address + from.slice(1), to] as const);
+const pictures = new Map(
+  readdirSync(new URL("img/", folder)).flatMap((name) => {
+    const size = pictureSize(readFileSync(new URL(`img/${name}`, folder)));
+    return size ? [[`/img/${name}`, size] as const] : [];
+  }),
+);
 const siteFindings = auditSite(
-  pages.map(({ file, page }) => summaryOf(file, page, { file, phrase: phrases[file] ?? "" })),
+  pages.map(({ file, page }) =>
+    summaryOf(file, page, {
+      file,
+      phrase: phrases[file] ?? "",
+      kind: guessKind(page),
+      redirectedFrom: redirects.flatMap(([from, to]) => (page.address.endsWith(to) ? [from] : [])),
+    }),
+  ),
   houseStyle,
+  { pictures },
 );
 
 /** Findings of a page with those across pages that name it. */

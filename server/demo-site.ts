@@ -1,12 +1,12 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
-import { zipFiles } from "#core/exchange/zip";
+import { typeBeside, zipFiles } from "#core/exchange/zip";
 
-/** The demo site as a zip: its pages, and `site.json` with its name, address and phrases. */
+/** The demo site as a zip: its pages with their pictures and styles, and `site.json` with its name, address, redirects and phrases. */
 export function demoSiteZip(root: string): Uint8Array {
   const folder = join(root, "demo", "gullhaven");
   const pages = readdirSync(folder, { recursive: true, encoding: "utf8" })
-    .filter((file) => /\.(?:html|md)$/.test(file))
+    .filter((file) => /\.(?:html|md)$/.test(file) || typeBeside(file))
     .sort((a, b) => a.split("/").length - b.split("/").length || (a < b ? -1 : 1))
     .map((file) => ({ path: file.normalize("NFC"), bytes: new Uint8Array(readFileSync(join(folder, file))) }));
   return zipFiles([

@@ -3,7 +3,7 @@ import { type Robots, readRobots, robotsAddressOf } from "#core/address/robots";
 import { addressesOf, keep } from "../store/bring-in";
 import { db, type ItemState, type QueueItem, type QueueRecord, type SiteRecord } from "../store/db";
 import { explainStorage } from "../store/faults";
-import { addItems } from "../store/queues";
+import { addItems, knownOfQueue, tellPages } from "../store/queues";
 import { today } from "../store/today";
 import { onPool, onPoolBeside } from "../workers/pool";
 import type { Read } from "./fetch-and-read";
@@ -129,6 +129,7 @@ class Runner {
       await this.rest(Math.max(5, soonest - now));
     }
     await this.flush();
+    await tellPages(this.queue.siteId, await knownOfQueue(this.queue));
     if (!signal.aborted) await db().queues.update(this.queue.id, { state: "done" });
   }
 
@@ -371,6 +372,7 @@ class Runner {
     const there = await db().queueItems.where("[queueId+address]").equals([this.queue.id, end]).first();
     if (there && there.id !== item.id) {
       await this.finish(item, "left-out", `It redirects to ${end}, which is in the list itself.`);
+      await db().queueItems.update(item.id, { redirectsTo: end });
       return false;
     }
     return true;
@@ -410,7 +412,8 @@ class Runner {
     const done = batch.map(({ item, prepared, again }): QueueItem => {
       const address = prepared ? prepared.address : again.fetchedFrom;
       const why = address === item.address ? "" : `As ${address}, where it redirects to.`;
-      return { ...item, state: "brought-in", fault: null, why, tries: item.tries + 1 };
+      const redirect = why === "" ? {} : { redirectsTo: address };
+      return { ...item, ...redirect, state: "brought-in", fault: null, why, tries: item.tries + 1 };
     });
     await db().queueItems.bulkPut(done);
     for (const { id } of done) this.unkept.delete(id);

@@ -8,12 +8,15 @@ const SHOWN = 200;
 /** What was read, with the address of each page to be corrected, before it is kept. */
 export function Review({
   prepared,
+  beside,
   known,
   onAddress,
   onKeep,
   onOthers,
 }: {
   prepared: readonly Prepared[];
+  /** Pictures and style sheets that come in with them. */
+  beside: number;
   /** Addresses that are in the site already. */
   known: ReadonlySet<string>;
   onAddress: (id: string, address: string) => void;
@@ -26,6 +29,8 @@ export function Review({
       <p className="text-15">
         Each address comes from the page’s canonical, else from the base address and the file’s path. Correct what is
         wrong.
+        {beside > 0 &&
+          ` ${beside === 1 ? "A picture or style sheet comes" : `${beside} pictures and style sheets come`} with them.`}
         {again > 0 &&
           ` ${again} ${again === 1 ? "is" : "are"} in the site already: brought in again, with what you have redrafted carried over.`}
       </p>

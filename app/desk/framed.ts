@@ -1,4 +1,8 @@
+import type { Page } from "#core/page/page";
 import { readPage } from "#core/page/read";
+import { removeAttribute, setAttribute } from "#core/rewrite/markup";
+import type { Patch } from "#core/rewrite/patch";
+import { pictureAt } from "#core/site/pictures";
 
 /** Each heading's level before it, each landmark a bracket at its left with its name: as in the outline, and in ink only. */
 const MARKS = `
@@ -11,13 +15,28 @@ img{outline:1px solid #7B8088;min-width:24px;min-height:16px}
 `;
 
 /** Nothing is fetched, run or sent from inside the frame. */
-const POLICY = `default-src 'none'; style-src 'unsafe-inline'`;
+const POLICY = `default-src 'none'; style-src 'unsafe-inline'; img-src blob: data:`;
+
+/** What a page in a frame may show beside its own source: addresses within this tab of pictures, texts of style sheets. */
+export interface Beside {
+  picture(src: string): string | null;
+  style(href: string): string | null;
+}
+
+/** Pictures and style sheets that a page names. */
+export function namedBeside(page: Page): { pictures: string[]; styles: string[] } {
+  const at = (src: string | null) => pictureAt({ src }, page.address) ?? [];
+  return {
+    pictures: page.images.flatMap(({ src }) => at(src)),
+    styles: page.headLinks.flatMap(({ rel, href }) => (rel.includes("stylesheet") ? at(href) : [])),
+  };
+}
 
 /**
  * A source to be shown in a frame without scripts and network: each heading bears its level and index, each landmark its
  * name, its styles the nonce that lets them through the policy that frames inherit.
  */
-export function framedSource(source: string, address: string, nonce: string): string {
+export function framedSource(source: string, address: string, nonce: string, beside: Beside): string {
   const page = readPage(source, { address });
   const marked = [
     ...Array.from(page.headings, ({ range, level }, i) => ({
@@ -26,15 +45,32 @@ export function framedSource(source: string, address: string, nonce: string): st
     })),
     ...page.landmarks.map(({ range, kind }) => ({ range, marks: `data-landmark="${kind}"` })),
   ];
-  const insertions = marked.flatMap(({ range, marks }) => {
+  const replaced: Patch[] = [
+    ...page.images.flatMap((image) => {
+      const url = image.src && beside.picture(image.src);
+      return url && image.range.start >= 0
+        ? [setAttribute(source, image.range, "src", url), ...removeAttribute(source, image.range, "srcset")]
+        : [];
+    }),
+    ...page.headLinks.flatMap(({ rel, href, range }) => {
+      const text = rel.includes("stylesheet") && href && range ? beside.style(href) : null;
+      // A style sheet that says </style> would end itself.
+      return text && range
+        ? [{ start: range.start, end: range.end, text: `<style>${text.replaceAll("</", "<\\/")}</style>` }]
+        : [];
+    }),
+  ];
+  for (const { range, marks } of marked) {
     const tag = /^<[a-z][^\s/>]*/i.exec(source.slice(range.start, range.startEnd))?.[0];
-    return range.start < 0 || !tag ? [] : [{ at: range.start + tag.length, text: ` ${marks}` }];
-  });
+    const at = range.start + (tag?.length ?? 0);
+    if (range.start >= 0 && tag) replaced.push({ start: at, end: at, text: ` ${marks}` });
+  }
   let html = "";
   let at = 0;
-  for (const one of insertions.toSorted((a, b) => a.at - b.at)) {
-    html += source.slice(at, one.at) + one.text;
-    at = one.at;
+  for (const one of replaced.sort((a, b) => a.start - b.start || a.end - b.end)) {
+    if (one.start < at) continue;
+    html += source.slice(at, one.start) + one.text;
+    at = one.end;
   }
   html += source.slice(at);
   // Links in the head would look names up, and a base would lead the page's own links elsewhere.

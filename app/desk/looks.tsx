@@ -1,25 +1,34 @@
 import { memo, useEffect, useMemo, useRef, useState } from "react";
 import { emptyBecause } from "#core/page/body";
 import { redraftedSource } from "#core/rewrite/apply";
+import { pictureAt } from "#core/site/pictures";
+import { useFiles, useTexts } from "../store/files";
 import { Action } from "../ui/controls";
-import { framedSource } from "./framed";
+import { framedSource, namedBeside } from "./framed";
 import type { Desk } from "./use-desk";
+
+const NONE: readonly string[] = [];
 
 /** The page in a frame without scripts and network, with each heading's level and each landmark marked on it. */
 export const Looks = memo(function Looks({ desk }: { desk: Desk }) {
-  const { original, edits, page } = desk;
+  const { original, edits, page, record } = desk;
   const [open, setOpen] = useState(false);
   const [which, setWhich] = useState<"redraft" | "original">("redraft");
   const frame = useRef<HTMLIFrameElement>(null);
+  const named = useMemo(() => namedBeside(original), [original]);
+  const files = useFiles(record.siteId, open ? named.pictures : NONE);
+  const styles = useTexts(record.siteId, open ? named.styles : NONE);
   const source = useMemo(() => {
     if (!open) return "";
     const nonce = document.querySelector<HTMLScriptElement>("script[nonce]")?.nonce ?? "";
+    const at = (src: string) => pictureAt({ src }, original.address) ?? "";
     return framedSource(
       which === "original" ? original.source : redraftedSource(original, edits),
       original.address,
       nonce,
+      { picture: (src) => files.get(at(src))?.url ?? null, style: (href) => styles.get(at(href)) ?? null },
     );
-  }, [open, which, original, edits]);
+  }, [open, which, original, edits, files, styles]);
   // A heading that is chosen in the outline is found in the frame.
   useEffect(() => {
     if (!open) return;
@@ -78,7 +87,7 @@ export const Looks = memo(function Looks({ desk }: { desk: Desk }) {
         <>
           <p className="mt-1 text-soft">
             {emptyBecause(page) ??
-              "Without scripts, and without pictures and style sheets from elsewhere. Press a heading to find it in the outline."}
+              "Without scripts, with the pictures and style sheets that were brought in. Press a heading to find it in the outline."}
           </p>
           <iframe
             ref={frame}

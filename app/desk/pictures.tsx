@@ -1,7 +1,10 @@
 import { memo } from "react";
 import type { Image } from "#core/page/page";
 import { originsOf } from "#core/rewrite/origins";
+import { pictureAt } from "#core/site/pictures";
+import { useFiles } from "../store/files";
 import { Action } from "../ui/controls";
+import { Thumbnail } from "../ui/thumbnail";
 import { NotesAt, type Picking } from "./anchored";
 import { TextInPlace } from "./text-in-place";
 import type { Desk } from "./use-desk";
@@ -13,10 +16,15 @@ const nameOf = ({ src }: Image) =>
       ? "in the source itself"
       : (src.split(/[?#]/)[0]?.split("/").filter(Boolean).at(-1) ?? src);
 
-/** The page's pictures in a strip, with their alternative texts. The pictures themselves are never fetched. */
+/** The page's pictures in a strip, with their alternative texts. Shown are files that were brought in: none is ever fetched. */
 export const Pictures = memo(function Pictures({ desk, ...picking }: Picking & { desk: Desk }) {
-  const { page, original, edits } = desk;
+  const { page, original, edits, record } = desk;
   const origins = originsOf(original, page, edits, "picture");
+  const places = page.images.map((image) => pictureAt(image, page.address));
+  const files = useFiles(
+    record.siteId,
+    places.flatMap((place) => place ?? []),
+  );
   if (page.images.length === 0) return null;
   const without = page.images.filter(({ alt, silent }) => alt === null && !silent).length;
   return (
@@ -40,6 +48,7 @@ export const Pictures = memo(function Pictures({ desk, ...picking }: Picking & {
           const decorative = image.alt === "" || image.silent;
           return (
             <li key={name} data-anchor={`picture ${index}`} className="min-w-0 border-hairline border-t pt-2">
+              <Thumbnail file={files.get(places[index] ?? "")} />
               <p className="flex items-baseline gap-1 text-12 text-soft">
                 <span className="truncate font-mono">{nameOf(image)}</span>
                 <span className="whitespace-nowrap">

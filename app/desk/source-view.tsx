@@ -7,7 +7,7 @@ import { EditorState } from "@codemirror/state";
 import { EditorView, highlightSpecialChars, keymap, lineNumbers } from "@codemirror/view";
 import { tags } from "@lezer/highlight";
 import { useEffect, useRef } from "react";
-import type { Validity } from "./validity";
+import type { Validity } from "#core/exchange/validity";
 
 const look = EditorView.theme({
   "&": { height: "420px", fontSize: "12px", backgroundColor: "var(--sheet)", color: "var(--ink)" },

@@ -1,10 +1,11 @@
 import { lazy, memo, Suspense, useMemo, useState } from "react";
+import type { Validity } from "#core/exchange/validity";
 import { redraftedSource } from "#core/rewrite/apply";
 import { sourceEdits } from "#core/rewrite/source-edits";
+import { checkValidity } from "../store/validity";
 import { Action } from "../ui/controls";
 import { Mark } from "../ui/mark";
 import type { Desk } from "./use-desk";
-import { checkValidity, type Validity } from "./validity";
 
 const SourceView = lazy(() => import("./source-view"));
 

@@ -21,6 +21,7 @@ import {
   sortFiles,
 } from "../store/bring-in";
 import { db } from "../store/db";
+import { type ChosenFile, keepFiles } from "../store/files";
 import type { Incoming } from "../store/read-incoming";
 import { Action } from "../ui/controls";
 import { useNotices } from "../ui/notice";
@@ -48,6 +49,7 @@ export default function BringIn() {
   const way = WAYS.find((one) => one.way === params.get("way"))?.way ?? "web";
   const [base, setBase] = useState(existing?.address ?? "");
   const [leftOut, setLeftOut] = useState<LeftOut[]>([]);
+  const [beside, setBeside] = useState<ChosenFile[]>([]);
   const [reading, setReading] = useState<{ done: number; of: number } | null>(null);
   const [review, setReview] = useState<{ prepared: Prepared[]; incoming: ReadonlyMap<string, Incoming> } | null>(null);
   const [known, setKnown] = useState<ReadonlySet<string>>(new Set());
@@ -94,7 +96,11 @@ export default function BringIn() {
     try {
       const chosen = await sortFiles(files);
       setLeftOut(chosen.leftOut);
-      if (chosen.files.length > 0) await read(chosen.files.map((file) => incomingFile(file, from)));
+      setBeside(chosen.beside);
+      if (chosen.files.length === 0 && chosen.beside.length > 0 && existing) {
+        await keepFiles(existing, chosen.beside, from);
+        say(`${chosen.beside.length} pictures and style sheets kept`, "They are shown beside the pages that use them.");
+      } else if (chosen.files.length > 0) await read(chosen.files.map((file) => incomingFile(file, from)));
       else setFault("None of these could be brought in. Choose HTML or Markdown files, or a zip of them.");
     } catch (error) {
       fail(error);
@@ -118,6 +124,7 @@ export default function BringIn() {
         address: site.address || origin,
         name: site.name || new URL(origin).hostname.replace(/^www\./, ""),
       };
+      await keepFiles(named, beside, base ? address : origin);
       const { fresh, again } = await partKnown(named, review.prepared, review.incoming);
       const kept = await keep(named, fresh, { again });
       if (kept.again > 0)
@@ -185,6 +192,7 @@ export default function BringIn() {
         ) : review ? (
           <Review
             prepared={review.prepared}
+            beside={beside.length}
             known={known}
             onAddress={correct}
             onKeep={() => void finish()}

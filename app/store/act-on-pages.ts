@@ -40,7 +40,7 @@ export async function changePages(
   for (const { change, made } of results) {
     if (!made) continue;
     refused.push(...made.refused.map((one) => ({ ...one, pageId: change.pageId })));
-    const asked = change.texts.length + (change.edits?.length ?? 0);
+    const asked = change.texts.length + (change.edits?.length ?? 0) + (change.alts?.length ?? 0);
     const own = change.phrase !== undefined || change.kind !== undefined || change.ready !== undefined;
     if (asked > made.refused.length || own) {
       puts.push(...made.puts);

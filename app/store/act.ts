@@ -41,6 +41,8 @@ const DERIVED: Record<keyof PageDerived, true> = {
   rules: true,
   says: true,
   stamp: true,
+  inSitemap: true,
+  redirectedFrom: true,
 };
 
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);

@@ -2,7 +2,7 @@ import Joi from "joi";
 import { editSchema } from "#core/exchange/edit-file";
 import { PAGE_KINDS } from "#core/page/page-kind";
 import { houseStyleSchema } from "#core/rules/house-style-schema";
-import { db, SCHEMA_VERSION } from "./db";
+import { db, type FileRecord, SCHEMA_VERSION } from "./db";
 import { explainStorage } from "./faults";
 import { upgradeOriginal, upgradePage, upgradeRedraft, upgradeSummary } from "./migrations";
 
@@ -13,6 +13,7 @@ const counts = Joi.object({ must: count, should: count, may: count });
 const texts = Joi.array().items(text);
 const edits = Joi.array().items(editSchema);
 const format = Joi.string().valid("html", "markdown", "fields");
+const kind = Joi.string().valid(...Object.keys(PAGE_KINDS));
 const summary = {
   id,
   siteId: id,
@@ -26,6 +27,15 @@ const summary = {
   links: text.optional(),
   shapes: text.optional(),
   also: text.optional(),
+  redirectedFrom: texts.optional(),
+  fragments: text.optional(),
+  ids: text.optional(),
+  pictures: text.optional(),
+  said: text.optional(),
+  words: count.optional(),
+  kind: kind.optional(),
+  noindex: Joi.boolean().optional(),
+  inSitemap: Joi.boolean().optional(),
 };
 
 /** Base64 of packed bytes: a backup is one JSON file. */
@@ -48,7 +58,7 @@ const page = Joi.object({
   address: text,
   original: id,
   format,
-  kind: Joi.string().valid(...Object.keys(PAGE_KINDS)),
+  kind,
   kindBy: Joi.string().valid("guess", "editor"),
   phrase: text,
   edits: count,
@@ -79,6 +89,8 @@ const page = Joi.object({
   rules: texts,
   says: text,
   stamp: text,
+  inSitemap: Joi.boolean().optional(),
+  redirectedFrom: texts.optional(),
 });
 
 const conflict = Joi.object({
@@ -107,6 +119,19 @@ const backupSchema = Joi.object({
       }),
     )
     .required(),
+  files: Joi.array()
+    .items(
+      Joi.object({
+        id: Joi.string().max(4000).required(),
+        siteId: id,
+        path: text,
+        type: text,
+        width: count,
+        height: count,
+        packed,
+      }),
+    )
+    .required(),
   redrafts: Joi.array()
     .items(Joi.object({ pageId: id, siteId: id, edits, conflicts: Joi.array().items(conflict), settled: edits }))
     .required(),
@@ -125,16 +150,20 @@ const backupSchema = Joi.object({
     .required(),
 });
 
+type PackedFileRecord = FileRecord & { packed: string };
+
 type Old = Record<string, unknown>;
 
 /** A backup of an earlier version as this one has it; anything else as it is. */
 function upgraded(value: unknown): unknown {
   const backup = value as Record<string, Old[] | undefined> & { version?: unknown };
+  if (backup?.version === 2 || backup?.version === 3) return { ...backup, files: [] };
   if (backup?.version !== 1) return value;
   const all = (name: string, upgrade: (record: Old) => unknown) =>
     Array.isArray(backup[name]) ? backup[name].map(upgrade) : backup[name];
   return {
     ...backup,
+    files: [],
     pages: all("pages", upgradePage),
     summaries: all("summaries", upgradeSummary),
     originals: all("originals", upgradeOriginal),
@@ -150,7 +179,15 @@ function toBase64(bytes: Uint8Array): string {
 
 const fromBase64 = (base64: string) => Uint8Array.from(atob(base64), (c) => c.charCodeAt(0));
 
-/** Everything in this browser as one JSON text. */
+async function filesWithBytes() {
+  const bytes = new Map((await db().fileBytes.toArray()).map((one) => [one.id, one.bytes]));
+  return (await db().files.toArray()).map((file) => ({
+    ...file,
+    packed: toBase64(bytes.get(file.id) ?? new Uint8Array()),
+  }));
+}
+
+/** Everything in this browser as one JSON text, checks of HTML apart: they can be made again. */
 export async function makeBackup(): Promise<string> {
   const originals = await db().originals.toArray();
   return JSON.stringify({
@@ -161,6 +198,7 @@ export async function makeBackup(): Promise<string> {
     pages: await db().pages.toArray(),
     summaries: await db().summaries.toArray(),
     originals: originals.map((o) => ({ ...o, packed: toBase64(o.packed) })),
+    files: await filesWithBytes(),
     redrafts: await db().redrafts.toArray(),
     setAsides: await db().setAsides.toArray(),
   });
@@ -182,8 +220,18 @@ export async function restoreBackup(json: string): Promise<{ sites: number; page
   }
   const { error, value: backup } = backupSchema.validate(upgraded(value));
   if (error) return { reason: `This backup is damaged: ${error.message}. Nothing was changed.` };
-  const { sites, pages, summaries, originals, redrafts, setAsides } = backup;
-  const tables = [db().sites, db().pages, db().summaries, db().originals, db().redrafts, db().setAsides, db().actions];
+  const { sites, pages, summaries, originals, files, redrafts, setAsides } = backup;
+  const tables = [
+    db().sites,
+    db().pages,
+    db().summaries,
+    db().originals,
+    db().files,
+    db().fileBytes,
+    db().redrafts,
+    db().setAsides,
+    db().actions,
+  ];
   try {
     const unpacked = originals.map((o: { packed: string }) => ({ ...o, packed: fromBase64(o.packed) }));
     await db().transaction("rw", tables, async () => {
@@ -191,6 +239,10 @@ export async function restoreBackup(json: string): Promise<{ sites: number; page
       await db().pages.bulkPut(pages);
       await db().summaries.bulkPut(summaries);
       await db().originals.bulkPut(unpacked);
+      await db().files.bulkPut(files.map(({ packed: _, ...file }: PackedFileRecord): FileRecord => file));
+      await db().fileBytes.bulkPut(
+        files.map((file: PackedFileRecord) => ({ id: file.id, siteId: file.siteId, bytes: fromBase64(file.packed) })),
+      );
       await db().redrafts.bulkPut(redrafts);
       await db().setAsides.bulkPut(setAsides);
       // What was done before speaks of records that may now read otherwise.

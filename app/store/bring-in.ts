@@ -1,5 +1,5 @@
 import { addressOfFile } from "#core/address/address";
-import { type LeftOut, MAX_ENTRIES, type PackedFile, whyLeftOut } from "#core/exchange/zip";
+import { type LeftOut, MAX_ENTRIES, type PackedFile, typeBeside, whyLeftOut } from "#core/exchange/zip";
 import { MAX_SOURCE_BYTES } from "#core/page/original";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/rules/house-style";
 import { guessTitlePattern } from "#core/site/brand";
@@ -8,17 +8,17 @@ import { act, type Put } from "./act";
 import type { BroughtAgain } from "./bring-again";
 import { db, type PageRecord, type SiteRecord } from "./db";
 import { explainStorage } from "./faults";
+import { type ChosenFile, keepFiles } from "./files";
+import { tellPages } from "./queues";
 import type { Incoming, ReadIncoming } from "./read-incoming";
 import { today } from "./today";
 
 /** A file's bytes under its path. */
-export interface ChosenFile {
-  path: string;
-  bytes: Uint8Array;
-}
-
 export interface Chosen {
+  /** Pages. */
   files: ChosenFile[];
+  /** Their pictures and style sheets. */
+  beside: ChosenFile[];
   leftOut: LeftOut[];
 }
 
@@ -28,7 +28,7 @@ const MAX_ARCHIVE = 200 * 1024 * 1024;
 
 /** Sorts out what was dropped or chosen: pages, and what is left out with the reason. */
 export async function sortFiles(files: readonly File[]): Promise<Chosen> {
-  const chosen: Chosen = { files: [], leftOut: [] };
+  const chosen: Chosen = { files: [], beside: [], leftOut: [] };
   for (const file of files.slice(0, MAX_ENTRIES)) {
     const path = file.webkitRelativePath || file.name;
     if (ZIP.test(path)) {
@@ -44,8 +44,8 @@ export async function sortFiles(files: readonly File[]): Promise<Chosen> {
       path: `${files.length - MAX_ENTRIES} more files`,
       why: "20,000 files are taken at one time",
     });
-  chosen.files = withoutCommonFolder(chosen.files);
-  return chosen;
+  const { files: pages, beside } = parted(withoutCommonFolder(chosen.files));
+  return { ...chosen, files: pages, beside: [...chosen.beside, ...beside] };
 }
 
 async function addArchive(file: File, path: string, chosen: Chosen): Promise<void> {
@@ -61,6 +61,14 @@ async function addArchive(file: File, path: string, chosen: Chosen): Promise<voi
   }
   chosen.leftOut.push(...unpacked.leftOut.map((one) => ({ ...one, path: `${path}: ${one.path}` })));
   chosen.files.push(...withoutCommonFolder(unpacked.files));
+}
+
+/** Pages apart from what comes beside them. */
+function parted(files: readonly ChosenFile[]): Pick<Chosen, "files" | "beside"> {
+  return {
+    files: files.filter(({ path }) => typeBeside(path) === null),
+    beside: files.filter(({ path }) => typeBeside(path) !== null),
+  };
 }
 
 /** Archives and folders often hold one folder with everything in it, which is no part of the addresses. */
@@ -228,6 +236,8 @@ interface DemoFacts {
   name: string;
   separator: string;
   rules: HouseStyle["rules"];
+  /** Paths that redirect, with where they lead. */
+  redirects: Record<string, string>;
   phrases: Record<string, string>;
 }
 
@@ -249,10 +259,15 @@ export async function openDemo(): Promise<string> {
     separator: facts.separator,
     rules: facts.rules,
   });
-  const incoming = files
-    .filter((f) => f.path !== "site.json")
-    .map((file) => incomingFile(file, facts.address, facts.phrases[file.path]));
+  const { files: pages, beside } = parted(files.filter((f) => f.path !== "site.json"));
+  const incoming = pages.map((file) => incomingFile(file, facts.address, facts.phrases[file.path]));
+  await keepFiles(site, beside, site.address);
   await keep(site, await prepare(site, incoming, () => {}, new AbortController().signal));
+  const address = (path: string) => new URL(path, facts.address).href;
+  await tellPages(site.id, {
+    listed: [],
+    redirects: Object.entries(facts.redirects).map(([from, to]) => [address(from), address(to)]),
+  });
   return site.id;
 }
 

@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable, type Table } from "dexie";
 import type { FetchFault } from "#core/address/fetch-answer";
+import type { Validity } from "#core/exchange/validity";
 import type { Charset } from "#core/page/charset";
 import type { OriginalKind } from "#core/page/original";
 import type { PageKind } from "#core/page/page-kind";
@@ -55,6 +56,10 @@ export interface PageOwn {
 
 /** What follows from a page as its redraft leaves it: worked out again whenever its stamp is not the site's. */
 export interface PageDerived {
+  /** A sitemap names it; told by the queues that brought it in. */
+  inSitemap?: boolean;
+  /** Addresses that redirect to it, as far as they were fetched. */
+  redirectedFrom?: string[];
   name: string;
   title: string;
   titlePx: number;
@@ -99,6 +104,39 @@ export interface OriginalRecord {
   packed: Uint8Array;
   charset: Charset;
   headers?: Readonly<Record<string, string>>;
+}
+
+/** A picture or style sheet that came in beside the pages. Its bytes are apart, so that all sizes can be read at once. */
+export interface FileRecord {
+  /** Site and path. */
+  id: string;
+  siteId: string;
+  /** Path of its address. */
+  path: string;
+  type: string;
+  /** Of a picture, in its own pixels; 0 where that is not known. */
+  width: number;
+  height: number;
+}
+
+export interface FileBytesRecord {
+  id: string;
+  siteId: string;
+  bytes: Uint8Array;
+}
+
+/** What a check of a page's HTML found. */
+export interface CheckRecord {
+  /** The page's id. */
+  id: string;
+  siteId: string;
+  /** Names the source that was checked: its original, and what the redraft said. */
+  of: string;
+  messages: Validity[];
+  /** Messages beyond those that are kept. */
+  more: number;
+  /** Why it could not be checked; "" where it was. */
+  fault: string;
 }
 
 export interface RedraftRecord {
@@ -160,6 +198,8 @@ export interface QueueItem {
   fault: FetchFault | null;
   /** Why, in words; "" where it was brought in. */
   why: string;
+  /** Where it redirects to. */
+  redirectsTo?: string;
   tries: number;
   /** Milliseconds of the clock before which it is not asked again. */
   notBefore: number;
@@ -189,7 +229,7 @@ export interface ActionRecord {
 }
 
 /** Version of the schema; what changed between them is in `migrations.ts`. */
-export const SCHEMA_VERSION = 3;
+export const SCHEMA_VERSION = 4;
 export const DATABASE = "keen-quill";
 
 export class Desk extends Dexie {
@@ -199,6 +239,9 @@ export class Desk extends Dexie {
   originals!: EntityTable<OriginalRecord, "id">;
   redrafts!: EntityTable<RedraftRecord, "pageId">;
   setAsides!: EntityTable<SetAsideRecord, "id">;
+  files!: EntityTable<FileRecord, "id">;
+  fileBytes!: EntityTable<FileBytesRecord, "id">;
+  checks!: EntityTable<CheckRecord, "id">;
   queues!: EntityTable<QueueRecord, "id">;
   queueItems!: Table<QueueItem, number, Omit<QueueItem, "id">>;
   actions!: Table<ActionRecord, number, Omit<ActionRecord, "id">>;
@@ -241,10 +284,11 @@ export class Desk extends Dexie {
         await tx.table("actions").clear();
       });
     this.version(2.1).stores({ originals: null });
-    this.version(SCHEMA_VERSION)
+    this.version(3)
       .stores({ originals: "id, siteId" })
       .upgrade((tx) => tx.table("moving").each((record) => tx.table("originals").put(record)));
-    this.version(SCHEMA_VERSION + 0.1).stores({ moving: null });
+    this.version(3.1).stores({ moving: null });
+    this.version(SCHEMA_VERSION).stores({ files: "id, siteId", fileBytes: "id, siteId", checks: "id, siteId" });
     // Dexie opens a newer database as well as it can (its versions are tens of ours); what it does not know it would lose.
     this.on("ready", () => {
       const found = Math.floor(this.backendDB().version / 10);

@@ -11,7 +11,7 @@ import { fingerprint } from "#core/rewrite/fingerprint";
 import { totalsOf } from "#core/rules/audit";
 import { type HouseStyle, limitsOf } from "#core/rules/house-style";
 import type { Finding } from "#core/rules/rule";
-import { summaryOf } from "#core/site/audit-site";
+import { type KnownOfPage, summaryOf } from "#core/site/summary";
 import type { PageDerived, SetAsideRecord, SummaryRecord } from "./db";
 
 /** Whether a finding was set aside, and by which record. */
@@ -84,11 +84,6 @@ export function examine(page: Page, { findings, houseStyle, edits, stamp }: Exam
   };
 }
 
-export function summaryRecord(
-  pageId: string,
-  siteId: string,
-  page: Page,
-  from: { phrase: string; file: string },
-): SummaryRecord {
-  return { ...summaryOf(pageId, page, from), siteId };
+export function summaryRecord(pageId: string, siteId: string, page: Page, known: KnownOfPage): SummaryRecord {
+  return { ...summaryOf(pageId, page, known), siteId };
 }

@@ -111,3 +111,39 @@ export async function removeQueue(queueId: string): Promise<void> {
     await db().queues.delete(queueId);
   });
 }
+
+/** What is known of a site's addresses beside its pages. */
+export interface KnownAddresses {
+  /** Addresses that a sitemap names. */
+  listed: Iterable<string>;
+  /** Addresses that redirect, each with where it leads. */
+  redirects: Iterable<readonly [from: string, to: string]>;
+}
+
+/** What a queue has come to know beside the pages that it brought in. */
+export async function knownOfQueue({ id, from }: QueueRecord): Promise<KnownAddresses> {
+  const items = await db().queueItems.where("[queueId+state]").between([id, ""], [id, "\uffff"]).toArray();
+  return {
+    listed: from === "sitemap" ? items.map(({ address }) => address) : [],
+    redirects: items.flatMap(({ address, redirectsTo }) => (redirectsTo ? [[address, redirectsTo] as const] : [])),
+  };
+}
+
+/** Writes to the pages of a site that a sitemap names them, and what redirects to them. */
+export async function tellPages(siteId: string, known: KnownAddresses): Promise<void> {
+  const listed = new Set(known.listed);
+  const sources = new Map<string, string[]>();
+  for (const [from, to] of known.redirects) sources.set(to, [...(sources.get(to) ?? []), from]);
+  if (listed.size === 0 && sources.size === 0) return;
+  await db().transaction("rw", ["pages", "summaries"], async () => {
+    const pages = await db().pages.where("siteId").equals(siteId).toArray();
+    for (const { id, address, inSitemap, redirectedFrom = [] } of pages) {
+      const from = [...new Set([...redirectedFrom, ...(sources.get(address) ?? [])])];
+      const named = listed.has(address) || from.some((one) => listed.has(one));
+      if (from.length === redirectedFrom.length && (inSitemap || !named)) continue;
+      const told = { ...(named && { inSitemap: true }), ...(from.length > 0 && { redirectedFrom: from }) };
+      await db().pages.update(id, told);
+      await db().summaries.update(id, told);
+    }
+  });
+}

@@ -93,7 +93,7 @@ export async function readIncoming(
     fault: page.fault,
     original: await packOriginal(crypto.randomUUID(), siteId, original),
     derived: examine(page, { findings, houseStyle: style, edits: [], stamp: stampOf(houseStyle, today) }),
-    summary: summaryRecord(id, siteId, page, { phrase: incoming.phrase, file: incoming.path }),
+    summary: summaryRecord(id, siteId, page, { phrase: incoming.phrase, file: incoming.path, kind }),
     links: linksOf(page),
   };
 }

@@ -7,6 +7,7 @@ import { cleanValue, type Edit, followsPattern, slotOf, withEdit } from "#core/r
 import { type Field, fieldEdit, textOfField } from "#core/rewrite/field-edit";
 import { styleForKind } from "#core/rules/house-style";
 import { withoutBrand } from "#core/rules/texts";
+import { altEdits, type SitePicture } from "#core/site/pictures";
 import type { Put } from "./act";
 import { db, type SiteRecord } from "./db";
 import { freshen, loadPage } from "./freshen";
@@ -21,6 +22,8 @@ export interface PageChange {
   ready?: boolean;
   /** Edits to be put to the redraft as they are: a table's canonical address. */
   edits?: Edit[];
+  /** Pictures that get another alternative text wherever they have the one that is named. */
+  alts?: { picture: Pick<SitePicture, "at" | "alt">; value: string }[];
 }
 
 export interface RedraftedPage {
@@ -48,6 +51,9 @@ export async function redraftPage(site: SiteRecord, change: PageChange, today: s
     else add(edit, field);
   }
   for (const edit of change.edits ?? []) add(edit, edit.op);
+  const { page } = applyToPage(original, edits);
+  for (const { picture, value } of change.alts ?? [])
+    for (const edit of altEdits(original, page, edits, picture, value)) add(edit, edit.op);
   const setAsides = await db().setAsides.where("siteId").equals(site.id).toArray();
   const redrafted = edits !== loaded.edits;
   const own = {

@@ -5,7 +5,8 @@ import type { SiteFinding } from "#core/rules/rule";
 import { auditSite } from "#core/site/audit-site";
 import { linkGraph } from "#core/site/link-graph";
 import type { LinkZone } from "#core/site/links";
-import { db, type SummaryRecord } from "../store/db";
+import { picturesOfSite } from "#core/site/pictures";
+import { db, type FileRecord, type SummaryRecord } from "../store/db";
 import { Rows } from "../store/live-rows";
 
 /** After the last change of a summary the rules wait this long, in milliseconds: a keystroke does not run them. */
@@ -23,20 +24,31 @@ function watch(siteId: string, houseStyle: HouseStyle, tell: (findings: SiteFind
     siteId,
     () => 0,
   );
+  const files = new Rows<FileRecord>(
+    () => db().files,
+    "files",
+    siteId,
+    () => 0,
+  );
   watched = rows;
   let timer: ReturnType<typeof setTimeout> | undefined;
-  const run = () => tell(auditSite(rows.get() ?? [], houseStyle));
+  const run = () => tell(auditSite(rows.get() ?? [], houseStyle, { pictures: sizesOf(files.get() ?? []) }));
   let first = true;
-  const end = rows.subscribe(() => {
+  const changed = () => {
+    if (!rows.get()) return;
     clearTimeout(timer);
     timer = setTimeout(run, first ? 0 : REST);
     first = false;
-  });
+  };
+  const ends = [rows.subscribe(changed), files.subscribe(changed)];
   stop = () => {
     clearTimeout(timer);
-    end();
+    for (const end of ends) end();
   };
 }
+
+const sizesOf = (files: readonly FileRecord[]) =>
+  new Map(files.flatMap(({ path, width, height }) => (width > 0 && height > 0 ? [[path, { width, height }]] : [])));
 
 /** A page that links to another, and with which words. */
 export interface LinkedFrom {
@@ -60,7 +72,10 @@ const linksTo = (pageId: string): LinkedFrom[] =>
 /** The patterns of headings of the watched site. */
 const patternsOfHeadings = () => headingPatterns(watched?.get() ?? []);
 
-const api = { watch, linksTo, patternsOfHeadings };
+/** The pictures of the watched site, those without alternative text first. */
+const pictures = () => picturesOfSite(watched?.get() ?? []);
+
+const api = { watch, linksTo, patternsOfHeadings, pictures };
 export type SiteWorker = typeof api;
 
 Comlink.expose(api);

@@ -5,7 +5,8 @@ import { describe, expect, it } from "vitest";
 import { readPage } from "../page/read.ts";
 import { audit } from "../rules/audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../rules/house-style.ts";
-import { auditSite, summaryOf } from "../site/audit-site.ts";
+import { auditSite } from "../site/audit-site.ts";
+import { summaryOf } from "../site/summary.ts";
 import { auditReport } from "./audit-report.ts";
 import { changeListCsv } from "./change-list.ts";
 import { parseEditFile } from "./edit-file.ts";
@@ -77,18 +78,19 @@ describe("the change list", () => {
 });
 
 describe("a zip", () => {
-  it("gives its pages and names what it leaves out", () => {
+  it("gives its pages with their pictures and names what it leaves out", () => {
     const zip = zipSync({
       "site/a.html": text("<p>a"),
       "site/b.png": text("x"),
+      "site/c.exe": text("x"),
       "../up.html": text("x"),
       "/abs.html": text("x"),
       ".hidden.html": text("x"),
     });
     const result = unzipPages(zip);
     if ("reason" in result) throw new Error(result.reason);
-    expect(result.files.map((f) => f.path)).toEqual(["site/a.html"]);
-    expect(result.leftOut.map((l) => l.path).sort()).toEqual(["../up.html", ".hidden.html", "/abs.html", "site/b.png"]);
+    expect(result.files.map((f) => f.path)).toEqual(["site/a.html", "site/b.png"]);
+    expect(result.leftOut.map((l) => l.path).sort()).toEqual(["../up.html", ".hidden.html", "/abs.html", "site/c.exe"]);
   });
 
   it("of more entries than are looked at is refused with what to do", () => {

@@ -18,6 +18,24 @@ export const MAX_UNPACKED = 400 * 1024 * 1024;
 
 const PAGES = /\.(?:html?|xhtml|md|markdown)$/i;
 
+/** Types of files that come in beside the pages: pictures to be shown small, style sheets for how a page looks. */
+const BESIDE: Record<string, string> = {
+  png: "image/png",
+  jpg: "image/jpeg",
+  jpeg: "image/jpeg",
+  gif: "image/gif",
+  webp: "image/webp",
+  avif: "image/avif",
+  svg: "image/svg+xml",
+  css: "text/css",
+};
+/** Largest of them, in bytes. */
+const MAX_BESIDE = 8 * 1024 * 1024;
+
+/** The media type of a picture or style sheet by its name; null for all else. */
+export const typeBeside = (path: string): string | null =>
+  BESIDE[/\.([a-z]+)$/i.exec(path)?.[1]?.toLowerCase() ?? ""] ?? null;
+
 /** Whether a path leads out of the archive's own folder. */
 function climbsOut(path: string): boolean {
   return /^(?:[/\\]|[a-z]:)/i.test(path) || path.split(/[/\\]/).includes("..");
@@ -27,13 +45,14 @@ function climbsOut(path: string): boolean {
 export function whyLeftOut(path: string, size: number): string | null {
   if (climbsOut(path)) return "its path leads out of the archive";
   if (/(?:^|\/)(?:\.|__MACOSX\/)/.test(path)) return "it is hidden";
+  if (typeBeside(path)) return size > MAX_BESIDE ? "it is a picture or style sheet larger than 8 MB" : null;
   if (!PAGES.test(path)) return "it is no HTML or Markdown file (.html, .htm, .xhtml, .md)";
   if (size > MAX_SOURCE_BYTES) return "it is larger than 20 MB";
   return null;
 }
 
 /**
- * The HTML files of a zip archive, and what was left out and why; or the reason why the archive cannot be read. Sizes are
+ * The pages of a zip archive with their pictures and style sheets, and what was left out and why; or the reason why the archive cannot be read. Sizes are
  * checked before anything is unpacked, and what unpacks to more than it said is an error.
  */
 export function unzipPages(

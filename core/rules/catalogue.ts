@@ -1,4 +1,5 @@
 import { bodyFewWords } from "./body/few-words.ts";
+import { bodyFewWordsForItsKind } from "./body/few-words-for-its-kind.ts";
 import { bodyLongParagraph } from "./body/long-paragraph.ts";
 import { bodyLongStretchWithoutHeading } from "./body/long-stretch-without-heading.ts";
 import { bodyPhraseDense } from "./body/phrase-dense.ts";
@@ -31,6 +32,7 @@ import { headDoctypeObsolete } from "./head/doctype-obsolete.ts";
 import { headLanguageInvalid } from "./head/language-invalid.ts";
 import { headLanguageMissing } from "./head/language-missing.ts";
 import { headNoindex } from "./head/noindex.ts";
+import { headNoindexInMenu } from "./head/noindex-in-menu.ts";
 import { headRobotsConflict } from "./head/robots-conflict.ts";
 import { headRobotsUnknown } from "./head/robots-unknown.ts";
 import { headViewportBlocksZoom } from "./head/viewport-blocks-zoom.ts";
@@ -64,6 +66,7 @@ import { imageAltMissing } from "./image/alt-missing.ts";
 import { imageAltPhraseNowhere } from "./image/alt-phrase-nowhere.ts";
 import { imageAltRepeatsText } from "./image/alt-repeats-text.ts";
 import { imageAltTooLong } from "./image/alt-too-long.ts";
+import { imageLargerThanShown } from "./image/larger-than-shown.ts";
 import { imageNoSize } from "./image/no-size.ts";
 import { imageTitleOnly } from "./image/title-only.ts";
 import { keywordsMetaDuplicate } from "./keywords-meta/duplicate.ts";
@@ -72,10 +75,13 @@ import { keywordsMetaStuffed } from "./keywords-meta/stuffed.ts";
 import { linkBroken } from "./link/broken.ts";
 import { linkButtonAsLink } from "./link/button-as-link.ts";
 import { linkFragmentMissing } from "./link/fragment-missing.ts";
+import { linkFragmentMissingElsewhere } from "./link/fragment-missing-elsewhere.ts";
 import { linkLinkAsButton } from "./link/link-as-button.ts";
 import { linkNoText } from "./link/no-text.ts";
 import { linkNotProminent } from "./link/not-prominent.ts";
+import { linkOpportunity } from "./link/opportunity.ts";
 import { linkOrphanPage } from "./link/orphan-page.ts";
+import { linkToRedirect } from "./link/to-redirect.ts";
 import { linkVagueText } from "./link/vague-text.ts";
 import { markupDuplicateId } from "./markup/duplicate-id.ts";
 import { markupNoMain } from "./markup/no-main.ts";
@@ -244,6 +250,12 @@ export const SITE_RULES: readonly SiteRule[] = [
   linkBroken,
   linkNotProminent,
   linkOrphanPage,
+  bodyFewWordsForItsKind,
+  headNoindexInMenu,
+  imageLargerThanShown,
+  linkFragmentMissingElsewhere,
+  linkOpportunity,
+  linkToRedirect,
 ];
 
 /** The whole catalogue, by id. */

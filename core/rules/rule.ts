@@ -1,4 +1,5 @@
 import type { Page, Range } from "../page/page.ts";
+import type { PageKind } from "../page/page-kind.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import type { HouseStyle } from "./house-style.ts";
 import type { Setting, SettingsOf, Weight } from "./setting.ts";
@@ -163,8 +164,37 @@ export interface PageSummary {
   shapes?: string;
   /** Address by the file that it came from, where its own says another. */
   also?: string;
+  /** Addresses that redirect to it. */
+  redirectedFrom?: readonly string[];
   /** Links within the host, packed by `packLinks`. */
   links?: string;
+  /** Links to places on other pages of the host, packed by `packFragments`. */
+  fragments?: string;
+  /** Its ids, each on a line; an empty line at the end says that there are more. */
+  ids?: string;
+  /** Its pictures, packed by `packPictures`. */
+  pictures?: string;
+  /** The beginning of the content's text. */
+  said?: string;
+  /** Words of the content. */
+  words?: number;
+  kind?: PageKind;
+  /** Search engines may not list it. */
+  noindex?: boolean;
+  /** A sitemap names it. */
+  inSitemap?: boolean;
+}
+
+/** The size of a picture's file, in its own pixels. */
+export interface PictureSize {
+  width: number;
+  height: number;
+}
+
+/** What is known of a site beside its pages. */
+export interface KnownOfSite {
+  /** Sizes of the picture files that were brought in, by the paths of their addresses. */
+  pictures?: ReadonlyMap<string, PictureSize>;
 }
 
 export interface SiteFinding {
@@ -177,5 +207,5 @@ export interface SiteFinding {
 
 /** A rule that can only be seen across pages; it works on summaries, never on sources. */
 export interface SiteRule extends RuleFacts {
-  checkSite(pages: readonly PageSummary[]): Iterable<{ message: string; pages: string[] }>;
+  checkSite(pages: readonly PageSummary[], known: KnownOfSite): Iterable<{ message: string; pages: string[] }>;
 }

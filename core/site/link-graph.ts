@@ -12,6 +12,10 @@ export interface LinkGraph {
   incoming: ReadonlyMap<string, readonly Incoming[]>;
   /** Links within the host to addresses that are no page of the site, by target. */
   unknown: ReadonlyMap<string, readonly Incoming[]>;
+  /** Links to addresses that redirect to a page of the site, by target. */
+  redirected: ReadonlyMap<string, readonly (Incoming & { to: PageSummary })[]>;
+  /** Pages by host and target, as links name them. */
+  pages: ReadonlyMap<string, PageSummary>;
   /** Different targets within the host. */
   targets: number;
   home: PageSummary | null;
@@ -41,6 +45,15 @@ function makeGraph(pages: readonly PageSummary[]): LinkGraph {
     const also = page.also && linkTarget(page.also, host);
     if (also && !byTarget.has(host + also)) byTarget.set(host + also, page);
   }
+  const moved = new Map<string, PageSummary>();
+  for (const page of pages) {
+    for (const address of page.redirectedFrom ?? []) {
+      const host = hostOf(address);
+      const target = linkTarget(address, host);
+      if (target !== null && !byTarget.has(host + target)) moved.set(host + target, page);
+    }
+  }
+  const redirected = new Map<string, (Incoming & { to: PageSummary })[]>();
   const incoming = new Map<string, Incoming[]>();
   const unknown = new Map<string, Incoming[]>();
   const targets = new Set<string>();
@@ -55,12 +68,18 @@ function makeGraph(pages: readonly PageSummary[]): LinkGraph {
     for (const link of unpackLinks(from.links ?? "")) {
       const key = host + link.to;
       targets.add(key);
-      const to = byTarget.get(key);
+      const end = moved.get(key);
+      const to = byTarget.get(key) ?? end;
       if (to === from) continue;
+      if (end) {
+        const list = redirected.get(key);
+        if (list) list.push({ from, link, to: end });
+        else redirected.set(key, [{ from, link, to: end }]);
+      }
       if (to) add(incoming, to.id, { from, link });
       else add(unknown, key, { from, link });
     }
   }
   const home = pages.find((page) => /^https?:\/\/[^/]+\/(?:index\.\w+)?$/i.test(page.address)) ?? null;
-  return { incoming, unknown, targets: targets.size, home };
+  return { incoming, unknown, redirected, pages: byTarget, targets: targets.size, home };
 }

@@ -81,6 +81,40 @@ function pack(page: Pick<Page, "address" | "links">): string {
     .join("\n");
 }
 
+/** Links to places on other pages that a summary keeps. */
+const MOST_FRAGMENTS = 300;
+
+const packedFragments = new WeakMap<Page["links"], { address: string; text: string }>();
+
+/** A page's links to places on other pages of its host, each once, packed into one text: target, tab, fragment. */
+export function packFragments(page: Pick<Page, "address" | "links">): string {
+  const known = packedFragments.get(page.links);
+  if (known?.address === page.address) return known.text;
+  const host = hostOf(page.address);
+  const own = linkTarget(page.address, host);
+  const lines = new Set<string>();
+  for (const { href } of page.links) {
+    const at = href.indexOf("#");
+    const fragment = at > 0 ? href.slice(at + 1) : "";
+    if (fragment === "" || /[<\s]/.test(href) || lines.size >= MOST_FRAGMENTS) continue;
+    const resolved = resolveAddress(href.slice(0, at), page.address);
+    const to = resolved && linkTarget(resolved, host);
+    if (to && to !== own) lines.add(`${to}\t${fragment}`);
+  }
+  const text = [...lines].join("\n");
+  packedFragments.set(page.links, { address: page.address, text });
+  return text;
+}
+
+/** The links to places that a summary holds. */
+export function unpackFragments(packed: string): { to: string; fragment: string }[] {
+  if (packed === "") return [];
+  return packed.split("\n").map((line) => {
+    const tab = line.indexOf("\t");
+    return { to: line.slice(0, tab), fragment: line.slice(tab + 1) };
+  });
+}
+
 /** The links that a summary holds. */
 export function unpackLinks(packed: string): SummaryLink[] {
   if (packed === "") return [];

@@ -1,10 +1,12 @@
-import { readdirSync, readFileSync } from "node:fs";
+import { existsSync, readdirSync, readFileSync } from "node:fs";
 import { createServer, type IncomingMessage, type ServerResponse } from "node:http";
 import type { AddressInfo } from "node:net";
 import { join } from "node:path";
 import { gzipSync } from "node:zlib";
 import { addressOfFile } from "#core/address/address";
+import { typeBeside } from "#core/exchange/zip";
 import { largeSite } from "../../demo/large";
+import site from "../../demo/site.json";
 
 /** The museum's own host; everything else ends in `.example` too. */
 const MUSEUM = "https://www.gullhaven.example";
@@ -30,6 +32,8 @@ const xml = (body: string): Answer => ({
 const redirect = (to: string, status = 301): Answer => ({ status, headers: { location: to } });
 const urlset = (addresses: readonly string[]) =>
   `<urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">\n${addresses.map((a) => `<url><loc>${a.replaceAll("&", "&amp;")}</loc></url>`).join("\n")}\n</urlset>\n`;
+
+const demoRedirects: Record<string, string> = site.redirects;
 
 interface DemoPages {
   /** By the path of their canonical address, else their file's: what the sitemap lists. */
@@ -129,6 +133,11 @@ function museum(folder: string): Handler {
       const type = bytes[0] === 0x2d ? "text/markdown" : "text/html";
       return { body: bytes, headers: { "content-type": type } };
     }
+    const moved = demoRedirects[name];
+    if (moved) return redirect(moved);
+    const type = typeBeside(name);
+    const file = type && join(folder, name);
+    if (file && existsSync(file)) return { body: readFileSync(file), headers: { "content-type": type } };
     if (name === "/robots.txt") return { body: ROBOTS, headers: { "content-type": "text/plain" } };
     if (name === "/sitemap-index.xml") {
       const maps = ["/sitemap.xml.gz", "/sitemap-archive.xml", "/sitemap-broken.xml"];

@@ -1,6 +1,10 @@
 import { describe, expect, it } from "vitest";
+import { pictureSize } from "../../exchange/picture-size.ts";
 import { readPage } from "../../page/read.ts";
 import { applyToPage } from "../../rewrite/apply.ts";
+import { auditSite } from "../../site/audit-site.ts";
+import { packPictures, unpackPictures } from "../../site/pictures.ts";
+import { summaryOf } from "../../site/summary.ts";
 import { auditRule } from "../audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
 
@@ -43,5 +47,39 @@ describe("a rule about pictures finds what it is for, and nothing where that is 
     const { page } = applyToPage(read(body), finding?.fix?.edits ?? []);
     expect(page.images[0]?.alt).toBe(alt);
     expect(auditRule(id, page, context)).toEqual([]);
+  });
+});
+
+describe("pictures across a site", () => {
+  const page = read(
+    '<img src="/img/a.png?v=2" alt="A lamp" width=300 height="200px"><img src=https://b.example/c.png>',
+  );
+
+  it("are kept by the paths of their addresses, with their texts and stated sizes", () => {
+    expect(unpackPictures(packPictures(page))).toEqual([
+      { at: "/img/a.png", alt: "A lamp", width: 300, height: 200 },
+      { at: "https://b.example/c.png", alt: null, width: 0, height: 0 },
+    ]);
+  });
+
+  // Common practice, no source: screens show up to two pixels of a picture for one of the page.
+  it("are larger than shown from over twice their stated size on", () => {
+    const found = (width: number, height: number) =>
+      auditSite([summaryOf("/", page)], DEFAULT_HOUSE_STYLE, { pictures: new Map([["/img/a.png", { width, height }]]) })
+        .filter(({ rule }) => rule === "image/larger-than-shown")
+        .map(({ message }) => message);
+    expect(found(601, 401)).toEqual(["The picture “a.png” has 601 × 401 pixels and is shown at 300 × 200."]);
+    expect(found(600, 400)).toEqual([]);
+    // A wide picture cropped to its frame.
+    expect(found(2000, 300)).toEqual([]);
+  });
+
+  it("are measured by their files", () => {
+    // PNG (ISO/IEC 15948:2004), 11.2.2: width and height stand in IHDR, the first chunk, in four bytes each.
+    const png = Uint8Array.from([
+      0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10, 0, 0, 0, 13, 0x49, 0x48, 0x44, 0x52, 0, 0, 2, 88, 0, 0, 1, 0x90,
+    ]);
+    expect(pictureSize(png)).toEqual({ width: 600, height: 400 });
+    expect(pictureSize(new TextEncoder().encode("no picture"))).toBeNull();
   });
 });

@@ -1,5 +1,6 @@
 import { rule, standard } from "../rule.ts";
 import { quote } from "../texts.ts";
+import { decodeFragment } from "./fragment.ts";
 
 export const linkFragmentMissing = rule({
   id: "link/fragment-missing",
@@ -12,9 +13,8 @@ export const linkFragmentMissing = rule({
     const ids = new Set(page.ids.map(({ id }) => id));
     for (const [index, { href, text, range }] of page.links.entries()) {
       if (!href.startsWith("#") || href.length < 2) continue;
-      const fragment = decode(href.slice(1));
-      if (ids.has(fragment) || ids.has(href.slice(1)) || fragment.toLowerCase() === "top" || /^[!/]/.test(fragment))
-        continue;
+      const fragment = decodeFragment(href.slice(1));
+      if (fragment === null || ids.has(fragment) || ids.has(href.slice(1))) continue;
       yield {
         message: `${quote(text || href, 40)} leads to #${fragment}, and nothing on this page bears that id.`,
         at: { part: "link", link: index, range },
@@ -22,11 +22,3 @@ export const linkFragmentMissing = rule({
     }
   },
 });
-
-function decode(text: string): string {
-  try {
-    return decodeURIComponent(text);
-  } catch {
-    return text;
-  }
-}

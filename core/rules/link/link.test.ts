@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { readPage } from "../../page/read.ts";
-import { auditSite, summaryOf } from "../../site/audit-site.ts";
+import { auditSite } from "../../site/audit-site.ts";
 import { linkGraph } from "../../site/link-graph.ts";
 import { packLinks, unpackLinks } from "../../site/links.ts";
+import { summaryOf } from "../../site/summary.ts";
 import { auditRule } from "../audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
 
@@ -79,5 +80,64 @@ describe("links across a site", () => {
       "/lamp",
     ]);
     expect(found("link/not-prominent", { "/": menu, "/lamp": "x" })).toEqual([]);
+  });
+
+  it("to addresses that redirect are found at the pages that make them", () => {
+    const pages = site({ "/": `${menu}<a href=/old>Lamp</a>`, "/lamp": menu });
+    const moved = pages.map((page) =>
+      page.id === "/lamp" ? { ...page, redirectedFrom: ["https://a.example/old"] } : page,
+    );
+    const of = (summaries: typeof pages) =>
+      auditSite(summaries, DEFAULT_HOUSE_STYLE).filter(({ rule }) => rule === "link/to-redirect");
+    expect(of(moved).map(({ message }) => message)).toEqual(["1 page links to /old, which redirects to /lamp."]);
+    expect(of(pages)).toEqual([]);
+  });
+
+  it("to places on other pages lead somewhere, as far as those pages are here", () => {
+    const to = (fragment: string) =>
+      found("link/fragment-missing-elsewhere", {
+        "/": `<a href="/lamp${fragment}">x</a>`,
+        "/lamp": "<p id=oil><p id=öl>",
+      });
+    expect(to("#oil")).toEqual([]);
+    expect(to("#%C3%B6l")).toEqual([]);
+    expect(to("#top")).toEqual([]);
+    expect(to("#:~:text=oil")).toEqual([]);
+    expect(to("#wick")).toEqual(["/"]);
+    expect(found("link/fragment-missing-elsewhere", { "/": "<a href=/elsewhere#wick>x</a>" })).toEqual([]);
+  });
+
+  it("are suggested where a page says what another is to be found for, and does not link there", () => {
+    const says = (body: string) => found("link/opportunity", { "/lamp": "<p>x", "/a": body, "/b": "<p>y" });
+    expect(says("<main><p>She had a lamp.</p></main>")).toEqual(["/a"]);
+    expect(says("<main><p>She had two lamps.</p></main>")).toEqual(["/a"]);
+    expect(says("<main><p>She had a <a href=/lamp>lamp</a>.</p></main>")).toEqual([]);
+    expect(says("<main><p>She had a lamppost.</p></main>")).toEqual([]);
+  });
+});
+
+describe("a page that is hidden from search", () => {
+  const hidden = '<meta name=robots content="noindex">';
+  const of = (pages: [path: string, source: string][], inSitemap = false) =>
+    auditSite(
+      pages.map(([path, source]) =>
+        summaryOf(path, readPage(source, { address: `https://a.example${path}` }), { inSitemap }),
+      ),
+      DEFAULT_HOUSE_STYLE,
+    ).filter(({ rule }) => rule === "head/noindex-in-menu");
+  it("is a must where a menu or a sitemap leads to it", () => {
+    expect(
+      of([
+        ["/", "<nav><a href=/give>Give</a></nav>"],
+        ["/give", hidden],
+      ]).map(({ pages, weight }) => [pages, weight]),
+    ).toEqual([[["/give"], "must"]]);
+    expect(
+      of([
+        ["/", "<p><a href=/give>Give</a>"],
+        ["/give", hidden],
+      ]),
+    ).toEqual([]);
+    expect(of([["/give", hidden]], true)).toHaveLength(1);
   });
 });

@@ -1,0 +1,23 @@
+import { type Validity, type ValidityAnswer, weighed } from "#core/exchange/validity";
+
+/** Has a source checked by this application's own server; what cannot be done is said in words. */
+export async function checkValidity(source: string): Promise<Validity[] | { reason: string; gone?: true }> {
+  let answer: ValidityAnswer;
+  try {
+    const response = await fetch("/validate", {
+      method: "POST",
+      body: source,
+      headers: { "content-type": "text/plain" },
+    });
+    if (!response.ok)
+      return { reason: "The application's own server would not check the page. Reload this tab and try again." };
+    answer = (await response.json()) as ValidityAnswer;
+  } catch {
+    return {
+      gone: true,
+      reason: "HTML is checked on this application's own server, which does not answer. All else goes on without it.",
+    };
+  }
+  if (!answer.ok) return { reason: answer.reason };
+  return answer.messages.map(weighed);
+}
