@@ -7,6 +7,8 @@ export default [
     route("pages", "routes/pages.tsx"),
     route("pages/:page", "routes/desk.tsx"),
     route("headings", "routes/headings.tsx"),
+    route("pictures", "routes/pictures.tsx"),
+    route("html", "routes/html.tsx"),
     route("house-style", "routes/house-style.tsx"),
   ]),
   route("fetch", "routes/fetch.ts"),

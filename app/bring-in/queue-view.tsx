@@ -5,6 +5,7 @@ import { pathOf } from "#core/address/address";
 import { db, type ItemState, type QueueRecord } from "../store/db";
 import { countItems, type QueueCounts, removeQueue, tryAgain } from "../store/queues";
 import { Action } from "../ui/controls";
+import { ProgressLine } from "../ui/progress-line";
 import { goOn, runnerStatus, runQueue, stopQueue } from "./queue-runner";
 
 const OUTCOMES: { state: Exclude<ItemState, "waiting">; says: (n: string) => string }[] = [
@@ -88,23 +89,11 @@ export function QueueView({ queue }: { queue: QueueRecord }) {
 function Progress({ done, total, state }: { done: number; total: number; state: QueueRecord["state"] }) {
   const said = state === "done" ? "Done" : state === "stopped" ? "Stopped" : "Bringing in";
   return (
-    <div className="mt-1.5">
+    <div className="mt-1.5 grid gap-1">
       <p className="text-soft">
         {said}: {numbers.format(done)} of {numbers.format(total)}
       </p>
-      <div
-        role="progressbar"
-        aria-label="Pages fetched"
-        aria-valuenow={done}
-        aria-valuemin={0}
-        aria-valuemax={total}
-        className="mt-1 h-px bg-hairline"
-      >
-        <div
-          className="-translate-y-px h-[3px] bg-ink"
-          style={{ width: `${total === 0 ? 0 : (done / total) * 100}%` }}
-        />
-      </div>
+      <ProgressLine label="Pages fetched" done={done} of={total} />
     </div>
   );
 }

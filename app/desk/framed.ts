@@ -6,10 +6,10 @@ import { pictureAt } from "#core/site/pictures";
 
 /** Each heading's level before it, each landmark a bracket at its left with its name: as in the outline, and in ink only. */
 const MARKS = `
-[data-outline]::before{content:attr(data-outline);font:400 11px/1 monospace;letter-spacing:0;text-transform:none;color:#274C9B;margin-right:.6em;vertical-align:middle}
+[data-outline]::before{content:attr(data-outline);font:400 11px/1 monospace;letter-spacing:0;text-transform:none;color:#274C9B;background:#fff;padding:2px 3px;margin-right:.6em;vertical-align:middle}
 [data-chosen]{text-decoration:underline;text-decoration-color:#274C9B;text-decoration-thickness:2px;text-underline-offset:4px}
 [data-landmark]{box-shadow:inset 2px 0 0 #7B8088;padding-left:8px}
-[data-landmark]::before{content:attr(data-landmark);display:block;font:400 11px/1.5 monospace;letter-spacing:0;text-transform:none;color:#4A4E55}
+[data-landmark]::before{content:attr(data-landmark);display:block;font:400 11px/1.5 monospace;letter-spacing:0;text-transform:none;color:#4A4E55;background:#fff;width:max-content;padding:0 3px}
 [data-outline]{cursor:pointer}
 img{outline:1px solid #7B8088;min-width:24px;min-height:16px}
 `;

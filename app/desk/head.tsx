@@ -1,4 +1,5 @@
 import { memo, useState } from "react";
+import { otherHeadElements } from "#core/page/head";
 import { canonicalOf, languageOf, type Page } from "#core/page/page";
 import { robotsInWords, robotsOf } from "#core/page/robots-directives";
 import type { Edit, HeadEdit } from "#core/rewrite/edits";
@@ -37,6 +38,11 @@ export const Head = memo(function Head({ desk, ...picking }: Picking & { desk: D
   const html = page.format === "html";
   const set = (op: HeadField["op"], value: string, was: string | null, name: string) =>
     desk.edit({ op, value, was } as Edit, `${name[0]?.toUpperCase()}${name.slice(1)}`);
+  const others = html
+    ? otherHeadElements(page).filter(
+        ({ text }) => !desk.edits.some((edit) => edit.op === "add-to-head" && edit.value === text),
+      )
+    : [];
   const added = desk.edits.filter((edit) => edit.op === "add-to-head");
   return (
     <section aria-labelledby="head-heading" data-anchor="head">
@@ -71,6 +77,20 @@ export const Head = memo(function Head({ desk, ...picking }: Picking & { desk: D
         </dd>
         <dt className="text-soft">doctype</dt>
         <dd>{page.doctype ? page.doctype.publicId || page.doctype.name : "none"}</dd>
+        {others.length > 0 && (
+          <>
+            <dt className="text-soft">and also</dt>
+            <dd className="min-w-0">
+              <ul>
+                {others.map(({ text, start }) => (
+                  <li key={start} className="truncate font-mono text-12" title={text}>
+                    {text}
+                  </li>
+                ))}
+              </ul>
+            </dd>
+          </>
+        )}
         {added.map((edit) => (
           <div key={edit.id} className="contents">
             <dt className="text-blue">added</dt>

@@ -1,8 +1,11 @@
-import { lazy, memo, Suspense, useMemo, useState } from "react";
-import type { Validity } from "#core/exchange/validity";
+import { useLiveQuery } from "dexie-react-hooks";
+import { lazy, memo, Suspense, useEffect, useMemo, useRef, useState } from "react";
+import { useSearchParams } from "react-router";
 import { redraftedSource } from "#core/rewrite/apply";
 import { sourceEdits } from "#core/rewrite/source-edits";
-import { checkValidity } from "../store/validity";
+import { checkPage, sourceName } from "../store/check-page";
+import { db } from "../store/db";
+import { SERVER_GONE } from "../store/validity";
 import { Action } from "../ui/controls";
 import { Mark } from "../ui/mark";
 import type { Desk } from "./use-desk";
@@ -11,12 +14,19 @@ const SourceView = lazy(() => import("./source-view"));
 
 /** The page's source with the redraft's changes marked, and what a check of its HTML finds. */
 export const Source = memo(function Source({ desk }: { desk: Desk }) {
-  const { original, edits } = desk;
-  const [open, setOpen] = useState(false);
-  const [checked, setChecked] = useState<{ source: string; messages: Validity[] } | null>(null);
+  const { original, edits, record } = desk;
+  const [params] = useSearchParams();
+  const asked = Number(params.get("line")) || null;
+  const [open, setOpen] = useState(asked !== null);
+  const checked = useLiveQuery(() => db().checks.get(record.id), [record.id]);
   const [fault, setFault] = useState("");
   const [busy, setBusy] = useState(false);
-  const [line, setLine] = useState<number | null>(null);
+  const [line, setLine] = useState(asked);
+  const section = useRef<HTMLElement>(null);
+  // Whoever comes for a line of the source is brought there.
+  useEffect(() => {
+    if (asked !== null) section.current?.scrollIntoView();
+  }, [asked]);
   /** What is being written, and where it began. */
   const [written, setWritten] = useState<{ begun: string; typed: string } | null>(null);
   const source = useMemo(() => (open ? redraftedSource(original, edits) : ""), [open, original, edits]);
@@ -25,11 +35,9 @@ export const Source = memo(function Source({ desk }: { desk: Desk }) {
     setOpen(true);
     setBusy(true);
     setFault("");
-    const now = redraftedSource(original, edits);
-    const found = await checkValidity(now);
+    const answered = await checkPage(record.id);
     setBusy(false);
-    if ("reason" in found) setFault(found.reason);
-    else setChecked({ source: now, messages: found });
+    if (!answered) setFault(SERVER_GONE);
   };
   const keep = async () => {
     if (!written) return;
@@ -46,9 +54,10 @@ export const Source = memo(function Source({ desk }: { desk: Desk }) {
     setOpen(true);
     setWritten({ begun, typed: begun });
   };
-  const messages = checked && checked.source === source ? checked.messages : [];
+  const current = checked?.of === sourceName(record);
+  const messages = (current && checked?.messages) || [];
   return (
-    <section aria-labelledby="source-heading">
+    <section ref={section} aria-labelledby="source-heading">
       <div className="flex items-baseline gap-4">
         <h2 id="source-heading" className="flex-1 font-serif text-18">
           Source
@@ -79,13 +88,15 @@ export const Source = memo(function Source({ desk }: { desk: Desk }) {
       )}
       {checked && !busy && open && (
         <p className="mt-2" aria-live="polite">
-          {checked.source !== source
+          {!current
             ? "The page has changed since it was checked."
-            : messages.length === 0
-              ? "The HTML is valid."
-              : messages.length === 1
-                ? "1 place is not valid HTML. Begin with the first: what follows may come of it."
-                : `${messages.length} places are not valid HTML. Begin with the first: what follows may come of it.`}
+            : checked.fault
+              ? checked.fault
+              : messages.length === 0
+                ? "The HTML is valid."
+                : messages.length === 1
+                  ? "1 place is not valid HTML. Begin with the first: what follows may come of it."
+                  : `${messages.length} places are not valid HTML. Begin with the first: what follows may come of it.`}
         </p>
       )}
       {messages.length > 0 && (

@@ -12,7 +12,7 @@ import type { OutlineLine, PatternChange, PatternPreview } from "../store/headin
 import { usePageRows } from "../store/rows";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { fieldClass, MainButton } from "../ui/controls";
-import { TitleLine } from "../ui/frame";
+import { BelowPages } from "../ui/frame";
 import { useNotices } from "../ui/notice";
 import { onPoolAll } from "../workers/pool";
 import { useSite } from "./site";
@@ -84,15 +84,7 @@ export default function Headings() {
   const addresses = useMemo(() => new Map(rows?.map(({ id, address }) => [id, address])), [rows]);
   return (
     <main className="flex min-w-0 flex-1 flex-col">
-      <TitleLine site={site} commands={[]} shortcuts={[]}>
-        <Link to={`/sites/${site.id}/pages?columns=outlines`} className="truncate text-soft hover:text-ink">
-          {site.name || site.address}
-        </Link>
-        <span aria-hidden className="text-soft">
-          /
-        </span>
-        <h1 className="truncate font-medium font-serif text-15">Patterns of headings</h1>
-      </TitleLine>
+      <BelowPages site={site} name="Patterns of headings" columns="outlines" />
       <div className="flex min-h-0 flex-1 bg-sheet max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
         <section
           aria-label="Patterns"

@@ -25,6 +25,15 @@ export const meta = () => [{ title: "Pages · Keen Quill" }];
 /** Until the kept text is in the row, in milliseconds: rows are told of changes a little later than they are written. */
 const SETTLES = 250;
 
+/** Screens that look at the whole site as a set of columns does. */
+const BESIDE: Partial<Record<ColumnSet, [to: string, name: string][]>> = {
+  outlines: [["headings", "Patterns of headings"]],
+  bodies: [
+    ["pictures", "Pictures"],
+    ["html", "Check the HTML"],
+  ],
+};
+
 export default function Pages() {
   const site = useSite();
   const pages = usePages(site);
@@ -120,6 +129,8 @@ export default function Pages() {
           { name: "Set the kind of the selected pages", run: () => ask({ ask: "kind" }) },
           { name: "Bring the selected pages in again", run: () => void again() },
           { name: "Patterns of headings on this site", run: () => navigate(`/sites/${site.id}/headings`) },
+          { name: "Pictures of this site", run: () => navigate(`/sites/${site.id}/pictures`) },
+          { name: "Check the HTML of this site", run: () => navigate(`/sites/${site.id}/html`) },
           { name: "Show all pages", run: () => navigate(`/sites/${site.id}/pages`) },
         ]}
         shortcuts={[
@@ -174,11 +185,11 @@ export default function Pages() {
             </select>
           </label>
           <span className="flex-1" />
-          {set === "outlines" && (
-            <Link to={`/sites/${site.id}/headings`} className="text-blue hover:underline">
-              Patterns of headings
+          {(BESIDE[set] ?? []).map(([to, name]) => (
+            <Link key={to} to={`/sites/${site.id}/${to}`} className="text-blue hover:underline">
+              {name}
             </Link>
-          )}
+          ))}
           <Link to={`/bring-in?site=${site.id}`} className="text-blue hover:underline">
             Bring in more
           </Link>

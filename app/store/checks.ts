@@ -1,34 +1,6 @@
 import { useSyncExternalStore } from "react";
-import { redraftedSource } from "#core/rewrite/apply";
 import { onPool } from "../workers/pool";
-import { db, type PageRecord } from "./db";
-import { loadPage } from "./freshen";
-import { checkValidity } from "./validity";
-
-/** Messages that are kept of one page. */
-const KEPT = 100;
-
-/** Names the source of a page as it now reads. */
-export const sourceName = ({ original, says }: Pick<PageRecord, "original" | "says">) => `${original} ${says}`;
-
-/** Checks one page's HTML and keeps what was found; false where the server does not answer. Runs in a worker. */
-export async function checkPage(pageId: string): Promise<boolean> {
-  const loaded = await loadPage(pageId);
-  if (!loaded) return true;
-  const { record, original, edits } = loaded;
-  const found = await checkValidity(redraftedSource(original, edits));
-  if ("reason" in found && found.gone) return false;
-  const messages = "reason" in found ? [] : found;
-  await db().checks.put({
-    id: record.id,
-    siteId: record.siteId,
-    of: sourceName(record),
-    messages: messages.slice(0, KEPT),
-    more: Math.max(0, messages.length - KEPT),
-    fault: "reason" in found ? found.reason : "",
-  });
-  return true;
-}
+import { SERVER_GONE } from "./validity";
 
 export interface Checking {
   siteId: string;
@@ -65,7 +37,7 @@ export async function checkPages(siteId: string, pageIds: readonly string[]): Pr
       const id = pageIds[next++] as string;
       const answered = await onPool((worker) => worker.checkPage(id));
       if (answered) done++;
-      else fault = "The application’s own server does not answer. Start it again, then go on: nothing is lost.";
+      else fault = `${SERVER_GONE} Start it again, then go on.`;
       tell(state(true));
     }
   };

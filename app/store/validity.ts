@@ -1,5 +1,8 @@
 import { type Validity, type ValidityAnswer, weighed } from "#core/exchange/validity";
 
+export const SERVER_GONE =
+  "HTML is checked on this application's own server, which does not answer. All else goes on without it.";
+
 /** Has a source checked by this application's own server; what cannot be done is said in words. */
 export async function checkValidity(source: string): Promise<Validity[] | { reason: string; gone?: true }> {
   let answer: ValidityAnswer;
@@ -13,10 +16,7 @@ export async function checkValidity(source: string): Promise<Validity[] | { reas
       return { reason: "The application's own server would not check the page. Reload this tab and try again." };
     answer = (await response.json()) as ValidityAnswer;
   } catch {
-    return {
-      gone: true,
-      reason: "HTML is checked on this application's own server, which does not answer. All else goes on without it.",
-    };
+    return { gone: true, reason: SERVER_GONE };
   }
   if (!answer.ok) return { reason: answer.reason };
   return answer.messages.map(weighed);

@@ -64,6 +64,21 @@ const railLink = "flex w-14 flex-col items-center gap-1 rounded py-1.5 text-12 a
 
 export const menuItem = "block cursor-default rounded px-2.5 py-1.5 outline-none data-[highlighted]:bg-tint";
 
+/** The title line of a screen that is reached from the pages. */
+export function BelowPages({ site, name, columns }: { site: SiteRecord; name: string; columns: string }) {
+  return (
+    <TitleLine site={site} commands={[]} shortcuts={[]}>
+      <Link to={`/sites/${site.id}/pages?columns=${columns}`} className="truncate text-soft hover:text-ink">
+        {site.name || site.address}
+      </Link>
+      <span aria-hidden className="text-soft">
+        /
+      </span>
+      <h1 className="truncate font-medium font-serif text-15">{name}</h1>
+    </TitleLine>
+  );
+}
+
 /** The title line: where you are, that all is kept, undo and redo, the palette; and the keys of the screen. */
 export function TitleLine({
   site,

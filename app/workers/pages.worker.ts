@@ -2,7 +2,7 @@ import * as Comlink from "comlink";
 import { unzipPages } from "#core/exchange/zip";
 import { fetchAndRead, readFetched } from "../bring-in/fetch-and-read";
 import { carryOverPage } from "../store/bring-again";
-import { checkPage } from "../store/checks";
+import { checkPage } from "../store/check-page";
 import { examinePages } from "../store/freshen";
 import { previewPattern } from "../store/heading-patterns";
 import { readIncoming } from "../store/read-incoming";

@@ -40,3 +40,21 @@ export function readHeadElement(page: Page, element: ElementNode, where: "head" 
       break;
   }
 }
+
+const SHOWN_APART = new Set(["description", "robots", "viewport", "keywords"]);
+
+/** The sources of the `meta` and `link` elements of the head that have no field of their own, in their order. */
+export function otherHeadElements(page: Page): { text: string; start: number }[] {
+  const metas = page.metas.filter(
+    ({ name, charset, httpEquiv }) =>
+      charset === null && httpEquiv !== "content-type" && !(name !== null && SHOWN_APART.has(name)),
+  );
+  const links = page.headLinks.filter(({ rel }) => !rel.includes("canonical"));
+  return [...metas, ...links]
+    .flatMap(({ range, where }) =>
+      range && range.start >= 0 && where === "head"
+        ? [{ text: collapse(page.source.slice(range.start, range.startEnd)), start: range.start }]
+        : [],
+    )
+    .sort((a, b) => a.start - b.start);
+}

@@ -1,4 +1,4 @@
-import type { Heading as HeadingNode, Nodes, Root } from "mdast";
+import type { Definition, Heading as HeadingNode, Nodes, Root } from "mdast";
 import { fromMarkdown } from "mdast-util-from-markdown";
 import { frontmatterFromMarkdown } from "mdast-util-frontmatter";
 import { gfmFromMarkdown } from "mdast-util-gfm";
@@ -8,7 +8,15 @@ import { gfm } from "micromark-extension-gfm";
 import { statedMeta } from "./fields.ts";
 import { readFrontMatter, valuesOf } from "./front-matter.ts";
 import { keyHeadings, plainHeading, textOfParts } from "./headings.ts";
-import { collapse, type Heading, type HeadingPart, type Page, type Range, type TextBlock } from "./page.ts";
+import {
+  collapse,
+  type ElementRange,
+  type Heading,
+  type HeadingPart,
+  type Page,
+  type Range,
+  type TextBlock,
+} from "./page.ts";
 
 const placeOf = (node: Nodes) => ({
   start: node.position?.start.offset ?? 0,
@@ -46,16 +54,36 @@ const TAGS: Partial<Record<Nodes["type"], string>> = { paragraph: "p", tableCell
 interface Around {
   tag: string;
   heading: number;
+  /** What moves and goes with a paragraph in it: the page's own paragraphs, list items of one; null for all else. */
+  element: "own" | ElementRange | null;
+  /** Where links and pictures by reference lead. */
+  definitions: ReadonlyMap<string, Definition>;
+}
+
+function elementOf(node: Nodes, { element }: Around): ElementRange | null {
+  if (element !== "own") return element;
+  return node.type === "paragraph" || node.type === "heading" ? elementRange(node) : null;
+}
+
+function elementInside(node: Nodes): Around["element"] {
+  if (node.type === "root") return "own";
+  return node.type === "listItem" && node.children.length === 1 ? elementRange(node) : null;
 }
 
 /** A block of Markdown, which has no element of its own in the source. */
-const plainBlock = (tag: string, text: string, heading: number, range: Range): TextBlock => ({
+const plainBlock = (
+  tag: string,
+  text: string,
+  heading: number,
+  range: Range,
+  element: ElementRange | null,
+): TextBlock => ({
   tag,
   text,
   landmark: null,
   heading,
   range,
-  element: null,
+  element,
   classNames: "",
   bold: false,
 });
@@ -66,12 +94,12 @@ function walk(page: Page, node: Nodes, around: Around): void {
     around.heading = page.headings.push(heading) - 1;
     if (heading.text !== "") {
       heading.block = page.blocks.length;
-      page.blocks.push(plainBlock(heading.tag, heading.text, around.heading, placeOf(node)));
+      page.blocks.push(plainBlock(heading.tag, heading.text, around.heading, placeOf(node), elementOf(node, around)));
     }
   } else if (TAGS[node.type]) {
     const text = collapse(textOf(node));
     const tag = around.tag === "li" && node.type === "paragraph" ? "li" : (TAGS[node.type] ?? "p");
-    if (text) page.blocks.push(plainBlock(tag, text, around.heading, placeOf(node)));
+    if (text) page.blocks.push(plainBlock(tag, text, around.heading, placeOf(node), elementOf(node, around)));
   } else if (node.type === "list") {
     page.lists.push({
       ordered: node.ordered === true,
@@ -81,23 +109,24 @@ function walk(page: Page, node: Nodes, around: Around): void {
     });
   } else if (node.type === "table") {
     page.tables.push({ rows: node.children.length, landmark: null, range: elementRange(node) });
-  } else if (node.type === "link") {
-    const { url, title } = node;
+  } else if (node.type === "link" || node.type === "linkReference") {
+    const to = node.type === "link" ? node : around.definitions.get(node.identifier);
     page.links.push({
-      href: url,
+      href: to?.url ?? "",
       text: collapse(textOf(node)),
-      title: title ?? null,
+      title: to?.title ?? null,
       rel: null,
       landmark: null,
       silent: false,
       block: Math.max(0, page.blocks.length - 1),
       range: elementRange(node),
     });
-  } else if (node.type === "image") {
+  } else if (node.type === "image" || node.type === "imageReference") {
+    const of = node.type === "image" ? node : around.definitions.get(node.identifier);
     page.images.push({
-      src: node.url,
+      src: of?.url ?? null,
       alt: node.alt ?? "",
-      title: node.title ?? null,
+      title: of?.title ?? null,
       width: null,
       height: null,
       inLink: false,
@@ -110,11 +139,25 @@ function walk(page: Page, node: Nodes, around: Around): void {
     });
   }
   if (!("children" in node)) return;
-  const inside = node.type === "listItem" ? { ...around, tag: "li" } : around;
+  const inside = { ...around, ...(node.type === "listItem" && { tag: "li" }), element: elementInside(node) };
   for (const child of node.children) {
     walk(page, child, inside);
     around.heading = Math.max(around.heading, inside.heading);
   }
+}
+
+/** The tree of a Markdown file (CommonMark 0.31 with the extensions of GFM), with places in the source. */
+export const treeOf = (source: string): Root =>
+  fromMarkdown(source, {
+    extensions: [frontmatter("yaml"), gfm()],
+    mdastExtensions: [frontmatterFromMarkdown("yaml"), gfmFromMarkdown()],
+  });
+
+/** The definitions of a file by their labels; of several the first counts (CommonMark 4.7). */
+function definitionsIn(node: Nodes, found = new Map<string, Definition>()): Map<string, Definition> {
+  if (node.type === "definition" && !found.has(node.identifier)) found.set(node.identifier, node);
+  if ("children" in node) for (const child of node.children) definitionsIn(child, found);
+  return found;
 }
 
 /** Reads Markdown (CommonMark with tables and the like) with YAML front matter. Never throws. */
@@ -130,11 +173,8 @@ export function readMarkdown(page: Page): Page {
   }
   const language = values.lang ?? values.language;
   if (language) read.language = { value: language, range: { start: 0, end: 0 } };
-  const tree: Root = fromMarkdown(page.source, {
-    extensions: [frontmatter("yaml"), gfm()],
-    mdastExtensions: [frontmatterFromMarkdown("yaml"), gfmFromMarkdown()],
-  });
-  walk(read, tree, { tag: "p", heading: -1 });
+  const tree = treeOf(page.source);
+  walk(read, tree, { tag: "p", heading: -1, element: "own", definitions: definitionsIn(tree) });
   keyHeadings(read.headings);
   return read;
 }

@@ -1,5 +1,4 @@
 import type { ElementRange, Page, Range, TextBlock } from "../page/page.ts";
-import { readPage } from "../page/read.ts";
 import { type BodyEdit, cleanValue, type NewBlock } from "./edits.ts";
 import { indentBefore, lineEndingNear } from "./insert.ts";
 import { escapeText, removeAttribute, renameTags, setAttribute, wholeLine } from "./markup.ts";
@@ -7,6 +6,7 @@ import { mergeHeadings } from "./merge.ts";
 import type { Patch } from "./patch.ts";
 import { findNode } from "./resolve.ts";
 import type { BodyChange } from "./step.ts";
+import { changeWords, textsInMarkup } from "./words-in-place.ts";
 
 const OPEN =
   "The element around this text is not closed in the source, or holds other blocks too. Close it there, then bring the page in again.";
@@ -63,13 +63,8 @@ export function planBody(page: Page, edit: BodyEdit): BodyChange | null | string
         const link = page.links[index];
         if (!link) return null;
         if (link.range.endStart < 0) return "This link has no end tag in the source. Close it there first.";
-        return changeWords(
-          page.source,
-          { start: link.range.startEnd, end: link.range.endStart },
-          link.text,
-          edit.value,
-          "link",
-        );
+        const range = { start: link.range.startEnd, end: link.range.endStart };
+        return changeMarkupWords(page.source, range, link.text, edit.value, "link");
       });
   }
 }
@@ -136,85 +131,11 @@ function setBlockText(page: Page, index: number, value: string): BodyChange | nu
   if (!block) return null;
   const text = cleanValue(value);
   if (text === "") return "Text cannot be emptied here. Remove the block instead.";
-  return changeWords(page.source, block.range, block.text, text, "text");
+  return changeMarkupWords(page.source, block.range, block.text, text, "text");
 }
 
-/** The running texts of a piece of markup, with their places in the source and as they are read. */
-function textsIn(source: string, { start, end }: Range): { start: number; end: number; text: string }[] {
-  const texts: { start: number; end: number; text: string }[] = [];
-  const markup = /<!--[\s\S]*?(?:-->|$)|<[^>"']*(?:"[^"]*"[^>"']*|'[^']*'[^>"']*)*>|[^<]+|</g;
-  for (const match of source.slice(start, end).matchAll(markup)) {
-    const [piece] = match;
-    if (piece.startsWith("<") && piece.length > 1) continue;
-    const at = start + match.index;
-    texts.push({ start: at, end: at + piece.length, text: decoded(piece) });
-  }
-  return texts;
-}
-
-/** Text as a reader sees it, with references resolved and white space as written. */
-function decoded(piece: string): string {
-  if (!piece.includes("&")) return piece;
-  const { blocks } = readPage(`<!doctype html><pre>|${piece}|</pre>`, { address: "https://a.example/" });
-  const text = blocks[0]?.text ?? "";
-  const lead = /^[\t\n\f\r ]*/.exec(piece)?.[0] ?? "";
-  const trail = /[\t\n\f\r ]*$/.exec(piece)?.[0] ?? "";
-  return `${lead}${text.slice(1, -1).trim()}${trail}`;
-}
-
-/**
- * Changes the words between two places and leaves the markup among them: what differs is put where its first character
- * stood, and taken out of the others.
- */
-function changeWords(
-  source: string,
-  range: Range,
-  was: string,
-  value: string,
-  what: string,
-): BodyChange | null | string {
-  const is = cleanValue(value);
-  if (is === was) return null;
-  const texts = textsIn(source, range);
-  if (texts.length === 0) {
-    if (was !== "") return `The words of this ${what} come from pictures or labels. Change those instead.`;
-    return { patches: [{ start: range.start, end: range.start, text: escapeText(is) }] };
-  }
-  // Each read character and the place that it has in one of the texts.
-  const places: { text: number; from: number; to: number }[] = [];
-  let read = "";
-  texts.forEach(({ text }, n) => {
-    for (let i = 0; i < text.length; i++) {
-      const space = /[\t\n\f\r ]/.test(text[i] ?? "");
-      if (space && (read === "" || read.endsWith(" "))) continue;
-      read += space ? " " : text[i];
-      places.push({ text: n, from: i, to: i + 1 });
-    }
-  });
-  if (read.trimEnd() !== was)
-    return `Part of this ${what} is a picture, a label or a line break. Change the source itself.`;
-  let head = 0;
-  while (head < was.length && head < is.length && was[head] === is[head]) head++;
-  let tail = 0;
-  while (tail < was.length - head && tail < is.length - head && was.at(-1 - tail) === is.at(-1 - tail)) tail++;
-  const added = is.slice(head, is.length - tail);
-  const [from, to] = [head, was.length - tail];
-  const home = places[Math.min(from, places.length - 1)];
-  if (!home) return null;
-  // What is added at the end of a text joins it, rather than the markup behind it.
-  const before = places[from - 1];
-  const joins = from === to && before && (from >= was.length || before.text !== home.text) ? before : null;
-  const patches: Patch[] = [];
-  texts.forEach((one, n) => {
-    const cut = places.slice(from, to).filter((place) => place.text === n);
-    const insertsHere = joins ? joins.text === n : home.text === n;
-    if (cut.length === 0 && !insertsHere) return;
-    const start = cut[0]?.from ?? (joins ? joins.to : home.from);
-    const end = cut.at(-1)?.to ?? start;
-    const text = one.text.slice(0, start) + (insertsHere ? added : "") + one.text.slice(end);
-    patches.push({ start: one.start, end: one.end, text: escapeText(text) });
-  });
-  return { patches };
+function changeMarkupWords(source: string, range: Range, was: string, value: string, what: string) {
+  return changeWords(textsInMarkup(source, range), { was, value, what, at: range.start, write: escapeText });
 }
 
 /** Where a text stands in the source; -1 for nowhere, -2 for several places. */
@@ -223,7 +144,7 @@ function onlyPlace(source: string, text: string): number {
   return at >= 0 && source.indexOf(text, at + 1) >= 0 ? -2 : at;
 }
 
-function editSource(
+export function editSource(
   { source }: Page,
   { before, after, was, value }: Extract<BodyEdit, { op: "edit-source" }>,
 ): BodyChange | null | string {
@@ -302,7 +223,7 @@ function insertBlocks(page: Page, edit: Extract<BodyEdit, { op: "insert-blocks" 
         : "A list item can only stand among list items.";
     if (!NEIGHBOURS.has(tag))
       return `Nothing can be put beside a ${tag} element here. Choose a paragraph, heading or list item.`;
-    if (inPlace(page, edit)) return null;
+    if (insertedAlready(page, edit)) return null;
     const html = blocks.map(markupOf);
     const patch = besides(page.source, element, edit.before, html);
     let from = 0;
@@ -316,7 +237,10 @@ function insertBlocks(page: Page, edit: Extract<BodyEdit, { op: "insert-blocks" 
 }
 
 /** Whether what is to be inserted stands there already, after the edit was made. */
-function inPlace(page: Page, { at, before, blocks }: Extract<BodyEdit, { op: "insert-blocks" }>): boolean {
+export function insertedAlready(
+  page: Page,
+  { at, before, blocks }: Extract<BodyEdit, { op: "insert-blocks" }>,
+): boolean {
   const found = findNode(page, "block", { text: at.text, ...(at.nth && { nth: at.nth }), ...(at.of && { of: at.of }) });
   if ("reason" in found) return false;
   const own = blocks.flatMap(({ tag, text, links = [] }) =>

@@ -15,7 +15,7 @@ const NAMES = {
 type FieldStep = Extract<Step, { op: keyof typeof NAMES }>;
 const isFieldStep = (step: Step): step is FieldStep => step.op in NAMES;
 
-const lineEnding = (source: string) => (/\r\n/.test(source.slice(0, 2000)) ? "\r\n" : "\n");
+export const lineEnding = (source: string) => (/\r\n/.test(source.slice(0, 2000)) ? "\r\n" : "\n");
 
 /** A value as YAML on one line: plain where that reads back as the same text, else in double quotes. */
 function scalarText(value: string, type?: string): string {
@@ -71,7 +71,7 @@ function fieldPatches(source: string, steps: readonly FieldStep[]): Patch[] {
 const ORDER = Object.keys(NAMES);
 
 /** Characters that would begin markup stand behind a backslash (CommonMark 2.4). */
-const escapeMarkdown = (text: string) => text.replace(/[\\`*_[\]<&~]/g, "\\$&").replace(/#+$/, (s) => `\\${s}`);
+export const escapeMarkdown = (text: string) => text.replace(/[\\`*_[\]<&~]/g, "\\$&").replace(/#+$/, (s) => `\\${s}`);
 
 type HeadingStep = Exclude<Step, FieldStep | { op: "patch" }>;
 
@@ -108,10 +108,11 @@ function headingPatches(source: string, heading: Heading, step: HeadingStep): Pa
   ];
 }
 
-/** The patches that carry out steps in a Markdown file: fields in its front matter, headings in its body. */
+/** The patches that carry out steps in a Markdown file: fields in its front matter, headings and blocks in its body. */
 export function markdownPatches(page: Page, steps: readonly Step[]): Patch[] {
   const patches = fieldPatches(page.source, steps.filter(isFieldStep));
   for (const step of steps) {
+    if (step.op === "patch") patches.push(...step.change.patches);
     const heading = "index" in step ? page.headings[step.index] : undefined;
     if (heading && "index" in step) patches.push(...headingPatches(page.source, heading, step));
   }

@@ -4,6 +4,7 @@ import { canonicalOf, descriptionOf, type Heading, type Page, titleOf } from "..
 import { planBody } from "./body.ts";
 import { type BodyEdit, cleanValue, type Edit, type HeadEdit, nodesOf, type Refusal, slotOf } from "./edits.ts";
 import { isHeadEdit, planHead } from "./head-fields.ts";
+import { planMarkdownBody } from "./markdown-body.ts";
 import type { Patch } from "./patch.ts";
 import { patchesOf } from "./patches.ts";
 import { findHeading, findNode } from "./resolve.ts";
@@ -125,12 +126,16 @@ const planned = new WeakMap<Page, WeakMap<Edit, Planned>>();
 
 /** Patches of an edit, found once for the same page and edit: a keystroke in the title does not look for them again. */
 function planPatch(page: Page, edit: BodyEdit | HeadEdit): Planned {
-  if (page.format !== "html") return NOT_HTML[page.format];
+  if (page.format === "fields" || (page.format === "markdown" && isHeadEdit(edit))) return NOT_HTML[page.format];
   const ofPage = planned.get(page) ?? new WeakMap<Edit, Planned>();
   planned.set(page, ofPage);
   let step = ofPage.get(edit);
   if (step === undefined) {
-    const change = isHeadEdit(edit) ? planHead(page, edit) : planBody(page, edit);
+    const change = isHeadEdit(edit)
+      ? planHead(page, edit)
+      : page.format === "markdown"
+        ? planMarkdownBody(page, edit)
+        : planBody(page, edit);
     step = change === null || typeof change === "string" ? change : { op: "patch", change, edit };
     ofPage.set(edit, step);
   }

@@ -23,6 +23,12 @@ describe("HTML validity", () => {
     });
   });
 
+  it("finds the same in a thread that has checked other pages before", async () => {
+    const answers = await Promise.all(["<b>", "<p>Oil</p>", "<b>", "<p>Wick</p>"].map(check));
+    expect(answers.map((one) => one.ok && one.messages.length > 0)).toEqual([true, false, true, false]);
+    expect(await check("<p>Oil</p>")).toEqual({ ok: true, messages: [] });
+  });
+
   it("is ended where it takes too long, and says so", async () => {
     const answer = await validateHtml(`<p>${"<b><i>".repeat(20_000)}`, 50);
     expect(answer).toEqual({ ok: false, reason: expect.stringContaining("took longer than 0.05 seconds") });

@@ -5,42 +5,52 @@ import type { ValidityAnswer, ValidityMessage } from "#core/exchange/validity";
 export const MAX_MS = 10_000;
 export const MAX_BYTES = 5 * 1024 * 1024;
 
-/** The worker's own code, since what runs the server bundles its modules. */
-const WORKER = `
-const { parentPort, workerData } = require("node:worker_threads");
-import("html-validate").then(async ({ HtmlValidate, StaticConfigLoader }) => {
-  const loader = new StaticConfigLoader({ root: true, extends: ["html-validate:standard"] });
-  const validator = new HtmlValidate(loader);
-  const report = await validator.validateString(workerData.source, "page.html");
-  const messages = report.results.flatMap((result) => result.messages).map((one) => ({
+/** Threads that are kept for the next page; more are started while many ask, and end when they have answered. */
+const KEPT = 2;
+
+/** The thread's own code, since what runs the server bundles its modules. */
+const THREAD = `
+const { parentPort } = require("node:worker_threads");
+const ready = import("html-validate").then(({ HtmlValidate, StaticConfigLoader }) =>
+  new HtmlValidate(new StaticConfigLoader({ root: true, extends: ["html-validate:standard"] })));
+parentPort.on("message", async (source) => {
+  const report = await (await ready).validateString(source, "page.html");
+  parentPort.postMessage(report.results.flatMap((result) => result.messages).map((one) => ({
     rule: one.ruleId, message: one.message, severity: one.severity === 2 ? "error" : "warning",
     line: one.line, column: one.column, size: one.size, documentation: one.ruleUrl ?? null,
-  }));
-  parentPort.postMessage(messages);
-}).catch((error) => { throw error; });
+  })));
+});
 `;
 
+const idle: Worker[] = [];
+
 /**
- * Checks a source against the HTML standard with html-validate, in a thread that is ended after `MAX_MS`. The source is
- * kept nowhere.
+ * Checks a source against the HTML standard with html-validate, in a thread that is ended where a page takes longer than
+ * `limit` milliseconds. The source is kept nowhere.
  */
 export function validateHtml(source: string, limit = MAX_MS): Promise<ValidityAnswer> {
   return new Promise((resolve) => {
-    const worker = new Worker(WORKER, { eval: true, workerData: { source } });
-    const end = (answer: ValidityAnswer) => {
+    const thread = idle.pop() ?? new Worker(THREAD, { eval: true });
+    thread.ref();
+    const answer = (said: ValidityAnswer, keep: boolean) => {
       clearTimeout(timer);
-      void worker.terminate();
-      resolve(answer);
+      thread.off("message", found).off("error", failed);
+      if (keep && idle.length < KEPT) {
+        // An idle thread does not keep the server from ending.
+        thread.unref();
+        idle.push(thread);
+      } else void thread.terminate();
+      resolve(said);
     };
-    const timer = setTimeout(
-      () =>
-        end({
-          ok: false,
-          reason: `The check took longer than ${limit / 1000} seconds and was ended. Check a smaller part of the page.`,
-        }),
-      limit,
-    );
-    worker.once("message", (messages: ValidityMessage[]) => end({ ok: true, messages }));
-    worker.once("error", (error) => end({ ok: false, reason: `The check could not be made: ${error.message}` }));
+    const found = (messages: ValidityMessage[]) => answer({ ok: true, messages }, true);
+    const failed = (error: Error) =>
+      answer({ ok: false, reason: `The check could not be made: ${error.message}` }, false);
+    const timer = setTimeout(() => {
+      const seconds = limit / 1000;
+      const reason = `The check took longer than ${seconds} seconds and was ended. Check a smaller part of the page.`;
+      answer({ ok: false, reason }, false);
+    }, limit);
+    thread.on("message", found).on("error", failed);
+    thread.postMessage(source);
   });
 }

@@ -1,0 +1,193 @@
+import { useVirtualizer } from "@tanstack/react-virtual";
+import { useEffect, useMemo, useRef, useState } from "react";
+import { Link, useSearchParams } from "react-router";
+import { pathOf } from "#core/address/address";
+import type { SitePicture } from "#core/site/pictures";
+import { TextInPlace } from "../desk/text-in-place";
+import { changePages } from "../store/act-on-pages";
+import { useFiles } from "../store/files";
+import { usePageRows } from "../store/rows";
+import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
+import { Action } from "../ui/controls";
+import { BelowPages } from "../ui/frame";
+import { useNotices } from "../ui/notice";
+import { Thumbnail } from "../ui/thumbnail";
+import { Tick } from "../ui/tick";
+import { useSite } from "./site";
+
+export const meta = () => [{ title: "Pictures · Keen Quill" }];
+
+const askPictures = (worker: SiteAsked) => worker.pictures();
+const number = new Intl.NumberFormat("en-GB");
+const counted = (n: number, one: string) => `${number.format(n)} ${n === 1 ? one : `${one}s`}`;
+const nameOf = ({ at }: Pick<SitePicture, "at">) => at.split("/").filter(Boolean).at(-1) ?? at;
+const keyOf = ({ at, alt }: SitePicture) => `${at}\t${alt === null ? "-" : `=${alt}`}`;
+
+const SHOWS = {
+  all: { says: (n: number) => counted(n, "picture"), test: () => true },
+  without: {
+    says: (n: number) => `${number.format(n)} without alternative text`,
+    test: ({ alt }: SitePicture) => alt === null,
+  },
+  looks: { says: (n: number) => `${number.format(n)} for looks only`, test: ({ alt }: SitePicture) => alt === "" },
+  texts: { says: (n: number) => `${number.format(n)} with a text`, test: ({ alt }: SitePicture) => Boolean(alt) },
+} as const;
+type Show = keyof typeof SHOWS;
+
+/** Every picture of the site with each of its alternative texts: changed here, it changes on all pages that show it. */
+export default function Pictures() {
+  const site = useSite();
+  const rows = usePageRows(site.id);
+  const { say, fail } = useNotices();
+  const [params, setParams] = useSearchParams();
+  const answer = useSiteAnswer(site, askPictures);
+  const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
+  /** Texts on their way, by picture, until the answer says them. */
+  const [pending, setPending] = useState<ReadonlyMap<string, string>>(new Map());
+  const scroller = useRef<HTMLDivElement>(null);
+  const asked = params.get("show") ?? "";
+  const show: Show = asked in SHOWS ? (asked as Show) : "all";
+  const pictures = useMemo(() => answer ?? [], [answer]);
+  const shown = useMemo(() => pictures.filter(SHOWS[show].test), [pictures, show]);
+  const addresses = useMemo(() => new Map(rows?.map(({ id, address }) => [id, address])), [rows]);
+  useEffect(() => {
+    if (answer) setPending(new Map());
+  }, [answer]);
+  const virtual = useVirtualizer({
+    count: shown.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => 73,
+    overscan: 6,
+    getItemKey: (i) => (shown[i] ? keyOf(shown[i]) : i),
+  });
+  const items = virtual.getVirtualItems();
+  const files = useFiles(
+    site.id,
+    items.flatMap(({ index }) => shown[index]?.at ?? []),
+  );
+  const set = async (changing: readonly SitePicture[], value: string) => {
+    const ofPage = new Map<string, { picture: SitePicture; value: string }[]>();
+    for (const picture of changing)
+      for (const id of picture.pages) ofPage.set(id, [...(ofPage.get(id) ?? []), { picture, value }]);
+    const [first] = changing;
+    if (!first) return;
+    const what = changing.length === 1 ? nameOf(first) : counted(changing.length, "picture");
+    setPending((all) => new Map([...all, ...changing.map((one) => [keyOf(one), value] as const)]));
+    try {
+      const changes = Array.from(ofPage, ([pageId, alts]) => ({ pageId, texts: [], alts }));
+      const { changed, refused } = await changePages(site, changes, `Alternative text of ${what}`);
+      setSelected(new Set());
+      say(`Changed on ${counted(changed, "page")}`, refused[0]?.reason ?? "One undo takes all of it back.");
+    } catch (error) {
+      setPending(new Map());
+      fail(error);
+    }
+  };
+  const ticked = shown.filter((one) => selected.has(keyOf(one)));
+  const tick = (key: string) =>
+    setSelected((all) => (all.has(key) ? new Set([...all].filter((one) => one !== key)) : new Set([...all, key])));
+  return (
+    <main className="flex min-w-0 flex-1 flex-col">
+      <BelowPages site={site} name="Pictures" columns="bodies" />
+      <div className="flex min-h-0 flex-1 flex-col bg-sheet">
+        <p className="flex flex-wrap gap-x-4 gap-y-1 px-6 pt-4 pb-3 font-serif text-18" aria-live="polite">
+          {!answer
+            ? "Looking for pictures…"
+            : (Object.keys(SHOWS) as Show[]).map((one) => {
+                const n = pictures.filter(SHOWS[one].test).length;
+                if (n === 0 && one !== show && one !== "all") return null;
+                return (
+                  <button
+                    key={one}
+                    type="button"
+                    aria-pressed={show === one}
+                    onClick={() => setParams(one === "all" ? {} : { show: one }, { replace: true })}
+                    className="border-graphite border-b border-dotted px-0.5 aria-pressed:border-transparent aria-pressed:bg-marker"
+                  >
+                    {SHOWS[one].says(n)}
+                  </button>
+                );
+              })}
+        </p>
+        {answer && shown.length === 0 && (
+          <p className="border-hairline border-t px-6 py-5 text-15">
+            {pictures.length === 0 ? "The pages of this site show no pictures." : "No picture is like that."}
+          </p>
+        )}
+        <div ref={scroller} className="min-h-0 flex-1 overflow-y-auto border-hairline border-t">
+          <ul className="relative" style={{ height: virtual.getTotalSize() }}>
+            {items.map(({ index, key, start }) => {
+              const picture = shown[index];
+              if (!picture) return null;
+              const name = keyOf(picture);
+              const text = pending.get(name) ?? picture.alt;
+              const [first = ""] = picture.pages;
+              return (
+                <li
+                  key={key}
+                  data-index={index}
+                  ref={virtual.measureElement}
+                  style={{ transform: `translateY(${start}px)` }}
+                  className="absolute grid w-full grid-cols-[20px_64px_minmax(0,0.8fr)_minmax(0,1.4fr)_minmax(0,0.8fr)] items-start gap-x-4 border-hairline border-b px-6 py-3"
+                >
+                  <Tick label={`Select ${nameOf(picture)}`} checked={selected.has(name)} onChange={() => tick(name)} />
+                  <Thumbnail small file={files.get(picture.at)} />
+                  <span className="min-w-0">
+                    <span className="block truncate font-mono text-12" title={picture.at}>
+                      {nameOf(picture)}
+                    </span>
+                    <span className="text-12 text-soft">
+                      {files.get(picture.at)?.width
+                        ? `${files.get(picture.at)?.width} × ${files.get(picture.at)?.height} pixels`
+                        : ""}
+                    </span>
+                  </span>
+                  <span className="min-w-0">
+                    <TextInPlace
+                      value={text ?? ""}
+                      label={`Alternative text of ${nameOf(picture)}`}
+                      empty={text === "" ? "for looks only" : "no alternative text"}
+                      changed={pending.has(name)}
+                      className="w-full font-serif text-15 leading-snug"
+                      onKeep={(value) => void set([picture], value)}
+                    />
+                    {text !== "" && (
+                      <span className="block text-12">
+                        <Action onClick={() => void set([picture], "")}>It is for looks only</Action>
+                      </span>
+                    )}
+                  </span>
+                  <span className="min-w-0">
+                    <span className="block">{counted(picture.pages.length, "page")}</span>
+                    <Link
+                      to={`/sites/${site.id}/pages/${first}`}
+                      className="block truncate font-mono text-12 text-blue hover:underline"
+                    >
+                      {pathOf(addresses.get(first) ?? "")}
+                    </Link>
+                  </span>
+                </li>
+              );
+            })}
+          </ul>
+        </div>
+        {ticked.length > 0 && (
+          <section
+            aria-label="With the selected pictures"
+            className="flex items-baseline gap-5 border-ink border-t bg-paper px-6 py-2.5"
+          >
+            <span className="font-medium" aria-live="polite">
+              {number.format(ticked.length)} selected
+            </span>
+            <Action onClick={() => void set(ticked, "")}>For looks only</Action>
+            <span className="flex-1" />
+            <Action onClick={() => setSelected(new Set(shown.map(keyOf)))}>
+              Select all {number.format(shown.length)}
+            </Action>
+            <Action onClick={() => setSelected(new Set())}>Select none</Action>
+          </section>
+        )}
+      </div>
+    </main>
+  );
+}
