@@ -1,16 +1,14 @@
 import { readdirSync, readFileSync } from "node:fs";
-import { createRequire } from "node:module";
 import { describe, expect, it } from "vitest";
 import { type TextStyle, widthOf } from "../core/measure/width.ts";
 import { originalFromBytes } from "../core/page/original.ts";
 import { readPage } from "../core/page/read.ts";
 import { audit } from "../core/rules/audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../core/rules/house-style.ts";
+import { AXE, differingFromAxe } from "./axe.ts";
 import { freshContext, openDemo, openDesk, startBrowser } from "./browser.ts";
 
 startBrowser();
-
-const axe = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
 
 /** Five hundred strings in the scripts that the shipped fonts hold, with pairs that are kerned. */
 function strings(): string[] {
@@ -85,22 +83,6 @@ describe("widths", () => {
   });
 });
 
-/** axe-core's rules and ours that speak of the same thing. */
-const PAIRS: [string, string[]][] = [
-  ["heading-order", ["heading/skipped-level"]],
-  ["empty-heading", ["heading/empty"]],
-  ["page-has-heading-one", ["heading/no-h1"]],
-  ["document-title", ["title/missing"]],
-  ["html-has-lang", ["head/language-missing"]],
-  ["html-lang-valid", ["head/language-invalid"]],
-  ["meta-viewport", ["head/viewport-blocks-zoom"]],
-  ["image-alt", ["image/alt-missing"]],
-  ["button-name", ["control/no-name"]],
-  ["link-name", ["link/no-text", "image/alt-empty-in-link"]],
-  ["duplicate-id", ["markup/duplicate-id"]],
-  ["landmark-one-main", ["markup/no-main"]],
-];
-
 /** Where the two differ, by file: nowhere so far. A difference is listed here with its reason. */
 const EXPLAINED: Record<string, string[]> = {};
 
@@ -121,19 +103,7 @@ describe("axe-core's verdicts over the demo pages", () => {
       audit(read, { phrase: null, houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" }).map((f) => f.rule),
     );
     const page = await (await freshContext()).newPage();
-    await page.setContent(read.source);
-    await page.evaluate(axe);
-    const violated = await page.evaluate(
-      async (rules) => {
-        const runner = (window as unknown as { axe: { run(o: object): Promise<{ violations: { id: string }[] }> } })
-          .axe;
-        return (await runner.run({ runOnly: { type: "rule", values: rules } })).violations.map((v) => v.id);
-      },
-      PAIRS.map(([id]) => id),
-    );
-    const differing = PAIRS.filter(([theirs, own]) => violated.includes(theirs) !== own.some((id) => ours.has(id))).map(
-      ([id]) => id,
-    );
+    const differing = await differingFromAxe(page, read.source, ours);
     expect(differing).toEqual(EXPLAINED[file] ?? []);
 
     // Chromium's own computation of accessible names (Accessible Name and Description Computation 1.2).
@@ -158,7 +128,7 @@ describe("our own screens", () => {
       const context = await freshContext({ dark });
       const page = await context.newPage();
       const check = async (where: string) => {
-        await page.evaluate(axe);
+        await page.evaluate(AXE);
         const found = await page.evaluate(async () => {
           const runner = (
             window as unknown as {

@@ -1,0 +1,38 @@
+import { readFileSync } from "node:fs";
+import { createRequire } from "node:module";
+import type { Page } from "playwright-core";
+
+/** axe-core's own script, to be run in a page. */
+export const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
+
+/** axe-core's rules and ours that speak of the same thing. */
+const PAIRS: [string, string[]][] = [
+  ["heading-order", ["heading/skipped-level"]],
+  ["empty-heading", ["heading/empty"]],
+  ["page-has-heading-one", ["heading/no-h1"]],
+  ["document-title", ["title/missing"]],
+  ["html-has-lang", ["head/language-missing"]],
+  ["html-lang-valid", ["head/language-invalid"]],
+  ["meta-viewport", ["head/viewport-blocks-zoom"]],
+  ["image-alt", ["image/alt-missing"]],
+  ["button-name", ["control/no-name"]],
+  ["link-name", ["link/no-text", "image/alt-empty-in-link"]],
+  ["duplicate-id", ["markup/duplicate-id"]],
+  ["landmark-one-main", ["markup/no-main"]],
+];
+
+/** The shared rules on which axe-core, run in the page, and our findings differ. */
+export async function differingFromAxe(page: Page, source: string, ours: ReadonlySet<string>): Promise<string[]> {
+  await page.setContent(source);
+  await page.evaluate(AXE);
+  const violated = await page.evaluate(
+    async (rules) => {
+      const runner = (window as unknown as { axe: { run(o: object): Promise<{ violations: { id: string }[] }> } }).axe;
+      return (await runner.run({ runOnly: { type: "rule", values: rules } })).violations.map((v) => v.id);
+    },
+    PAIRS.map(([id]) => id),
+  );
+  return PAIRS.filter(([theirs, own]) => violated.includes(theirs) !== own.some((id) => ours.has(id))).map(
+    ([theirs]) => `${theirs} (${violated.includes(theirs) ? "theirs" : "ours"})`,
+  );
+}
