@@ -286,9 +286,16 @@ export function descriptionElements(page: Pick<Page, "metas">): MetaElement[] {
   return page.metas.filter(isDescription);
 }
 
-/** The first meta description's text with white space collapsed, or "". */
+const descriptions = new WeakMap<Page["metas"], string>();
+
+/** The first meta description's text with white space collapsed, or "". Looked for once: many rules ask. */
 export function descriptionOf(page: Page): string {
-  return collapse(page.metas.find(isDescription)?.content ?? "");
+  let text = descriptions.get(page.metas);
+  if (text === undefined) {
+    text = collapse(page.metas.find(isDescription)?.content ?? "");
+    descriptions.set(page.metas, text);
+  }
+  return text;
 }
 
 export function canonicalElements(page: Page): HeadLink[] {

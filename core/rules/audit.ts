@@ -26,7 +26,7 @@ export type Auditor = (page: Page) => Finding[];
 
 interface ActiveRule {
   rule: Rule;
-  settings: Record<string, unknown>;
+  context: RuleContext & { settings: Record<string, unknown> };
   weight: Finding["weight"] | undefined;
 }
 
@@ -42,18 +42,28 @@ function looksAt(page: Page, id: string): boolean {
   return subjects === "all" || subjects.has(id.split("/")[0] ?? "");
 }
 
-/** Rules that are on, with their settings: the same for every page of a site. */
-const active = new WeakMap<HouseStyle, readonly ActiveRule[]>();
+/** Rules that are on, with their settings: the same for all pages of a house style. */
+const withSettings = new WeakMap<HouseStyle, readonly { rule: Rule; settings: Record<string, unknown> }[]>();
+const active = new WeakMap<RuleContext, readonly ActiveRule[]>();
 
-function activeRules(houseStyle: HouseStyle): readonly ActiveRule[] {
-  let rules = active.get(houseStyle);
+function activeRules(context: RuleContext): readonly ActiveRule[] {
+  const { houseStyle } = context;
+  let rules = active.get(context);
   if (!rules) {
-    rules = RULES.filter((rule) => houseStyle.rules[rule.id]?.on ?? !rule.off).map((rule) => ({
+    let set = withSettings.get(houseStyle);
+    if (!set) {
+      set = RULES.filter((rule) => houseStyle.rules[rule.id]?.on ?? !rule.off).map((rule) => ({
+        rule,
+        settings: settingsFor(rule.id, rule.settings, houseStyle),
+      }));
+      withSettings.set(houseStyle, set);
+    }
+    rules = set.map(({ rule, settings }) => ({
       rule,
-      settings: settingsFor(rule.id, rule.settings, houseStyle),
+      context: { ...context, settings },
       weight: houseStyle.rules[rule.id]?.weight,
     }));
-    active.set(houseStyle, rules);
+    active.set(context, rules);
   }
   return rules;
 }
@@ -69,26 +79,32 @@ export function auditor(context: RuleContext): Auditor {
   const found = new Map<string, Finding[]>();
   return (page) => {
     if (page.fault) return [unreadable(page)];
-    for (const { rule, settings, weight } of activeRules(context.houseStyle)) {
+    for (const one of activeRules(context)) {
+      const { rule } = one;
       if (!looksAt(page, rule.id)) continue;
       const before = last;
       if (before && found.has(rule.id) && rule.sees.every((part) => before[part] === page[part])) continue;
-      found.set(rule.id, findingsOf({ rule, settings, weight }, page, context));
+      found.set(rule.id, findingsOf(one, page));
     }
     last = page;
     return [...found.values()].flat().sort(order);
   };
 }
 
-function findingsOf({ rule, settings, weight }: ActiveRule, page: Page, context: RuleContext): Finding[] {
-  const findings: Finding[] = [];
-  const seen = new Map<string, number>();
-  for (const problem of rule.check(page, { ...context, settings })) {
+/** Most rules find nothing on most pages. */
+const NOTHING: Finding[] = [];
+
+function findingsOf({ rule, context, weight }: ActiveRule, page: Page): Finding[] {
+  let findings = NOTHING;
+  let seen: Map<string, number> | null = null;
+  for (const problem of rule.check(page, context)) {
     const finding = findingOf(rule, problem, page);
     if (weight) finding.weight = weight;
+    seen ??= new Map();
     const nth = (seen.get(finding.key) ?? 0) + 1;
     seen.set(finding.key, nth);
     if (nth > 1) finding.key += ` #${nth}`;
+    if (findings === NOTHING) findings = [];
     findings.push(finding);
   }
   return findings;
@@ -96,9 +112,9 @@ function findingsOf({ rule, settings, weight }: ActiveRule, page: Page, context:
 
 /** The findings of one rule; none where it is off or has nothing to look at. */
 export function auditRule(id: string, page: Page, context: RuleContext): Finding[] {
-  const active = activeRules(context.houseStyle).find(({ rule }) => rule.id === id);
+  const active = activeRules(context).find(({ rule }) => rule.id === id);
   if (!active || page.fault || !looksAt(page, id)) return [];
-  return findingsOf(active, page, context);
+  return findingsOf(active, page);
 }
 
 function findingOf(rule: Rule, problem: Problem, page: Page): Finding {

@@ -1,5 +1,5 @@
 import { blockWords, contentBlocks, isHeadingBlock } from "../../page/body.ts";
-import { languageOf } from "../../page/page.ts";
+import { languageOf, type TextBlock } from "../../page/page.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { count } from "../setting.ts";
 import { quote } from "../texts.ts";
@@ -13,24 +13,28 @@ export const bodyLongStretchWithoutHeading = rule({
   source: commonPractice("about 130 words a screen"),
   settings: { words: count(350, "words", "After at most {words} words a heading follows.") },
   *check(page, { settings }) {
-    let words = 0;
-    let first = -1;
+    let stretch: { block: TextBlock; index: number }[] = [];
+    let characters = 0;
     const blocks = contentBlocks(page);
-    for (const [i, { block, index }] of blocks.entries()) {
-      const heading = isHeadingBlock(page, index);
+    for (const [i, one] of blocks.entries()) {
+      const heading = isHeadingBlock(page, one.index);
       if (!heading) {
-        if (first < 0) first = index;
-        words += blockWords(block, languageOf(page));
+        stretch.push(one);
+        characters += one.block.text.length;
       }
       if (!heading && i < blocks.length - 1) continue;
-      if (words > settings.words) {
+      // A word has a character at least: most stretches need not be counted.
+      const counts = characters > settings.words ? stretch : [];
+      const words = counts.reduce((sum, { block }) => sum + blockWords(block, languageOf(page)), 0);
+      const [first] = stretch;
+      if (first && words > settings.words) {
         yield {
-          message: `About ${words} words stand without a heading, from ${quote(page.blocks[first]?.text ?? "", 40)} on.`,
-          at: { part: "block", block: first, range: page.blocks[first]?.range ?? null },
+          message: `About ${words} words stand without a heading, from ${quote(first.block.text, 40)} on.`,
+          at: { part: "block", block: first.index, range: first.block.range },
         };
       }
-      words = 0;
-      first = -1;
+      stretch = [];
+      characters = 0;
     }
   },
 });

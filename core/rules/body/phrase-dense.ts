@@ -14,13 +14,14 @@ export const bodyPhraseDense = rule({
   source: commonPractice("density = times said × words in the phrase ÷ words of the body × 100"),
   settings: { percent: count(5, "words in 100", "The target phrase takes at most {percent} of 100 words.") },
   *check(page, { phrase, settings }) {
-    const words = contentWords(page);
-    if (!phrase || words < 50) return;
-    const own = wordsOf(phrase, languageOf(page)).length;
+    if (!phrase) return;
     const said = phraseInBody(page, phrase).filter(({ match }) => match.kind !== "scattered");
     const times = said.length;
+    const words = times < 4 ? 0 : contentWords(page);
+    if (words < 50) return;
+    const own = wordsOf(phrase, languageOf(page)).length;
     const density = (times * own * 100) / words;
-    if (times < 4 || density <= settings.percent) return;
+    if (density <= settings.percent) return;
     yield {
       message: `${quote(phrase)} is said ${counted(times, "time")} in ${words} words: ${density.toFixed(1)} of 100 words.`,
       at: { part: "block", block: said.at(-1)?.index ?? 0, range: said.at(-1)?.block.range ?? null },

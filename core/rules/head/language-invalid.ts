@@ -5,8 +5,20 @@ import { quote } from "../texts.ts";
 // Made once: making it costs more than reading a small page.
 let names: Intl.DisplayNames | undefined;
 
-/** Whether a tag is well-formed and its first subtag a language that Unicode's data or ISO 639-3 could know. */
+const known = new Map<string, boolean>();
+
+/** The same few tags stand on all pages of a site. */
 function isLanguageTag(tag: string): boolean {
+  let valid = known.get(tag);
+  if (valid === undefined) {
+    valid = checkTag(tag);
+    if (known.size < 1000) known.set(tag, valid);
+  }
+  return valid;
+}
+
+/** Whether a tag is well-formed and its first subtag a language that Unicode's data or ISO 639-3 could know. */
+function checkTag(tag: string): boolean {
   try {
     // Intl follows UTS #35, which leaves out the extended subtags of RFC 5646 2.2.2 (zh-cmn).
     Intl.getCanonicalLocales(tag.replace(/^([a-z]{2,3})(?:-[a-z]{3}){1,3}(?=-|$)/i, "$1"));
