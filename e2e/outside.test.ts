@@ -202,6 +202,16 @@ describe("our own screens", () => {
       await page.getByRole("button", { name: /^H3/ }).first().click();
       await page.getByRole("button", { name: /^Change it on/ }).waitFor();
       await check("patterns of headings");
+      await page.goto(`${new URL(pages).origin}/sites/${site}/pictures`);
+      await page.getByRole("checkbox", { name: "Select deck.jpg" }).click();
+      await check("pictures");
+      await page.goto(`${new URL(pages).origin}/sites/${site}/html`);
+      await page.getByRole("button", { name: "Check 27 pages" }).click();
+      await page
+        .getByRole("button", { name: /^Should|Duplicate ID/ })
+        .first()
+        .click();
+      await check("HTML of the pages");
     },
     180_000,
   );
