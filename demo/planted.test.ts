@@ -71,8 +71,8 @@ function withRules(file: string, rules: HouseStyle["rules"]) {
 }
 
 describe("the demo site", () => {
-  it("has twenty-eight pages", () => {
-    expect(pages).toHaveLength(28);
+  it("has thirty-six pages", () => {
+    expect(pages).toHaveLength(36);
   });
 
   it.each(planted as Planted[])("$page: $rule is found at $fragment", ({ page, rule, fragment, rules }) => {

@@ -25,6 +25,7 @@ const FIELDS: Record<Edit["op"], string> = {
   "set-keywords": "keywords",
   "set-viewport": "viewport",
   "add-to-head": "added to the head",
+  "set-data": "structured data",
 };
 
 /** What an edit changes, as a change list names it. */

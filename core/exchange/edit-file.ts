@@ -58,6 +58,7 @@ const FIELDS: Record<Edit["op"], Joi.SchemaMap> = {
   "set-keywords": { value, was: nothing },
   "set-viewport": { value, was: nothing },
   "add-to-head": { id, value, was: nothing },
+  "set-data": { id, value, was: nothing },
 };
 
 /** The shape of an edit operation. */

@@ -84,7 +84,11 @@ function carryField(edit: FieldEdit, page: Page, result: CarriedOver): void {
 function carryHead(edit: HeadEdit, page: Page, result: CarriedOver): void {
   if (planHead(page, edit) === null) result.settled.push(edit);
   else if (edit.op === "add-to-head") result.kept.push(edit);
-  else {
+  else if (edit.op === "set-data") {
+    const plan = planHead(page, edit);
+    if (typeof plan !== "string") result.kept.push(edit);
+    else result.conflicts.push({ edit, now: null, reason: plan, mine: { ...edit, was: null } });
+  } else {
     const now =
       edit.op === "set-language" ? languageOf(page) : (metaOf(page, edit.op.slice("set-".length))?.content ?? "");
     if (now === (edit.was ?? "")) result.kept.push(edit);

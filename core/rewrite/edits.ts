@@ -51,7 +51,9 @@ export interface NewBlock {
 export type HeadEdit =
   | { op: "set-language" | "set-robots" | "set-keywords" | "set-viewport"; value: string; was: string | null }
   /** Elements that only the head may hold, such as an ownership code. */
-  | { op: "add-to-head"; id: string; value: string; was: null };
+  | { op: "add-to-head"; id: string; value: string; was: null }
+  /** The text of a JSON-LD script element; "" takes the element out, and where there was none one is added to the head. */
+  | { op: "set-data"; id: string; value: string; was: string | null };
 
 /** An edit that was not carried out, and why, in words for the editor. */
 export interface Refusal {
@@ -126,9 +128,9 @@ export function changesNothing(edit: Edit): boolean {
  * replaced; an edit that sets the original's own value removes it.
  */
 export function withEdit(edits: readonly Edit[], edit: Edit): Edit[] {
-  const slot = slotOf(edit);
-  const earlier = edits.find((e) => slotOf(e) === slot);
-  const bound = earlier ? ({ ...edit, was: earlier.was } as Edit) : edit;
+  const earlier = edits.find((e) => slotOf(e) === slotOf(edit) || rewrites(edit, e));
+  const bound = earlier ? ({ ...edit, was: earlier.was, ...("id" in earlier && { id: earlier.id }) } as Edit) : edit;
+  const slot = slotOf(bound);
   const rest = edits.filter((e) => slotOf(e) !== slot);
   // Once a node is removed or has become another, its other edits are no more.
   const ends = edit.op === "remove-heading" || edit.op === "remove-block" || edit.op === "merge-headings";
@@ -136,6 +138,10 @@ export function withEdit(edits: readonly Edit[], edit: Edit): Edit[] {
   const kept = rest.filter((e) => !nodesOf(e).some(({ kind, key }) => gone.has(kind + JSON.stringify(key))));
   return changesNothing(bound) && !followsPattern(bound) ? kept : [...kept, bound];
 }
+
+/** Whether an edit changes what an earlier one of the redraft has written. */
+const rewrites = (edit: Edit, earlier: Edit): boolean =>
+  edit.op === "set-data" && earlier.op === "set-data" && edit.was !== null && edit.was === earlier.value;
 
 /** Whether a text comes from a pattern, so that it moves on when its variables do. */
 export function followsPattern(

@@ -1,14 +1,16 @@
 import { languageOf, type MetaElement, type Page } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
+import { readJson, SLIPS } from "../structured-data/json-text.ts";
+import { safeInScript } from "../structured-data/patch-json.ts";
 import { cleanValue, type Edit, type HeadEdit } from "./edits.ts";
-import { insertHeadElement } from "./insert.ts";
-import { escapeAttribute, setAttribute } from "./markup.ts";
+import { insertHeadElement, lineEndingNear } from "./insert.ts";
+import { escapeAttribute, setAttribute, wholeLine } from "./markup.ts";
 import type { BodyChange } from "./step.ts";
 
 const METAS = { "set-robots": "robots", "set-keywords": "keywords", "set-viewport": "viewport" } as const;
 
 export const isHeadEdit = (edit: Edit): edit is HeadEdit =>
-  edit.op === "set-language" || edit.op === "add-to-head" || edit.op in METAS;
+  edit.op === "set-language" || edit.op === "add-to-head" || edit.op === "set-data" || edit.op in METAS;
 
 /** The first `meta` of a name. */
 export const metaOf = (page: Page, name: string): MetaElement | undefined =>
@@ -17,6 +19,7 @@ export const metaOf = (page: Page, name: string): MetaElement | undefined =>
 /** How an edit of the head is carried out; null where it is in place already, or a reason for refusing. */
 export function planHead(page: Page, edit: HeadEdit): BodyChange | null | string {
   if (edit.op === "add-to-head") return addToHead(page, edit.value);
+  if (edit.op === "set-data") return setData(page, edit);
   const value = cleanValue(edit.value);
   if (edit.op === "set-language") {
     if (value === languageOf(page)) return null;
@@ -54,4 +57,28 @@ function addToHead(page: Page, value: string): BodyChange | null | string {
   if (wrong) return wrong;
   if (page.source.includes(html)) return null;
   return { patches: [insertHeadElement(page, "other", html)] };
+}
+
+function setData(page: Page, { value, was }: Extract<HeadEdit, { op: "set-data" }>): BodyChange | null | string {
+  const { source } = page;
+  const json = value === "" ? null : readJson(value);
+  if (json && "fault" in json) return `This is no JSON: ${SLIPS[json.fault.slip]}.`;
+  const text = safeInScript(value);
+  if (was === null) {
+    if (value === "" || page.data.some((block) => block.text.trim() === text.trim())) return null;
+    const line = lineEndingNear(source, Math.max(0, page.anchors.headStartEnd));
+    const html = `<script type="application/ld+json">\n${text.trim()}\n</script>`.replaceAll("\n", line);
+    return { patches: [insertHeadElement(page, "other", html)] };
+  }
+  const block = page.data.find((one) => one.text === was);
+  if (!block) {
+    const made = value === "" || page.data.some((one) => one.text === text);
+    return made ? null : "The JSON-LD is not as it was when this was changed. Change it again.";
+  }
+  if (text === was) return null;
+  const { start, end } = block.range;
+  if (value !== "") return { patches: [{ start, end, text }] };
+  const close = /^<\/script[^>]*>/i.exec(source.slice(end))?.[0].length;
+  if (!close) return "The script element is not closed in the source. Close it there first.";
+  return { patches: [wholeLine(source, source.lastIndexOf("<", start - 1), end + close)] };
 }

@@ -8,6 +8,39 @@ import { bodyPhraseNotEarly } from "./body/phrase-not-early.ts";
 import { bodyReadingEase } from "./body/reading-ease.ts";
 import { bodyWritersStandards } from "./body/writers-standards.ts";
 import { controlNoName } from "./control/no-name.ts";
+import { dataBreadcrumbUnlikeAddress } from "./data/breadcrumb-unlike-address.ts";
+import { dataContextHttp } from "./data/context-http.ts";
+import { dataCountry } from "./data/country.ts";
+import { dataCurrency } from "./data/currency.ts";
+import { dataDanglingId } from "./data/dangling-id.ts";
+import { dataDate } from "./data/date.ts";
+import { dataDateOrder } from "./data/date-order.ts";
+import { dataDoubledName } from "./data/doubled-name.ts";
+import { dataDuplicateIdConflict } from "./data/duplicate-id-conflict.ts";
+import { dataDuration } from "./data/duration.ts";
+import { dataEnumeration } from "./data/enumeration.ts";
+import { dataFeatureRetired } from "./data/feature-retired.ts";
+import { dataGtin } from "./data/gtin.ts";
+import { dataIsbn } from "./data/isbn.ts";
+import { dataLanguage } from "./data/language.ts";
+import { dataNotOnPage } from "./data/not-on-page.ts";
+import { dataNotSchemaOrg } from "./data/not-schema-org.ts";
+import { dataNumber } from "./data/number.ts";
+import { dataOpeningHours } from "./data/opening-hours.ts";
+import { dataPending } from "./data/pending.ts";
+import { dataPriceFormat } from "./data/price-format.ts";
+import { dataPropertyNotForType } from "./data/property-not-for-type.ts";
+import { dataRatingBounds } from "./data/rating-bounds.ts";
+import { dataRecommendedForFeature } from "./data/recommended-for-feature.ts";
+import { dataRequiredForFeature } from "./data/required-for-feature.ts";
+import { dataSuperseded } from "./data/superseded.ts";
+import { dataSyntax } from "./data/syntax.ts";
+import { dataTypeCase } from "./data/type-case.ts";
+import { dataUnknownProperty } from "./data/unknown-property.ts";
+import { dataUnknownType } from "./data/unknown-type.ts";
+import { dataUrl } from "./data/url.ts";
+import { dataUrlNotThisPage } from "./data/url-not-this-page.ts";
+import { dataValueType } from "./data/value-type.ts";
 import { descriptionCutMidSentence } from "./description/cut-mid-sentence.ts";
 import { descriptionDefaultWords } from "./description/default-words.ts";
 import { descriptionDoubleQuotes } from "./description/double-quotes.ts";
@@ -238,6 +271,39 @@ export const RULES: readonly Rule[] = [
   markupSectionWithoutHeading,
   markupSwallowed,
   markupTellingComment,
+  dataSyntax,
+  dataDoubledName,
+  dataNotSchemaOrg,
+  dataContextHttp,
+  dataUnknownType,
+  dataTypeCase,
+  dataUnknownProperty,
+  dataPropertyNotForType,
+  dataValueType,
+  dataSuperseded,
+  dataPending,
+  dataEnumeration,
+  dataDate,
+  dataDuration,
+  dataUrl,
+  dataCurrency,
+  dataCountry,
+  dataLanguage,
+  dataGtin,
+  dataIsbn,
+  dataNumber,
+  dataPriceFormat,
+  dataRatingBounds,
+  dataOpeningHours,
+  dataDanglingId,
+  dataDuplicateIdConflict,
+  dataDateOrder,
+  dataUrlNotThisPage,
+  dataBreadcrumbUnlikeAddress,
+  dataNotOnPage,
+  dataRequiredForFeature,
+  dataRecommendedForFeature,
+  dataFeatureRetired,
 ];
 
 /** Every rule that looks across pages. */

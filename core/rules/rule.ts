@@ -26,7 +26,9 @@ export type Place =
   /** Indexes in `Page.blocks`, `Page.images` and `Page.links`. */
   | { part: "block"; block: number; words?: Range; range?: Range | null }
   | { part: "picture"; picture: number; words?: Range; range?: Range | null }
-  | { part: "link"; link: number; words?: Range; range?: Range | null };
+  | { part: "link"; link: number; words?: Range; range?: Range | null }
+  /** Structured data: `data` names the block and the way to the value there, as `saidName` does. */
+  | { part: "data"; data: string; words?: Range; range: Range };
 
 /** The parts of a page in the order in which they are shown and told. */
 const PARTS: readonly Place["part"][] = [
@@ -37,6 +39,7 @@ const PARTS: readonly Place["part"][] = [
   "block",
   "picture",
   "link",
+  "data",
   "head",
   "markup",
 ];
@@ -52,6 +55,8 @@ export function placeIndex(at: Place): number {
       return at.picture;
     case "link":
       return at.link;
+    case "data":
+      return at.range.start;
     default:
       return 0;
   }
@@ -65,7 +70,9 @@ export const inPageOrder = (a: { at: Place }, b: { at: Place }): number =>
 export const placeName = (at: Place): string =>
   at.part === "heading" || at.part === "block" || at.part === "picture" || at.part === "link"
     ? `${at.part} ${placeIndex(at)}`
-    : at.part;
+    : at.part === "data"
+      ? `data ${at.data}`
+      : at.part;
 
 export interface Fix {
   /** What it does, in a few words: “Shorter: “…prices, last boat””. */
@@ -142,6 +149,8 @@ export function placeKey(at: Place, page: Pick<Page, "headings" | "blocks" | "im
       return `picture ${page.images[at.picture]?.src?.slice(0, 160)}`;
     case "link":
       return `link ${page.links[at.link]?.href.slice(0, 160)} ${page.links[at.link]?.text.slice(0, 80)}`;
+    case "data":
+      return `data ${at.data}`;
     default:
       return at.part;
   }

@@ -22,6 +22,10 @@ export function counted(n: number, one: string, many = `${one}s`): string {
   return `${numbers.format(n)} ${n === 1 ? one : many}`;
 }
 
+/** “a”, “a or b”, “a, b or c”. */
+export const listed = (names: readonly string[]): string =>
+  names.length < 2 ? (names[0] ?? "") : `${names.slice(0, -1).join(", ")} or ${names.at(-1)}`;
+
 export const charactersOf = countCharacters;
 
 /** Where a title or description stands in the source, for a finding's place. */

@@ -1,0 +1,19 @@
+import { commonPractice } from "../rule.ts";
+import { quote } from "../texts.ts";
+import { dataRule, placeOf } from "./data-rule.ts";
+
+export const dataContextHttp = dataRule({
+  id: "data/context-http",
+  weight: "may",
+  finds: "a context with http instead of https",
+  why: "Both are read alike today. schema.org itself recommends https.",
+  source: commonPractice(),
+  *check(data) {
+    for (const { kind, address, said } of data.notes)
+      if (kind === "http")
+        yield {
+          message: `Write ${quote(address.replace(/^http:/, "https:"))} instead of http.`,
+          at: placeOf(data, said),
+        };
+  },
+});

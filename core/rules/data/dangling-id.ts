@@ -1,0 +1,22 @@
+import { standard } from "../rule.ts";
+import { quote } from "../texts.ts";
+import { dataRule, placeOf, valuesIn } from "./data-rule.ts";
+
+export const dataDanglingId = dataRule({
+  id: "data/dangling-id",
+  weight: "should",
+  finds: "a reference to an entity that is not there",
+  why: "An entity that is named by its address alone must be described somewhere, on this page at best.",
+  source: standard("JSON-LD 1.1", "section 3.5"),
+  *check(data) {
+    for (const { property, value, entity } of valuesIn(data)) {
+      if (value.kind !== "reference" || entity.syntax !== "json-ld" || data.byId.has(value.id)) continue;
+      // Plain addresses may lead to other pages, pictures and people; those with a fragment name an entity.
+      if (!value.id.startsWith("_:") && !value.id.includes("#")) continue;
+      yield {
+        message: `${quote(property.written)} leads to ${quote(value.id, 80)}, and no entity of this page bears that @id.`,
+        at: placeOf(data, value.said),
+      };
+    }
+  },
+});

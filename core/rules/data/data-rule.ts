@@ -1,0 +1,72 @@
+import type { Page } from "../../page/page.ts";
+import { type Entity, type Property, type Said, saidName, type Value } from "../../structured-data/graph.ts";
+import { dataOf, type PageData, rangeOf } from "../../structured-data/page-data.ts";
+import { type PropertyTerm, vocabulary } from "../../structured-data/vocabulary.ts";
+import { type Place, type Problem, type Rule, type RuleContext, type RuleFacts, rule } from "../rule.ts";
+
+/** What a rule about structured data is given. */
+export interface DataContext extends RuleContext {
+  page: Page;
+}
+
+/** A rule that looks at a page's structured data; it has nothing to do where there is none. */
+export function dataRule(
+  facts: RuleFacts & { check: (data: PageData, context: DataContext) => Iterable<Problem>; sees?: Rule["sees"] },
+): Rule {
+  const { check, sees = [], ...rest } = facts;
+  return rule({
+    ...rest,
+    sees: ["data", "source", "address", ...sees],
+    *check(page, context) {
+      const data = dataOf(page);
+      if (data.blocks.length > 0 || data.entities.length > 0) yield* check(data, { ...context, page });
+    },
+  });
+}
+
+/** The place of a finding: a value, or the name before it. */
+export const placeOf = (data: PageData, said: Said, part: "key" | "value" = "value"): Place => ({
+  part: "data",
+  data: saidName(said),
+  range: rangeOf(data, said, part),
+});
+
+export interface PlacedValue {
+  entity: Entity;
+  property: Property;
+  /** What schema.org says of the property; undefined where it does not know it. */
+  term: PropertyTerm | undefined;
+  value: Value;
+}
+
+/** Every value of every entity, one by one. */
+export function* valuesIn(data: PageData): Iterable<PlacedValue> {
+  const { properties } = vocabulary();
+  for (const entity of data.entities)
+    for (const property of entity.properties) {
+      const term = properties.get(property.name);
+      for (const value of property.values) yield { entity, property, term, value };
+    }
+}
+
+/** Every text, or number as it would be written, of properties that a test lets through. */
+export function* textsIn(
+  data: PageData,
+  test: (property: Property, term: PropertyTerm | undefined) => boolean,
+): Iterable<PlacedValue & { text: string }> {
+  for (const one of valuesIn(data)) {
+    if (!test(one.property, one.term)) continue;
+    if (one.value.kind === "text") yield { ...one, text: one.value.text };
+    else if (one.value.kind === "number") yield { ...one, text: String(one.value.number) };
+  }
+}
+
+/** Whether schema.org gives a property this range and no text beside it. */
+export const only = (
+  term: PropertyTerm | undefined,
+  ranges: readonly string[],
+  beside: readonly string[] = [],
+): boolean => {
+  const own = term?.ranges ?? [];
+  return own.some((one) => ranges.includes(one)) && own.every((one) => ranges.includes(one) || beside.includes(one));
+};

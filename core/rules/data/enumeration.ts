@@ -1,0 +1,37 @@
+import { schemaName, textOfValue } from "../../structured-data/graph.ts";
+import { isKindOf, membersOf, nearest } from "../../structured-data/vocabulary.ts";
+import { standard } from "../rule.ts";
+import { quote } from "../texts.ts";
+import { dataRule, placeOf, valuesIn } from "./data-rule.ts";
+import { fixValue } from "./fix-value.ts";
+
+export const dataEnumeration = dataRule({
+  id: "data/enumeration",
+  weight: "must",
+  finds: "a value that is none of those listed",
+  why: "Where schema.org lists the values only those are understood: InStock, not “in stock”.",
+  source: standard("schema.org", "Enumeration"),
+  *check(data) {
+    for (const { property, term, value } of valuesIn(data)) {
+      if (!term || (value.kind !== "text" && value.kind !== "reference")) continue;
+      if (!term.ranges.every((range) => isKindOf(range, "Enumeration")) || term.ranges.length === 0) continue;
+      const text = textOfValue(value).trim();
+      // Values of other vocabularies are theirs to check.
+      if (/^[a-z][a-z0-9+.-]*:/i.test(text) && !schemaName(text)) continue;
+      const name = schemaName(text) ?? text.replace(/^.*\//, "");
+      const members = term.ranges.flatMap((one) => membersOf(one).map((member) => member.name));
+      // Some lists hold types of their own, such as kinds of businesses.
+      if (members.length === 0 || members.includes(name) || term.ranges.some((one) => isKindOf(name, one))) continue;
+      const near = nearest(name.replace(/\s+/g, ""), members);
+      const [meant] = near;
+      const says = meant
+        ? `Nearest: ${near.join(", ")}`
+        : `Listed are: ${members.slice(0, 6).join(", ")}${members.length > 6 ? "…" : ""}`;
+      yield {
+        message: `${quote(text, 40)} is none of the values of ${quote(property.written)}. ${says}.`,
+        at: placeOf(data, value.said),
+        ...(meant && fixValue(data, value.said, `https://schema.org/${meant}`, `Write ${meant}`)),
+      };
+    }
+  },
+});

@@ -1,0 +1,17 @@
+import { featuresOf } from "../../structured-data/features.ts";
+import { guidance } from "../rule.ts";
+import { dataRule, placeOf } from "./data-rule.ts";
+
+export const dataFeatureRetired = dataRule({
+  id: "data/feature-retired",
+  weight: "may",
+  finds: "data for a search feature that is shown no longer",
+  why: "It does no harm, and earns nothing any more.",
+  source: guidance("search engines’ announcements"),
+  *check(data) {
+    for (const { feature, entity } of featuresOf(data)) {
+      if (feature.retired)
+        yield { message: `${feature.shows}: ${feature.retired}`, at: placeOf(data, entity.typeSaid) };
+    }
+  },
+});

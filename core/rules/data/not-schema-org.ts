@@ -1,0 +1,30 @@
+import { commonPractice } from "../rule.ts";
+import { quote } from "../texts.ts";
+import { dataRule, placeOf } from "./data-rule.ts";
+
+export const dataNotSchemaOrg = dataRule({
+  id: "data/not-schema-org",
+  weight: "may",
+  finds: "structured data in another vocabulary than schema.org",
+  why: "Search features are made from schema.org. Another vocabulary may be meant for somebody else. Addresses of contexts are never fetched.",
+  source: commonPractice(),
+  *check(data) {
+    for (const { kind, address, said } of data.notes) {
+      if (kind === "unknown")
+        yield {
+          message: `The context ${quote(address)} is not schema.org’s. It is never fetched, so that what depends on it is not read.`,
+          at: placeOf(data, said),
+        };
+      if (kind === "missing")
+        yield {
+          message: "Nothing says in which vocabulary this is written. Add “@context”: “https://schema.org”.",
+          at: placeOf(data, said),
+        };
+    }
+    for (const entity of data.entities) {
+      const [first] = entity.types;
+      if (first && entity.types.every((type) => type.includes(":")))
+        yield { message: `${quote(first)} is no type of schema.org.`, at: placeOf(data, entity.typeSaid) };
+    }
+  },
+});

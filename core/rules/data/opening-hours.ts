@@ -1,0 +1,38 @@
+import { isOpeningHours, isTime } from "../../structured-data/formats.ts";
+import { textOfValue, valuesOf } from "../../structured-data/graph.ts";
+import { standard } from "../rule.ts";
+import { quote } from "../texts.ts";
+import { dataRule, placeOf, textsIn } from "./data-rule.ts";
+
+export const dataOpeningHours = dataRule({
+  id: "data/opening-hours",
+  weight: "must",
+  finds: "opening hours that cannot be read",
+  why: "Hours are written “Mo-Fr 09:00-17:00”, or as entities with opens and closes.",
+  source: standard("schema.org", "openingHours"),
+  *check(data) {
+    for (const { text, value } of textsIn(data, ({ name }) => name === "openingHours")) {
+      if (!isOpeningHours(text))
+        yield {
+          message: `${quote(text, 40)} cannot be read as opening hours. Write them like “Mo-Fr 09:00-17:00”.`,
+          at: placeOf(data, value.said),
+        };
+    }
+    for (const entity of data.entities) {
+      if (!entity.types.includes("OpeningHoursSpecification")) continue;
+      const [opens] = valuesOf(entity, "opens");
+      const [closes] = valuesOf(entity, "closes");
+      for (const one of [opens, closes]) {
+        if (one && !isTime(textOfValue(one)))
+          yield {
+            message: `${quote(textOfValue(one), 30)} is no time of day. Write it like 09:30.`,
+            at: placeOf(data, one.said),
+          };
+      }
+      if (!opens !== !closes) {
+        const half = opens ? "opens and not when it closes" : "closes and not when it opens";
+        yield { message: `It says when it ${half}.`, at: placeOf(data, entity.said) };
+      }
+    }
+  },
+});

@@ -1,0 +1,26 @@
+import { isPrice, meantPrice } from "../../structured-data/formats.ts";
+import { standard } from "../rule.ts";
+import { quote } from "../texts.ts";
+import { dataRule, placeOf, textsIn } from "./data-rule.ts";
+import { fixValue } from "./fix-value.ts";
+
+const PRICES = new Set(["price", "lowPrice", "highPrice", "minPrice", "maxPrice"]);
+
+export const dataPriceFormat = dataRule({
+  id: "data/price-format",
+  weight: "must",
+  finds: "a price with signs or separators",
+  why: "In data a price is digits and a point; the currency stands in priceCurrency.",
+  source: standard("schema.org", "price"),
+  *check(data) {
+    for (const { property, text, value } of textsIn(data, ({ name }) => PRICES.has(name))) {
+      if (isPrice(text.trim())) continue;
+      const meant = meantPrice(text);
+      yield {
+        message: `${quote(property.written)} is ${quote(text, 30)}.${meant ? ` Write ${meant}, and the currency in priceCurrency.` : " Write digits and a point."}`,
+        at: placeOf(data, value.said),
+        ...(meant && fixValue(data, value.said, meant, `Write ${meant}`)),
+      };
+    }
+  },
+});

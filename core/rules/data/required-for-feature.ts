@@ -1,0 +1,21 @@
+import { featuresOf } from "../../structured-data/features.ts";
+import { guidance } from "../rule.ts";
+import { dataRule, placeOf } from "./data-rule.ts";
+
+export const dataRequiredForFeature = dataRule({
+  id: "data/required-for-feature",
+  weight: "must",
+  finds: "a value without which a search feature is not shown",
+  why: "Nothing is shown in part: a product without price and name gets no price line at all.",
+  source: guidance("search engines’ documentation of structured data"),
+  *check(data) {
+    for (const { feature, entity, missing } of featuresOf(data)) {
+      if (feature.retired) continue;
+      for (const one of missing)
+        yield {
+          message: `For the ${feature.shows} this ${entity.types[0]} still needs ${one.says}.`,
+          at: placeOf(data, entity.typeSaid),
+        };
+    }
+  },
+});

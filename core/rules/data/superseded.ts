@@ -1,0 +1,32 @@
+import { schemaName, textOfValue } from "../../structured-data/graph.ts";
+import { vocabulary } from "../../structured-data/vocabulary.ts";
+import { standard } from "../rule.ts";
+import { listed, quote } from "../texts.ts";
+import { dataRule, placeOf } from "./data-rule.ts";
+
+export const dataSuperseded = dataRule({
+  id: "data/superseded",
+  weight: "may",
+  finds: "a type or property that schema.org has replaced",
+  why: "The old name is still read by most, for how long nobody says.",
+  source: standard("schema.org", "supersededBy"),
+  *check(data) {
+    const { types, properties, members } = vocabulary();
+    const said = (what: string, newer: readonly string[]) => `${quote(what)} has been replaced by ${listed(newer)}.`;
+    for (const entity of data.entities) {
+      for (const type of entity.types) {
+        const newer = types.get(type)?.supersededBy ?? [];
+        if (newer.length > 0) yield { message: said(type, newer), at: placeOf(data, entity.typeSaid) };
+      }
+      for (const { name, said: at, values } of entity.properties) {
+        const newer = properties.get(name)?.supersededBy ?? [];
+        if (newer.length > 0) yield { message: said(name, newer), at: placeOf(data, at, "key") };
+        for (const value of values) {
+          const member = schemaName(textOfValue(value));
+          const later = (member && members.get(member)?.supersededBy) || [];
+          if (member && later.length > 0) yield { message: said(member, later), at: placeOf(data, value.said) };
+        }
+      }
+    }
+  },
+});

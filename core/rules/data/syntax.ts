@@ -1,0 +1,28 @@
+import { positionOf } from "../../page/page.ts";
+import { dataEdit } from "../../structured-data/data-edit.ts";
+import { SLIPS } from "../../structured-data/json-text.ts";
+import { standard } from "../rule.ts";
+import { dataRule } from "./data-rule.ts";
+
+export const dataSyntax = dataRule({
+  id: "data/syntax",
+  weight: "must",
+  finds: "JSON-LD that cannot be read",
+  why: "Nothing of a block that is no JSON reaches a search engine. Mostly it was written by hand or pasted from a word processor.",
+  source: standard("RFC 8259"),
+  *check(data, { page }) {
+    for (const [block, { text, range, json }] of data.blocks.entries()) {
+      if (!("fault" in json)) continue;
+      const { slip, offset, repaired } = json.fault;
+      const start = range.start + offset;
+      const { line, column } = positionOf(page.source, start);
+      yield {
+        message: `This JSON-LD cannot be read, from line ${line}, column ${column} on: ${text.trim() === "" ? "it is empty" : SLIPS[slip]}.`,
+        at: { part: "data", data: String(block), range: { start, end: Math.min(start + 1, range.end) } },
+        ...(repaired !== null && {
+          fix: { label: "Put it right", edits: [dataEdit(text, repaired)] },
+        }),
+      };
+    }
+  },
+});

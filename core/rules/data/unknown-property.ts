@@ -1,0 +1,26 @@
+import { inOtherCase, nearest, propertiesOf, vocabulary } from "../../structured-data/vocabulary.ts";
+import { standard } from "../rule.ts";
+import { quote } from "../texts.ts";
+import { dataRule, placeOf } from "./data-rule.ts";
+
+export const dataUnknownProperty = dataRule({
+  id: "data/unknown-property",
+  weight: "must",
+  finds: "a property that schema.org does not know",
+  why: "What an unknown property says is passed over.",
+  source: standard("schema.org"),
+  *check(data) {
+    const { properties } = vocabulary();
+    for (const entity of data.entities) {
+      for (const { name, written, said } of entity.properties) {
+        if (name.includes(":") || properties.has(name) || inOtherCase(name, properties.keys())) continue;
+        const own = entity.types.flatMap((type) => propertiesOf(type).map((one) => one.name));
+        const near = [...new Set([...nearest(name, own), ...nearest(name, properties.keys())])].slice(0, 3);
+        yield {
+          message: `schema.org has no property ${quote(written)}.${near.length > 0 ? ` Nearest: ${near.join(", ")}.` : ""}`,
+          at: placeOf(data, said, "key"),
+        };
+      }
+    }
+  },
+});

@@ -1,0 +1,27 @@
+import { inOtherCase, nearest, vocabulary } from "../../structured-data/vocabulary.ts";
+import { standard } from "../rule.ts";
+import { quote } from "../texts.ts";
+import { dataRule, placeOf } from "./data-rule.ts";
+
+export const dataUnknownType = dataRule({
+  id: "data/unknown-type",
+  weight: "must",
+  finds: "a type that schema.org does not know",
+  why: "An unknown type says nothing to anybody. Mostly it is a slip of the pen, or a word that was taken for a type.",
+  source: standard("schema.org"),
+  *check(data) {
+    const { types } = vocabulary();
+    for (const entity of data.entities) {
+      for (const type of entity.types) {
+        if (type.includes(":") || types.has(type) || inOtherCase(type, types.keys())) continue;
+        const near = nearest(type, types.keys());
+        yield {
+          message: `schema.org has no type ${quote(type)}.${near.length > 0 ? ` Nearest: ${near.join(", ")}.` : ""}`,
+          at: placeOf(data, entity.typeSaid),
+        };
+      }
+      if (entity.types.length === 0 && entity.properties.length > 0 && entity.within === null && entity.id === null)
+        yield { message: "This entity has no type: nobody can tell what it is.", at: placeOf(data, entity.said) };
+    }
+  },
+});

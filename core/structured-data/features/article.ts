@@ -1,0 +1,15 @@
+import { type Feature, needs, REMEMBERED } from "../feature.ts";
+
+export const article: Feature = {
+  id: "article",
+  shows: "headline with date and picture",
+  types: ["Article", "NewsArticle", "BlogPosting"],
+  required: [needs("headline")],
+  recommended: [
+    needs("image"),
+    needs("datePublished"),
+    needs("dateModified"),
+    needs(["author.name", "author"], "an author"),
+  ],
+  source: REMEMBERED,
+};

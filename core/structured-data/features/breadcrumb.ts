@@ -1,0 +1,14 @@
+import { type Feature, needs, REMEMBERED } from "../feature.ts";
+
+export const breadcrumb: Feature = {
+  id: "breadcrumb",
+  shows: "trail instead of the address",
+  types: ["BreadcrumbList"],
+  required: [
+    needs("itemListElement", "its steps"),
+    needs("itemListElement.position", "a position of each step", "itemListElement"),
+    needs(["itemListElement.name", "itemListElement.item.name"], "a name of each step", "itemListElement"),
+  ],
+  recommended: [needs(["itemListElement.item"], "an address of each step", "itemListElement")],
+  source: REMEMBERED,
+};

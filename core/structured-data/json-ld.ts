@@ -1,0 +1,292 @@
+import { resolveAddress } from "../address/address.ts";
+import { type Entity, type Property, type Said, schemaName } from "./graph.ts";
+import type { Path } from "./json-text.ts";
+
+/** What a context says, as far as it is read here. */
+interface Context {
+  /** What names without a colon are put behind; null where none is declared. */
+  vocabulary: string | null;
+  /** Terms and prefixes with what they stand for; null for a name that is to be passed over. */
+  terms: ReadonlyMap<string, TermDefinition | null>;
+  language: string | null;
+  /** It names a context that is never fetched. */
+  foreign?: boolean;
+}
+
+interface TermDefinition {
+  address: string;
+  /** `@id` for values that are addresses, else the datatype of its texts. */
+  type: string | null;
+  language?: string | null;
+}
+
+/** Something about a context that an editor should know. */
+export interface ContextNote {
+  kind: "http" | "unknown" | "missing";
+  address: string;
+  said: Said;
+}
+
+export interface ReadBlock {
+  /** Outermost entities first, each followed by those within it. */
+  entities: Entity[];
+  notes: ContextNote[];
+  /** It uses more of JSON-LD than is read here; `expanded` must be read in its place. */
+  beyond: boolean;
+  /** Entities nested deeper than is looked at. */
+  tooDeep: boolean;
+}
+
+/** Entities within entities that are followed. */
+const DEEPEST = 60;
+const EMPTY: Context = { vocabulary: null, terms: new Map(), language: null };
+/** Keywords whose reading is left to the reference implementation. */
+const BEYOND = new Set(["@reverse", "@nest", "@included", "@import", "@propagate", "@json"]);
+
+type Json = unknown;
+type JsonObject = Record<string, Json>;
+const isObject = (value: Json): value is JsonObject =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
+const listOf = (value: Json): Json[] => (Array.isArray(value) ? value : value === undefined ? [] : [value]);
+
+/**
+ * The entities of one JSON-LD document (JSON-LD 1.1, expansion and the node map, sections 4 and 5 of its API), as far as
+ * pages use it: contexts of schema.org, vocabularies, terms and prefixes, graphs, lists, typed values and languages.
+ */
+export function readJsonLd(document: Json, block: number, base: string): ReadBlock {
+  const read: ReadBlock = { entities: [], notes: [], beyond: false, tooDeep: false };
+  const reader = new Reader(read, block, base);
+  reader.top(document, EMPTY, []);
+  return read;
+}
+
+class Reader {
+  private readonly noted = new Set<string>();
+
+  constructor(
+    private readonly read: ReadBlock,
+    private readonly block: number,
+    private readonly base: string,
+  ) {}
+
+  private said(path: Path): Said {
+    return { block: this.block, path, range: null };
+  }
+
+  top(value: Json, context: Context, path: Path): void {
+    if (Array.isArray(value)) for (const [i, one] of value.entries()) this.top(one, context, [...path, i]);
+    else if (isObject(value)) this.object(value, context, path, null);
+  }
+
+  private note(kind: ContextNote["kind"], address: string, path: Path): void {
+    const name = `${kind} ${address}`;
+    if (this.noted.has(name)) return;
+    this.noted.add(name);
+    this.read.notes.push({ kind, address, said: this.said(path) });
+  }
+
+  private context(value: Json, outer: Context, path: Path): Context {
+    let context = outer;
+    for (const one of listOf(value)) {
+      if (one === null) context = EMPTY;
+      else if (typeof one === "string") {
+        if (
+          /^https?:\/\/(?:www\.)?schema\.org(?:\/(?:docs\/jsonldcontext\.jsonl?d?(?:on)?)?)?\/?#?$/i.test(one.trim())
+        ) {
+          if (/^http:/i.test(one.trim())) this.note("http", one, path);
+          context = { ...context, vocabulary: "http://schema.org/" };
+        } else {
+          this.note("unknown", one, path);
+          context = { ...context, foreign: true };
+        }
+      } else if (isObject(one)) context = this.ownContext(one, context, path);
+    }
+    return context;
+  }
+
+  private ownContext(own: JsonObject, outer: Context, path: Path): Context {
+    const terms = new Map(outer.terms);
+    let { vocabulary, language } = outer;
+    for (const [name, value] of Object.entries(own)) {
+      if (name === "@vocab") {
+        if (value === null) vocabulary = null;
+        else if (typeof value === "string") {
+          if (/^http:\/\/(?:www\.)?schema\.org/i.test(value)) this.note("http", value, path);
+          vocabulary = value.replace(/^https:\/\/(?:www\.)?schema\.org/i, "http://schema.org");
+        }
+      } else if (name === "@language") language = typeof value === "string" ? value : null;
+      else if (name.startsWith("@")) {
+        if (name !== "@version" && name !== "@base") this.read.beyond = true;
+        if (name === "@base") this.read.beyond = true;
+      }
+    }
+    const within: Context = { vocabulary, terms, language };
+    for (const [name, value] of Object.entries(own)) {
+      if (name.startsWith("@")) continue;
+      if (value === null) terms.set(name, null);
+      else if (typeof value === "string") {
+        const address = value.startsWith("@") ? value : this.address(value, within);
+        terms.set(name, address === null ? null : { address, type: null });
+      } else if (isObject(value)) {
+        const plain = Object.keys(value).every((key) => key === "@id" || key === "@type" || key === "@language");
+        if (!plain) this.read.beyond = true;
+        const id = typeof value["@id"] === "string" ? value["@id"] : name;
+        const address = id.startsWith("@") ? id : this.address(id, within);
+        const type = typeof value["@type"] === "string" ? value["@type"] : null;
+        terms.set(
+          name,
+          address === null
+            ? null
+            : {
+                address,
+                type: type === null || type.startsWith("@") ? type : this.address(type, within),
+                ...("@language" in value && { language: value["@language"] as string | null }),
+              },
+        );
+      }
+    }
+    return within;
+  }
+
+  /** A name as an address; null where it stands for none. Names of keywords are given back as they are. */
+  private address(name: string, context: Context): string | null {
+    if (name.startsWith("@")) return name;
+    const term = context.terms.get(name);
+    if (term !== undefined) return term?.address ?? null;
+    const colon = name.indexOf(":");
+    if (colon > 0) {
+      const prefix = name.slice(0, colon);
+      const rest = name.slice(colon + 1);
+      if (prefix === "_" || rest.startsWith("//"))
+        return name.replace(/^https:\/\/(?:www\.)?schema\.org\//i, "http://schema.org/");
+      const known = context.terms.get(prefix);
+      return known ? known.address + rest : name;
+    }
+    return context.vocabulary === null ? null : context.vocabulary + name;
+  }
+
+  private shortened(address: string): string {
+    return schemaName(address) ?? address;
+  }
+
+  private id(value: Json): string | null {
+    if (typeof value !== "string") return null;
+    return value.startsWith("_:") ? value : (resolveAddress(value, this.base) ?? value);
+  }
+
+  private object(value: JsonObject, outer: Context, path: Path, within: Entity | null): Entity | null {
+    const context = "@context" in value ? this.context(value["@context"], outer, [...path, "@context"]) : outer;
+    const keyword = (name: string) => context.terms.get(name)?.address ?? name;
+    const keys = Object.keys(value);
+    if (keys.includes("@graph")) {
+      this.top(value["@graph"], context, [...path, "@graph"]);
+      // What stands beside the graph is an entity only where it says something itself.
+      if (keys.every((key) => key === "@context" || key === "@graph" || key === "@id")) return null;
+    }
+    let depth = 0;
+    for (let one = within; one; one = one.within) depth++;
+    if (depth >= DEEPEST) {
+      this.read.tooDeep = true;
+      return null;
+    }
+    const said = this.said(path);
+    const entity: Entity = {
+      id: null,
+      types: [],
+      properties: [],
+      syntax: "json-ld",
+      within,
+      said,
+      typeSaid: said,
+    };
+    this.read.entities.push(entity);
+    if (context.vocabulary === null && context.terms.size === 0 && !context.foreign) this.note("missing", "", path);
+    for (const key of keys) {
+      if (key === "@context" || key === "@graph") continue;
+      const name = keyword(key);
+      const at = [...path, key];
+      if (name === "@id") entity.id = this.id(value[key]);
+      else if (name === "@type") {
+        entity.typeSaid = this.said(at);
+        for (const type of listOf(value[key])) {
+          if (typeof type !== "string") continue;
+          const address = this.address(type, context);
+          // A type that stands for nothing is an address beside the page's own.
+          entity.types.push(this.shortened(address ?? resolveAddress(type, this.base) ?? type));
+        }
+      } else if (BEYOND.has(name)) this.read.beyond = true;
+      else if (!name.startsWith("@")) this.property(entity, key, value[key], context, at);
+    }
+    return entity;
+  }
+
+  private property(entity: Entity, key: string, value: Json, context: Context, path: Path): void {
+    const address = this.address(key, context);
+    // Names that stand for no address are passed over, as every reader does (JSON-LD 1.1 API 5.1.2, step 13.4.2).
+    if (address === null || !address.includes(":")) return;
+    const term = context.terms.get(key);
+    const property: Property = { name: this.shortened(address), written: key, values: [], said: this.said(path) };
+    this.values(property, entity, value, context, term ?? null, path);
+    // A property that only says null says nothing.
+    if (property.values.length === 0) return;
+    const same = entity.properties.find(({ name }) => name === property.name);
+    if (same) same.values.push(...property.values);
+    else entity.properties.push(property);
+  }
+
+  private values(
+    property: Property,
+    entity: Entity,
+    value: Json,
+    context: Context,
+    term: TermDefinition | null,
+    path: Path,
+  ): void {
+    if (value === null || value === undefined) return;
+    const said = this.said(path);
+    if (Array.isArray(value)) {
+      for (const [i, one] of value.entries()) this.values(property, entity, one, context, term, [...path, i]);
+    } else if (typeof value === "string") {
+      if (term?.type === "@id" || term?.type === "@vocab") {
+        const id = term.type === "@vocab" ? this.address(value, context) : this.id(value);
+        property.values.push({ kind: "reference", id: id ?? value, said });
+      } else {
+        const language = term?.type ? null : term?.language === undefined ? context.language : term.language;
+        property.values.push({ kind: "text", text: value, language, datatype: term?.type ?? null, said });
+      }
+    } else if (typeof value === "number") property.values.push({ kind: "number", number: value, said });
+    else if (typeof value === "boolean") property.values.push({ kind: "truth", truth: value, said });
+    else if (isObject(value)) this.objectValue(property, entity, value, context, term, path);
+  }
+
+  private objectValue(
+    property: Property,
+    entity: Entity,
+    value: JsonObject,
+    context: Context,
+    term: TermDefinition | null,
+    path: Path,
+  ): void {
+    const said = this.said(path);
+    if ("@value" in value) {
+      const literal = value["@value"];
+      const datatype = typeof value["@type"] === "string" ? this.address(value["@type"], context) : null;
+      const language = typeof value["@language"] === "string" ? value["@language"] : null;
+      if (typeof literal === "string") property.values.push({ kind: "text", text: literal, language, datatype, said });
+      else this.values(property, entity, literal, context, null, [...path, "@value"]);
+    } else if ("@list" in value || "@set" in value) {
+      const name = "@list" in value ? "@list" : "@set";
+      this.values(property, entity, value[name], context, term, [...path, name]);
+    } else {
+      const keys = Object.keys(value).filter((key) => key !== "@context");
+      const idName = keys[0];
+      if (keys.length === 1 && idName && (context.terms.get(idName)?.address ?? idName) === "@id") {
+        const id = this.id(value[idName]);
+        if (id !== null) property.values.push({ kind: "reference", id, said });
+        return;
+      }
+      const inner = this.object(value, context, path, entity);
+      if (inner) property.values.push({ kind: "entity", entity: inner, said });
+    }
+  }
+}

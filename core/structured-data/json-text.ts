@@ -1,0 +1,254 @@
+import { findNodeAtLocation, type Node, parseTree } from "jsonc-parser";
+import type { Range } from "../page/page.ts";
+
+/** The way to a value: names of objects and places in arrays. */
+export type Path = readonly (string | number)[];
+
+/** What has most likely gone wrong where a text is no JSON. */
+export type Slip =
+  | "trailing-comma"
+  | "missing-comma"
+  | "curly-quotes"
+  | "single-quotes"
+  | "comment"
+  | "line-break"
+  | "html-comment"
+  | "missing-bracket"
+  | "not-json";
+
+export interface JsonFault {
+  slip: Slip;
+  /** Where it goes wrong, as an offset of the text. */
+  offset: number;
+  /** The text put right, where that is sure; it is JSON. */
+  repaired: string | null;
+}
+
+export type JsonRead = { value: unknown } | { fault: JsonFault };
+
+/** Reads JSON (RFC 8259). What is none is named, with its repair where there is only one way to mean it. */
+export function readJson(text: string): JsonRead {
+  try {
+    return { value: JSON.parse(text) };
+  } catch {
+    return { fault: faultOf(text) };
+  }
+}
+
+interface Mending {
+  out: string;
+  /** The first thing that was put right. */
+  slip: Slip | null;
+  at: number;
+}
+
+const OPEN: Record<string, string> = { "{": "}", "[": "]" };
+const WRAPPERS =
+  /^(\s*)(?:<!--|\/\*\s*<!\[CDATA\[\s*\*\/|\/\/\s*<!\[CDATA\[|<!\[CDATA\[)|(?:-->|\/\*\s*\]\]>\s*\*\/|\/\/\s*\]\]>|\]\]>)(\s*)$/g;
+
+function faultOf(text: string): JsonFault {
+  const mended = mend(text);
+  const { slip, at } = mended;
+  if (slip && isJson(mended.out)) return { slip, offset: at, repaired: mended.out };
+  if (/^\s*</.test(text) || /^\s*(?:var|let|const|function|window|import|export)\b/.test(text))
+    return { slip: "not-json", offset: text.search(/\S/), repaired: null };
+  return { slip: slip ?? "not-json", offset: slip ? at : firstError(text), repaired: null };
+}
+
+function isJson(text: string): boolean {
+  try {
+    JSON.parse(text);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+function firstError(text: string): number {
+  const errors: { offset: number }[] = [];
+  parseTree(text, errors as never, { disallowComments: true });
+  return errors[0]?.offset ?? 0;
+}
+
+/** A text with every slip put right that can be told from the text alone. */
+function mend(text: string): Mending {
+  const mending: Mending = { out: "", slip: null, at: 0 };
+  const noted = (slip: Slip, at: number) => {
+    if (mending.slip) return;
+    mending.slip = slip;
+    mending.at = at;
+  };
+  const wrapped = text.replace(
+    WRAPPERS,
+    (match, before: string | undefined, behind: string | undefined, at: number) => {
+      noted("html-comment", at);
+      return `${before ?? ""}${" ".repeat(Math.max(0, match.length - (before ?? behind ?? "").length))}${behind ?? ""}`;
+    },
+  );
+  const open: string[] = [];
+  /** Whether what stands before is a value, so that another one needs a comma. */
+  let valued = false;
+  let i = 0;
+  const value = () => {
+    if (valued && open.length > 0) {
+      noted("missing-comma", i);
+      mending.out = mending.out.replace(/\s*$/, (space) => `,${space}`);
+    }
+    valued = true;
+  };
+  while (i < wrapped.length) {
+    const c = wrapped[i] ?? "";
+    if (c === '"' || c === "“" || c === "”" || c === "„" || c === "'" || c === "‘" || c === "’") {
+      value();
+      if (c !== '"') noted(c === "'" ? "single-quotes" : "curly-quotes", i);
+      i = mendString(wrapped, i, mending, noted);
+    } else if (c === "/" && (wrapped[i + 1] === "/" || wrapped[i + 1] === "*")) {
+      noted("comment", i);
+      const end = wrapped[i + 1] === "/" ? wrapped.indexOf("\n", i) : wrapped.indexOf("*/", i + 2) + 2;
+      i = end < i + 2 ? wrapped.length : end;
+    } else if (c === "{" || c === "[") {
+      value();
+      valued = false;
+      open.push(OPEN[c] ?? "");
+      mending.out += c;
+      i++;
+    } else if (c === "}" || c === "]") {
+      if (/,\s*$/.test(mending.out)) {
+        noted("trailing-comma", mending.out.trimEnd().length - 1);
+        mending.out = mending.out.replace(/,(\s*)$/, "$1");
+      }
+      // A bracket that closes something further out closes what is open within.
+      if (open.at(-1) !== c && open.includes(c)) {
+        noted("missing-bracket", i);
+        while (open.length > 0 && open.at(-1) !== c) mending.out += open.pop();
+      }
+      if (open.at(-1) === c) open.pop();
+      mending.out += c;
+      valued = true;
+      i++;
+    } else if (c === "," || c === ":") {
+      valued = false;
+      mending.out += c;
+      i++;
+    } else if (/[\s\ufeff]/.test(c)) {
+      mending.out += c === "\u00a0" || c === "\ufeff" ? " " : c;
+      if (c === "\u00a0" || c === "\ufeff") noted("not-json", i);
+      i++;
+    } else {
+      value();
+      const word = /^[^\s,:{}[\]"“”]+/.exec(wrapped.slice(i, i + 400))?.[0] ?? c;
+      mending.out += word;
+      i += word.length;
+    }
+  }
+  if (open.length > 0) {
+    noted("missing-bracket", text.trimEnd().length);
+    mending.out = mending.out.replace(/,?(\s*)$/, (_, space: string) => open.toReversed().join("") + space);
+  }
+  return mending;
+}
+
+const CLOSING: Record<string, RegExp> = {
+  '"': /"/,
+  "'": /'/,
+  "“": /[“”"]/,
+  "”": /[“”"]/,
+  "„": /[“”"]/,
+  "‘": /[‘’']/,
+  "’": /[‘’']/,
+};
+
+/** Writes the string that begins here in straight quotes; returns where it ends. */
+function mendString(text: string, from: number, mending: Mending, noted: (slip: Slip, at: number) => void): number {
+  const closing = CLOSING[text[from] ?? '"'] ?? /"/;
+  let i = from + 1;
+  mending.out += '"';
+  for (; i < text.length; i++) {
+    const c = text[i] ?? "";
+    if (c === "\\") {
+      const next = text[i + 1] ?? "";
+      mending.out += next === "'" ? "'" : c + next;
+      i++;
+    } else if (closing.test(c) && (c === '"' || /^\s*(?:[,:}\]]|$)/.test(text.slice(i + 1, i + 200)))) {
+      break;
+    } else if (c === '"') mending.out += '\\"';
+    else if (c < " ") {
+      noted("line-break", i);
+      if (c === "\n") mending.out += "\\n";
+      else if (c === "\t") mending.out += "\\t";
+      else if (c !== "\r") mending.out += `\\u${c.charCodeAt(0).toString(16).padStart(4, "0")}`;
+    } else mending.out += c;
+  }
+  mending.out += '"';
+  return i + 1;
+}
+
+/** What is said of a slip. */
+export const SLIPS: Record<Slip, string> = {
+  "trailing-comma": "a comma stands before the closing bracket",
+  "missing-comma": "a comma is missing between two values",
+  "curly-quotes": "curly quotation marks stand where JSON needs straight ones",
+  "single-quotes": "single quotation marks stand where JSON needs double ones",
+  comment: "JSON has no comments",
+  "line-break": "a line break or tab stands inside a text; write \\n there",
+  "html-comment": "it is wrapped in an HTML comment",
+  "missing-bracket": "a bracket is not closed",
+  "not-json": "this is no JSON",
+};
+
+const trees = new Map<string, Node | null>();
+const REMEMBERED = 16;
+
+/** The tree of a text with places. Made only for texts that something is found in: it takes several times a plain reading. */
+function treeOf(text: string): Node | null {
+  let tree = trees.get(text);
+  if (tree === undefined) {
+    tree = parseTree(text) ?? null;
+    if (trees.size >= REMEMBERED) trees.clear();
+    trees.set(text, tree);
+  }
+  return tree;
+}
+
+/** Where a value stands in a text of JSON, or the name before it. Of doubled names the last counts, as when it is read. */
+export function rangeAt(text: string, path: Path, part: "key" | "value"): Range {
+  const tree = treeOf(text);
+  const node = tree && (path.length === 0 ? tree : (lastAt(tree, path) ?? findNodeAtLocation(tree, [...path])));
+  if (!node) return { start: 0, end: text.length };
+  const at = part === "key" && node.parent?.type === "property" ? (node.parent.children?.[0] ?? node) : node;
+  return { start: at.offset, end: at.offset + at.length };
+}
+
+function lastAt(tree: Node, path: Path): Node | null {
+  let node: Node | undefined = tree;
+  for (const step of path) {
+    if (typeof step === "number") node = node?.children?.[step];
+    else node = node?.children?.findLast((property) => property.children?.[0]?.value === step)?.children?.[1];
+    if (!node) return null;
+  }
+  return node;
+}
+
+/** Names that one object of a text has twice, with the places of the later ones. */
+export function doubledKeys(text: string): { name: string; range: Range }[] {
+  const found: { name: string; range: Range }[] = [];
+  const walk = (node: Node) => {
+    const names = new Set<string>();
+    for (const child of node.children ?? []) {
+      const [key, value] = child.type === "property" ? (child.children ?? []) : [null, child];
+      if (key) {
+        const name = String(key.value);
+        if (names.has(name)) found.push({ name, range: { start: key.offset, end: key.offset + key.length } });
+        names.add(name);
+      }
+      if (value) walk(value);
+    }
+  };
+  const tree = treeOf(text);
+  if (tree) walk(tree);
+  return found;
+}
+
+/** A path as a JSON pointer (RFC 6901). */
+export const pointerOf = (path: Path): string =>
+  path.map((step) => `/${String(step).replaceAll("~", "~0").replaceAll("/", "~1")}`).join("");

@@ -1,0 +1,158 @@
+import { resolveAddress } from "../address/address.ts";
+import { collapse } from "../page/page.ts";
+import { attribute, type ElementNode, type ParentNode, parseSource, type TreeNode } from "../page/parse.ts";
+import { type Entity, type Said, schemaName, type Value } from "./graph.ts";
+
+const ADDRESS_OF: Record<string, string> = {
+  a: "href",
+  area: "href",
+  link: "href",
+  audio: "src",
+  embed: "src",
+  iframe: "src",
+  img: "src",
+  source: "src",
+  track: "src",
+  video: "src",
+  object: "data",
+};
+
+const words = (text: string | null) => text?.trim().split(/\s+/).filter(Boolean) ?? [];
+const saidAt = ({ start, end }: ElementNode): Said => ({ block: -1, path: [], range: { start, end } });
+const saidTag = ({ start, startEnd }: ElementNode): Said => ({ block: -1, path: [], range: { start, end: startEnd } });
+
+function textIn(node: ParentNode): string {
+  return node.children
+    .map((child) => (child.type === "text" ? child.text : child.type === "element" ? textIn(child) : ""))
+    .join("");
+}
+
+/** What an element says as a property: an address, a machine's value, or its words (HTML Living Standard 5.2.4). */
+function plainValue(element: ElementNode, base: string): Value {
+  const said = saidAt(element);
+  const text = (value: string): Value => ({ kind: "text", text: value, language: null, datatype: null, said });
+  const content = attribute(element, "content");
+  if (content !== null) return text(content);
+  const from = ADDRESS_OF[element.tag];
+  const address = from && attribute(element, from);
+  if (address) return { kind: "reference", id: resolveAddress(address, base) ?? address, said };
+  if (element.tag === "data" || element.tag === "meter") return text(attribute(element, "value") ?? "");
+  if (element.tag === "time") return text(attribute(element, "datetime") ?? collapse(textIn(element)));
+  return text(collapse(textIn(element)));
+}
+
+const add = (entity: Entity, name: string, written: string, value: Value) => {
+  const there = entity.properties.find((one) => one.name === name);
+  if (there) there.values.push(value);
+  else entity.properties.push({ name, written, values: [value], said: value.said });
+};
+
+/** Entities that are written into the markup: microdata (HTML Living Standard 5) and RDFa Lite 1.1, in the order of the page. */
+export function readMarkupData(source: string, base: string): Entity[] {
+  const { document } = parseSource(source);
+  const entities: Entity[] = [];
+  const byId = new Map<string, ElementNode>();
+  const index = (node: TreeNode | ParentNode) => {
+    if (node.type === "element") {
+      const id = attribute(node, "id");
+      if (id !== null && !byId.has(id)) byId.set(id, node);
+    }
+    if ("children" in node) for (const child of node.children) index(child);
+  };
+  index(document);
+
+  const microdata = (node: TreeNode, owner: Entity | null, vocabulary: string): void => {
+    if (node.type !== "element") return;
+    const names = owner ? words(attribute(node, "itemprop")) : [];
+    const scoped = attribute(node, "itemscope") !== null;
+    let inner = owner;
+    let innerVocabulary = vocabulary;
+    if (scoped) {
+      const types = words(attribute(node, "itemtype"));
+      const id = attribute(node, "itemid");
+      const entity: Entity = {
+        id: id === null ? null : (resolveAddress(id, base) ?? id),
+        types: types.map((type) => schemaName(type) ?? type),
+        properties: [],
+        syntax: "microdata",
+        within: names.length > 0 ? owner : null,
+        said: saidAt(node),
+        typeSaid: saidTag(node),
+      };
+      entities.push(entity);
+      innerVocabulary = types[0]?.replace(/[^/#]*$/, "") ?? "";
+      if (owner && names.length > 0)
+        for (const name of names)
+          add(owner, named(name, vocabulary), name, { kind: "entity", entity, said: entity.said });
+      inner = entity;
+      for (const ref of words(attribute(node, "itemref"))) {
+        const other = byId.get(ref);
+        // An element that lies around the item would hold itself.
+        if (other && !(other.start <= node.start && other.end >= node.end)) microdata(other, entity, innerVocabulary);
+      }
+    } else if (owner) for (const name of names) add(owner, named(name, vocabulary), name, plainValue(node, base));
+    for (const child of node.children) microdata(child, inner, innerVocabulary);
+  };
+
+  const rdfa = (node: TreeNode, owner: Entity | null, outer: string, prefixes: ReadonlyMap<string, string>): void => {
+    if (node.type !== "element") return;
+    const vocabulary = attribute(node, "vocab") ?? outer;
+    let known = prefixes;
+    const declared = words(attribute(node, "prefix"));
+    if (declared.length > 1) {
+      const more = new Map(prefixes);
+      for (let i = 0; i + 1 < declared.length; i += 2)
+        more.set((declared[i] ?? "").replace(/:$/, ""), declared[i + 1] ?? "");
+      known = more;
+    }
+    const address = (name: string) => {
+      const colon = name.indexOf(":");
+      const prefix = colon > 0 ? known.get(name.slice(0, colon)) : undefined;
+      return prefix !== undefined ? prefix + name.slice(colon + 1) : colon > 0 ? name : vocabulary + name;
+    };
+    const short = (name: string) => schemaName(address(name)) ?? address(name);
+    const types = words(attribute(node, "typeof"));
+    // Social previews use the same attribute on meta elements, with prefixes of their own: they are no entities.
+    const names = owner
+      ? words(attribute(node, "property")).filter((name) => vocabulary !== "" || known.has(name.split(":")[0] ?? ""))
+      : [];
+    let inner = owner;
+    if (types.length > 0 && (vocabulary !== "" || types.some((type) => type.includes(":")))) {
+      const id =
+        attribute(node, "resource") ?? (names.length > 0 ? (attribute(node, "href") ?? attribute(node, "src")) : null);
+      const entity: Entity = {
+        id: id === null ? null : (resolveAddress(id, base) ?? id),
+        types: types.map(short),
+        properties: [],
+        syntax: "rdfa",
+        within: names.length > 0 ? owner : null,
+        said: saidAt(node),
+        typeSaid: saidTag(node),
+      };
+      entities.push(entity);
+      if (owner) for (const name of names) add(owner, short(name), name, { kind: "entity", entity, said: entity.said });
+      inner = entity;
+    } else if (owner) {
+      const resource = attribute(node, "resource");
+      for (const name of names)
+        add(
+          owner,
+          short(name),
+          name,
+          resource === null
+            ? plainValue(node, base)
+            : { kind: "reference", id: resolveAddress(resource, base) ?? resource, said: saidAt(node) },
+        );
+    }
+    for (const child of node.children) rdfa(child, inner, vocabulary, known);
+  };
+
+  for (const child of document.children) microdata(child, null, "");
+  for (const child of document.children) rdfa(child, null, "", new Map([["schema", "http://schema.org/"]]));
+  return entities;
+}
+
+const named = (name: string, vocabulary: string) =>
+  /^[a-z][a-z0-9+.-]*:/i.test(name)
+    ? (schemaName(name) ?? name)
+    : (schemaName(vocabulary + name) ?? (vocabulary + name || name));

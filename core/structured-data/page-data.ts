@@ -1,0 +1,123 @@
+import type { Page, Range } from "../page/page.ts";
+import { type Entity, type Said, type Value, valuesOf } from "./graph.ts";
+import { type ContextNote, type ReadBlock, readJsonLd } from "./json-ld.ts";
+import { type JsonRead, rangeAt, readJson } from "./json-text.ts";
+import { readMarkupData } from "./markup-data.ts";
+
+/** One script element of JSON-LD. */
+export interface DataBlockRead {
+  text: string;
+  /** Where the text stands in the page's source. */
+  range: Range;
+  json: JsonRead;
+}
+
+/** Everything that a page states as structured data, in one graph. */
+export interface PageData {
+  blocks: DataBlockRead[];
+  /** Of all blocks and of the markup, outermost ones before those within them. */
+  entities: Entity[];
+  /** Those that stand within no other. */
+  roots: Entity[];
+  byId: ReadonlyMap<string, readonly Entity[]>;
+  notes: ContextNote[];
+  /** Indexes of blocks that use more of JSON-LD than is read at once. */
+  beyond: number[];
+  tooDeep: boolean;
+}
+
+/** Blocks that use more of JSON-LD, as the reference implementation has expanded them, by their text. */
+const expanded = new Map<string, unknown>();
+const REMEMBERED = 200;
+
+/** Keeps what a block says in full, for the next reading of the same text. */
+export function rememberExpanded(text: string, document: unknown): void {
+  if (expanded.size >= REMEMBERED) expanded.clear();
+  expanded.set(text, document);
+}
+
+const NOTHING: PageData = {
+  blocks: [],
+  entities: [],
+  roots: [],
+  byId: new Map(),
+  notes: [],
+  beyond: [],
+  tooDeep: false,
+};
+const read = new WeakMap<Page["data"], { address: string; source: string; expandedBefore: number; data: PageData }>();
+
+/** Reads all structured data of a page, once for the same blocks and source. Never throws. */
+export function dataOf(page: Pick<Page, "data" | "address" | "source" | "format">): PageData {
+  const inMarkup = page.format === "html" && /\s(?:itemscope|typeof|vocab)\b/i.test(page.source);
+  if (page.data.length === 0 && !inMarkup) return NOTHING;
+  const known = read.get(page.data);
+  if (known && known.address === page.address && known.source === page.source && known.expandedBefore === expanded.size)
+    return known.data;
+  const data = readAll(page, inMarkup);
+  read.set(page.data, { address: page.address, source: page.source, expandedBefore: expanded.size, data });
+  return data;
+}
+
+function readAll({ data, address, source }: Pick<Page, "data" | "address" | "source">, inMarkup: boolean): PageData {
+  const blocks = data.map(({ text, range }) => ({ text, range, json: readJson(text) }));
+  const reads: ReadBlock[] = [];
+  const beyond: number[] = [];
+  for (const [i, { text, json }] of blocks.entries()) {
+    if ("fault" in json) continue;
+    const whole = expanded.get(text);
+    const one = readJsonLd(whole ?? json.value, i, address);
+    if (one.beyond && whole === undefined) beyond.push(i);
+    // What was expanded has lost its places: they are those of the block.
+    if (whole !== undefined) for (const entity of one.entities) forgetPlaces(entity);
+    reads.push(one);
+  }
+  const entities = reads.flatMap((one) => one.entities);
+  if (inMarkup) entities.push(...readMarkupData(source, address));
+  const byId = new Map<string, Entity[]>();
+  for (const entity of entities) {
+    if (entity.id === null) continue;
+    const list = byId.get(entity.id);
+    if (list) list.push(entity);
+    else byId.set(entity.id, [entity]);
+  }
+  return {
+    blocks,
+    entities,
+    roots: entities.filter(({ within }) => within === null),
+    byId,
+    notes: reads.flatMap(({ notes }) => notes),
+    beyond,
+    tooDeep: reads.some(({ tooDeep }) => tooDeep),
+  };
+}
+
+function forgetPlaces(entity: Entity): void {
+  const nowhere = (said: Said): Said => ({ ...said, path: [] });
+  entity.said = nowhere(entity.said);
+  entity.typeSaid = nowhere(entity.typeSaid);
+  for (const property of entity.properties) {
+    property.said = nowhere(property.said);
+    for (const value of property.values) value.said = nowhere(value.said);
+  }
+}
+
+/** Where something is said, in the page's source. */
+export function rangeOf(data: PageData, said: Said, part: "key" | "value" = "value"): Range {
+  const block = data.blocks[said.block];
+  if (!block) return said.range ?? { start: 0, end: 0 };
+  const { start, end } = rangeAt(block.text, said.path, part);
+  return { start: block.range.start + start, end: block.range.start + end };
+}
+
+/** The entities that a value is: the one within it, or all that bear the id it names. */
+export function entitiesOf(data: PageData, value: Value): readonly Entity[] {
+  if (value.kind === "entity") return [value.entity];
+  return value.kind === "reference" ? (data.byId.get(value.id) ?? []) : [];
+}
+
+/** The values of a property with those that other entities of the same id have. */
+export function allValuesOf(data: PageData, entity: Entity, name: string): Value[] {
+  const same = entity.id === null ? [entity] : (data.byId.get(entity.id) ?? [entity]);
+  return same.flatMap((one) => valuesOf(one, name));
+}

@@ -1,0 +1,24 @@
+import { applyEdits, type FormattingOptions, modify } from "jsonc-parser";
+import type { Path } from "./json-text.ts";
+
+/** A block is indented as its own first line within a bracket is. */
+function formatOf(text: string): FormattingOptions {
+  const indent = /[{[]\r?\n([ \t]+)/.exec(text)?.[1] ?? "  ";
+  return {
+    insertSpaces: !indent.startsWith("\t"),
+    tabSize: indent.startsWith("\t") ? 1 : Math.min(8, indent.length),
+    eol: text.includes("\r\n") ? "\r\n" : "\n",
+  };
+}
+
+/** A text of JSON with one value replaced or added; everything else stays as it is written. `undefined` takes it out. */
+export function replaceValue(text: string, path: Path, value: unknown): string {
+  return applyEdits(text, modify(text, [...path], value, { formattingOptions: formatOf(text) }));
+}
+
+/** JSON that can stand in a script element: nothing in it ends the element or begins a comment (HTML 4.12.1.3). */
+export const safeInScript = (json: string): string =>
+  json
+    .replace(/<(?=\/script|!--|script)/gi, "\\u003C")
+    .replace(/\u2028/g, "\\u2028")
+    .replace(/\u2029/g, "\\u2029");
