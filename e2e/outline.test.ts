@@ -197,13 +197,13 @@ describe("the source", () => {
     await openDesk(page, "School visits aboard");
     const margin = page.getByRole("complementary", { name: "Notes" });
     const swallowed =
-      "A quotation mark is missing behind the attribute href in line 20, column 20: tags behind it are taken for its value.";
+      "A quotation mark is missing behind the attribute href in line 21, column 20: tags behind it are taken for its value.";
     await margin.getByText(swallowed).waitFor();
     await page.getByRole("button", { name: "Check the HTML" }).click();
     await page.getByText(/^1 place is not valid HTML/).waitFor();
     await page.getByRole("button", { name: "Edit it" }).click();
     const editor = page.getByRole("textbox", { name: "Source of this page" });
-    await page.getByRole("button", { name: /line 21/ }).click();
+    await page.getByRole("button", { name: /line 22/ }).click();
     await editor.getByText("work-sheet.pdf").click();
     await page.keyboard.press("Home");
     for (let i = 0; i < '<p>Ask for the <a href="/files/work-sheet.pdf'.length; i++)

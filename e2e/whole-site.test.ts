@@ -286,7 +286,7 @@ describe("from disk, spreadsheets and drafts", () => {
     await page.reload();
     await page.getByRole("button", { name: "29 pages", exact: true }).waitFor();
     await page.keyboard.press("Control+z");
-    await page.getByRole("button", { name: "28 pages", exact: true }).waitFor();
+    await page.getByRole("button", { name: "36 pages", exact: true }).waitFor();
     await page.keyboard.press("Control+z");
     await page.getByText("Hire the wardroom", { exact: true }).waitFor({ state: "detached" });
   });

@@ -125,7 +125,7 @@ export default function Html() {
                       href={group.documentation}
                       target="_blank"
                       rel="noreferrer"
-                      className="text-blue hover:underline"
+                      className="text-blue underline"
                     >
                       The rule’s own page
                     </a>{" "}
