@@ -11,6 +11,7 @@ import { CATALOGUE } from "../core/rules/catalogue.ts";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../core/rules/house-style.ts";
 import { auditSite } from "../core/site/audit-site.ts";
 import { summaryOf } from "../core/site/summary.ts";
+import type { Evidence } from "../core/structured-data/evidence.ts";
 import planted from "./planted.json";
 import site from "./site.json";
 
@@ -62,12 +63,15 @@ interface Planted {
   rule: string;
   fragment: string;
   rules?: HouseStyle["rules"];
+  /** Where values of the first JSON-LD block were taken from, as a redraft keeps it. */
+  evidence?: Evidence[];
 }
 
-function withRules(file: string, rules: HouseStyle["rules"]) {
+function withMore(file: string, { rules = {}, evidence = [] }: Planted) {
   const page = pages.find((one) => one.file === file)?.page;
   const style = { ...houseStyle, rules: { ...houseStyle.rules, ...rules } };
-  return page ? audit(page, { phrase: phrases[file] ?? null, houseStyle: style, today: "2026-11-23" }) : [];
+  const written = [{ value: page?.data[0]?.text ?? "", evidence }];
+  return page ? audit(page, { phrase: phrases[file] ?? null, houseStyle: style, today: "2026-11-23", written }) : [];
 }
 
 describe("the demo site", () => {
@@ -75,8 +79,9 @@ describe("the demo site", () => {
     expect(pages).toHaveLength(36);
   });
 
-  it.each(planted as Planted[])("$page: $rule is found at $fragment", ({ page, rule, fragment, rules }) => {
-    const findings = rules ? withRules(page, rules) : findingsOf(page.normalize("NFC"));
+  it.each(planted as Planted[])("$page: $rule is found at $fragment", (planted) => {
+    const { page, rule, fragment } = planted;
+    const findings = planted.rules || planted.evidence ? withMore(page, planted) : findingsOf(page.normalize("NFC"));
     const messages = findings.filter((f) => f.rule === rule).map((f) => f.message);
     expect(messages.join("\n")).toContain(fragment);
   });

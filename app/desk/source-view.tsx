@@ -8,23 +8,7 @@ import { EditorView, highlightSpecialChars, keymap, lineNumbers } from "@codemir
 import { tags } from "@lezer/highlight";
 import { useEffect, useRef } from "react";
 import type { Validity } from "#core/exchange/validity";
-
-const look = EditorView.theme({
-  "&": { height: "420px", fontSize: "12px", backgroundColor: "var(--sheet)", color: "var(--ink)" },
-  ".cm-scroller": { fontFamily: '"JetBrains Mono", monospace' },
-  ".cm-gutters": { backgroundColor: "var(--paper)", color: "var(--ink-soft)", border: "none" },
-  "& .cm-changedLine, & .cm-insertedLine": { backgroundColor: "var(--tint) !important" },
-  "& .cm-changedText, & .cm-insertedLine .cm-changedText": {
-    background: "none !important",
-    borderBottom: "2px solid var(--blue)",
-  },
-  "& .cm-changedLineGutter": { background: "var(--blue) !important" },
-  "& .cm-deletedLineGutter": { background: "var(--graphite) !important" },
-  "& .cm-deletedChunk": { backgroundColor: "var(--paper) !important", color: "var(--ink-soft)" },
-  "& .cm-deletedChunk .cm-deletedText": { background: "none !important", textDecoration: "line-through" },
-  "& .cm-collapsedLines": { background: "var(--paper) !important", color: "var(--ink-soft)", padding: "4px 8px" },
-  "& .cm-collapsedLines:before, & .cm-collapsedLines:after": { content: '""' },
-});
+import { look } from "./source-look";
 
 // Weight and tone tell tags from text: colours are kept for the two pencils.
 const tones = HighlightStyle.define([
@@ -76,7 +60,7 @@ export default function SourceView({
           highlightSpecialChars(),
           html(),
           syntaxHighlighting(tones),
-          look,
+          look("420px"),
           ...(source === original || editable
             ? []
             : [

@@ -12,6 +12,7 @@ import { auditor } from "#core/rules/audit";
 import { CATALOGUE } from "#core/rules/catalogue";
 import { styleForKind } from "#core/rules/house-style";
 import { type Finding, inPageOrder, placeName, type RuleFacts, type SiteFinding } from "#core/rules/rule";
+import { writtenData } from "#core/structured-data/data-edit";
 import { act } from "../store/act";
 import { db, type PageRecord, type SetAsideRecord, type SiteRecord } from "../store/db";
 import { setAsideFor } from "../store/examine";
@@ -94,9 +95,10 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
 
   const original = useMemo(() => readPage(source, { address: record.address }), [source, record.address]);
   const houseStyle = styleForKind(site.houseStyle, record.kind);
+  const written = useWritten(edits);
   const run = useMemo(
-    () => auditor({ phrase: phrase.trim() || null, houseStyle, today: today() }),
-    [phrase, houseStyle],
+    () => auditor({ phrase: phrase.trim() || null, houseStyle, today: today(), written }),
+    [phrase, houseStyle, written],
   );
   const { page, refused } = useMemo(() => applyToPage(original, edits), [original, edits]);
   const own = useMemo(() => run(page), [run, page]);
@@ -132,7 +134,9 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     const merged = { ...record, phrase, ...over };
     const same = over.phrase === undefined && over.kind === undefined;
     const style = styleForKind(site.houseStyle, merged.kind);
-    const audit = same ? run : auditor({ phrase: merged.phrase.trim() || null, houseStyle: style, today: today() });
+    const audit = same
+      ? run
+      : auditor({ phrase: merged.phrase.trim() || null, houseStyle: style, today: today(), written });
     return { record: merged, houseStyle: site.houseStyle, page: next, findings: audit(next), setAsides };
   };
 
@@ -232,6 +236,14 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     }),
     [record, phrase, original, page, edits, notes, notesAt, setAside, settled, refused, conflicts, savedAt, doings],
   );
+}
+
+/** What the redraft has written as structured data; the same list while nothing of it changes. */
+function useWritten(edits: readonly Edit[]) {
+  const last = useRef(writtenData(edits));
+  const now = writtenData(edits);
+  if (now.length !== last.current.length || now.some((edit, i) => edit !== last.current[i])) last.current = now;
+  return last.current;
 }
 
 /** Functions that stay the same and do what those of the last drawing do. */

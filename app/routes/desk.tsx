@@ -4,6 +4,7 @@ import { data, Link, useLoaderData, useNavigate } from "react-router";
 import { limitsOf, styleForKind } from "#core/rules/house-style";
 import { Address } from "../desk/address";
 import { Conflicts } from "../desk/conflicts";
+import { Data } from "../desk/data";
 import { Head } from "../desk/head";
 import { Links } from "../desk/links";
 import { Looks } from "../desk/looks";
@@ -201,6 +202,7 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
                 <Markup desk={later} {...picking} />
                 <Pictures desk={later} {...picking} />
                 <Links desk={later} {...picking} />
+                <Data desk={later} {...picking} />
                 <Head desk={later} {...picking} />
                 <Source desk={later} />
                 {desk.refusals.length > 0 && (

@@ -121,12 +121,7 @@ export default function Html() {
                 {group.documentation && (
                   <>
                     {" "}
-                    <a
-                      href={group.documentation}
-                      target="_blank"
-                      rel="noreferrer"
-                      className="text-blue underline"
-                    >
+                    <a href={group.documentation} target="_blank" rel="noreferrer" className="text-blue underline">
                       The rule’s own page
                     </a>{" "}
                     (opens elsewhere)

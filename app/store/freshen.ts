@@ -6,6 +6,7 @@ import { applyToPage } from "#core/rewrite/apply";
 import type { Edit } from "#core/rewrite/edits";
 import { audit } from "#core/rules/audit";
 import { type HouseStyle, stampOf, styleForKind } from "#core/rules/house-style";
+import { writtenData } from "#core/structured-data/data-edit";
 import { db, type PageRecord, type SetAsideRecord, type SiteRecord } from "./db";
 import { examine, setAsideFor, summaryRecord } from "./examine";
 import { loadOriginal } from "./originals";
@@ -43,7 +44,8 @@ export function freshen(
   const style = styleForKind(houseStyle, kind);
   const moved = followPatterns(edits, { page: original, houseStyle: style, today });
   const { page } = applyToPage(original, moved);
-  const findings = audit(page, { phrase: record.phrase || null, houseStyle: style, today });
+  const context = { phrase: record.phrase || null, houseStyle: style, today, written: writtenData(moved) };
+  const findings = audit(page, context);
   const open = findings.filter((finding) => !setAsideFor(finding, record.id, setAsides));
   const derived = examine(page, { findings: open, houseStyle: style, edits: moved, stamp: stampOf(houseStyle, today) });
   return {

@@ -22,6 +22,14 @@ const newBlock = Joi.object({
   links: Joi.array().items(Joi.object({ href: text.required(), text: text.required() })),
 });
 
+const evidence = Joi.object({
+  pointer: text.required(),
+  exact: text.required(),
+  before: text.required(),
+  after: text.required(),
+  heading: text.required(),
+});
+
 /** What each edit operation holds beside its name. */
 const FIELDS: Record<Edit["op"], Joi.SchemaMap> = {
   "set-title": { value, was: nothing, pattern: text },
@@ -58,7 +66,7 @@ const FIELDS: Record<Edit["op"], Joi.SchemaMap> = {
   "set-keywords": { value, was: nothing },
   "set-viewport": { value, was: nothing },
   "add-to-head": { id, value, was: nothing },
-  "set-data": { id, value, was: nothing },
+  "set-data": { id, value, was: nothing, evidence: Joi.array().items(evidence) },
 };
 
 /** The shape of an edit operation. */

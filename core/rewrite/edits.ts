@@ -1,4 +1,5 @@
 import type { HeadingKey } from "../page/page.ts";
+import type { Evidence } from "../structured-data/evidence.ts";
 
 /** Names a block, picture or link in the original as a heading's key does; the text is what identifies it there. */
 export type NodeKey = HeadingKey;
@@ -53,7 +54,7 @@ export type HeadEdit =
   /** Elements that only the head may hold, such as an ownership code. */
   | { op: "add-to-head"; id: string; value: string; was: null }
   /** The text of a JSON-LD script element; "" takes the element out, and where there was none one is added to the head. */
-  | { op: "set-data"; id: string; value: string; was: string | null };
+  | { op: "set-data"; id: string; value: string; was: string | null; evidence?: Evidence[] };
 
 /** An edit that was not carried out, and why, in words for the editor. */
 export interface Refusal {
@@ -129,7 +130,7 @@ export function changesNothing(edit: Edit): boolean {
  */
 export function withEdit(edits: readonly Edit[], edit: Edit): Edit[] {
   const earlier = edits.find((e) => slotOf(e) === slotOf(edit) || rewrites(edit, e));
-  const bound = earlier ? ({ ...edit, was: earlier.was, ...("id" in earlier && { id: earlier.id }) } as Edit) : edit;
+  const bound = earlier ? takenOver(edit, earlier) : edit;
   const slot = slotOf(bound);
   const rest = edits.filter((e) => slotOf(e) !== slot);
   // Once a node is removed or has become another, its other edits are no more.
@@ -138,6 +139,15 @@ export function withEdit(edits: readonly Edit[], edit: Edit): Edit[] {
   const kept = rest.filter((e) => !nodesOf(e).some(({ kind, key }) => gone.has(kind + JSON.stringify(key))));
   return changesNothing(bound) && !followsPattern(bound) ? kept : [...kept, bound];
 }
+
+/** An edit in the place of an earlier one: it keeps what that one replaced, its name, and where its values came from. */
+const takenOver = (edit: Edit, earlier: Edit): Edit =>
+  ({
+    ...edit,
+    was: earlier.was,
+    ...("id" in earlier && { id: earlier.id }),
+    ...("evidence" in earlier && !("evidence" in edit) && { evidence: earlier.evidence }),
+  }) as Edit;
 
 /** Whether an edit changes what an earlier one of the redraft has written. */
 const rewrites = (edit: Edit, earlier: Edit): boolean =>

@@ -33,6 +33,7 @@ import { dataPropertyNotForType } from "./data/property-not-for-type.ts";
 import { dataRatingBounds } from "./data/rating-bounds.ts";
 import { dataRecommendedForFeature } from "./data/recommended-for-feature.ts";
 import { dataRequiredForFeature } from "./data/required-for-feature.ts";
+import { dataStaleEvidence } from "./data/stale-evidence.ts";
 import { dataSuperseded } from "./data/superseded.ts";
 import { dataSyntax } from "./data/syntax.ts";
 import { dataTypeCase } from "./data/type-case.ts";
@@ -280,6 +281,7 @@ export const RULES: readonly Rule[] = [
   dataUnknownProperty,
   dataPropertyNotForType,
   dataValueType,
+  dataStaleEvidence,
   dataSuperseded,
   dataPending,
   dataEnumeration,

@@ -118,6 +118,14 @@ function showsDate(shown: Shown, text: string, language: string): boolean {
   return worded.test(shown.all) || numbers.test(shown.all);
 }
 
+function decoded(segment: string): string {
+  try {
+    return decodeURIComponent(segment);
+  } catch {
+    return segment;
+  }
+}
+
 const inner = (data: PageData, entity: Entity, name: string): Entity[] =>
   valuesOf(entity, name).flatMap((value) => entitiesOf(data, value));
 
@@ -194,15 +202,14 @@ export function unseenOf(data: PageData, page: Page): Unseen[] {
       for (const name of ["streetAddress", "postalCode", "addressLocality"])
         note(valuesOf(address, name)[0], "the address", texts);
     if (kinds(entity, "BreadcrumbList"))
-      for (const item of inner(data, entity, "itemListElement")) {
-        const name = textOf(item, "name");
-        const home = /^(?:home|start)(?:page)?$/i.test(name);
-        if (!home && name !== "")
-          note(
-            valuesOf(item, "name")[0],
-            "the trail",
-            (text) => texts(text) || plain(page.titles[0]?.text ?? "").includes(plain(text)),
-          );
+      for (const step of inner(data, entity, "itemListElement")) {
+        const name = textOf(step, "name");
+        // A step may be called after its place in the address, which a searcher sees.
+        const item = textOfValue(valuesOf(step, "item")[0]);
+        const segment = plain(decoded(item.replace(/\/+$/, "").split("/").at(-1) ?? "").replace(/[-_]+/g, " "));
+        const named = (text: string) =>
+          texts(text) || plain(page.titles[0]?.text ?? "").includes(plain(text)) || plain(text) === segment;
+        if (!/^(?:home|start)(?:page)?$/i.test(name)) note(valuesOf(step, "name")[0], "the trail", named);
       }
   }
   return found;

@@ -1,5 +1,4 @@
 import { collapse, type Page } from "../page/page.ts";
-import { pointerOf } from "./json-text.ts";
 import type { PageData } from "./page-data.ts";
 
 /**
@@ -94,5 +93,3 @@ export function evidenceOf(
   }
   return found;
 }
-
-export const pointer = pointerOf;

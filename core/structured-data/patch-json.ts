@@ -22,3 +22,10 @@ export const safeInScript = (json: string): string =>
     .replace(/<(?=\/script|!--|script)/gi, "\\u003C")
     .replace(/\u2028/g, "\\u2028")
     .replace(/\u2029/g, "\\u2029");
+
+/** The way that a JSON pointer names (RFC 6901); whole numbers are places in arrays. */
+export const pathOfPointer = (pointer: string): (string | number)[] =>
+  pointer
+    .split("/")
+    .slice(1)
+    .map((step) => (/^\d+$/.test(step) ? Number(step) : step.replaceAll("~1", "/").replaceAll("~0", "~")));

@@ -9,6 +9,6 @@ export const breadcrumb: Feature = {
     needs("itemListElement.position", "a position of each step", "itemListElement"),
     needs(["itemListElement.name", "itemListElement.item.name"], "a name of each step", "itemListElement"),
   ],
-  recommended: [needs(["itemListElement.item"], "an address of each step", "itemListElement")],
+  recommended: [],
   source: REMEMBERED,
 };
