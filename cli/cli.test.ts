@@ -16,7 +16,7 @@ describe("keen-quill", () => {
     const { stdout, status } = run("audit", demo, "--base", "https://www.gullhaven.example/", "--format", "json");
     const report = JSON.parse(stdout);
     expect(report.version).toBe(1);
-    expect(report.pages).toHaveLength(28);
+    expect(report.pages).toHaveLength(36);
     expect(status).toBe(1);
     const clean = join(mkdtempSync(join(tmpdir(), "kq-")), "clean.html");
     writeFileSync(
@@ -82,6 +82,29 @@ describe("keen-quill", () => {
       "  <title>Opening times</title>",
       "    <h3>Easter and the bank holidays</h3>",
     ]);
+  });
+
+  it("checks structured data, in a page and by itself", () => {
+    const page = run("check-data", join(demo, "ship/radio-room.html"), "--format", "json");
+    expect(page.status).toBe(1);
+    const report = JSON.parse(page.stdout);
+    expect(report).toMatchObject({ version: 1, blocks: 2 });
+    expect(report.features[0]).toMatchObject({ feature: "headline with date and picture", earned: true, missing: [] });
+    expect(report.findings).toContainEqual({
+      rule: "data/unknown-property",
+      weight: "must",
+      message: "schema.org has no property “headlin”. Nearest: headline.",
+      pointer: "0/@graph/0/headlin",
+      line: 16,
+      column: 7,
+    });
+    const file = join(mkdtempSync(join(tmpdir(), "keen-quill-")), "lamp.jsonld");
+    writeFileSync(
+      file,
+      '{"@context":"https://schema.org","@reverse":{"about":{"@type":"Article"}},"@type":"Product","nme":"Lamp"}',
+    );
+    expect(run("check-data", file).stdout).toContain("schema.org has no property “nme”. Nearest: name.");
+    expect(run("check-data", join(demo, "none.html")).status).toBe(2);
   });
 
   it("lists the rules", () => {

@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import { Command, Option } from "commander";
 import { applyCommand } from "./apply.ts";
 import { auditCommand } from "./audit.ts";
+import { checkDataCommand } from "./check-data.ts";
 import { CommandFault } from "./fault.ts";
 import { measureCommand } from "./measure.ts";
 import { rulesCommand } from "./rules.ts";
@@ -9,7 +10,7 @@ import { rulesCommand } from "./rules.ts";
 const { version } = JSON.parse(readFileSync(new URL("../../package.json", import.meta.url), "utf8"));
 
 const program = new Command("keen-quill")
-  .description("Audits and rewrites titles, descriptions, slugs and headings of HTML pages.")
+  .description("Audits and rewrites titles, descriptions, slugs and headings and structured data of HTML pages.")
   .version(version)
   .exitOverride((error) => {
     // Help and version are answers; everything else that the command line could not be read for is a fault.
@@ -50,6 +51,19 @@ program
   .argument("<text>")
   .addOption(new Option("--format <format>").choices(["text", "json"]).default("text"))
   .action(measureCommand);
+
+program
+  .command("check-data")
+  .description("check the structured data of one file")
+  .argument("<file>", "a file of JSON-LD (.jsonld, .json) or of HTML")
+  .option("--base <address>", "address of the folder's root", "https://site.example/")
+  .addOption(new Option("--format <format>").choices(["text", "json"]).default("text"))
+  .addOption(
+    new Option("--fail-on <weight>", "exit with 1 when there is a finding of this weight or above")
+      .choices(["must", "should", "may"])
+      .default("must"),
+  )
+  .action(checkDataCommand);
 
 program
   .command("rules")

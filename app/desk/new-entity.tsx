@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { FEATURES } from "#core/structured-data/features";
-import { nearest, vocabulary } from "#core/structured-data/vocabulary";
+import { MADE_FROM, nearest, vocabulary } from "#core/structured-data/vocabulary";
 import { Action, fieldClass } from "../ui/controls";
 import { useDescription } from "./use-description";
 
@@ -40,9 +40,10 @@ export function NewEntity({ onAdd, onClose }: { onAdd: (type: string) => void; o
         ))}
       </datalist>
       {description && <p className="text-soft">{description}</p>}
+      <p className="text-12 text-soft">Types of {MADE_FROM}.</p>
       {type !== "" && !known && (
         <p className="text-soft">
-          schema.org has no type of that name yet typed{near.length > 0 ? `. Nearest: ${near.join(", ")}` : ""}.
+          schema.org has no type of that name{near.length > 0 ? `. Nearest: ${near.join(", ")}` : ""}.
         </p>
       )}
       <span className="flex gap-4">

@@ -16,6 +16,7 @@ import { writtenData } from "#core/structured-data/data-edit";
 import { act } from "../store/act";
 import { db, type PageRecord, type SetAsideRecord, type SiteRecord } from "../store/db";
 import { setAsideFor } from "../store/examine";
+import { expandData } from "../store/expand";
 import { decideConflict, pagePuts, saveRecord, saveRedraft } from "../store/redraft";
 import { useSiteFindings } from "../store/site-findings";
 import { today } from "../store/today";
@@ -101,7 +102,9 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     [phrase, houseStyle, written],
   );
   const { page, refused } = useMemo(() => applyToPage(original, edits), [original, edits]);
-  const own = useMemo(() => run(page), [run, page]);
+  const expanded = useExpanded(page);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what has been expanded is read anew
+  const own = useMemo(() => run(page), [run, page, expanded]);
   const doubled = useMemo(() => (across ?? []).map(onThisPage), [across]);
   const findings = useMemo(() => [...doubled, ...own].sort(inPageOrder), [doubled, own]);
   const redrafted = edits.length > 0;
@@ -236,6 +239,15 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     }),
     [record, phrase, original, page, edits, notes, notesAt, setAside, settled, refused, conflicts, savedAt, doings],
   );
+}
+
+/** Counts how often structured data of the page has been expanded, which is done beside the keystroke. */
+function useExpanded(page: Page): number {
+  const [expanded, setExpanded] = useState(0);
+  useEffect(() => {
+    void expandData(page).then((any) => any && setExpanded((n) => n + 1));
+  }, [page]);
+  return expanded;
 }
 
 /** What the redraft has written as structured data; the same list while nothing of it changes. */

@@ -9,6 +9,7 @@ import { type HouseStyle, stampOf, styleForKind } from "#core/rules/house-style"
 import { writtenData } from "#core/structured-data/data-edit";
 import { db, type PageRecord, type SetAsideRecord, type SiteRecord } from "./db";
 import { examine, setAsideFor, summaryRecord } from "./examine";
+import { expandData } from "./expand";
 import { loadOriginal } from "./originals";
 
 /** A page as it is kept, read and with its redraft. */
@@ -24,7 +25,9 @@ export async function loadPage(pageId: string): Promise<LoadedPage | null> {
   const source = record && (await loadOriginal(record.original));
   if (!record || !source) return null;
   const redraft = await db().redrafts.get(pageId);
-  return { record, original: readPage(source, { address: record.address }), edits: redraft?.edits ?? [] };
+  const original = readPage(source, { address: record.address });
+  await expandData(original);
+  return { record, original, edits: redraft?.edits ?? [] };
 }
 
 export interface Freshened {

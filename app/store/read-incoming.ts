@@ -8,6 +8,7 @@ import { audit } from "#core/rules/audit";
 import { type HouseStyle, stampOf, styleForKind } from "#core/rules/house-style";
 import type { OriginalRecord, PageDerived, SummaryRecord } from "./db";
 import { examine, summaryRecord } from "./examine";
+import { expandData } from "./expand";
 import { packOriginal } from "./originals";
 
 /** Something that comes in: where from, and what. */
@@ -81,6 +82,7 @@ export async function readIncoming(
   const page: Page = { ...read, address: addressOf(read, incoming) };
   const kind = guessKind(page);
   const style = styleForKind(houseStyle, kind);
+  await expandData(page);
   const findings = audit(page, { phrase: incoming.phrase || null, houseStyle: style, today });
   const id = crypto.randomUUID();
   return {

@@ -36,9 +36,6 @@ const zoneMinutes = (zone: string) => {
   return (sign === "-" ? -1 : 1) * (Number(hours) * 60 + Number(minutes || 0));
 };
 
-/** Whether a date names a time without saying in which zone. */
-export const lacksZone = (text: string): boolean => /T\d\d:\d\d(?::\d\d(?:[.,]\d+)?)?$/.test(text);
-
 /** A time of day (ISO 8601-1, 5.3). */
 export const isTime = (text: string): boolean =>
   /^T?(?:[01]\d|2[0-3]):[0-5]\d(?::[0-5]\d(?:[.,]\d+)?)?(?:Z|[+-]\d\d(?::?\d\d)?)?$|^24:00(?::00)?$/.test(text);

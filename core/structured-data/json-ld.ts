@@ -225,7 +225,9 @@ class Reader {
     // Names that stand for no address are passed over, as every reader does (JSON-LD 1.1 API 5.1.2, step 13.4.2).
     if (address === null || !address.includes(":")) return;
     const term = context.terms.get(key);
-    const property: Property = { name: this.shortened(address), written: key, values: [], said: this.said(path) };
+    const name = this.shortened(address);
+    const written = key === address ? name : key;
+    const property: Property = { name, written, values: [], said: this.said(path) };
     this.values(property, entity, value, context, term ?? null, path);
     // A property that only says null says nothing.
     if (property.values.length === 0) return;

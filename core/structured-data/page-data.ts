@@ -68,9 +68,12 @@ function readAll({ data, address, source }: Pick<Page, "data" | "address" | "sou
     const whole = expanded.get(text);
     const one = readJsonLd(whole ?? json.value, i, address);
     if (one.beyond && whole === undefined) beyond.push(i);
-    // What was expanded has lost its places: they are those of the block.
-    if (whole !== undefined) for (const entity of one.entities) forgetPlaces(entity);
-    reads.push(one);
+    if (whole === undefined) reads.push(one);
+    else {
+      // What was expanded has lost its contexts and places: those are the block's.
+      for (const entity of one.entities) forgetPlaces(entity);
+      reads.push({ ...one, notes: readJsonLd(json.value, i, address).notes });
+    }
   }
   const entities = reads.flatMap((one) => one.entities);
   if (inMarkup) entities.push(...readMarkupData(source, address));

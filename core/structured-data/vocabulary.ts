@@ -1,4 +1,7 @@
-import { STRUCTURE } from "./vocabulary.generated.ts";
+import { ORIGIN, STRUCTURE } from "./vocabulary.generated.ts";
+
+/** Which data the vocabulary was made from: the package names no release of schema.org, so that its content's hash does. */
+export const MADE_FROM = `schema.org as in ${ORIGIN.package} ${ORIGIN.version}, content ${ORIGIN.sha256.slice(0, 12)}`;
 
 /** A class of schema.org. */
 export interface TypeTerm {
