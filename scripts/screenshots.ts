@@ -85,6 +85,15 @@ async function outlines(page: Page, site: string, picture: (name: string) => Pro
   await page.getByRole("button", { name: /^H3/ }).first().click();
   await page.getByRole("button", { name: /^Change it on/ }).waitFor();
   await picture("headings");
+  await page.goto(`${address}/sites/${site}/pictures`);
+  await page.getByText("The lamp room by night").first().waitFor();
+  await page.getByRole("listitem").nth(3).locator("img").waitFor();
+  await picture("pictures");
+  await page.goto(`${address}/sites/${site}/pages?find=radio`);
+  await page.getByRole("link", { name: "The radio room" }).first().click();
+  await page.getByRole("heading", { name: "Structured data" }).waitFor();
+  await top("#data-heading");
+  await picture("data");
 }
 
 /** Pictures of bringing in, changing many pages, and deciding, on the demo site. */

@@ -213,7 +213,10 @@ class Reader {
       if (RUNS.test(type)) page.scripts++;
       if (type === "application/ld+json") {
         const end = element.endStart >= 0 ? element.endStart : element.end;
-        page.data.push({ text: textContent(element), range: { start: element.startEnd, end } });
+        page.data.push({
+          text: this.page.source.slice(element.startEnd, end),
+          range: { start: element.startEnd, end },
+        });
       }
     }
     if (element.tag === "textarea" || element.tag === "select") this.addText(" ", element.start, element.end, around);
@@ -375,11 +378,11 @@ function rangeOf({ start, startEnd, endStart, end }: ElementNode): ElementRange 
   return { start, startEnd, endStart, end };
 }
 
-function textContent(parent: ParentNode): string {
+function _textContent(parent: ParentNode): string {
   let text = "";
   for (const child of parent.children) {
     if (child.type === "text") text += child.text;
-    else if (child.type === "element") text += textContent(child);
+    else if (child.type === "element") text += _textContent(child);
   }
   return text;
 }

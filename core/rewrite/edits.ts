@@ -1,5 +1,6 @@
 import type { HeadingKey } from "../page/page.ts";
 import type { Evidence } from "../structured-data/evidence.ts";
+import { sameBlock } from "../structured-data/patch-json.ts";
 
 /** Names a block, picture or link in the original as a heading's key does; the text is what identifies it there. */
 export type NodeKey = HeadingKey;
@@ -151,7 +152,7 @@ const takenOver = (edit: Edit, earlier: Edit): Edit =>
 
 /** Whether an edit changes what an earlier one of the redraft has written. */
 const rewrites = (edit: Edit, earlier: Edit): boolean =>
-  edit.op === "set-data" && earlier.op === "set-data" && edit.was !== null && edit.was === earlier.value;
+  edit.op === "set-data" && earlier.op === "set-data" && edit.was !== null && sameBlock(edit.was, earlier.value);
 
 /** Whether a text comes from a pattern, so that it moves on when its variables do. */
 export function followsPattern(

@@ -1,7 +1,7 @@
 import { languageOf, type MetaElement, type Page } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
 import { readJson, SLIPS } from "../structured-data/json-text.ts";
-import { safeInScript } from "../structured-data/patch-json.ts";
+import { safeInScript, sameBlock } from "../structured-data/patch-json.ts";
 import { cleanValue, type Edit, type HeadEdit } from "./edits.ts";
 import { insertHeadElement, lineEndingNear } from "./insert.ts";
 import { escapeAttribute, setAttribute, wholeLine } from "./markup.ts";
@@ -65,14 +65,14 @@ function setData(page: Page, { value, was }: Extract<HeadEdit, { op: "set-data" 
   if (json && "fault" in json) return `This is no JSON: ${SLIPS[json.fault.slip]}.`;
   const text = safeInScript(value);
   if (was === null) {
-    if (value === "" || page.data.some((block) => block.text.trim() === text.trim())) return null;
+    if (value === "" || page.data.some((block) => sameBlock(block.text, text))) return null;
     const line = lineEndingNear(source, Math.max(0, page.anchors.headStartEnd));
-    const html = `<script type="application/ld+json">\n${text.trim()}\n</script>`.replaceAll("\n", line);
+    const html = `<script type="application/ld+json">\n${text.trim()}\n</script>`.replace(/\r\n?|\n/g, line);
     return { patches: [insertHeadElement(page, "other", html)] };
   }
   const block = page.data.find((one) => one.text === was);
   if (!block) {
-    const made = value === "" || page.data.some((one) => one.text === text);
+    const made = value === "" || page.data.some((one) => sameBlock(one.text, text));
     return made ? null : "The JSON-LD is not as it was when this was changed. Change it again.";
   }
   if (text === was) return null;

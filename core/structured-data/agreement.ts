@@ -16,9 +16,9 @@ export interface Unseen {
   shown: string | null;
 }
 
-/** A text as two are compared: markup, case, accents, quotation marks, dashes and spacing apart. */
+/** A text as two are compared: case, accents, quotation marks, dashes and spacing apart. */
 export const plain = (text: string): string =>
-  foldDiacritics(collapse(text.replace(/<[^>]*>/g, " ").replace(/&nbsp;/g, " ")).toLowerCase())
+  foldDiacritics(collapse(text).toLowerCase())
     .replace(/[“”„«»"‘’'`´]/g, "")
     .replace(/[‐-―−]/g, "-")
     .replace(/[\s\u00a0\u202f]+/g, " ")
@@ -88,10 +88,18 @@ const showsAmount = (shown: Shown, amount: number) =>
 const nearestPrice = ({ prices }: Shown, amount: number): string | null =>
   [...prices].sort((a, b) => Math.abs(a.amount - amount) - Math.abs(b.amount - amount))[0]?.text ?? null;
 
-const shows = ({ all }: Shown, text: string) => {
-  const wanted = plain(text);
-  return wanted === "" || all.includes(wanted);
-};
+/** Texts of data may hold markup and references, as answers do. */
+const withoutMarkup = (text: string) =>
+  text
+    .replace(/<\/?[a-z][^<>]*>/gi, " ")
+    .replace(/&nbsp;/g, " ")
+    .replace(/&amp;/g, "&");
+
+const shows = ({ all }: Shown, text: string) =>
+  [text, withoutMarkup(text)].some((one) => {
+    const wanted = plain(one);
+    return wanted === "" || all.includes(wanted);
+  });
 
 /** Words that name a day: `2026-05-12` is shown by “12 May 2026”, “May 12” or “12.5.2026”. */
 function showsDate(shown: Shown, text: string, language: string): boolean {
@@ -111,7 +119,7 @@ function showsDate(shown: Shown, text: string, language: string): boolean {
   });
   const months = locales.flatMap((locale) => [named(locale, "long"), named(locale, "short")]);
   const worded = new RegExp(
-    `\\b0?${day}(?:st|nd|rd|th|er|\\.)?\\s+(?:of\\s+|de\\s+)?(?:${months.join("|")})|(?:${months.join("|")})\\.?\\s+0?${day}\\b`,
+    `\\b0?${day}(?:st|nd|rd|th|er|\\.)?\\s+(?:of\\s+|de\\s+)?(?:${months.join("|")})|(?:${months.join("|")})\\.?\\s+0?${day}(?:st|nd|rd|th)?\\b`,
   );
   const month = date.getUTCMonth() + 1;
   const numbers = new RegExp(`\\b0?${day}[./-]0?${month}\\b|\\b0?${month}[./-]0?${day}\\b|${text.slice(0, 10)}`);

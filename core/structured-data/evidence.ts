@@ -1,5 +1,6 @@
 import { collapse, type Page } from "../page/page.ts";
 import type { PageData } from "./page-data.ts";
+import { sameBlock } from "./patch-json.ts";
 
 /**
  * The place on the page that a value was taken from: its words, and what stood before and behind them, as the text quote
@@ -87,7 +88,7 @@ export function evidenceOf(
   const found = new Map<string, Evidence>();
   for (const [block, { text }] of data.blocks.entries()) {
     for (const { value, evidence = [] } of kept) {
-      if (value.trim() !== text.trim()) continue;
+      if (!sameBlock(value, text)) continue;
       for (const one of evidence) found.set(`${block}${one.pointer}`, one);
     }
   }

@@ -16,6 +16,10 @@ export function replaceValue(text: string, path: Path, value: unknown): string {
   return applyEdits(text, modify(text, [...path], value, { formattingOptions: formatOf(text) }));
 }
 
+/** Whether two texts of a block differ at most in line endings and in the white space around them. */
+export const sameBlock = (a: string, b: string): boolean =>
+  a === b || a.replace(/\r\n?/g, "\n").trim() === b.replace(/\r\n?/g, "\n").trim();
+
 /** JSON that can stand in a script element: nothing in it ends the element or begins a comment (HTML 4.12.1.3). */
 export const safeInScript = (json: string): string =>
   json

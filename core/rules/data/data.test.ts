@@ -1,0 +1,216 @@
+import { describe, expect, it } from "vitest";
+import { readPage } from "../../page/read.ts";
+import { applyToPage } from "../../rewrite/apply.ts";
+import { auditRule } from "../audit.ts";
+import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
+
+const address = "https://a.example/lamp";
+const context = { phrase: null, houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" };
+const block = (json: string) => `<script type="application/ld+json">${json}</script>`;
+const pageOf = (json: string, body = "") =>
+  readPage(`<!doctype html><html lang=en><head><title>Lamp</title>${block(json)}</head><body><main>${body}`, {
+    address,
+  });
+const said = (entity: object) => JSON.stringify({ "@context": "https://schema.org", ...entity });
+const findings = (id: string, json: string, body = "") => auditRule(id, pageOf(json, body), context);
+const product = (says: object) => said({ "@type": "Product", ...says });
+const offer = (says: object) => product({ offers: { "@type": "Offer", ...says } });
+
+describe("a rule about structured data finds what it is for, and nothing where that is not", () => {
+  it.each<[string, string, string]>([
+    ["data/syntax", '{"@type": "Product",}', '{"@type": "Product"}'],
+    ["data/doubled-name", '{"name": "a", "name": "b"}', '{"name": "a\\": b", "b": {"name": "b"}}'],
+    ["data/not-schema-org", '{"@context": "https://x.example/", "@type": "A"}', product({})],
+    ["data/not-schema-org", '{"@type": "Product"}', product({})],
+    ["data/context-http", '{"@context": "http://schema.org", "@type": "Product"}', product({})],
+    ["data/unknown-type", said({ "@type": "Produkt" }), product({})],
+    ["data/unknown-property", product({ nme: "x" }), product({ name: "x" })],
+    ["data/type-case", said({ "@type": "product" }), product({})],
+    ["data/type-case", product({ Name: "x" }), product({ name: "x" })],
+    ["data/property-not-for-type", product({ recipeYield: "6" }), said({ "@type": "Recipe", recipeYield: "6" })],
+    ["data/value-type", product({ brand: { "@type": "Recipe" } }), product({ brand: { "@type": "Brand", name: "x" } })],
+    [
+      "data/value-type",
+      said({ "@type": "Person", knows: "Wren" }),
+      said({ "@type": "Person", knows: "https://a.example/wren" }),
+    ],
+    [
+      "data/value-type",
+      said({ "@type": "Event", isAccessibleForFree: "no" }),
+      said({ "@type": "Event", isAccessibleForFree: "true" }),
+    ],
+    ["data/superseded", said({ "@type": "Person", parents: "x" }), said({ "@type": "Person", parent: "x" })],
+    ["data/pending", said({ "@type": "Article", abstract: "x" }), said({ "@type": "Article", headline: "x" })],
+    ["data/enumeration", offer({ availability: "in stock" }), offer({ availability: "https://schema.org/InStock" })],
+    ["data/enumeration", offer({ availability: "https://schema.org/Instock" }), offer({ availability: "InStock" })],
+    [
+      "data/date",
+      said({ "@type": "Event", startDate: "12 May" }),
+      said({ "@type": "Event", startDate: "2026-05-12T19:00+01:00" }),
+    ],
+    [
+      "data/duration",
+      said({ "@type": "Recipe", cookTime: "20 minutes" }),
+      said({ "@type": "Recipe", cookTime: "PT20M" }),
+    ],
+    ["data/url", product({ url: "www a example" }), product({ url: "/lamp" })],
+    ["data/currency", offer({ priceCurrency: "£" }), offer({ priceCurrency: "GBP" })],
+    [
+      "data/country",
+      said({ "@type": "PostalAddress", addressCountry: "England" }),
+      said({ "@type": "PostalAddress", addressCountry: "GB" }),
+    ],
+    ["data/language", said({ "@type": "Book", inLanguage: "English" }), said({ "@type": "Book", inLanguage: "en-GB" })],
+    ["data/gtin", product({ gtin13: "4006381333932" }), product({ gtin13: "4006381333931" })],
+    ["data/gtin", product({ gtin8: "4006381333931" }), product({ gtin: "https://id.gs1.example/01/4006381333931" })],
+    [
+      "data/isbn",
+      said({ "@type": "Book", isbn: "978-0-306-40615-8" }),
+      said({ "@type": "Book", isbn: "978-0-306-40615-7" }),
+    ],
+    [
+      "data/number",
+      said({ "@type": "Book", numberOfPages: "212 pages" }),
+      said({ "@type": "Book", numberOfPages: "212" }),
+    ],
+    ["data/number", said({ "@type": "Book", numberOfPages: 21.5 }), said({ "@type": "Book", numberOfPages: 21 })],
+    ["data/price-format", offer({ price: "£18" }), offer({ price: 18 })],
+    [
+      "data/rating-bounds",
+      said({ "@type": "AggregateRating", ratingValue: 8 }),
+      said({ "@type": "AggregateRating", ratingValue: 8, bestRating: 10 }),
+    ],
+    [
+      "data/opening-hours",
+      said({ "@type": "Museum", openingHours: "weekends" }),
+      said({ "@type": "Museum", openingHours: "Sa,Su 10:00-16:00" }),
+    ],
+    [
+      "data/opening-hours",
+      said({ "@type": "OpeningHoursSpecification", opens: "10:00" }),
+      said({ "@type": "OpeningHoursSpecification", opens: "10:00", closes: "17:00" }),
+    ],
+    [
+      "data/dangling-id",
+      product({ brand: { "@id": "#none" } }),
+      product({ "@id": "#p", brand: { "@id": "https://b.example/" } }),
+    ],
+    [
+      "data/duplicate-id-conflict",
+      said({
+        "@graph": [
+          { "@id": "#a", "@type": "Person", name: "x" },
+          { "@id": "#a", "@type": "Person", name: "y" },
+        ],
+      }),
+      said({
+        "@graph": [
+          { "@id": "#a", "@type": "Person", name: "x" },
+          { "@id": "#a", "@type": "Person", email: "y" },
+        ],
+      }),
+    ],
+    [
+      "data/date-order",
+      said({ "@type": "Event", startDate: "2026-05-12", endDate: "2026-05-11" }),
+      said({ "@type": "Event", startDate: "2026-05-12T19:00", endDate: "2026-05-12" }),
+    ],
+    [
+      "data/url-not-this-page",
+      product({ url: "https://a.example/other" }),
+      product({ url: "https://www.a.example/lamp/" }),
+    ],
+    [
+      "data/breadcrumb-unlike-address",
+      said({ "@type": "BreadcrumbList", itemListElement: [{ "@type": "ListItem", item: "/other/place" }] }),
+      said({ "@type": "BreadcrumbList", itemListElement: [{ "@type": "ListItem", item: "/lamp" }] }),
+    ],
+    [
+      "data/required-for-feature",
+      product({ name: "x" }),
+      product({ name: "x", offers: { "@type": "Offer", price: 1, priceCurrency: "GBP" } }),
+    ],
+    ["data/feature-retired", said({ "@type": "HowTo", name: "x" }), product({})],
+  ])("%s: %s", (id, wrong, right) => {
+    expect([...new Set(findings(id, wrong).map(({ rule }) => rule))]).toEqual([id]);
+    expect(findings(id, right)).toEqual([]);
+  });
+
+  it("points at the exact value or name in the source", () => {
+    const page = pageOf(offer({ price: "£18.00" }));
+    const [finding] = auditRule("data/price-format", page, context);
+    const at = finding?.at;
+    expect(at?.part === "data" && page.source.slice(at.range.start, at.range.end)).toBe('"£18.00"');
+    expect(at?.part === "data" && at.data).toBe("0/offers/price");
+  });
+
+  it("mends one value and nothing else", () => {
+    const json =
+      '{\n\t"@context": "https://schema.org",\n\t"@type": "Offer",\n\t"price" : "£18.00",\n\t"priceCurrency":"GBP"\n}';
+    const page = pageOf(json);
+    const [finding] = auditRule("data/price-format", page, context);
+    const mended = applyToPage(page, finding?.fix?.edits ?? []).page;
+    expect(mended.data[0]?.text).toBe(json.replace("£18.00", "18.00"));
+  });
+});
+
+describe("what the page shows", () => {
+  const seen = (entity: object, body: string) =>
+    findings("data/not-on-page", said(entity), body).map(({ message }) => message);
+  it("is compared without case, quotation marks and spacing", () => {
+    const faq = (answer: string) => ({
+      "@type": "FAQPage",
+      mainEntity: {
+        "@type": "Question",
+        name: "Is there a lift?",
+        acceptedAnswer: { "@type": "Answer", text: answer },
+      },
+    });
+    expect(seen(faq("<p>It’s “No”.</p>"), '<h2>Is there  a lift?</h2><p>it\'s "no".')).toEqual([]);
+    expect(seen(faq("Yes."), "<h2>Is there a lift?</h2><p>No.")).toEqual([
+      "The data says the answer “Yes.”, and the page does not show it.",
+    ]);
+  });
+  it("may write a price in any usual way, and is told beside the data’s", () => {
+    const at = (price: unknown) => ({
+      "@type": "Product",
+      name: "Lamp",
+      offers: { "@type": "Offer", price, priceCurrency: "GBP" },
+    });
+    for (const shown of ["£18.00", "18 pounds", "18,00 €", "eighteen pounds"])
+      expect(seen(at("18.00"), `<h1>Lamp</h1><p>${shown}`)).toEqual([]);
+    expect(seen(at("18.00"), "<h1>Lamp</h1><p>It costs £22.50.")).toEqual([
+      "The data says the price “18.00”, and the page does not show it. It shows “£22.50”.",
+    ]);
+  });
+  it("may write a date in any usual way", () => {
+    const at = { "@type": "Event", name: "Talk", startDate: "2026-05-12T19:00" };
+    for (const shown of ["12 May", "May 12th, 2026", "the 12th of May", "12.5.2026"])
+      expect(seen(at, `<h1>Talk</h1><p>${shown}`)).toEqual([]);
+    expect(seen(at, "<h1>Talk</h1><p>13 May")).toHaveLength(1);
+  });
+});
+
+describe("data in the markup", () => {
+  // HTML Living Standard 5.1.5, its example of a product review, shortened.
+  it("is read as microdata", () => {
+    const page = readPage(
+      `<html lang=en><title>x</title><div itemscope itemtype="https://schema.org/Product"><span itemprop=name>ACME Executive Anvil</span>
+       <div itemprop=offers itemscope itemtype="https://schema.org/Offer"><span itemprop=price content="1,00">£1</span><link itemprop=availability href="https://schema.org/InStok"></div></div>`,
+      { address },
+    );
+    expect(auditRule("data/price-format", page, context)).toHaveLength(1);
+    expect(auditRule("data/enumeration", page, context)[0]?.message).toContain("Nearest: InStock");
+  });
+  // RDFa Lite 1.1, section 2.1 and 2.2: vocab, typeof, property and resource.
+  it("is read as RDFa, and previews for social sites are none", () => {
+    const page = readPage(
+      `<html lang=en><head><title>x</title><meta property="og:title" content="x"></head><p vocab="https://schema.org/" resource="#manu" typeof="Person">
+       <span property="nme">Manu Sporny</span> <a property="url" href="/manu">x</a></p>`,
+      { address },
+    );
+    expect(auditRule("data/unknown-property", page, context).map(({ message }) => message)).toEqual([
+      "schema.org has no property “nme”. Nearest: name.",
+    ]);
+  });
+});
