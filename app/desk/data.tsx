@@ -8,7 +8,10 @@ import type { Entity } from "#core/structured-data/graph";
 import { readJson, SLIPS } from "#core/structured-data/json-text";
 import { dataOf, type PageData } from "#core/structured-data/page-data";
 import { isKindOf } from "#core/structured-data/vocabulary";
+import { writeJsonLd } from "#core/structured-data/write-json-ld";
+import { dataFileName } from "../store/export-data";
 import { Action } from "../ui/controls";
+import { download } from "../ui/download";
 import { menuItem } from "../ui/frame";
 import { useNotices } from "../ui/notice";
 import { NotesAt, type Picking } from "./anchored";
@@ -45,6 +48,11 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: D
         <span className="flex-1 text-soft">
           {data.roots.length === 0 ? "none" : data.roots.length === 1 ? "1 entity" : `${data.roots.length} entities`}
         </span>
+        {data.roots.length > 0 && (
+          <Action onClick={() => download(dataFileName(page.address), writeJsonLd(data.roots), "application/ld+json")}>
+            Save as JSON-LD
+          </Action>
+        )}
         {page.format === "html" && <Action onClick={() => setNaming(!naming)}>Another entity…</Action>}
       </div>
       <Features states={featuresOf(data)} />
@@ -61,7 +69,14 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: D
       ))}
       {inMarkup.length > 0 && (
         <div className="mt-4 border-hairline border-t pt-2">
-          <p className="text-12 text-soft">Written into the markup, where it is edited.</p>
+          <p className="flex gap-4 text-12 text-soft">
+            <span className="flex-1">Written into the markup, where it is edited.</span>
+            <Action
+              onClick={() => desk.edit(newDataEdit(crypto.randomUUID(), writeJsonLd(inMarkup)), "State it as JSON-LD")}
+            >
+              State it as JSON-LD too
+            </Action>
+          </p>
           {inMarkup.map((entity) => (
             <EntityEntry
               key={entity.said.range?.start ?? 0}

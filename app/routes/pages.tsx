@@ -43,6 +43,7 @@ export default function Pages() {
   const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
   const [asked, setAsked] = useState<{ bulk: BulkAsked; pages: PageRecord[] } | null>(null);
   const [pending, setPending] = useState<ReadonlyMap<string, string>>(new Map());
+  const [exporting, setExporting] = useState<{ done: number; of: number; stop: () => void } | null>(null);
   const finder = useRef<HTMLInputElement>(null);
   const limits = useMemo(() => limitsOf(site.houseStyle), [site.houseStyle]);
   const set: ColumnSet =
@@ -107,6 +108,25 @@ export default function Pages() {
       fail(error);
     }
   };
+  const exportEntities = async () => {
+    if (!pages) return;
+    const controller = new AbortController();
+    const of = pages.shown.length;
+    const progress = (done: number) => setExporting({ done, of, stop: () => controller.abort() });
+    progress(0);
+    try {
+      const { exportData } = await import("../store/export-data");
+      const made = await exportData(pages.shown, { signal: controller.signal, onProgress: progress });
+      if (made) {
+        download("structured-data.zip", made.zip, "application/zip");
+        say(`${made.files === 1 ? "The data of 1 page" : `The data of ${made.files} pages`} saved as JSON-LD`);
+      } else if (!controller.signal.aborted) say("These pages state no structured data");
+    } catch (error) {
+      fail(error);
+    } finally {
+      setExporting(null);
+    }
+  };
   const ask = (bulk: BulkAsked, on = ticked) => {
     if (on.length > 0) setAsked({ bulk, pages: on });
     else say("No page is selected", "Tick pages in the table first, or press Ctrl A in it for all that are shown.");
@@ -129,6 +149,7 @@ export default function Pages() {
           { name: "Set the kind of the selected pages", run: () => ask({ ask: "kind" }) },
           { name: "Bring the selected pages in again", run: () => void again() },
           { name: "Patterns of headings on this site", run: () => navigate(`/sites/${site.id}/headings`) },
+          { name: "Save the structured data of the shown pages", run: () => void exportEntities() },
           { name: "Pictures of this site", run: () => navigate(`/sites/${site.id}/pictures`) },
           { name: "Check the HTML of this site", run: () => navigate(`/sites/${site.id}/html`) },
           { name: "Show all pages", run: () => navigate(`/sites/${site.id}/pages`) },
@@ -190,6 +211,15 @@ export default function Pages() {
               {name}
             </Link>
           ))}
+          {set === "data" &&
+            (exporting ? (
+              <span className="flex gap-3 tabular-nums" aria-live="polite">
+                Reading {exporting.done} of {exporting.of}
+                <Action onClick={exporting.stop}>Stop</Action>
+              </span>
+            ) : (
+              <Action onClick={() => void exportEntities()}>Save as JSON-LD files</Action>
+            ))}
           <Link to={`/bring-in?site=${site.id}`} className="text-blue hover:underline">
             Bring in more
           </Link>

@@ -5,6 +5,7 @@ import { carryOverPage } from "../store/bring-again";
 import { checkPage } from "../store/check-page";
 import { examinePages } from "../store/freshen";
 import { previewPattern } from "../store/heading-patterns";
+import { dataOfPage } from "../store/page-entities";
 import { readIncoming } from "../store/read-incoming";
 import { previewFields, redraftPage } from "../store/redraft-pages";
 import { countRule, countSiteRule } from "../store/rule-counts";
@@ -19,6 +20,7 @@ const api = {
   readSitemapFile,
   carryOverPage,
   checkPage,
+  dataOfPage,
   examinePages,
   previewFields,
   previewPattern,

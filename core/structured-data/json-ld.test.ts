@@ -2,6 +2,7 @@ import jsonld from "jsonld";
 import { describe, expect, it } from "vitest";
 import { type Entity, textOfValue, valuesOf } from "./graph.ts";
 import { readJsonLd } from "./json-ld.ts";
+import { writeJsonLd } from "./write-json-ld.ts";
 
 const base = "https://a.example/page";
 
@@ -152,6 +153,13 @@ describe("JSON-LD", () => {
       "@graph" in node && Object.keys(node).length === 1 ? (node["@graph"] as Expanded[]) : [node],
     );
     expect(roots.map(ours)).toEqual(plain.map(theirs));
+  });
+
+  it.each(Object.entries(graphs))("written again is the same graph: %s", (_, document) => {
+    const roots = readJsonLd(document, 0, base).entities.filter(({ within }) => within === null);
+    // Names of other vocabularies stand as whole addresses, which need no context.
+    const again = readJsonLd(JSON.parse(writeJsonLd(roots)), 0, base).entities.filter(({ within }) => within === null);
+    expect(again.map(ours)).toEqual(roots.map(ours));
   });
 
   it.each([

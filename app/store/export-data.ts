@@ -1,0 +1,32 @@
+import { slugOf } from "#core/address/slug";
+import { type PackedFile, zipFiles } from "#core/exchange/zip";
+import { onPoolAll } from "../workers/pool";
+import type { LongWork } from "./act-on-pages";
+import type { PageRecord } from "./db";
+
+/** A name for the file of a page's entities: its path. */
+export function dataFileName(address: string): string {
+  const path = new URL(address).pathname.replace(/^\/+|\/+$/g, "").replace(/\.\w+$/, "");
+  return `${path || slugOf(address) || "index"}.jsonld`;
+}
+
+/** The entities of many pages as a zip of JSON-LD files, one a page; null where there are none, or it was stopped. */
+export async function exportData(
+  pages: readonly PageRecord[],
+  { onProgress, signal }: LongWork,
+): Promise<{ zip: Uint8Array; files: number } | null> {
+  const found = await onPoolAll(pages, (worker, { id }) => worker.dataOfPage(id), {
+    ...(signal && { signal }),
+    onResult: (_, done) => onProgress?.(done),
+  });
+  if (signal?.aborted) return null;
+  const taken = new Set<string>();
+  const files = found.flatMap((one): PackedFile[] => {
+    if (!one) return [];
+    let path = dataFileName(one.address);
+    for (let n = 2; taken.has(path); n++) path = path.replace(/(?:-\d+)?\.jsonld$/, `-${n}.jsonld`);
+    taken.add(path);
+    return [{ path, bytes: new TextEncoder().encode(one.json) }];
+  });
+  return files.length === 0 ? null : { zip: zipFiles(files), files: files.length };
+}
