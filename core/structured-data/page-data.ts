@@ -49,12 +49,11 @@ const read = new WeakMap<Page["data"], { address: string; source: string; expand
 
 /** Reads all structured data of a page, once for the same blocks and source. Never throws. */
 export function dataOf(page: Pick<Page, "data" | "address" | "source" | "format">): PageData {
-  const inMarkup = page.format === "html" && /\s(?:itemscope|typeof|vocab)\b/i.test(page.source);
-  if (page.data.length === 0 && !inMarkup) return NOTHING;
   const known = read.get(page.data);
   if (known && known.address === page.address && known.source === page.source && known.expandedBefore === expanded.size)
     return known.data;
-  const data = readAll(page, inMarkup);
+  const inMarkup = page.format === "html" && /\s(?:itemscope|typeof|vocab)\b/i.test(page.source);
+  const data = page.data.length === 0 && !inMarkup ? NOTHING : readAll(page, inMarkup);
   read.set(page.data, { address: page.address, source: page.source, expandedBefore: expanded.size, data });
   return data;
 }
