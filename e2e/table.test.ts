@@ -139,7 +139,7 @@ describe("many pages at once", () => {
     const page = await open();
     await page.getByRole("grid", { name: "Pages" }).focus();
     await page.keyboard.press("Control+a");
-    await page.getByText("28 selected").waitFor();
+    await page.getByText("36 selected").waitFor();
     await page.getByRole("button", { name: "Find and replace" }).click();
     const dialog = page.getByRole("dialog", { name: "Find and replace" });
     await dialog.getByLabel("Find").fill("(");
