@@ -5,12 +5,12 @@ import { auditRule } from "../core/rules/audit.ts";
 import { RULES } from "../core/rules/catalogue.ts";
 import { DEFAULT_HOUSE_STYLE } from "../core/rules/house-style.ts";
 import { readJsonLd } from "../core/structured-data/json-ld.ts";
-import { vocabulary } from "../core/structured-data/vocabulary.ts";
+import { unpackVocabulary, vocabulary } from "../core/structured-data/vocabulary.ts";
 
 type Note = (what: string, result: string, bar: string, met: boolean) => void;
 type Ratio = (ours: () => void, theirs: () => void, runs?: number) => number;
 
-const context = { phrase: null, houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" };
+const auditContext = { phrase: null, houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" };
 const DATA_RULES = RULES.filter(({ id }) => id.startsWith("data/"));
 
 const product = (n: number) => ({
@@ -34,7 +34,7 @@ const walk = (value: unknown): number =>
 /** Structured data: loading the vocabulary, checking a page, reading the blocks of a whole site. */
 export function benchData(note: Note, ratio: Ratio): void {
   const start = performance.now();
-  vocabulary();
+  unpackVocabulary();
   const loading = performance.now() - start;
   note("unpacking schema.org’s vocabulary", `${loading.toFixed(0)} ms`, "≤ 60 ms", loading <= 60);
 
@@ -43,7 +43,7 @@ export function benchData(note: Note, ratio: Ratio): void {
   for (let i = 0; i < 60; i++) {
     const page = readPage(originalFromText(`${source}${i}`), { address: "https://a.example/" });
     const from = performance.now();
-    for (const { id } of DATA_RULES) auditRule(id, page, context);
+    for (const { id } of DATA_RULES) auditRule(id, page, auditContext);
     times.push(performance.now() - from);
   }
   const checking = times.sort((a, b) => a - b)[30] ?? 0;
@@ -74,10 +74,16 @@ export function benchData(note: Note, ratio: Ratio): void {
 
 /** The reference implementation on the same blocks, for comparison: it is asynchronous. */
 export async function benchReference(note: Note): Promise<void> {
-  const blocks = Array.from({ length: 300 }, (_, n) => graph(n, 1));
+  const blocks = Array.from({ length: 100 }, (_, n) => graph(n, 1));
+  // A context of every term, as schema.org's own is, made from the same vocabulary since that one cannot be fetched.
+  const terms = [...vocabulary().types.keys(), ...vocabulary().properties.keys()].map((name) => [
+    name,
+    { "@id": `http://schema.org/${name}` },
+  ]);
+  const context = { "@context": { "@vocab": "http://schema.org/", ...Object.fromEntries(terms) } };
   const documentLoader = (url: string) =>
     Promise.resolve({
-      document: { "@context": { "@vocab": "http://schema.org/" } },
+      document: context,
       documentUrl: url,
       contextUrl: undefined,
     });

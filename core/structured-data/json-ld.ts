@@ -55,37 +55,63 @@ const listOf = (value: Json): Json[] => (Array.isArray(value) ? value : value ==
  */
 export function readJsonLd(document: Json, block: number, base: string): ReadBlock {
   const read: ReadBlock = { entities: [], notes: [], beyond: false, tooDeep: false };
-  const reader = new Reader(read, block, base);
-  reader.top(document, EMPTY, []);
+  new Reader(read, base).top(document, EMPTY, new At(block, null, ""));
   return read;
 }
+
+/** A place in a block, as the step from the place around it: most are never asked for, so that ways are made only then. */
+class At implements Said {
+  readonly range = null;
+
+  constructor(
+    readonly block: number,
+    private readonly around: At | null,
+    private readonly step: string | number,
+  ) {}
+
+  in(step: string | number): At {
+    return new At(this.block, this, step);
+  }
+
+  get path(): Path {
+    const steps: (string | number)[] = [];
+    for (let at: At = this; at.around !== null; at = at.around) steps.push(at.step);
+    return steps.reverse();
+  }
+}
+
+/** What a value stands in. */
+interface Around {
+  entity: Entity;
+  context: Context;
+  depth: number;
+}
+
+/** Whether a name is schema.org's own as it is written: nearly all are. */
+const isOwn = (name: string, { vocabulary, terms }: Context): boolean =>
+  vocabulary === "http://schema.org/" && /^\w+$/.test(name) && !terms.has(name);
 
 class Reader {
   private readonly noted = new Set<string>();
 
   constructor(
     private readonly read: ReadBlock,
-    private readonly block: number,
     private readonly base: string,
   ) {}
 
-  private said(path: Path): Said {
-    return { block: this.block, path, range: null };
+  top(value: Json, context: Context, at: At): void {
+    if (Array.isArray(value)) for (const [i, one] of value.entries()) this.top(one, context, at.in(i));
+    else if (isObject(value)) this.object(value, context, at, null, 0);
   }
 
-  top(value: Json, context: Context, path: Path): void {
-    if (Array.isArray(value)) for (const [i, one] of value.entries()) this.top(one, context, [...path, i]);
-    else if (isObject(value)) this.object(value, context, path, null);
-  }
-
-  private note(kind: ContextNote["kind"], address: string, path: Path): void {
+  private note(kind: ContextNote["kind"], address: string, at: At): void {
     const name = `${kind} ${address}`;
     if (this.noted.has(name)) return;
     this.noted.add(name);
-    this.read.notes.push({ kind, address, said: this.said(path) });
+    this.read.notes.push({ kind, address, said: at });
   }
 
-  private context(value: Json, outer: Context, path: Path): Context {
+  private context(value: Json, outer: Context, at: At): Context {
     let context = outer;
     for (const one of listOf(value)) {
       if (one === null) context = EMPTY;
@@ -93,32 +119,29 @@ class Reader {
         if (
           /^https?:\/\/(?:www\.)?schema\.org(?:\/(?:docs\/jsonldcontext\.jsonl?d?(?:on)?)?)?\/?#?$/i.test(one.trim())
         ) {
-          if (/^http:/i.test(one.trim())) this.note("http", one, path);
+          if (/^http:/i.test(one.trim())) this.note("http", one, at);
           context = { ...context, vocabulary: "http://schema.org/" };
         } else {
-          this.note("unknown", one, path);
+          this.note("unknown", one, at);
           context = { ...context, foreign: true };
         }
-      } else if (isObject(one)) context = this.ownContext(one, context, path);
+      } else if (isObject(one)) context = this.ownContext(one, context, at);
     }
     return context;
   }
 
-  private ownContext(own: JsonObject, outer: Context, path: Path): Context {
+  private ownContext(own: JsonObject, outer: Context, at: At): Context {
     const terms = new Map(outer.terms);
     let { vocabulary, language } = outer;
     for (const [name, value] of Object.entries(own)) {
       if (name === "@vocab") {
         if (value === null) vocabulary = null;
         else if (typeof value === "string") {
-          if (/^http:\/\/(?:www\.)?schema\.org/i.test(value)) this.note("http", value, path);
+          if (/^http:\/\/(?:www\.)?schema\.org/i.test(value)) this.note("http", value, at);
           vocabulary = value.replace(/^https:\/\/(?:www\.)?schema\.org/i, "http://schema.org");
         }
       } else if (name === "@language") language = typeof value === "string" ? value : null;
-      else if (name.startsWith("@")) {
-        if (name !== "@version" && name !== "@base") this.read.beyond = true;
-        if (name === "@base") this.read.beyond = true;
-      }
+      else if (name.startsWith("@") && name !== "@version") this.read.beyond = true;
     }
     const within: Context = { vocabulary, terms, language };
     for (const [name, value] of Object.entries(own)) {
@@ -174,61 +197,65 @@ class Reader {
     return value.startsWith("_:") ? value : (resolveAddress(value, this.base) ?? value);
   }
 
-  private object(value: JsonObject, outer: Context, path: Path, within: Entity | null): Entity | null {
-    const context = "@context" in value ? this.context(value["@context"], outer, [...path, "@context"]) : outer;
+  private object(value: JsonObject, outer: Context, at: At, within: Entity | null, depth: number): Entity | null {
+    const context = "@context" in value ? this.context(value["@context"], outer, at.in("@context")) : outer;
     const keyword = (name: string) => context.terms.get(name)?.address ?? name;
     const keys = Object.keys(value);
     if (keys.includes("@graph")) {
-      this.top(value["@graph"], context, [...path, "@graph"]);
+      this.top(value["@graph"], context, at.in("@graph"));
       // What stands beside the graph is an entity only where it says something itself.
       if (keys.every((key) => key === "@context" || key === "@graph" || key === "@id")) return null;
     }
-    let depth = 0;
-    for (let one = within; one; one = one.within) depth++;
     if (depth >= DEEPEST) {
       this.read.tooDeep = true;
       return null;
     }
-    const said = this.said(path);
     const entity: Entity = {
       id: null,
       types: [],
       properties: [],
       syntax: "json-ld",
       within,
-      said,
-      typeSaid: said,
+      said: at,
+      typeSaid: at,
     };
     this.read.entities.push(entity);
-    if (context.vocabulary === null && context.terms.size === 0 && !context.foreign) this.note("missing", "", path);
+    if (context.vocabulary === null && context.terms.size === 0 && !context.foreign) this.note("missing", "", at);
     for (const key of keys) {
       if (key === "@context" || key === "@graph") continue;
       const name = keyword(key);
-      const at = [...path, key];
+      const place = at.in(key);
       if (name === "@id") entity.id = this.id(value[key]);
       else if (name === "@type") {
-        entity.typeSaid = this.said(at);
+        entity.typeSaid = place;
         for (const type of listOf(value[key])) {
           if (typeof type !== "string") continue;
+          if (isOwn(type, context)) {
+            entity.types.push(type);
+            continue;
+          }
           const address = this.address(type, context);
           // A type that stands for nothing is an address beside the page's own.
           entity.types.push(this.shortened(address ?? resolveAddress(type, this.base) ?? type));
         }
       } else if (BEYOND.has(name)) this.read.beyond = true;
-      else if (!name.startsWith("@")) this.property(entity, key, value[key], context, at);
+      else if (!name.startsWith("@")) this.property(entity, key, value[key], context, place, depth);
     }
     return entity;
   }
 
-  private property(entity: Entity, key: string, value: Json, context: Context, path: Path): void {
-    const address = this.address(key, context);
-    // Names that stand for no address are passed over, as every reader does (JSON-LD 1.1 API 5.1.2, step 13.4.2).
-    if (address === null || !address.includes(":")) return;
+  private property(entity: Entity, key: string, value: Json, context: Context, at: At, depth: number): void {
     const term = context.terms.get(key);
-    const name = this.shortened(address);
-    const written = key === address ? name : key;
-    const property: Property = { name, written, values: [], said: this.said(path) };
-    this.values(property, entity, value, context, term ?? null, path);
+    let name = key;
+    if (!isOwn(key, context)) {
+      const address = this.address(key, context);
+      // Names that stand for no address are passed over, as every reader does (JSON-LD 1.1 API 5.1.2, step 13.4.2).
+      if (address === null || !address.includes(":")) return;
+      name = this.shortened(address);
+    }
+    const written = key.includes("://") ? name : key;
+    const property: Property = { name, written, values: [], said: at };
+    this.values(property, { entity, context, depth }, value, term ?? null, at);
     // A property that only says null says nothing.
     if (property.values.length === 0) return;
     const same = entity.properties.find(({ name }) => name === property.name);
@@ -236,18 +263,12 @@ class Reader {
     else entity.properties.push(property);
   }
 
-  private values(
-    property: Property,
-    entity: Entity,
-    value: Json,
-    context: Context,
-    term: TermDefinition | null,
-    path: Path,
-  ): void {
+  private values(property: Property, around: Around, value: Json, term: TermDefinition | null, at: At): void {
+    const { context } = around;
     if (value === null || value === undefined) return;
-    const said = this.said(path);
+    const said = at;
     if (Array.isArray(value)) {
-      for (const [i, one] of value.entries()) this.values(property, entity, one, context, term, [...path, i]);
+      for (const [i, one] of value.entries()) this.values(property, around, one, term, at.in(i));
     } else if (typeof value === "string") {
       if (term?.type === "@id" || term?.type === "@vocab") {
         const id = term.type === "@vocab" ? this.address(value, context) : this.id(value);
@@ -258,27 +279,27 @@ class Reader {
       }
     } else if (typeof value === "number") property.values.push({ kind: "number", number: value, said });
     else if (typeof value === "boolean") property.values.push({ kind: "truth", truth: value, said });
-    else if (isObject(value)) this.objectValue(property, entity, value, context, term, path);
+    else if (isObject(value)) this.objectValue(property, around, value, term, at);
   }
 
   private objectValue(
     property: Property,
-    entity: Entity,
+    around: Around,
     value: JsonObject,
-    context: Context,
     term: TermDefinition | null,
-    path: Path,
+    at: At,
   ): void {
-    const said = this.said(path);
+    const { entity, context, depth } = around;
+    const said = at;
     if ("@value" in value) {
       const literal = value["@value"];
       const datatype = typeof value["@type"] === "string" ? this.address(value["@type"], context) : null;
       const language = typeof value["@language"] === "string" ? value["@language"] : null;
       if (typeof literal === "string") property.values.push({ kind: "text", text: literal, language, datatype, said });
-      else this.values(property, entity, literal, context, null, [...path, "@value"]);
+      else this.values(property, around, literal, null, at.in("@value"));
     } else if ("@list" in value || "@set" in value) {
       const name = "@list" in value ? "@list" : "@set";
-      this.values(property, entity, value[name], context, term, [...path, name]);
+      this.values(property, around, value[name], term, at.in(name));
     } else {
       const keys = Object.keys(value).filter((key) => key !== "@context");
       const idName = keys[0];
@@ -287,7 +308,7 @@ class Reader {
         if (id !== null) property.values.push({ kind: "reference", id, said });
         return;
       }
-      const inner = this.object(value, context, path, entity);
+      const inner = this.object(value, context, at, entity, depth + 1);
       if (inner) property.values.push({ kind: "entity", entity: inner, said });
     }
   }

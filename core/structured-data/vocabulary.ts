@@ -43,7 +43,11 @@ let decoded: Vocabulary | null = null;
 
 /** schema.org's structure, unpacked at its first use. */
 export function vocabulary(): Vocabulary {
-  if (decoded) return decoded;
+  decoded ??= unpackVocabulary();
+  return decoded;
+}
+
+export function unpackVocabulary(): Vocabulary {
   const [typeLines = [], propertyLines = [], memberLines = []] = STRUCTURE.split("\n\n").map((part) =>
     part.split("\n").map((line) => line.split("\t")),
   );
@@ -52,7 +56,7 @@ export function vocabulary(): Vocabulary {
   const named = (packed: string | undefined, names: readonly string[]) =>
     packed ? packed.split(",").map((at) => names[Number.parseInt(at, 36)] ?? "") : [];
   const listed = (packed: string | undefined) => (packed ? packed.split(",") : []);
-  decoded = {
+  return {
     types: new Map(
       typeLines.map(([name = "", parents, flag, newer]) => [
         name,
@@ -85,7 +89,6 @@ export function vocabulary(): Vocabulary {
       ]),
     ),
   };
-  return decoded;
 }
 
 const ancestors = new Map<string, ReadonlySet<string>>();
