@@ -2,7 +2,7 @@ import type { Entity, Value } from "./graph.ts";
 
 type Json = string | number | boolean | { [name: string]: Json } | Json[];
 
-const valueOf = (value: Value): Json => {
+const jsonOf = (value: Value): Json => {
   if (value.kind === "entity") return objectOf(value.entity);
   if (value.kind === "reference") return { "@id": value.id };
   if (value.kind === "number") return value.number;
@@ -22,7 +22,7 @@ function objectOf({ id, types, properties }: Entity): { [name: string]: Json } {
   return {
     ...(types.length > 0 && { "@type": one(types) }),
     ...(id !== null && { "@id": id }),
-    ...Object.fromEntries(properties.map(({ name, values }) => [name, one(values.map(valueOf))])),
+    ...Object.fromEntries(properties.map(({ name, values }) => [name, one(values.map(jsonOf))])),
   };
 }
 
