@@ -89,7 +89,9 @@ describe("from the first screen to the changed HTML", () => {
     if ((await title.inputValue()) !== was) await page.keyboard.press("Control+z");
     await eventually(() => title.inputValue(), was);
     await page.keyboard.press("Control+Shift+z");
-    await expect.poll(() => title.inputValue()).not.toBe(was);
+    await expect.poll(() => title.inputValue(), { timeout: 10_000 }).not.toBe(was);
+    if ((await title.inputValue()) !== "From the other tab") await page.keyboard.press("Control+Shift+z");
+    await eventually(() => title.inputValue(), "From the other tab");
   });
 });
 

@@ -11,7 +11,6 @@ import {
   type CommentNode,
   type ElementNode,
   type FragmentNode,
-  type ParentNode,
   parseSource,
   type TreeNode,
 } from "./parse.ts";
@@ -376,15 +375,6 @@ const INLINE = new Set(["a", "em", "font", "i", "span", "u"]);
 
 function rangeOf({ start, startEnd, endStart, end }: ElementNode): ElementRange {
   return { start, startEnd, endStart, end };
-}
-
-function _textContent(parent: ParentNode): string {
-  let text = "";
-  for (const child of parent.children) {
-    if (child.type === "text") text += child.text;
-    else if (child.type === "element") text += _textContent(child);
-  }
-  return text;
 }
 
 function linkText(element: ElementNode): string {
