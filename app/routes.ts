@@ -6,6 +6,8 @@ export default [
   route("sites/:site", "routes/site.tsx", [
     route("pages", "routes/pages.tsx"),
     route("pages/:page", "routes/desk.tsx"),
+    route("pages/:page/data", "routes/data.tsx"),
+    route("site-data", "routes/site-data.tsx"),
     route("headings", "routes/headings.tsx"),
     route("pictures", "routes/pictures.tsx"),
     route("html", "routes/html.tsx"),

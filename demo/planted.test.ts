@@ -8,14 +8,23 @@ import { guessKind } from "../core/page/page-kind.ts";
 import { readPage } from "../core/page/read.ts";
 import { audit } from "../core/rules/audit.ts";
 import { CATALOGUE } from "../core/rules/catalogue.ts";
-import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../core/rules/house-style.ts";
+import type { HouseStyle } from "../core/rules/house-style.ts";
+import { checkHouseStyle } from "../core/rules/house-style-schema.ts";
 import { auditSite } from "../core/site/audit-site.ts";
 import { summaryOf } from "../core/site/summary.ts";
 import type { Evidence } from "../core/structured-data/evidence.ts";
 import planted from "./planted.json";
 import site from "./site.json";
 
-const houseStyle = { ...DEFAULT_HOUSE_STYLE, brand: site.name, separator: site.separator, rules: site.rules };
+const checked = checkHouseStyle({
+  version: 1,
+  brand: site.name,
+  separator: site.separator,
+  rules: site.rules,
+  data: site.data,
+});
+if ("reason" in checked) throw new Error(checked.reason);
+const { houseStyle } = checked;
 const folder = new URL("./gullhaven/", import.meta.url);
 const phrases: Record<string, string> = site.phrases;
 

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { blocksUnder } from "#core/page/body";
 import type { TextBlock } from "#core/page/page";
 import type { NewBlock } from "#core/rewrite/edits";
+import { besideBlock } from "#core/rewrite/insert-beside";
 import type { Origin } from "#core/rewrite/origins";
 import { Action } from "../ui/controls";
 import { menuItem } from "../ui/frame";
@@ -14,16 +15,8 @@ import type { Desk } from "./use-desk";
 /** Puts new blocks before or behind one of the page. */
 export function useInsert(desk: Desk, origins: readonly Origin[]) {
   return (block: number, before: boolean, blocks: NewBlock[]) => {
-    const origin = origins[block];
-    const label = blocks.length > 1 ? "Question with answer" : "New text";
-    if (origin?.key) {
-      desk.edit({ op: "insert-blocks", id: crypto.randomUUID(), at: origin.key, before, blocks, was: null }, label);
-    } else if (origin?.added) {
-      // Beside what is new itself: it joins it.
-      const own = origin.added.blocks;
-      const at = own.findIndex(({ text }) => text === desk.page.blocks[block]?.text) + (before ? 0 : 1);
-      desk.edit({ ...origin.added, blocks: own.toSpliced(at, 0, ...blocks) }, label);
-    }
+    const edit = besideBlock(desk.page, origins, block, before, blocks, crypto.randomUUID());
+    if (edit) desk.edit(edit, blocks.length > 1 ? "Question with answer" : "New text");
   };
 }
 

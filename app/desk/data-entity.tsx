@@ -1,14 +1,22 @@
 import { useState } from "react";
-import { dataEdit } from "#core/structured-data/data-edit";
+import { Link } from "react-router";
+import { changedData, takenOut } from "#core/structured-data/data-edit";
 import type { EvidenceOf } from "#core/structured-data/evidence";
+import { fieldFor, makeValue, type Parts, partsOf } from "#core/structured-data/fields";
 import { type Entity, nameOf, type Property, saidName, textOfValue, type Value } from "#core/structured-data/graph";
 import { entitiesOf, type PageData } from "#core/structured-data/page-data";
 import { replaceValue } from "#core/structured-data/patch-json";
+import { type Blank, blanksOf } from "#core/structured-data/say";
+import { askOnPage } from "#core/structured-data/say-on-page";
+import { isKindOf, vocabulary } from "#core/structured-data/vocabulary";
 import { Action } from "../ui/controls";
+import { useNotices } from "../ui/notice";
 import { NotesAt, type Picking } from "./anchored";
-import { NewProperty } from "./new-property";
+import { NewText } from "./new-text";
+import { SayMore } from "./say-more";
 import { TextInPlace } from "./text-in-place";
 import type { Desk } from "./use-desk";
+import { ValueField } from "./value-field";
 
 interface Shown extends Picking {
   desk: Desk;
@@ -16,17 +24,43 @@ interface Shown extends Picking {
   evidence: EvidenceOf;
 }
 
-/** Entities within entities that are set out; deeper ones are named only. */
+/** Entities within entities that are set out; deeper ones are set out on a page of their own. */
 const DEEPEST = 5;
 /** Values of one property that are shown until more are asked for. */
 const MOST = 12;
+/** Recommended values that are offered as blanks; “Say more” offers all. */
+const BLANKS = 3;
+/** Shown to whoever points at the line, or comes to it by key. */
+const HIDDEN = "opacity-0 focus-visible:opacity-100 group-hover:opacity-100";
+const NOWHERE = { start: 0, end: 0 };
 
-/** An entity like an entry in a catalogue: its type and name, then a line for each value. */
+/** Where an entity, and what stands within it, is set out by itself. */
+export const dataPage = ({ siteId, id }: Desk["record"], entity?: Entity): string =>
+  `/sites/${siteId}/pages/${id}/data${entity ? `?entity=${encodeURIComponent(saidName(entity.said))}` : ""}`;
+
+/** What an entity is being asked: one more value, or a question with its answer. */
+type Asking = { what: "value"; blank: Pick<Blank, "path" | "says"> | null } | { what: "question" } | null;
+
+/** An entity like an entry in a catalogue: its type and name, a line for each value, and blanks for what it does not say. */
 export function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entity; depth: number }) {
   const { desk, data, evidence: _, ...picking } = shown;
-  const [adding, setAdding] = useState(false);
+  const { fail } = useNotices();
+  const [asking, setAsking] = useState<Asking>(null);
   const block = data.blocks[entity.said.block];
   const name = nameOf(entity);
+  // What stands alone in its block is taken out with it.
+  const removable = entity.said.path.length > 0;
+  const blanks = depth === 0 && block ? blanksOf(data, entity) : [];
+  const recommended = blanks.filter(({ weight }) => weight === "recommended");
+  const shownBlanks = [...blanks.filter(({ weight }) => weight === "needed"), ...recommended.slice(0, BLANKS)];
+  const quiet = depth > 0 ? HIDDEN : "";
+  const close = () => setAsking(null);
+  const ask = (texts: string[]) => {
+    const [question = "", answer = ""] = texts;
+    const result = askOnPage(desk, entity, block?.text ?? "", [question, answer], crypto.randomUUID());
+    if ("reason" in result) fail(new Error(result.reason));
+    else desk.edit(result.edits, "Question with answer");
+  };
   return (
     <div
       data-anchor={`data ${saidName(entity.said)}`}
@@ -41,52 +75,104 @@ export function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entit
         {saidName(entity.said) !== saidName(entity.typeSaid) && entity.said.path.length > 0 && (
           <NotesAt desk={desk} at={{ part: "data", data: saidName(entity.said), range: NOWHERE }} {...picking} />
         )}
-        {block && !adding && (
-          <Action
-            className={`text-12 ${depth > 0 ? "opacity-0 focus-visible:opacity-100 group-hover:opacity-100" : ""}`}
-            onClick={() => setAdding(true)}
-          >
+        {block && asking === null && (
+          <Action className={`text-12 ${quiet}`} onClick={() => setAsking({ what: "value", blank: null })}>
             Say more
           </Action>
         )}
+        {block && asking === null && removable && (
+          <Action
+            className={`text-12 ${HIDDEN}`}
+            onClick={() =>
+              desk.edit(
+                takenOut(desk.written, block.text, entity.said.path),
+                `Take ${entity.types[0] ?? "an entity"} out`,
+              )
+            }
+          >
+            Take it out
+          </Action>
+        )}
+        {block && asking === null && entity.types.some((type) => isKindOf(type, "FAQPage")) && (
+          <Action className={`text-12 ${quiet}`} onClick={() => setAsking({ what: "question" })}>
+            Another question
+          </Action>
+        )}
       </p>
-      <dl className="grid grid-cols-[minmax(96px,150px)_minmax(0,1fr)] gap-x-3 gap-y-0.5">
+      <dl
+        className={`grid gap-x-3 gap-y-0.5 ${depth === 0 ? "grid-cols-[minmax(96px,150px)_minmax(0,1fr)]" : "grid-cols-[fit-content(130px)_minmax(0,1fr)]"}`}
+      >
         {entity.properties.map((property) => (
-          <PropertyLine key={property.written} entity={entity} property={property} depth={depth} {...shown} />
+          <PropertyLine
+            key={property.written}
+            entity={entity}
+            property={property}
+            depth={depth}
+            onAnother={
+              block && asking === null
+                ? () => setAsking({ what: "value", blank: { path: property.written, says: property.written } })
+                : null
+            }
+            {...shown}
+          />
         ))}
+        {asking === null &&
+          shownBlanks.map(({ path, says, weight, feature }) => (
+            <div key={path} className="contents text-graphite">
+              <dt className="break-words">{says}</dt>
+              <dd className="flex min-w-0 flex-wrap items-baseline gap-x-3">
+                <Action aria-label={`Say ${says}`} onClick={() => setAsking({ what: "value", blank: { path, says } })}>
+                  nothing yet
+                </Action>
+                <span className="text-12">
+                  {weight} for the {feature}
+                </span>
+              </dd>
+            </div>
+          ))}
       </dl>
-      {adding && block && (
-        <NewProperty
-          types={entity.types}
-          has={entity.properties.map((one) => one.name)}
-          onAdd={(property, value) => {
-            const path = [...entity.said.path, property];
-            desk.edit(dataEdit(block.text, replaceValue(block.text, path, value)), property);
-            setAdding(false);
-          }}
-          onClose={() => setAdding(false)}
-        />
+      {asking?.what === "value" && block && (
+        <SayMore desk={desk} data={data} entity={entity} text={block.text} asked={asking.blank} onClose={close} />
       )}
+      {asking?.what === "question" && <NewText what="question" onPut={ask} onClose={close} />}
     </div>
   );
 }
 
-const NOWHERE = { start: 0, end: 0 };
+/** A name that may be broken between its words. */
+const InWords = ({ name }: { name: string }) =>
+  [...name.matchAll(/[A-Z]?[^A-Z]+|[A-Z]/g)].map(({ 0: word, index }) => (
+    <span key={index}>
+      {index > 0 && <wbr />}
+      {word}
+    </span>
+  ));
 
 function PropertyLine({
   entity,
   property,
   depth,
+  onAnother,
   ...shown
-}: Shown & { entity: Entity; property: Property; depth: number }) {
+}: Shown & { entity: Entity; property: Property; depth: number; onAnother: (() => void) | null }) {
   const { desk, data, evidence: _, ...picking } = shown;
   const [all, setAll] = useState(false);
   const values = all ? property.values : property.values.slice(0, MOST);
   const own = saidName(property.said);
   return (
     <>
-      <dt className="break-words text-soft" data-anchor={`data ${own}`}>
-        {property.written}
+      <dt className="group break-words text-soft" data-anchor={`data ${own}`}>
+        <InWords name={property.written} />
+        {onAnother && (
+          <Action
+            aria-label={`Another value of ${property.written}`}
+            title="Another value"
+            className={`px-1 ${HIDDEN}`}
+            onClick={onAnother}
+          >
+            +
+          </Action>
+        )}
         {!property.values.some((value) => saidName(value.said) === own) && (
           <NotesAt desk={desk} at={{ part: "data", data: own, range: NOWHERE }} {...picking} />
         )}
@@ -96,6 +182,7 @@ function PropertyLine({
           <ValueLine
             key={`${saidName(value.said)} ${textOfValue(value).slice(0, 20)}`}
             value={value}
+            property={property}
             label={`${property.written} of ${entity.types[0] ?? "the entity"}`}
             depth={depth}
             {...shown}
@@ -112,14 +199,25 @@ function PropertyLine({
   );
 }
 
-function ValueLine({ value, label, depth, ...shown }: Shown & { value: Value; label: string; depth: number }) {
+function ValueLine({
+  value,
+  property,
+  label,
+  depth,
+  ...shown
+}: Shown & { value: Value; property: Property; label: string; depth: number }) {
   const { desk, data, evidence, ...picking } = shown;
+  const [parts, setParts] = useState<Parts | null>(null);
   const name = saidName(value.said);
   const block = data.blocks[value.said.block];
   const notes = <NotesAt desk={desk} at={{ part: "data", data: name, range: NOWHERE }} {...picking} />;
   if (value.kind === "entity") {
     if (depth >= DEEPEST)
-      return <span className="text-soft">{value.entity.types.join(" and ")}, set out in the JSON</span>;
+      return (
+        <Link to={dataPage(desk.record, value.entity)} className="text-blue hover:underline">
+          {value.entity.types.join(" and ")}, set out by itself
+        </Link>
+      );
     return <EntityEntry entity={value.entity} depth={depth + 1} {...shown} />;
   }
   if (value.kind === "reference") {
@@ -139,23 +237,61 @@ function ValueLine({ value, label, depth, ...shown }: Shown & { value: Value; la
   }
   const text = textOfValue(value);
   const from = evidence.get(name);
-  const keep = (typed: string) => {
+  const put = (json: unknown) => {
     if (!block) return;
+    desk.edit(
+      json === undefined
+        ? takenOut(desk.written, block.text, value.said.path)
+        : changedData(desk.written, block.text, replaceValue(block.text, value.said.path, json)),
+      label,
+    );
+  };
+  const keep = (typed: string) => {
     const plain = value.kind === "number" && typed !== "" && Number.isFinite(Number(typed)) ? Number(typed) : typed;
     // An emptied value is taken out.
-    const next = replaceValue(block.text, value.said.path, typed === "" ? undefined : plain);
-    desk.edit(dataEdit(block.text, next), label);
+    put(typed === "" ? undefined : plain);
   };
+  const term = vocabulary().properties.get(property.name);
+  const field = term && fieldFor(term);
+  const inParts = block && field ? partsOf(field, text) : null;
+  const made = parts && field ? makeValue(field, parts) : null;
   return (
     <span data-anchor={`data ${name}`} className="flex min-w-0 flex-wrap items-baseline gap-x-2">
-      <TextInPlace
-        value={text}
-        label={label}
-        empty="nothing"
-        readOnly={block ? null : "It is written into the markup: change it there."}
-        className="font-serif text-15 leading-snug"
-        onKeep={keep}
-      />
+      {parts && field ? (
+        <form
+          className="flex flex-wrap items-baseline gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (!made || !("json" in made)) return;
+            if (made.json !== text) put(made.json);
+            setParts(null);
+          }}
+        >
+          <ValueField field={field} parts={parts} autoFocus onChange={setParts} onClose={() => setParts(null)} />
+          <Action type="submit" disabled={made === null || "reason" in made}>
+            Keep it
+          </Action>
+          <Action onClick={() => setParts(null)}>Leave it</Action>
+        </form>
+      ) : inParts ? (
+        <button
+          type="button"
+          aria-label={`${label}: ${text}`}
+          className="break-words text-left font-serif text-15 leading-snug"
+          onClick={() => setParts(inParts)}
+        >
+          {field?.kind === "member" ? text.replace(/^https?:\/\/schema\.org\//, "") : text}
+        </button>
+      ) : (
+        <TextInPlace
+          value={text}
+          label={label}
+          empty="nothing"
+          readOnly={block ? null : "It is written into the markup: change it there."}
+          className="font-serif text-15 leading-snug"
+          onKeep={keep}
+        />
+      )}
       {notes}
       {from && (
         <span className="text-12 text-soft">from the page{from.heading ? `, under “${from.heading}”` : ""}</span>

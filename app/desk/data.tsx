@@ -1,43 +1,51 @@
-import { DropdownMenu } from "radix-ui";
-import { lazy, memo, Suspense, useMemo, useState } from "react";
+import { memo, useMemo, useState } from "react";
+import { Link } from "react-router";
+import type { Edit } from "#core/rewrite/edits";
+import { addEntity, type NewEntity as Stated } from "#core/structured-data/add-entity";
 import { proposalsFor } from "#core/structured-data/compose";
-import { dataEdit, newDataEdit, writtenData } from "#core/structured-data/data-edit";
+import { newDataEdit } from "#core/structured-data/data-edit";
 import { evidenceOf } from "#core/structured-data/evidence";
 import { type FeatureState, featuresOf } from "#core/structured-data/features";
-import type { Entity } from "#core/structured-data/graph";
-import { readJson, SLIPS } from "#core/structured-data/json-text";
-import { dataOf, type PageData } from "#core/structured-data/page-data";
+import { nameOf } from "#core/structured-data/graph";
+import { dataOf } from "#core/structured-data/page-data";
 import { isKindOf } from "#core/structured-data/vocabulary";
 import { writeJsonLd } from "#core/structured-data/write-json-ld";
 import { dataFileName } from "../store/export-data";
 import { Action } from "../ui/controls";
 import { download } from "../ui/download";
-import { menuItem } from "../ui/frame";
-import { useNotices } from "../ui/notice";
-import { NotesAt, type Picking } from "./anchored";
-import { EntityEntry } from "./data-entity";
-import type { DataMark } from "./data-source";
+import type { Picking } from "./anchored";
+import { DataBlock } from "./data-block";
+import { dataPage, EntityEntry } from "./data-entity";
 import { NewEntity } from "./new-entity";
 import type { Desk } from "./use-desk";
 
-const DataSource = lazy(() => import("./data-source"));
-
 /** What the page states as structured data, set like entries of a catalogue; and what it shows that could be stated. */
 export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: Desk }) {
-  const { page, edits } = desk;
+  const { page, written, houseStyle } = desk;
   const data = dataOf(page);
   const [naming, setNaming] = useState(false);
-  const evidence = useMemo(() => evidenceOf(data, writtenData(edits)), [data, edits]);
+  const evidence = useMemo(() => evidenceOf(data, written), [data, written]);
   const proposals = useMemo(
     () =>
       page.format === "html"
-        ? proposalsFor(page).filter(
-            ({ type }) => !data.entities.some((one) => one.types.some((own) => isKindOf(own, type))),
+        ? proposalsFor(page, houseStyle.data?.organisation).filter(
+            ({ type }) =>
+              !data.entities.some((one) => one.types.some((own) => isKindOf(own, type) || isKindOf(type, own))),
           )
         : [],
-    [page, data],
+    [page, data, houseStyle],
   );
+  const state = (stated: Stated, type: string) =>
+    desk.edit(addEntity(desk, stated, houseStyle.data?.written ?? "blocks", crypto.randomUUID()), `Add ${type}`);
   const inMarkup = data.roots.filter(({ syntax }) => syntax !== "json-ld");
+  const convert = (): Edit[] => [
+    newDataEdit(crypto.randomUUID(), writeJsonLd(inMarkup)),
+    {
+      op: "remove-markup-data",
+      value: "",
+      was: inMarkup.map((entity) => [...entity.types, nameOf(entity)].filter(Boolean).join(" ")).join(", "),
+    },
+  ];
   if (page.format === "fields") return null;
   return (
     <section aria-labelledby="data-heading">
@@ -53,11 +61,16 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: D
             Save as JSON-LD
           </Action>
         )}
+        {data.roots.length > 0 && (
+          <Link to={dataPage(desk.record)} className="text-blue hover:underline">
+            By itself
+          </Link>
+        )}
         {page.format === "html" && <Action onClick={() => setNaming(!naming)}>Another entity…</Action>}
       </div>
       <Features states={featuresOf(data)} />
       {data.blocks.map((_block, index) => (
-        <Block
+        <DataBlock
           // biome-ignore lint/suspicious/noArrayIndexKey: blocks are known by their places alone
           key={index}
           desk={desk}
@@ -71,11 +84,7 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: D
         <div className="mt-4 border-hairline border-t pt-2">
           <p className="flex gap-4 text-12 text-soft">
             <span className="flex-1">Written into the markup, where it is edited.</span>
-            <Action
-              onClick={() => desk.edit(newDataEdit(crypto.randomUUID(), writeJsonLd(inMarkup)), "State it as JSON-LD")}
-            >
-              State it as JSON-LD too
-            </Action>
+            <Action onClick={() => desk.edit(convert(), "State the markup’s data as JSON-LD")}>Make it JSON-LD</Action>
           </p>
           {inMarkup.map((entity) => (
             <EntityEntry
@@ -93,8 +102,7 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: D
       {naming && (
         <NewEntity
           onAdd={(type) => {
-            const value = JSON.stringify({ "@context": "https://schema.org", "@type": type }, null, 2);
-            desk.edit(newDataEdit(crypto.randomUUID(), value), `Add ${type}`);
+            state({ entity: { "@type": type } }, type);
             setNaming(false);
           }}
           onClose={() => setNaming(false)}
@@ -104,13 +112,11 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: D
         <div className="mt-4">
           <h3 className="text-soft">The page shows what could be stated:</h3>
           <ul className="mt-1 grid gap-1">
-            {proposals.map(({ type, found, value, evidence: from }) => (
+            {proposals.map(({ type, found, entity, evidence: from }) => (
               <li key={type} className="flex items-baseline gap-3">
                 <span className="w-28 shrink-0 font-serif text-15">{type}</span>
                 <span className="min-w-0 flex-1">{found}</span>
-                <Action onClick={() => desk.edit(newDataEdit(crypto.randomUUID(), value, from), `Add ${type}`)}>
-                  State it
-                </Action>
+                <Action onClick={() => state({ entity, evidence: from }, type)}>State it</Action>
               </li>
             ))}
           </ul>
@@ -138,112 +144,5 @@ function Features({ states }: { states: readonly FeatureState[] }) {
         </li>
       ))}
     </ul>
-  );
-}
-
-interface BlockProps extends Picking {
-  desk: Desk;
-  data: PageData;
-  index: number;
-  evidence: ReturnType<typeof evidenceOf>;
-}
-
-function Block({ desk, data, index, evidence, ...picking }: BlockProps) {
-  const { say } = useNotices();
-  const [written, setWritten] = useState<string | null>(null);
-  const block = data.blocks[index];
-  const roots: Entity[] = data.roots.filter(({ said }) => said.block === index);
-  const marks = useMemo(
-    (): DataMark[] =>
-      desk.notes.flatMap(({ finding: { at, weight, message } }) =>
-        at.part === "data" && block && at.range.start >= block.range.start && at.range.end <= block.range.end + 1
-          ? [{ from: at.range.start - block.range.start, to: at.range.end - block.range.start, weight, message }]
-          : [],
-      ),
-    [desk.notes, block],
-  );
-  if (!block) return null;
-  const broken = "fault" in block.json;
-  const open = written !== null;
-  const typed = open ? readJson(written) : null;
-  const wrong = typed && "fault" in typed ? typed.fault : null;
-  const changed = !desk.original.data.some(({ text }) => text === block.text);
-  const copy = async (text: string) => {
-    await navigator.clipboard.writeText(text);
-    say("Copied");
-  };
-  return (
-    <div data-anchor={`data ${index}`} className={`mt-4 border-t pt-2 ${changed ? "border-blue" : "border-hairline"}`}>
-      <div className="flex items-baseline gap-4 text-12 text-soft">
-        <span className={`flex-1 ${changed ? "text-blue" : ""}`}>
-          JSON-LD{data.blocks.length > 1 ? `, ${index + 1} of ${data.blocks.length}` : ""}
-          {broken ? ", cannot be read" : ""}
-          <NotesAt desk={desk} at={{ part: "data", data: String(index), range: block.range }} {...picking} />
-        </span>
-        {open ? (
-          <>
-            <Action
-              disabled={written === block.text || wrong !== null}
-              onClick={() => {
-                desk.edit(dataEdit(block.text, written), "Structured data");
-                setWritten(null);
-              }}
-            >
-              Keep what I wrote
-            </Action>
-            <Action onClick={() => setWritten(null)}>Leave it as it was</Action>
-          </>
-        ) : (
-          <Action onClick={() => setWritten(block.text)}>Write it as JSON</Action>
-        )}
-        <DropdownMenu.Root>
-          <DropdownMenu.Trigger className="text-blue hover:underline">More</DropdownMenu.Trigger>
-          <DropdownMenu.Portal>
-            <DropdownMenu.Content align="end" sideOffset={4} className="floating z-50 min-w-56 p-1.5 text-13">
-              <DropdownMenu.Item className={menuItem} onSelect={() => void copy(block.text.trim())}>
-                Copy as JSON-LD
-              </DropdownMenu.Item>
-              <DropdownMenu.Item
-                className={menuItem}
-                onSelect={() => void copy(`<script type="application/ld+json">\n${block.text.trim()}\n</script>`)}
-              >
-                Copy as a script element
-              </DropdownMenu.Item>
-              <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
-              <DropdownMenu.Item
-                className={menuItem}
-                onSelect={() => desk.edit(dataEdit(block.text, ""), "Take structured data out")}
-              >
-                Take it out of the page
-              </DropdownMenu.Item>
-            </DropdownMenu.Content>
-          </DropdownMenu.Portal>
-        </DropdownMenu.Root>
-      </div>
-      {open && (
-        <>
-          {wrong && (
-            <p role="alert" className="mt-1 text-red">
-              This cannot be read: {SLIPS[wrong.slip]}.
-            </p>
-          )}
-          <Suspense fallback={<p className="mt-2 text-soft">Opening…</p>}>
-            <DataSource text={block.text} marks={marks} label="Structured data as JSON" onChange={setWritten} />
-          </Suspense>
-        </>
-      )}
-      {!open &&
-        roots.map((entity) => (
-          <EntityEntry
-            key={entity.said.path.join("/")}
-            desk={desk}
-            data={data}
-            entity={entity}
-            evidence={evidence}
-            depth={0}
-            {...picking}
-          />
-        ))}
-    </div>
   );
 }

@@ -10,9 +10,10 @@ import { type Edit, type NodeKey, type NodeKind, slotOf, withEdit } from "#core/
 import { keyOf } from "#core/rewrite/resolve";
 import { auditor } from "#core/rules/audit";
 import { CATALOGUE } from "#core/rules/catalogue";
-import { styleForKind } from "#core/rules/house-style";
+import { type HouseStyle, styleForKind } from "#core/rules/house-style";
 import { type Finding, inPageOrder, placeName, type RuleFacts, type SiteFinding } from "#core/rules/rule";
 import { writtenData } from "#core/structured-data/data-edit";
+import type { WrittenData } from "#core/structured-data/evidence";
 import { act } from "../store/act";
 import { db, type PageRecord, type SetAsideRecord, type SiteRecord } from "../store/db";
 import { setAsideFor } from "../store/examine";
@@ -69,6 +70,10 @@ export interface Desk extends Doings {
   /** Changes that could not be carried over when the page was brought in again. */
   conflicts: readonly Conflict[];
   savedAt: string | null;
+  /** The site's house style, as it holds for pages of this kind. */
+  houseStyle: HouseStyle;
+  /** What the redraft, or the site for it, has written as structured data. */
+  written: readonly WrittenData[];
 }
 
 const now = () => new Date().toISOString();
@@ -96,7 +101,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
 
   const original = useMemo(() => readPage(source, { address: record.address }), [source, record.address]);
   const houseStyle = styleForKind(site.houseStyle, record.kind);
-  const written = useWritten(edits);
+  const written = useWritten(edits, redraft?.settled ?? NO_EDITS);
   const run = useMemo(
     () => auditor({ phrase: phrase.trim() || null, houseStyle, today: today(), written }),
     [phrase, houseStyle, written],
@@ -235,9 +240,27 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
       refusals: refused.map(({ reason }) => reason),
       conflicts,
       savedAt,
+      houseStyle,
+      written,
       ...doings,
     }),
-    [record, phrase, original, page, edits, notes, notesAt, setAside, settled, refused, conflicts, savedAt, doings],
+    [
+      houseStyle,
+      written,
+      record,
+      phrase,
+      original,
+      page,
+      edits,
+      notes,
+      notesAt,
+      setAside,
+      settled,
+      refused,
+      conflicts,
+      savedAt,
+      doings,
+    ],
   );
 }
 
@@ -251,9 +274,9 @@ function useExpanded(page: Page): number {
 }
 
 /** What the redraft has written as structured data; the same list while nothing of it changes. */
-function useWritten(edits: readonly Edit[]) {
-  const last = useRef(writtenData(edits));
-  const now = writtenData(edits);
+function useWritten(edits: readonly Edit[], settled: readonly Edit[]) {
+  const now = writtenData([...settled, ...edits]);
+  const last = useRef(now);
   if (now.length !== last.current.length || now.some((edit, i) => edit !== last.current[i])) last.current = now;
   return last.current;
 }
@@ -272,6 +295,7 @@ function useNewest<T extends { [K in keyof T]: (...args: never[]) => unknown }>(
   }, []);
 }
 
+const NO_EDITS: readonly Edit[] = [];
 const NO_CONFLICTS: readonly Conflict[] = [];
 
 const NONE: SetAsideRecord[] = [];

@@ -1,6 +1,6 @@
-import { useCallback, useDeferredValue, useEffect, useRef, useState } from "react";
+import { useDeferredValue, useEffect, useRef, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
-import { data, Link, useLoaderData, useNavigate } from "react-router";
+import { Link, useLoaderData, useNavigate } from "react-router";
 import { limitsOf, styleForKind } from "#core/rules/house-style";
 import { Address } from "../desk/address";
 import { Conflicts } from "../desk/conflicts";
@@ -14,14 +14,12 @@ import { Outline } from "../desk/outline";
 import { Pictures } from "../desk/pictures";
 import { Queue } from "../desk/queue";
 import { SearchResult } from "../desk/search-result";
-import { SetAsideDialog } from "../desk/set-aside-dialog";
 import { Source } from "../desk/source";
-import { type Note, useDesk } from "../desk/use-desk";
+import { useDesk } from "../desk/use-desk";
+import { NOTE_KEYS, useNotes } from "../desk/use-notes";
 import { usePages } from "../pages/use-pages";
-import { db } from "../store/db";
-import { explainStorage } from "../store/faults";
 import { handOverOne } from "../store/hand-over";
-import { loadOriginal } from "../store/originals";
+import { loadDesk } from "../store/load-desk";
 import { Action } from "../ui/controls";
 import { download } from "../ui/download";
 import { TitleLine } from "../ui/frame";
@@ -31,21 +29,7 @@ import { useSite } from "./site";
 
 export const meta = () => [{ title: "Desk · Keen Quill" }];
 
-export async function clientLoader({ params }: Route.ClientLoaderArgs) {
-  try {
-    const record = await db().pages.get(params.page);
-    const source = record && (await loadOriginal(record.original));
-    if (!record || !source)
-      throw data("This page is not in this browser. It may have been undone, or belong to another browser.", {
-        status: 404,
-      });
-    const redraft = await db().redrafts.get(record.id);
-    return { record, source, edits: redraft?.edits ?? [] };
-  } catch (error) {
-    if (error instanceof Error) throw explainStorage(error);
-    throw error;
-  }
-}
+export const clientLoader = ({ params }: Route.ClientLoaderArgs) => loadDesk(params.page);
 
 export default function DeskRoute() {
   const loaded = useLoaderData<typeof clientLoader>();
@@ -69,8 +53,7 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
   const sheet = useRef<HTMLDivElement>(null);
   const title = useRef<HTMLInputElement | HTMLTextAreaElement>(null);
   const description = useRef<HTMLInputElement | HTMLTextAreaElement>(null);
-  const [selected, setSelected] = useState<number | null>(null);
-  const [asiding, setAsiding] = useState<Note | null>(null);
+  const { picking, fix, setAside, dialog } = useNotes(desk);
   const [wide, setWide] = useState(false);
 
   useEffect(() => {
@@ -79,26 +62,10 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
     return () => watch.disconnect();
   }, []);
 
-  const select = useCallback((n: number) => {
-    setSelected(n);
-    requestAnimationFrame(() => document.querySelector(`[data-note="${n}"]`)?.scrollIntoView({ block: "nearest" }));
-  }, []);
-  const step = (by: number) => {
-    if (desk.notes.length === 0) return;
-    const next = selected === null ? (by > 0 ? 1 : desk.notes.length) : selected + by;
-    select(Math.max(1, Math.min(desk.notes.length, next)));
-  };
   const toPage = (by: number) => {
     const list = pages?.shown ?? [];
     const next = list[list.findIndex((page) => page.id === desk.record.id) + by];
     if (next) navigate(`/sites/${site.id}/pages/${next.id}${pages?.query ?? ""}`);
-  };
-  const fix = (note: Note) => {
-    if (note.finding.fix) desk.edit(note.finding.fix.edits, note.finding.fix.label);
-  };
-  const fixSelected = () => {
-    const note = desk.notes.find((n) => n.number === selected);
-    if (note) fix(note);
   };
   const save = async () => {
     try {
@@ -118,27 +85,18 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
   };
   const ready = () => desk.setReady(!desk.record.ready);
 
-  useHotkeys("j", () => step(1));
-  useHotkeys("k", () => step(-1));
   useHotkeys("[", () => toPage(-1), { useKey: true });
   useHotkeys("]", () => toPage(1), { useKey: true });
-  useHotkeys(".", fixSelected, { useKey: true });
   useHotkeys("enter", () => title.current?.focus(), {
     preventDefault: true,
     ignoreEventWhen: (e) => e.target !== document.body,
   });
   useHotkeys("mod+enter", ready, { enableOnFormTags: true, preventDefault: true });
-  useHotkeys(
-    "escape",
-    () => (document.activeElement instanceof HTMLElement ? document.activeElement.blur() : undefined),
-    { enableOnFormTags: true },
-  );
 
   const kept = desk.savedAt
     ? `kept, ${new Intl.DateTimeFormat("en-GB", { timeStyle: "short" }).format(new Date(desk.savedAt))}`
     : null;
   const name = desk.record.name || desk.record.file;
-  const picking = { selected, onSelect: select };
   return (
     <>
       {pages && <Queue siteId={site.id} pages={pages} current={desk.record.id} />}
@@ -156,9 +114,7 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
           ]}
           shortcuts={[
             { keys: "Enter", does: "Edit the title" },
-            { keys: "Esc", does: "Leave the field" },
-            { keys: "J / K", does: "Next and previous note" },
-            { keys: ".", does: "Apply the fix of the selected note" },
+            ...NOTE_KEYS,
             { keys: "[ / ]", does: "Previous and next page" },
             { keys: "1 – 6", does: "Level of the heading that has the focus" },
             { keys: "← / →", does: "One level up or down; with Shift, all below it too" },
@@ -226,18 +182,11 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
                 </section>
               </div>
             </div>
-            <Margin desk={desk} sheet={sheet} {...picking} onFix={fix} onSetAside={setAsiding} />
+            <Margin desk={desk} sheet={sheet} {...picking} onFix={fix} onSetAside={setAside} />
           </div>
         </div>
       </main>
-      <SetAsideDialog
-        note={asiding}
-        onClose={() => setAsiding(null)}
-        onDone={(note, scope, reason) => {
-          desk.setAsideFinding(note.finding, scope, reason);
-          setAsiding(null);
-        }}
-      />
+      {dialog}
     </>
   );
 }

@@ -14,6 +14,7 @@ import type { Rule, RuleFacts } from "#core/rules/rule";
 import { useRuleCounts } from "../house-style/changes";
 import { PatternFields } from "../house-style/patterns";
 import { RuleLine } from "../house-style/rule-line";
+import { runsSites, SiteDataFields } from "../house-style/site-data-fields";
 import { BulkDialog } from "../pages/bulk-dialog";
 import { act, type Put } from "../store/act";
 import { db, type PageRecord, type SiteRecord } from "../store/db";
@@ -38,6 +39,7 @@ const SUBJECTS: Record<string, string> = {
   control: "Buttons",
   head: "Head",
   markup: "Markup",
+  data: "Structured data",
   "keywords-meta": "Meta keywords",
 };
 const ALL: { facts: RuleFacts; settings: Rule["settings"] }[] = [
@@ -70,6 +72,7 @@ function Sheet({ site }: { site: SiteRecord }) {
     [patterns?.title, patterns?.description].some((text) => text && "reason" in parsePattern(text)),
   );
 
+  const strange = draft.data?.organisation !== undefined && !runsSites(draft.data.organisation.type);
   const part: KindStyle | HouseStyle = kind === null ? draft : (draft.kinds?.[kind] ?? {});
   const change = (next: KindStyle) =>
     setDraft((all) =>
@@ -214,8 +217,13 @@ function Sheet({ site }: { site: SiteRecord }) {
             />
           </section>
           {Object.entries(SUBJECTS).map(([subject, title]) => (
-            <section key={subject} aria-label={title} className="mt-8">
+            <section key={subject} id={subject} aria-label={title} className="mt-8">
               <h2 className="font-serif text-18">{title}</h2>
+              {subject === "data" && kind === null && (
+                <div className="mt-2 mb-4">
+                  <SiteDataFields data={draft.data} onChange={(data) => setDraft({ ...draft, data })} />
+                </div>
+              )}
               <ul className="mt-1 border-hairline border-t">
                 {ALL.filter(({ facts }) => facts.id.startsWith(`${subject}/`)).map(({ facts, settings }) => (
                   <RuleLine
@@ -249,7 +257,7 @@ function Sheet({ site }: { site: SiteRecord }) {
           >
             Leave as it was
           </Action>
-          <MainButton disabled={faulty} onClick={() => void keep()}>
+          <MainButton disabled={faulty || strange} onClick={() => void keep()}>
             Keep this house style
           </MainButton>
         </section>

@@ -32,6 +32,7 @@ const BESIDE: Partial<Record<ColumnSet, [to: string, name: string][]>> = {
     ["pictures", "Pictures"],
     ["html", "Check the HTML"],
   ],
+  data: [["site-data", "The same on every page"]],
 };
 
 export default function Pages() {
@@ -152,6 +153,10 @@ export default function Pages() {
           { name: "Save the structured data of the shown pages", run: () => void exportEntities() },
           { name: "Pictures of this site", run: () => navigate(`/sites/${site.id}/pictures`) },
           { name: "Check the HTML of this site", run: () => navigate(`/sites/${site.id}/html`) },
+          {
+            name: "State whoever runs the site, or the way to each page, on all pages",
+            run: () => navigate(`/sites/${site.id}/site-data`),
+          },
           { name: "Show all pages", run: () => navigate(`/sites/${site.id}/pages`) },
         ]}
         shortcuts={[

@@ -54,7 +54,7 @@ export async function carryOverPage(
     settled: settled.length,
     ready: record.ready && carried.conflicts.length === 0,
   };
-  const fresh = freshen({ record: own, original, edits: carried.kept }, site.houseStyle, setAsides, today);
+  const fresh = freshen({ record: own, original, edits: carried.kept, settled }, site.houseStyle, setAsides, today);
   const kept = fresh.edits.length + conflicts.length + settled.length > 0;
   return {
     record: fresh.record,

@@ -236,6 +236,7 @@ interface DemoFacts {
   name: string;
   separator: string;
   rules: HouseStyle["rules"];
+  data: NonNullable<HouseStyle["data"]>;
   /** Paths that redirect, with where they lead. */
   redirects: Record<string, string>;
   phrases: Record<string, string>;
@@ -258,6 +259,7 @@ export async function openDemo(): Promise<string> {
     brand: facts.name,
     separator: facts.separator,
     rules: facts.rules,
+    data: facts.data,
   });
   const { files: pages, beside } = parted(files.filter((f) => f.path !== "site.json"));
   const incoming = pages.map((file) => incomingFile(file, facts.address, facts.phrases[file.path]));

@@ -17,6 +17,8 @@ export interface LoadedPage {
   record: PageRecord;
   original: Page;
   edits: readonly Edit[];
+  /** Edits that the site has taken over, which know where their data came from. */
+  settled: readonly Edit[];
 }
 
 /** Loads and reads a page; null where its record or its source is gone. */
@@ -27,7 +29,7 @@ export async function loadPage(pageId: string): Promise<LoadedPage | null> {
   const redraft = await db().redrafts.get(pageId);
   const original = readPage(source, { address: record.address });
   await expandData(original);
-  return { record, original, edits: redraft?.edits ?? [] };
+  return { record, original, edits: redraft?.edits ?? [], settled: redraft?.settled ?? [] };
 }
 
 export interface Freshened {
@@ -38,7 +40,7 @@ export interface Freshened {
 
 /** Works out anew what follows from a page and its redraft; patterns are resolved again. */
 export function freshen(
-  { record, original, edits }: LoadedPage,
+  { record, original, edits, settled }: LoadedPage,
   houseStyle: HouseStyle,
   setAsides: readonly SetAsideRecord[],
   today: string,
@@ -47,7 +49,12 @@ export function freshen(
   const style = styleForKind(houseStyle, kind);
   const moved = followPatterns(edits, { page: original, houseStyle: style, today });
   const { page } = applyToPage(original, moved);
-  const context = { phrase: record.phrase || null, houseStyle: style, today, written: writtenData(moved) };
+  const context = {
+    phrase: record.phrase || null,
+    houseStyle: style,
+    today,
+    written: writtenData([...settled, ...moved]),
+  };
   const findings = audit(page, context);
   const open = findings.filter((finding) => !setAsideFor(finding, record.id, setAsides));
   const derived = examine(page, { findings: open, houseStyle: style, edits: moved, stamp: stampOf(houseStyle, today) });

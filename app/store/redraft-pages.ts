@@ -63,7 +63,7 @@ export async function redraftPage(site: SiteRecord, change: PageChange, today: s
     ...(change.kind !== undefined && { kind: change.kind, kindBy: "editor" as const }),
     ready: change.ready ?? (loaded.record.ready && !redrafted),
   };
-  const fresh = freshen({ record: own, original, edits }, site.houseStyle, setAsides, today);
+  const fresh = freshen({ ...loaded, record: own, edits }, site.houseStyle, setAsides, today);
   const before = await db().redrafts.get(change.pageId);
   return {
     puts: [

@@ -9,6 +9,7 @@ import { dataOfPage } from "../store/page-entities";
 import { readIncoming } from "../store/read-incoming";
 import { previewFields, redraftPage } from "../store/redraft-pages";
 import { countRule, countSiteRule } from "../store/rule-counts";
+import { previewSiteData } from "../store/site-data";
 import { readSitemapFile } from "../store/sitemap-file";
 
 /** Work on pages away from the screen's thread. What is long runs on a pool of these. */
@@ -24,6 +25,7 @@ const api = {
   examinePages,
   previewFields,
   previewPattern,
+  previewSiteData,
   redraftPage,
   countRule,
   countSiteRule,

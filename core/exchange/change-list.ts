@@ -25,6 +25,7 @@ const FIELDS: Record<Edit["op"], string> = {
   "set-keywords": "keywords",
   "set-viewport": "viewport",
   "add-to-head": "added to the head",
+  "remove-markup-data": "data in the markup removed",
   "set-data": "structured data",
 };
 

@@ -66,6 +66,7 @@ const FIELDS: Record<Edit["op"], Joi.SchemaMap> = {
   "set-keywords": { value, was: nothing },
   "set-viewport": { value, was: nothing },
   "add-to-head": { id, value, was: nothing },
+  "remove-markup-data": { value: Joi.valid("").default(""), was: text.default("") },
   "set-data": { id, value, was: nothing, evidence: Joi.array().items(evidence) },
 };
 

@@ -27,6 +27,7 @@ export function emptyPage(
     tables: [],
     links: [],
     images: [],
+    videos: [],
     controls: [],
     sections: [],
     landmarks: [],

@@ -206,6 +206,18 @@ export interface Image {
   range: ElementRange;
 }
 
+/** Something that plays: a `video` element, or a frame whose title says that it plays one. */
+export interface Video {
+  /** In a frame of another page. */
+  framed: boolean;
+  src: string | null;
+  poster: string | null;
+  title: string | null;
+  /** Index in `Page.headings` of the heading it stands under; -1 before the first. */
+  heading: number;
+  range: ElementRange;
+}
+
 export interface Landmark {
   kind: LandmarkKind;
   label: string | null;
@@ -259,6 +271,7 @@ export interface Page {
   tables: Table[];
   links: Link[];
   images: Image[];
+  videos: Video[];
   controls: Control[];
   sections: Section[];
   landmarks: Landmark[];

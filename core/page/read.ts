@@ -218,7 +218,21 @@ class Reader {
         });
       }
     }
+    if (element.tag === "iframe" && /\bvideo\b|\bfilm\b/i.test(attribute(element, "title") ?? ""))
+      this.video(element, true);
     if (element.tag === "textarea" || element.tag === "select") this.addText(" ", element.start, element.end, around);
+  }
+
+  private video(element: ElementNode, framed: boolean): void {
+    const source = element.children.find((child) => child.type === "element" && child.tag === "source");
+    this.page.videos.push({
+      framed,
+      src: attribute(element, "src") ?? (source?.type === "element" ? attribute(source, "src") : null),
+      poster: attribute(element, "poster"),
+      title: attribute(element, "title") ?? attribute(element, "aria-label"),
+      heading: this.lastHeading,
+      range: rangeOf(element),
+    });
   }
 
   private enter(element: ElementNode, around: Surroundings, block: boolean): Surroundings {
@@ -310,6 +324,9 @@ class Reader {
         });
         break;
       }
+      case "video":
+        this.video(element, false);
+        break;
       case "img":
         page.images.push({
           src: attribute(element, "src"),

@@ -1,6 +1,7 @@
 import type { ElementRange, Page, Range, TextBlock } from "../page/page.ts";
 import { type BodyEdit, cleanValue, type NewBlock } from "./edits.ts";
 import { indentBefore, lineEndingNear } from "./insert.ts";
+import { STANDS_BESIDE } from "./insert-beside.ts";
 import { escapeText, removeAttribute, renameTags, setAttribute, wholeLine } from "./markup.ts";
 import { mergeHeadings } from "./merge.ts";
 import type { Patch } from "./patch.ts";
@@ -209,8 +210,7 @@ function besides(source: string, { start, end }: ElementRange, before: boolean, 
   return { start: at, end: at, text };
 }
 
-/** Elements beside which a paragraph may stand. */
-const NEIGHBOURS = new Set("address blockquote div h1 h2 h3 h4 h5 h6 li p pre".split(" "));
+const NEIGHBOURS: ReadonlySet<string> = new Set([...STANDS_BESIDE, "li"]);
 
 function insertBlocks(page: Page, edit: Extract<BodyEdit, { op: "insert-blocks" }>): BodyChange | null | string {
   const blocks = edit.blocks.map((block) => ({ ...block, text: cleanValue(block.text) }));

@@ -83,7 +83,7 @@ function carryField(edit: FieldEdit, page: Page, result: CarriedOver): void {
 /** What stands in the head now for an edit of it, and what was there. */
 function carryHead(edit: HeadEdit, page: Page, result: CarriedOver): void {
   if (planHead(page, edit) === null) result.settled.push(edit);
-  else if (edit.op === "add-to-head") result.kept.push(edit);
+  else if (edit.op === "add-to-head" || edit.op === "remove-markup-data") result.kept.push(edit);
   else if (edit.op === "set-data") {
     const plan = planHead(page, edit);
     if (typeof plan !== "string") result.kept.push(edit);

@@ -54,6 +54,8 @@ export type HeadEdit =
   | { op: "set-language" | "set-robots" | "set-keywords" | "set-viewport"; value: string; was: string | null }
   /** Elements that only the head may hold, such as an ownership code. */
   | { op: "add-to-head"; id: string; value: string; was: null }
+  /** Microdata and RDFa are taken out of the markup; `was` names what they said. */
+  | { op: "remove-markup-data"; value: ""; was: string }
   /** The text of a JSON-LD script element; "" takes the element out, and where there was none one is added to the head. */
   | { op: "set-data"; id: string; value: string; was: string | null; evidence?: Evidence[] };
 

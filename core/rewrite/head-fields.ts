@@ -5,12 +5,17 @@ import { safeInScript, sameBlock } from "../structured-data/patch-json.ts";
 import { cleanValue, type Edit, type HeadEdit } from "./edits.ts";
 import { insertHeadElement, lineEndingNear } from "./insert.ts";
 import { escapeAttribute, setAttribute, wholeLine } from "./markup.ts";
+import { removeMarkupData } from "./markup-data.ts";
 import type { BodyChange } from "./step.ts";
 
 const METAS = { "set-robots": "robots", "set-keywords": "keywords", "set-viewport": "viewport" } as const;
 
 export const isHeadEdit = (edit: Edit): edit is HeadEdit =>
-  edit.op === "set-language" || edit.op === "add-to-head" || edit.op === "set-data" || edit.op in METAS;
+  edit.op === "set-language" ||
+  edit.op === "add-to-head" ||
+  edit.op === "set-data" ||
+  edit.op === "remove-markup-data" ||
+  edit.op in METAS;
 
 /** The first `meta` of a name. */
 export const metaOf = (page: Page, name: string): MetaElement | undefined =>
@@ -20,6 +25,7 @@ export const metaOf = (page: Page, name: string): MetaElement | undefined =>
 export function planHead(page: Page, edit: HeadEdit): BodyChange | null | string {
   if (edit.op === "add-to-head") return addToHead(page, edit.value);
   if (edit.op === "set-data") return setData(page, edit);
+  if (edit.op === "remove-markup-data") return removeMarkupData(page);
   const value = cleanValue(edit.value);
   if (edit.op === "set-language") {
     if (value === languageOf(page)) return null;

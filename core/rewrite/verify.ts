@@ -40,6 +40,7 @@ export function seenOf(page: Page): Record<string, string> {
     images: json(
       page.images.map((i) => [i.src, i.alt, i.title, i.width, i.height, i.link, i.heading, i.labelled, i.silent]),
     ),
+    videos: json(page.videos.map((v) => [v.framed, v.src, v.poster, v.title, v.heading])),
     controls: json(page.controls.map((c) => [c.tag, c.role, c.name, c.href, c.onclick, c.silent])),
     sections: json(page.sections.map((s) => s.named)),
     swallowing: json(page.swallowing.map((s) => [s.what, s.name])),

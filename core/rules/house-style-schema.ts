@@ -40,6 +40,10 @@ const pattern = Joi.string()
   });
 const patterns = Joi.object({ title: pattern, description: pattern });
 
+const address = Joi.string()
+  .uri({ scheme: ["http", "https"] })
+  .max(2000);
+
 /** The shape of a house style, made from the catalogue. */
 export const houseStyleSchema = Joi.object({
   version: Joi.number().valid(1).required(),
@@ -47,6 +51,18 @@ export const houseStyleSchema = Joi.object({
   separator: Joi.string().allow("").max(20).default(DEFAULT_HOUSE_STYLE.separator),
   rules: rulesSchema.default({}),
   patterns,
+  data: Joi.object({
+    written: Joi.valid("blocks", "graph").default("blocks"),
+    organisation: Joi.object({
+      type: Joi.string().max(60).default("Organization"),
+      name: Joi.string().max(200).required(),
+      logo: address,
+      profiles: Joi.array().items(address).max(30),
+      telephone: Joi.string().max(60),
+      email: Joi.string().max(200),
+      address: Joi.string().max(300),
+    }),
+  }),
   kinds: Joi.object(
     Object.fromEntries(Object.keys(PAGE_KINDS).map((kind) => [kind, Joi.object({ rules: rulesSchema, patterns })])),
   ),

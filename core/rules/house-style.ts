@@ -22,6 +22,26 @@ export interface KindStyle {
   patterns?: Patterns;
 }
 
+/** Whoever runs the site, as its structured data has them. */
+export interface SiteOrganisation {
+  /** schema.org's type: Organization, or a kind of it such as Museum. */
+  type: string;
+  name: string;
+  /** Absolute addresses. */
+  logo?: string;
+  profiles?: readonly string[];
+  telephone?: string;
+  email?: string;
+  address?: string;
+}
+
+/** How the site writes its structured data. */
+export interface SiteData {
+  /** New entities of a page stand in a block of their own, or together in one graph. */
+  written: "blocks" | "graph";
+  organisation?: SiteOrganisation;
+}
+
 /** A site's settings for the rules and its patterns; a file that can be shared. */
 export interface HouseStyle {
   version: 1;
@@ -33,6 +53,7 @@ export interface HouseStyle {
   /** For pages of every kind. */
   patterns?: Patterns;
   kinds?: Partial<Record<PageKind, KindStyle>>;
+  data?: SiteData;
 }
 
 export const DEFAULT_HOUSE_STYLE: HouseStyle = { version: 1, brand: "", separator: " | ", rules: {} };
@@ -62,13 +83,13 @@ export function styleForKind(style: HouseStyle, kind: PageKind): HouseStyle {
  * settings, or the variables of its patterns, may have moved on.
  */
 export function stampOf(style: HouseStyle, today: string): string {
-  const { brand, separator, rules, kinds = {}, patterns = {} } = style;
-  const text = JSON.stringify([STAMPED, brand, separator, rules, kinds, patterns]);
+  const { brand, separator, rules, kinds = {}, patterns = {}, data = null } = style;
+  const text = JSON.stringify([STAMPED, brand, separator, rules, kinds, patterns, data]);
   return `${fingerprint(text)} ${today.slice(0, 7)}`;
 }
 
 /** Raised when the rules themselves change what they find, so that kept pages are audited again. */
-const STAMPED = 3;
+const STAMPED = 4;
 
 /** A rule's settings: the house style's where it states them, else the defaults. */
 export function settingsFor<S extends Record<string, Setting>>(

@@ -1,7 +1,7 @@
 import type { Page, Range } from "../page/page.ts";
 import type { PageKind } from "../page/page-kind.ts";
 import type { Edit } from "../rewrite/edits.ts";
-import type { Evidence } from "../structured-data/evidence.ts";
+import type { WrittenData } from "../structured-data/evidence.ts";
 import type { HouseStyle } from "./house-style.ts";
 import type { Setting, SettingsOf, Weight } from "./setting.ts";
 
@@ -106,7 +106,7 @@ export interface RuleContext {
   /** ISO 8601 date. */
   today: string;
   /** What the redraft has written as structured data, with where its values came from. */
-  written?: readonly { value: string; evidence?: readonly Evidence[] }[];
+  written?: readonly WrittenData[];
 }
 
 export interface RuleFacts {

@@ -1,6 +1,8 @@
 import type { Edit } from "../rewrite/edits.ts";
 import { fingerprint } from "../rewrite/fingerprint.ts";
-import type { Evidence } from "./evidence.ts";
+import type { Evidence, WrittenData } from "./evidence.ts";
+import { type Path, pointerOf } from "./json-text.ts";
+import { replaceValue, sameBlock } from "./patch-json.ts";
 
 /** The edit that puts another text in the place of a JSON-LD block. */
 export const dataEdit = (was: string, value: string, evidence?: Evidence[]): Edit => ({
@@ -10,6 +12,28 @@ export const dataEdit = (was: string, value: string, evidence?: Evidence[]): Edi
   was,
   ...(evidence && { evidence }),
 });
+
+/** The evidence that is held for a block. */
+export const evidenceFor = (written: readonly WrittenData[], text: string): readonly Evidence[] =>
+  written.findLast(({ value }) => sameBlock(value, text))?.evidence ?? [];
+
+/** The edit that changes a block and keeps the evidence that is held for it. */
+export const changedData = (written: readonly WrittenData[], was: string, value: string): Edit =>
+  dataEdit(was, value, [...evidenceFor(written, was)]);
+
+/** The edit that takes a value or an entity out of a block, with its evidence; what stands behind it in a list moves up. */
+export function takenOut(written: readonly WrittenData[], was: string, path: Path): Edit {
+  const last = path.at(-1);
+  const list = typeof last === "number" ? `${pointerOf(path.slice(0, -1))}/` : null;
+  const own = pointerOf(path);
+  const evidence = evidenceFor(written, was).flatMap((one) => {
+    if (one.pointer === own || one.pointer.startsWith(`${own}/`)) return [];
+    const [at = "", ...rest] = list && one.pointer.startsWith(list) ? one.pointer.slice(list.length).split("/") : [];
+    if (!/^\d+$/.test(at) || Number(at) < Number(last)) return [one];
+    return [{ ...one, pointer: list + [Number(at) - 1, ...rest].join("/") }];
+  });
+  return dataEdit(was, replaceValue(was, path, undefined), evidence);
+}
 
 /** The edit that adds a JSON-LD block to the head. `id` tells several apart. */
 export const newDataEdit = (id: string, value: string, evidence: Evidence[] = []): Edit => ({
@@ -21,5 +45,5 @@ export const newDataEdit = (id: string, value: string, evidence: Evidence[] = []
 });
 
 /** What a redraft has written as structured data, with the evidence for it. */
-export const writtenData = (edits: readonly Edit[]): { value: string; evidence?: Evidence[] }[] =>
+export const writtenData = (edits: readonly Edit[]): WrittenData[] =>
   edits.flatMap((edit) => (edit.op === "set-data" ? [edit] : []));

@@ -16,11 +16,17 @@ export interface Evidence {
   heading: string;
 }
 
+/** Structured data that a redraft has written, with where its values came from. */
+export interface WrittenData {
+  value: string;
+  evidence?: readonly Evidence[];
+}
+
 /** Characters that are kept before and behind. */
 const AROUND = 32;
 
-/** All text of a page in its order, block by block. */
-export const runningText = (page: Pick<Page, "blocks">): string => page.blocks.map(({ text }) => text).join("\n");
+/** Characters around a quotation, from which on they name its place. */
+const SURE = 8;
 
 /** Evidence for words of a block. */
 export function evidenceIn(page: Page, block: number, exact: string, pointer: string): Evidence {
@@ -46,13 +52,14 @@ export type EvidenceState =
 
 /** Looks for evidence again: its words, or else what stands where they stood. */
 export function followEvidence(page: Pick<Page, "blocks">, { exact, before, after }: Evidence): EvidenceState {
-  const text = runningText(page);
-  if (text.includes(exact)) return { state: "there" };
   const words = (part: string, end: "before" | "after") =>
     (end === "before" ? part.split("\n").at(-1) : part.split("\n")[0]) ?? "";
   const lead = words(before, "before");
   const trail = words(after, "after");
+  if (page.blocks.some(({ text }) => text.includes(lead + exact + trail))) return { state: "there" };
   for (const { text: block } of page.blocks) {
+    // A word or two around it may stand anywhere.
+    if (lead.length + trail.length < SURE && page.blocks.some(({ text }) => text.includes(exact))) break;
     const from = lead === "" ? 0 : block.indexOf(lead);
     if (from < 0) continue;
     const start = from + lead.length;
@@ -74,17 +81,14 @@ export function followEvidence(page: Pick<Page, "blocks">, { exact, before, afte
     const now = page.blocks[at]?.text;
     if (now) return { state: "changed", now };
   }
-  return { state: "gone" };
+  return page.blocks.some(({ text }) => text.includes(exact)) ? { state: "there" } : { state: "gone" };
 }
 
 /** Evidence by block and pointer, as the redraft keeps it. */
 export type EvidenceOf = ReadonlyMap<string, Evidence>;
 
 /** The evidence of a redraft's blocks, by the names of the places that it speaks for. */
-export function evidenceOf(
-  data: PageData,
-  kept: readonly { value: string; evidence?: readonly Evidence[] }[],
-): Map<string, Evidence> {
+export function evidenceOf(data: PageData, kept: readonly WrittenData[]): Map<string, Evidence> {
   const found = new Map<string, Evidence>();
   for (const [block, { text }] of data.blocks.entries()) {
     for (const { value, evidence = [] } of kept) {

@@ -48,7 +48,27 @@ const add = (entity: Entity, name: string, written: string, value: Value) => {
 };
 
 /** Entities that are written into the markup: microdata (HTML Living Standard 5) and RDFa Lite 1.1, in the order of the page. */
-export function readMarkupData(source: string, base: string): Entity[] {
+export const readMarkupData = (source: string, base: string): Entity[] => readCarried(source, base).entities;
+
+/** An element that says something as data, with the attributes by which it does. */
+export interface Carrier {
+  element: ElementNode;
+  attributes: ReadonlySet<string>;
+}
+
+/** The elements by which a page says its microdata and RDFa, in the order of the page. */
+export const carriersOf = (source: string, base: string): Carrier[] =>
+  [...readCarried(source, base).carriers]
+    .map(([element, attributes]) => ({ element, attributes }))
+    .sort((a, b) => a.element.start - b.element.start);
+
+function readCarried(source: string, base: string) {
+  const carriers = new Map<ElementNode, Set<string>>();
+  const carries = (element: ElementNode, ...names: string[]) => {
+    const known = carriers.get(element) ?? new Set();
+    carriers.set(element, known);
+    for (const name of names) if (attribute(element, name) !== null) known.add(name);
+  };
   const { document } = parseSource(source);
   const entities: Entity[] = [];
   const byId = new Map<string, ElementNode>();
@@ -65,6 +85,7 @@ export function readMarkupData(source: string, base: string): Entity[] {
     if (node.type !== "element") return;
     const names = owner ? words(attribute(node, "itemprop")) : [];
     const scoped = attribute(node, "itemscope") !== null;
+    if (scoped || names.length > 0) carries(node, "itemscope", "itemtype", "itemid", "itemref", "itemprop");
     let inner = owner;
     let innerVocabulary = vocabulary;
     if (scoped) {
@@ -116,6 +137,7 @@ export function readMarkupData(source: string, base: string): Entity[] {
     const names = owner
       ? words(attribute(node, "property")).filter((name) => vocabulary !== "" || known.has(name.split(":")[0] ?? ""))
       : [];
+    if (attribute(node, "vocab")) carries(node, "vocab");
     let inner = owner;
     if (types.length > 0 && (vocabulary !== "" || types.some((type) => type.includes(":")))) {
       const id =
@@ -130,9 +152,11 @@ export function readMarkupData(source: string, base: string): Entity[] {
         typeSaid: saidTag(node),
       };
       entities.push(entity);
+      carries(node, "typeof", "resource", ...(owner && names.length > 0 ? ["property"] : []));
       if (owner) for (const name of names) add(owner, short(name), name, { kind: "entity", entity, said: entity.said });
       inner = entity;
     } else if (owner) {
+      if (names.length > 0) carries(node, "property", "resource");
       const resource = attribute(node, "resource");
       for (const name of names)
         add(
@@ -149,7 +173,7 @@ export function readMarkupData(source: string, base: string): Entity[] {
 
   for (const child of document.children) microdata(child, null, "");
   for (const child of document.children) rdfa(child, null, "", new Map([["schema", "http://schema.org/"]]));
-  return entities;
+  return { entities, carriers };
 }
 
 const named = (name: string, vocabulary: string) =>

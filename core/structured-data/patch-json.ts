@@ -1,19 +1,64 @@
-import { applyEdits, type FormattingOptions, modify } from "jsonc-parser";
+import { applyEdits, findNodeAtLocation, modify, type Node, parseTree } from "jsonc-parser";
 import type { Path } from "./json-text.ts";
 
-/** A block is indented as its own first line within a bracket is. */
-function formatOf(text: string): FormattingOptions {
-  const indent = /[{[]\r?\n([ \t]+)/.exec(text)?.[1] ?? "  ";
-  return {
-    insertSpaces: !indent.startsWith("\t"),
-    tabSize: indent.startsWith("\t") ? 1 : Math.min(8, indent.length),
-    eol: text.includes("\r\n") ? "\r\n" : "\n",
-  };
+/** How a text of JSON is set: what its lines are indented by and end in. A text of one line has no lines to keep. */
+interface Setting {
+  indent: string;
+  line: string;
 }
+
+const settingOf = (text: string): Setting | null =>
+  /[\n\r]/.test(text.trim())
+    ? { indent: /[{[]\s*[\r\n]([ \t]+)/.exec(text)?.[1] ?? "  ", line: text.includes("\r\n") ? "\r\n" : "\n" }
+    : null;
+
+/** A value as JSON that stands behind `margin`. */
+const written = (value: unknown, setting: Setting | null, margin: string): string =>
+  setting === null
+    ? JSON.stringify(value)
+    : JSON.stringify(value, null, setting.indent).replaceAll("\n", setting.line + margin);
+
+const marginOf = (text: string, offset: number): string =>
+  /(?:^|[\r\n])([ \t]*)[^\r\n]*$/.exec(text.slice(0, offset))?.[1] ?? "";
 
 /** A text of JSON with one value replaced or added; everything else stays as it is written. `undefined` takes it out. */
 export function replaceValue(text: string, path: Path, value: unknown): string {
-  return applyEdits(text, modify(text, [...path], value, { formattingOptions: formatOf(text) }));
+  if (value === undefined) return applyEdits(text, modify(text, [...path], undefined, {}));
+  const root = parseTree(text);
+  const node = root && findNodeAtLocation(root, [...path]);
+  if (node) {
+    const { offset, length } = node;
+    // A long list or thing takes lines of its own only where what it replaces has them, or none stood there before.
+    const setting = text.slice(offset, offset + length).includes("\n") || !node.children ? settingOf(text) : null;
+    return text.slice(0, offset) + written(value, setting, marginOf(text, offset)) + text.slice(offset + length);
+  }
+  const around = root && findNodeAtLocation(root, path.slice(0, -1));
+  const name = path.at(-1);
+  if (!around?.children || name === undefined) return applyEdits(text, modify(text, [...path], value, {}));
+  return inserted(text, around, typeof name === "string" ? name : null, value);
+}
+
+/** A text with one more member behind the others of an object, or one more item of a list. */
+function inserted(text: string, { offset, length, children = [] }: Node, name: string | null, value: unknown): string {
+  const setting = settingOf(text);
+  const [first, second] = children;
+  const last = children.at(-1);
+  const member = first?.children?.[1] && name !== null ? first.children : null;
+  const colon = member?.[0] && member[1] ? text.slice(member[0].offset + member[0].length, member[1].offset) : ": ";
+  const key = name === null ? "" : JSON.stringify(name) + (first || setting ? colon : ":");
+  if (!first || !last) {
+    const own = marginOf(text, offset);
+    const [inner, outer] = setting ? [setting.line + own + setting.indent, setting.line + own] : ["", ""];
+    const made = inner + key + written(value, setting, own + (setting?.indent ?? "")) + outer;
+    return text.slice(0, offset + 1) + made + text.slice(offset + length - 1);
+  }
+  const end = last.offset + last.length;
+  // A line for each, or all in one line as they stand.
+  const apart = /[\r\n]/.test(text.slice(offset, first.offset));
+  const margin = marginOf(text, first.offset);
+  const between = second ? text.slice(first.offset + first.length, second.offset) : colon.endsWith(" ") ? ", " : ",";
+  const comma = apart && setting ? `,${setting.line}${margin}` : /[\r\n]/.test(between) ? ", " : between;
+  return text.slice(0, end) + comma + key + written(value, apart ? setting : null, margin) + text.slice(end);
 }
 
 /** Whether two texts of a block differ at most in line endings and in the white space around them. */

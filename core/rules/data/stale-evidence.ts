@@ -1,7 +1,7 @@
-import { dataEdit } from "../../structured-data/data-edit.ts";
+import { dataEdit, evidenceFor } from "../../structured-data/data-edit.ts";
 import { evidenceOf, followEvidence } from "../../structured-data/evidence.ts";
 import { rangeAt } from "../../structured-data/json-text.ts";
-import { pathOfPointer, replaceValue, sameBlock } from "../../structured-data/patch-json.ts";
+import { pathOfPointer, replaceValue } from "../../structured-data/patch-json.ts";
 import { commonPractice } from "../rule.ts";
 import { quote } from "../texts.ts";
 import { dataRule } from "./data-rule.ts";
@@ -22,7 +22,7 @@ export const dataStaleEvidence = dataRule({
       if (!block) continue;
       const path = pathOfPointer(evidence.pointer);
       const { start, end } = rangeAt(block.text, path, "value");
-      const kept = written.find(({ value }) => sameBlock(value, block.text))?.evidence ?? [];
+      const kept = evidenceFor(written, block.text);
       const now = state.state === "changed" ? state.now : null;
       // A value that says the words themselves can say the new ones; a date or number made of them must be looked at.
       const same = now !== null && JSON.parse(block.text.slice(start, end)) === evidence.exact;

@@ -1,0 +1,133 @@
+import { DropdownMenu } from "radix-ui";
+import { lazy, Suspense, useMemo, useState } from "react";
+import { changedData, dataEdit } from "#core/structured-data/data-edit";
+import type { evidenceOf } from "#core/structured-data/evidence";
+import type { Entity } from "#core/structured-data/graph";
+import { readJson, SLIPS } from "#core/structured-data/json-text";
+import type { PageData } from "#core/structured-data/page-data";
+import { Action } from "../ui/controls";
+import { menuItem } from "../ui/frame";
+import { useNotices } from "../ui/notice";
+import { NotesAt, type Picking } from "./anchored";
+import { EntityEntry } from "./data-entity";
+import type { DataMark } from "./data-source";
+import type { Desk } from "./use-desk";
+
+const DataSource = lazy(() => import("./data-source"));
+
+interface BlockProps extends Picking {
+  desk: Desk;
+  data: PageData;
+  index: number;
+  evidence: ReturnType<typeof evidenceOf>;
+  /** The one entity that is set out; null for all of the block. */
+  only?: Entity | null;
+  /** The JSON stands beside the entries, where there is room for both. */
+  beside?: boolean;
+}
+
+/** One block of JSON-LD: its entities as entries of a catalogue, and its JSON, of which either can be edited. */
+export function DataBlock({ desk, data, index, evidence, only = null, beside = false, ...picking }: BlockProps) {
+  const { say } = useNotices();
+  const [written, setWritten] = useState<string | null>(null);
+  const block = data.blocks[index];
+  const roots: Entity[] = only ? [only] : data.roots.filter(({ said }) => said.block === index);
+  const marks = useMemo(
+    (): DataMark[] =>
+      desk.notes.flatMap(({ finding: { at, weight, message } }) =>
+        at.part === "data" && block && at.range.start >= block.range.start && at.range.end <= block.range.end + 1
+          ? [{ from: at.range.start - block.range.start, to: at.range.end - block.range.start, weight, message }]
+          : [],
+      ),
+    [desk.notes, block],
+  );
+  if (!block) return null;
+  const broken = "fault" in block.json;
+  const open = written !== null;
+  const typed = open ? readJson(written) : null;
+  const wrong = typed && "fault" in typed ? typed.fault : null;
+  const changed = !desk.original.data.some(({ text }) => text === block.text);
+  const copy = async (text: string) => {
+    await navigator.clipboard.writeText(text);
+    say("Copied");
+  };
+  return (
+    <div data-anchor={`data ${index}`} className={`mt-4 border-t pt-2 ${changed ? "border-blue" : "border-hairline"}`}>
+      <div className="flex items-baseline gap-4 text-12 text-soft">
+        <span className={`flex-1 ${changed ? "text-blue" : ""}`}>
+          JSON-LD{data.blocks.length > 1 ? `, ${index + 1} of ${data.blocks.length}` : ""}
+          {broken ? ", cannot be read" : ""}
+          <NotesAt desk={desk} at={{ part: "data", data: String(index), range: block.range }} {...picking} />
+        </span>
+        {open ? (
+          <>
+            <Action
+              disabled={written === block.text || wrong !== null}
+              onClick={() => {
+                desk.edit(changedData(desk.written, block.text, written), "Structured data");
+                setWritten(null);
+              }}
+            >
+              Keep what I wrote
+            </Action>
+            <Action onClick={() => setWritten(null)}>Leave it as it was</Action>
+          </>
+        ) : (
+          <Action onClick={() => setWritten(block.text)}>Write it as JSON</Action>
+        )}
+        <DropdownMenu.Root>
+          <DropdownMenu.Trigger className="text-blue hover:underline">More</DropdownMenu.Trigger>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content align="end" sideOffset={4} className="floating z-50 min-w-56 p-1.5 text-13">
+              <DropdownMenu.Item className={menuItem} onSelect={() => void copy(block.text.trim())}>
+                Copy as JSON-LD
+              </DropdownMenu.Item>
+              <DropdownMenu.Item
+                className={menuItem}
+                onSelect={() => void copy(`<script type="application/ld+json">\n${block.text.trim()}\n</script>`)}
+              >
+                Copy as a script element
+              </DropdownMenu.Item>
+              <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
+              <DropdownMenu.Item
+                className={menuItem}
+                onSelect={() => desk.edit(dataEdit(block.text, ""), "Take structured data out")}
+              >
+                Take it out of the page
+              </DropdownMenu.Item>
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+      </div>
+      <div className={open && beside ? "grid grid-cols-2 gap-5 max-[1000px]:grid-cols-1" : ""}>
+        {(!open || beside) && (
+          <div className="min-w-0">
+            {roots.map((entity) => (
+              <EntityEntry
+                key={entity.said.path.join("/")}
+                desk={desk}
+                data={data}
+                entity={entity}
+                evidence={evidence}
+                depth={0}
+                {...picking}
+              />
+            ))}
+          </div>
+        )}
+        {open && (
+          <div className="min-w-0">
+            {wrong && (
+              <p role="alert" className="mt-1 text-red">
+                This cannot be read: {SLIPS[wrong.slip]}.
+              </p>
+            )}
+            <Suspense fallback={<p className="mt-2 text-soft">Opening…</p>}>
+              <DataSource text={block.text} marks={marks} label="Structured data as JSON" onChange={setWritten} />
+            </Suspense>
+          </div>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,189 @@
+import { useState } from "react";
+import type { Edit } from "#core/rewrite/edits";
+import { dataEdit } from "#core/structured-data/data-edit";
+import { type Field, fieldFor, makeValue, type Parts } from "#core/structured-data/fields";
+import type { Entity } from "#core/structured-data/graph";
+import { linkable } from "#core/structured-data/link-entity";
+import { offeredFor } from "#core/structured-data/offered";
+import type { PageData } from "#core/structured-data/page-data";
+import { type Blank, sayMore } from "#core/structured-data/say";
+import { keptEvidence, lastPlaceUnder, sayOnPage } from "#core/structured-data/say-on-page";
+import { vocabulary } from "#core/structured-data/vocabulary";
+import { Action, fieldClass } from "../ui/controls";
+import { useNotices } from "../ui/notice";
+import { useDescription } from "./use-description";
+import type { Desk } from "./use-desk";
+import { startOf, ValueField } from "./value-field";
+
+const TEXT: Field = { kind: "text" };
+
+/**
+ * A form for one more value of an entity: of a blank that was chosen, or of any property of schema.org's, what its search
+ * features need first. The value can be written onto the page in the same step.
+ */
+export function SayMore({
+  desk,
+  data,
+  entity,
+  text,
+  asked,
+  onClose,
+}: {
+  desk: Desk;
+  data: PageData;
+  entity: Entity;
+  /** The block that the entity stands in. */
+  text: string;
+  /** What is to be said; null asks for it. */
+  asked: Pick<Blank, "path" | "says"> | null;
+  onClose: () => void;
+}) {
+  const { fail } = useNotices();
+  const [name, setName] = useState(asked?.path ?? "");
+  const [parts, setParts] = useState<Parts>({});
+  const [heading, setHeading] = useState<number | null>(null);
+  const [sentence, setSentence] = useState<string | null>(null);
+  const has = entity.properties.map((one) => one.name);
+  const offered = asked ? [] : offeredFor(entity.types, has);
+  const term = vocabulary().properties.get(name.trim().split(".").at(-1) ?? "");
+  const description = useDescription(term?.name ?? "");
+  const field = term ? fieldFor(term) : TEXT;
+  const filled = { ...startOf(field), ...parts };
+  const known = linkable(
+    data,
+    entity,
+    field.kind === "entity" ? field.types : [],
+    desk.houseStyle.data?.organisation,
+    desk.page.address,
+  );
+  const made = term ? makeValue(field, filled) : { reason: "" };
+  const ready = "json" in made;
+  const words = ready ? made.words : "";
+  const label = asked?.says ?? name.trim();
+  const written = sentence ?? `${label.charAt(0).toUpperCase()}${label.slice(1)}: ${words}`;
+  const places = desk.page.headings.flatMap(({ text: own, landmark }, i) =>
+    own !== "" &&
+    (landmark === null || landmark === "main" || landmark === "region") &&
+    lastPlaceUnder(desk.page, i) >= 0
+      ? [{ i, own }]
+      : [],
+  );
+  const onPage = desk.page.format === "html" && places.length > 0 && field.kind !== "url";
+  const keep = () => {
+    if (!("json" in made)) return;
+    const link = known.find((one) => one.id === parts.id);
+    const before: Edit[] = link?.names && link.names.was !== text ? [dataEdit(link.names.was, link.names.text)] : [];
+    const own = link?.names?.was === text ? link.names.text : text;
+    const said = sayMore(own, entity.said.path, name.trim(), made.json, made.beside);
+    if (heading === null || written.trim() === "") {
+      desk.edit([...before, dataEdit(text, said.text, keptEvidence(desk.written, text, said))], label);
+      onClose();
+      return;
+    }
+    const exact = written.includes(words) ? words : written.trim();
+    const block = { tag: "p" as const, text: written.trim() };
+    const behind = lastPlaceUnder(desk.page, heading);
+    const result = sayOnPage(desk, behind, [block], crypto.randomUUID(), text, said, [
+      { pointer: said.pointer, words: exact },
+    ]);
+    if ("reason" in result) {
+      fail(new Error(result.reason));
+      return;
+    }
+    desk.edit([...before, ...result.edits], `${label}, on the page too`);
+    onClose();
+  };
+  return (
+    <form
+      className="my-2 grid gap-2 border-blue border-l-2 pl-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        keep();
+      }}
+    >
+      <div className="grid grid-cols-[minmax(120px,0.6fr)_minmax(0,1fr)] gap-3">
+        {asked ? (
+          <span className="break-words text-soft">{asked.says}</span>
+        ) : (
+          <span>
+            <input
+              // biome-ignore lint/a11y/noAutofocus: it was just asked for
+              autoFocus
+              aria-label="Property"
+              placeholder={offered[0]?.name ?? "Property"}
+              list="data-properties"
+              value={name}
+              onChange={(e) => {
+                setName(e.target.value);
+                setParts({});
+              }}
+              onKeyDown={(e) => e.key === "Escape" && onClose()}
+              className={fieldClass}
+            />
+            <datalist id="data-properties">
+              {offered.map((one) => (
+                <option key={one.name} value={one.name}>
+                  {one.why}
+                </option>
+              ))}
+            </datalist>
+          </span>
+        )}
+        <ValueField
+          field={field}
+          parts={filled}
+          known={known}
+          autoFocus={asked !== null}
+          onChange={setParts}
+          onClose={onClose}
+        />
+      </div>
+      {description && <p className="text-soft">{description}</p>}
+      {name.trim() !== "" && !term && <p className="text-soft">schema.org has no property of that name.</p>}
+      {onPage && (
+        <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
+          <label className="flex items-baseline gap-1.5">
+            <input
+              type="checkbox"
+              checked={heading !== null}
+              onChange={(e) => setHeading(e.target.checked ? (places[0]?.i ?? null) : null)}
+            />
+            Write it onto the page too
+          </label>
+          {heading !== null && (
+            <>
+              <label className="flex min-w-0 items-baseline gap-1.5">
+                under
+                <select
+                  aria-label="Under which heading"
+                  value={heading}
+                  onChange={(e) => setHeading(Number(e.target.value))}
+                  className={`${fieldClass} min-w-0 max-w-64`}
+                >
+                  {places.map(({ i, own }) => (
+                    <option key={i} value={i}>
+                      {own}
+                    </option>
+                  ))}
+                </select>
+              </label>
+              <input
+                aria-label="As it stands on the page"
+                value={written}
+                onChange={(e) => setSentence(e.target.value)}
+                className={`${fieldClass} basis-full font-serif text-15`}
+              />
+            </>
+          )}
+        </div>
+      )}
+      <span className="flex items-baseline gap-4">
+        <Action type="submit" disabled={!ready}>
+          Say it
+        </Action>
+        <Action onClick={onClose}>Leave it</Action>
+        {!ready && Object.values(parts).some((one) => one !== "") && <span className="text-soft">{made.reason}</span>}
+      </span>
+    </form>
+  );
+}

@@ -1,0 +1,55 @@
+import { useCallback, useState } from "react";
+import { useHotkeys } from "react-hotkeys-hook";
+import { SetAsideDialog } from "./set-aside-dialog";
+import type { Desk, Note } from "./use-desk";
+
+/** The keys of the notes, for the list of a screen's shortcuts. */
+export const NOTE_KEYS = [
+  { keys: "J / K", does: "Next and previous note" },
+  { keys: ".", does: "Apply the fix of the selected note" },
+  { keys: "Esc", does: "Leave the field" },
+];
+
+/** Which note is selected, what is done with notes by key, and the dialog that sets one aside. */
+export function useNotes(desk: Desk) {
+  const [selected, setSelected] = useState<number | null>(null);
+  const [asiding, setAsiding] = useState<Note | null>(null);
+  const select = useCallback((n: number) => {
+    setSelected(n);
+    requestAnimationFrame(() => document.querySelector(`[data-note="${n}"]`)?.scrollIntoView({ block: "nearest" }));
+  }, []);
+  const step = (by: number) => {
+    const at = desk.notes.findIndex(({ number }) => number === selected);
+    const next = desk.notes[at < 0 ? (by > 0 ? 0 : desk.notes.length - 1) : at + by];
+    if (next) select(next.number);
+  };
+  const fix = (note: Note) => {
+    if (note.finding.fix) desk.edit(note.finding.fix.edits, note.finding.fix.label);
+  };
+  useHotkeys("j", () => step(1));
+  useHotkeys("k", () => step(-1));
+  useHotkeys(
+    ".",
+    () => {
+      const note = desk.notes.find(({ number }) => number === selected);
+      if (note) fix(note);
+    },
+    { useKey: true },
+  );
+  useHotkeys(
+    "escape",
+    () => (document.activeElement instanceof HTMLElement ? document.activeElement.blur() : undefined),
+    { enableOnFormTags: true },
+  );
+  const dialog = (
+    <SetAsideDialog
+      note={asiding}
+      onClose={() => setAsiding(null)}
+      onDone={(note, scope, reason) => {
+        desk.setAsideFinding(note.finding, scope, reason);
+        setAsiding(null);
+      }}
+    />
+  );
+  return { picking: { selected, onSelect: select }, fix, setAside: setAsiding, dialog };
+}

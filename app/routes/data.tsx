@@ -1,0 +1,176 @@
+import { useMemo, useRef } from "react";
+import { Link, useLoaderData, useSearchParams } from "react-router";
+import { evidenceOf } from "#core/structured-data/evidence";
+import { type Entity, nameOf, saidName } from "#core/structured-data/graph";
+import { dataOf, entitiesOf, type PageData } from "#core/structured-data/page-data";
+import { DataBlock } from "../desk/data-block";
+import { EntityEntry } from "../desk/data-entity";
+import { Margin } from "../desk/margin";
+import { useDesk } from "../desk/use-desk";
+import { NOTE_KEYS, useNotes } from "../desk/use-notes";
+import { loadDesk } from "../store/load-desk";
+import { TitleLine } from "../ui/frame";
+import type { Route } from "./+types/data";
+import { useSite } from "./site";
+
+export const meta = () => [{ title: "Structured data · Keen Quill" }];
+
+export const clientLoader = ({ params }: Route.ClientLoaderArgs) => loadDesk(params.page);
+
+export default function DataRoute() {
+  const loaded = useLoaderData<typeof clientLoader>();
+  return <DataByItself key={loaded.record.id} {...loaded} />;
+}
+
+/** Graphs up to this size are set out whole, until one entity is chosen. */
+const WHOLE = 12;
+
+/** The structured data of one page by itself: its graph beside the entries, and room for the JSON. */
+function DataByItself({ record, source, edits }: ReturnType<typeof useLoaderData<typeof clientLoader>>) {
+  const site = useSite();
+  const desk = useDesk(site, record, source, edits);
+  const { picking, fix, setAside, dialog } = useNotes(desk);
+  const sheet = useRef<HTMLDivElement>(null);
+  const [params] = useSearchParams();
+  const data = dataOf(desk.page);
+  const evidence = useMemo(() => evidenceOf(data, desk.written), [data, desk.written]);
+  const chosen = data.entities.find(({ said }) => saidName(said) === params.get("entity")) ?? null;
+  const only = chosen ?? (data.roots.length > WHOLE ? (data.roots[0] ?? null) : null);
+  // Beside what is set out only its own notes stand.
+  const notes = useMemo(() => desk.notes.filter(({ finding }) => finding.at.part === "data"), [desk.notes]);
+  const ofData = useMemo(
+    () => ({ ...desk, notes, settled: desk.settled.filter(({ at }) => at.part === "data"), setAside: [] }),
+    [desk, notes],
+  );
+  const blocks = data.blocks.map((_, index) => index).filter((index) => only === null || only.said.block === index);
+  const inMarkup = data.roots.filter((one) => one.syntax !== "json-ld" && (only === null || only === one));
+  const back = `/sites/${site.id}/pages/${desk.record.id}`;
+  return (
+    <>
+      <main className="group/page flex min-w-0 flex-1 flex-col">
+        <TitleLine site={site} commands={[]} shortcuts={NOTE_KEYS}>
+          <Link to={`/sites/${site.id}/pages?columns=data`} className="truncate text-soft hover:text-ink">
+            {site.name || site.address}
+          </Link>
+          <span aria-hidden className="text-soft">
+            /
+          </span>
+          <Link to={back} className="truncate text-soft hover:text-ink">
+            {desk.record.name || desk.record.file}
+          </Link>
+          <span aria-hidden className="text-soft">
+            /
+          </span>
+          <h1 className="truncate font-medium font-serif text-15">Structured data</h1>
+        </TitleLine>
+        <div className="flex min-h-0 flex-1 max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
+          <nav
+            aria-label="Entities"
+            className="w-[220px] shrink-0 overflow-y-auto border-hairline border-r px-4 py-4 group-has-[.cm-editor]/page:hidden max-[1000px]:w-full"
+          >
+            <ul className="grid grid-cols-[minmax(0,1fr)] gap-1">
+              {data.roots.length <= WHOLE && (
+                <li>
+                  <Link to="?" replace aria-current={only === null ? "true" : undefined} className={indexLink}>
+                    All of it
+                  </Link>
+                </li>
+              )}
+              {data.roots.map((entity) => (
+                <li key={saidName(entity.said)}>
+                  <IndexLine data={data} entity={entity} chosen={only} />
+                </li>
+              ))}
+            </ul>
+            {data.roots.length === 0 && <p className="text-soft">This page states nothing as structured data.</p>}
+          </nav>
+          <div className="min-w-0 flex-1 overflow-y-auto bg-sheet max-[1000px]:overflow-visible">
+            <div className="flex min-h-full max-[1000px]:flex-col">
+              <div ref={sheet} className="min-w-0 flex-1 border-hairline border-r px-[22px] pb-8">
+                {only?.within && <Around entity={only.within} />}
+                {blocks.map((index) => (
+                  <DataBlock
+                    key={index}
+                    desk={desk}
+                    data={data}
+                    index={index}
+                    evidence={evidence}
+                    only={only}
+                    beside
+                    {...picking}
+                  />
+                ))}
+                {inMarkup.map((entity) => (
+                  <EntityEntry
+                    key={saidName(entity.said)}
+                    desk={desk}
+                    data={data}
+                    entity={entity}
+                    evidence={evidence}
+                    depth={0}
+                    {...picking}
+                  />
+                ))}
+              </div>
+              <Margin desk={ofData} sheet={sheet} {...picking} onFix={fix} onSetAside={setAside} />
+            </div>
+          </div>
+        </div>
+      </main>
+      {dialog}
+    </>
+  );
+}
+
+const indexLink = "block truncate hover:text-blue aria-[current=true]:font-medium";
+
+/** An outermost entity with those that it points to. */
+function IndexLine({ data, entity, chosen }: { data: PageData; entity: Entity; chosen: Entity | null }) {
+  const to = new Set(
+    entity.properties.flatMap(({ values }) =>
+      values.flatMap((value) => (value.kind === "reference" ? entitiesOf(data, value) : [])),
+    ),
+  );
+  return (
+    <>
+      <Link
+        to={`?entity=${encodeURIComponent(saidName(entity.said))}`}
+        replace
+        aria-current={chosen === entity ? "true" : undefined}
+        className={indexLink}
+      >
+        <span className="font-serif text-15">{entity.types.join(" and ") || "without a type"}</span>{" "}
+        <span className="text-12 text-soft">{nameOf(entity)}</span>
+      </Link>
+      {[...to].map((one) => (
+        <Link
+          key={saidName(one.said)}
+          to={`?entity=${encodeURIComponent(saidName(one.said))}`}
+          replace
+          className="block truncate pl-3 text-12 text-soft hover:text-blue"
+        >
+          → {one.types.join(" and ")} {nameOf(one)}
+        </Link>
+      ))}
+    </>
+  );
+}
+
+/** What an entity stands within, so that one gets back to it. */
+function Around({ entity }: { entity: Entity }) {
+  const way: Entity[] = [];
+  for (let one: Entity | null = entity; one; one = one.within) way.unshift(one);
+  return (
+    <p className="pt-3 text-soft">
+      within{" "}
+      {way.map((one, i) => (
+        <span key={saidName(one.said)}>
+          {i > 0 && " / "}
+          <Link to={`?entity=${encodeURIComponent(saidName(one.said))}`} replace className="text-blue hover:underline">
+            {one.types.join(" and ")} {nameOf(one)}
+          </Link>
+        </span>
+      ))}
+    </p>
+  );
+}

@@ -1,0 +1,38 @@
+import { blocksUnder, contentBlocks, isHeadingBlock } from "../../page/body.ts";
+import { Collecting, counted, type Recogniser, under } from "./collecting.ts";
+import { steps } from "./recipe.ts";
+import { durationIn } from "./times.ts";
+
+const HOW_TO = /^(?:how (?:to|do you|we)\b|step by step|so (?:geht|macht|bindet)|anleitung|comment\s)/i;
+const STEP = /\bsteps\b|\bschritte?\b|\bétapes\b/i;
+
+/** Numbered steps under a heading that says how something is done. */
+export const howTo: Recogniser = ({ page }) => {
+  const says = page.headings.findIndex(({ text }) => HOW_TO.test(text));
+  const named = page.headings[says];
+  if (!named || named.block < 0) return null;
+  // Its own list, or that of the next heading below it.
+  const parts = page.headings.flatMap(({ level }, i) => (i === says || (i > says && level > named.level) ? [i] : []));
+  const ended = page.headings.findIndex(({ level }, i) => i > says && level <= named.level);
+  const under1 = parts.filter((i) => ended < 0 || i < ended);
+  const listed = (i: number) =>
+    (blocksUnder(page).get(i) ?? []).filter((index) => page.blocks[index]?.tag === "li" && inOrdered(index));
+  const inOrdered = (index: number) => {
+    const at = page.blocks[index]?.range.start ?? -1;
+    return page.lists.some(({ ordered, range }) => ordered && range.start <= at && range.end >= at);
+  };
+  const heading = under1.find((i) => listed(i).length >= 2);
+  if (heading === undefined) return null;
+  const items = listed(heading);
+  const entity = new Collecting(page);
+  entity.from(["name"], named.text, named.block);
+  steps(page, entity, "step", items);
+  for (const { block, index } of contentBlocks(page)) {
+    const time = isHeadingBlock(page, index) || items.includes(index) ? null : durationIn(block.text);
+    if (!time) continue;
+    entity.from(["totalTime"], time.duration, index, time.exact);
+    break;
+  }
+  const where = STEP.test(page.headings[heading]?.text ?? "") ? under(page, heading) : under(page, says);
+  return entity.proposal("HowTo", `${counted(items.length, "step")}${where}`);
+};

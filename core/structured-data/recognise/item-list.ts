@@ -1,0 +1,48 @@
+import { resolveAddress } from "../../address/address.ts";
+import type { Link, Page } from "../../page/page.ts";
+import { Collecting, counted, type Recogniser, under } from "./collecting.ts";
+
+/** Fewer links than these are no list to a searcher. Common practice, no source. */
+const LEAST = 3;
+
+/** A list in the content whose items are links to pages of the site. */
+export const itemList: Recogniser = ({ page }) => {
+  const links = listedLinks(page);
+  const [first] = links;
+  if (!first) return null;
+  const entity = new Collecting(page);
+  const heading = page.blocks[first.block]?.heading ?? -1;
+  const named = page.headings[heading];
+  if (named && named.block >= 0) entity.from(["name"], named.text, named.block);
+  for (const [n, link] of links.entries()) {
+    entity.say(["itemListElement", n], {
+      "@type": "ListItem",
+      position: n + 1,
+      name: link.text,
+      url: resolveAddress(link.href, page.address) ?? link.href,
+    });
+    entity.tie(["itemListElement", n, "name"], link.block, link.text);
+  }
+  return entity.proposal("ItemList", `a list of ${counted(links.length, "page")}${under(page, heading)}`);
+};
+
+/** The links of the first list of the content that is one of links. */
+function listedLinks(page: Page): Link[] {
+  for (const { landmark, items, range } of page.lists) {
+    if (items < LEAST || (landmark !== null && landmark !== "main" && landmark !== "region")) continue;
+    const inList = page.blocks.flatMap(({ tag, range: own }, index) =>
+      tag === "li" && own.start >= range.start && own.end <= range.end ? [index] : [],
+    );
+    const links = inList.flatMap((index) => {
+      // The link begins the item, and is what it is about.
+      const link = page.links.find(({ block }) => block === index);
+      const at = link ? (page.blocks[index]?.text.indexOf(link.text) ?? -1) : -1;
+      const own = link && link.text !== "" && at >= 0 && at < 4 ? resolveAddress(link.href, page.address) : null;
+      return link && own && new URL(own).host === new URL(page.address).host && !link.href.startsWith("#")
+        ? [link]
+        : [];
+    });
+    if (links.length >= LEAST && links.length === inList.length) return links;
+  }
+  return [];
+}

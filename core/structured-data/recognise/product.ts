@@ -1,0 +1,71 @@
+import { pathOf } from "../../address/address.ts";
+import { contentBlocks } from "../../page/body.ts";
+import type { Page } from "../../page/page.ts";
+import { pricesIn } from "../agreement.ts";
+import { isGtin, isIsbn } from "../formats.ts";
+import { about, type Collecting, type Recogniser } from "./collecting.ts";
+import { bare, labelled } from "./labelled.ts";
+
+const SIGNS: Record<string, string> = { "£": "GBP", "€": "EUR", $: "USD", "¥": "JPY", "₹": "INR" };
+const STOCK: [RegExp, string][] = [
+  [/\b(?:out of stock|sold out|not available|ausverkauft|épuisé)\b/i, "OutOfStock"],
+  [/\b(?:in stock|auf lager|en stock)\b/i, "InStock"],
+  [/\bpre-?order\b/i, "PreOrder"],
+];
+
+/** The currency of a price as it is written; null where its sign is not told. */
+export function currencyOf(price: string): string | null {
+  const sign = Object.keys(SIGNS).find((one) => price.includes(one));
+  if (sign) return SIGNS[sign] ?? null;
+  const code = /\b(?:GBP|EUR|USD|CHF)\b/.exec(price)?.[0];
+  return code ?? (/pounds?/i.test(price) ? "GBP" : /euros?/i.test(price) ? "EUR" : null);
+}
+
+/** Writes the first price of the content into an entity's offers; false where the page shows none. */
+export function offers(page: Page, entity: Collecting): boolean {
+  for (const { block, index } of contentBlocks(page)) {
+    const [price] = pricesIn(block.text);
+    if (!price) continue;
+    entity.say(["offers", "@type"], "Offer");
+    entity.from(["offers", "price"], price.amount.toFixed(2), index, price.text);
+    const currency = currencyOf(price.text);
+    if (currency) entity.say(["offers", "priceCurrency"], currency);
+    return true;
+  }
+  return false;
+}
+
+/** A price on a page of a shop, or beside words of stock or a trade item number. */
+export const product: Recogniser = ({ page }) => {
+  const entity = about(page, "name");
+  if (!entity) return null;
+  const blocks = contentBlocks(page);
+  const stocked = blocks.find(({ block }) => STOCK.some(([words]) => words.test(block.text)));
+  const numbered = blocks.flatMap(({ block, index }) => {
+    const found = /\b(GTIN|EAN|ISBN|SKU)(?:-1[03])?:?\s*([\dA-Z][\dA-Z -]{3,20}[\dA-Z])/i.exec(block.text);
+    return found ? [{ kind: (found[1] ?? "").toUpperCase(), text: (found[2] ?? "").trim(), index }] : [];
+  });
+  const shop = /\/(?:shop|store|products?|boutique|laden)\//i.test(pathOf(page.address));
+  if (!shop && !stocked && numbered.length === 0) return null;
+  if (!offers(page, entity)) return null;
+  for (const { kind, text, index } of numbered) {
+    if (kind === "SKU") entity.from(["sku"], text, index);
+    else if (kind === "ISBN" && isIsbn(text)) entity.from(["isbn"], text, index);
+    else if (isGtin(text.replace(/\D/g, ""))) entity.from(["gtin"], text.replace(/\D/g, ""), index, text);
+  }
+  const brand = labelled(page, /^(?:brand|made by|maker|marke|marque)$/i);
+  if (brand) {
+    entity.say(["brand", "@type"], "Brand");
+    entity.from(["brand", "name"], bare(brand.value), brand.block);
+  }
+  const stock = stocked && STOCK.find(([words]) => words.test(stocked.block.text));
+  if (stocked && stock)
+    entity.from(
+      ["offers", "availability"],
+      `https://schema.org/${stock[1]}`,
+      stocked.index,
+      stock[0].exec(stocked.block.text)?.[0],
+    );
+  const { price } = entity.entity.offers as { price?: string };
+  return entity.proposal("Product", `a price, ${price}${stock ? ", and whether it is in stock" : ""}`);
+};

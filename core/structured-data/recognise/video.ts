@@ -1,0 +1,20 @@
+import { resolveAddress } from "../../address/address.ts";
+import { descriptionOf } from "../../page/page.ts";
+import { Collecting, type Recogniser, under } from "./collecting.ts";
+
+/** A video element, or a frame that says by its title that it plays one. */
+export const video: Recogniser = ({ page }) => {
+  const found = page.videos[0];
+  if (!found) return null;
+  const entity = new Collecting(page);
+  const address = (of: string | null) => (of ? resolveAddress(of, page.address) : null);
+  const heading = page.headings[found.heading];
+  if (found.title) entity.say(["name"], found.title);
+  else if (heading && heading.block >= 0) entity.from(["name"], heading.text, heading.block);
+  if (descriptionOf(page)) entity.say(["description"], descriptionOf(page));
+  const poster = address(found.poster);
+  if (poster) entity.say(["thumbnailUrl"], poster);
+  const source = address(found.src);
+  if (source) entity.say([found.framed ? "embedUrl" : "contentUrl"], source);
+  return entity.proposal("VideoObject", `a video${under(page, found.heading)}`);
+};
