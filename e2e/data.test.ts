@@ -12,6 +12,24 @@ const html = async (page: Page) =>
 const part = (page: Page) => page.getByRole("region", { name: "Structured data" });
 const notes = (page: Page) => page.getByRole("complementary", { name: "Notes" });
 
+/** Takes back that a page was handed over, so that a change before it is next. */
+async function undoTo(page: Page, label: string): Promise<void> {
+  await page.getByRole("button", { name: "Undo: Hand over" }).click();
+  await page.getByRole("button", { name: `Undo: ${label}` }).waitFor();
+}
+
+/** axe-core finds nothing on the screen. */
+async function expectSound(page: Page): Promise<void> {
+  await page.evaluate(AXE);
+  const violations = await page.evaluate(async () => {
+    const { axe } = window as unknown as {
+      axe: { run(): Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
+    };
+    return (await axe.run()).violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`);
+  });
+  expect(violations).toEqual([]);
+}
+
 describe("structured data", () => {
   it("is mended value by value, in place, and differs from the original there alone", async () => {
     const page = await openDemo(await freshContext());
@@ -31,7 +49,7 @@ describe("structured data", () => {
     // What can be undone has been kept: the fix is the last of three changes of this block.
     await page.getByRole("button", { name: "Undo: Write InStock" }).waitFor();
     await page.reload();
-    await part(page).getByText("https://schema.org/InStock").waitFor();
+    await part(page).getByRole("button", { name: "availability of Offer: https://schema.org/InStock" }).waitFor();
     const was = demo("visit/prices.html");
     expect(await html(page)).toBe(
       was.replace('"£22.00"', '"24.00"').replace('"in stock"', '"https://schema.org/InStock"'),
@@ -77,7 +95,8 @@ describe("structured data", () => {
     await part(page).getByText("it still needs name, thumbnailUrl, uploadDate", { exact: false }).waitFor();
     await part(page).getByRole("button", { name: "Say more" }).first().click();
     await page.getByRole("combobox", { name: "Property" }).fill("uploadDate");
-    await page.getByLabel("Value").fill("2026-05-12T10:00");
+    await part(page).getByLabel("Day").fill("2026-05-12");
+    await part(page).getByLabel("Time").fill("10:00");
     await page.getByRole("button", { name: "Say it" }).click();
     await part(page).getByText("it still needs name, thumbnailUrl.", { exact: false }).waitFor();
     await part(page).getByRole("button", { name: "Write it as JSON" }).first().click();
@@ -96,14 +115,7 @@ describe("structured data", () => {
     await page.keyboard.type('"name": "The signal", ');
     await part(page).getByRole("button", { name: "Keep what I wrote" }).click();
     await part(page).getByRole("button", { name: "name of VideoObject: The signal" }).waitFor();
-    await page.evaluate(AXE);
-    const violations = await page.evaluate(async () => {
-      const { axe } = window as unknown as {
-        axe: { run(): Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
-      };
-      return (await axe.run()).violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`);
-    });
-    expect(violations).toEqual([]);
+    await expectSound(page);
     await part(page).getByRole("button", { name: "More" }).first().click();
     await page.getByRole("menuitem", { name: "Take it out of the page" }).click();
     await part(page).getByText("VideoObject").waitFor({ state: "detached" });
@@ -116,5 +128,157 @@ describe("structured data", () => {
     await page.keyboard.press(".");
     await part(page).getByText("Product", { exact: true }).first().waitFor();
     expect(await html(page)).toBe(demo("shop/tea-towel.html").replace('"GBP",\n', '"GBP"\n'));
+  });
+
+  it("asks for what a proposal lacks, and writes it onto the page in the same step", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Opening times and prices");
+    await part(page)
+      .getByRole("listitem")
+      .filter({ hasText: "LocalBusiness" })
+      .getByRole("button", { name: "State it" })
+      .click();
+    // Read out of a sentence: “ten in the morning until five”.
+    await part(page).getByRole("button", { name: "opens of OpeningHoursSpecification: 10:00" }).waitFor();
+    await part(page).getByRole("button", { name: "closes of OpeningHoursSpecification: 17:00" }).waitFor();
+    await part(page).getByRole("button", { name: "say telephone" }).click();
+    await part(page).getByRole("textbox", { name: "Value" }).fill("01632 960 117");
+    await part(page).getByLabel("Write it onto the page too").check();
+    await part(page).getByLabel("Under which heading").selectOption({ label: "When the ship is open" });
+    await part(page).getByLabel("As it stands on the page").fill("Ring 01632 960 117 when it blows.");
+    await part(page).getByRole("button", { name: "Say it" }).click();
+    await part(page).getByRole("button", { name: "telephone of LocalBusiness: 01632 960 117" }).waitFor();
+    await part(page).getByText("from the page, under “When the ship is open”").first().waitFor();
+    const source = await html(page);
+    expect(source).toContain("<p>Ring 01632 960 117 when it blows.</p>");
+    expect(source).toContain('"telephone": "01632 960 117"');
+    // Both are one step back, behind that it was handed over.
+    await undoTo(page, "telephone, on the page too");
+    await page.keyboard.press("Control+z");
+    await part(page)
+      .getByRole("button", { name: "telephone of LocalBusiness: 01632 960 117" })
+      .waitFor({ state: "detached" });
+    expect(await html(page)).not.toContain("Ring 01632");
+  });
+
+  it("has typed fields for days, money, addresses and links, and a question with its answer", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Knot night in the saloon");
+    // A day and a time of their own in place of the text.
+    await part(page).getByRole("button", { name: "endDate of Event: 2026-12-02T21:00" }).click();
+    await part(page).getByLabel("Day").fill("2026-12-03");
+    await part(page).getByRole("button", { name: "Keep it" }).click();
+    await notes(page).getByText("was: It ends before it starts").waitFor();
+    const more = async (property: string) => {
+      await part(page).getByRole("button", { name: "Say more" }).first().click();
+      await page.getByRole("combobox", { name: "Property" }).fill(property);
+    };
+    await more("organizer");
+    await part(page).getByLabel("Which").selectOption({ label: "→ Gullhaven Lightship Museum, of the whole site" });
+    await part(page).getByRole("button", { name: "Say it" }).click();
+    await part(page).getByText("https://www.gullhaven.example/#organization").waitFor();
+    await more("offers");
+    await part(page).getByRole("textbox", { name: "Name", exact: true }).fill("A seat by the stove");
+    await part(page).getByRole("button", { name: "Say it" }).click();
+    await part(page).getByRole("button", { name: "name of Offer: A seat by the stove" }).waitFor();
+    const data = JSON.parse(/ld\+json">([\s\S]*?)<\/script>/.exec(await html(page))?.[1] ?? "");
+    expect(data.endDate).toBe("2026-12-03T21:00");
+    expect(data.organizer[1]).toEqual({ "@id": "https://www.gullhaven.example/#organization" });
+    expect(data.offers).toHaveLength(2);
+
+    await page.getByRole("link", { name: "Gullhaven Lightship Museum", exact: true }).click();
+    await openDesk(page, "Questions before a visit");
+    await part(page).getByRole("button", { name: "Another question" }).focus();
+    await page.keyboard.press("Enter");
+    await page.getByRole("textbox", { name: "Question" }).fill("Is there soup?");
+    await page.getByRole("textbox", { name: "Answer" }).fill("On Thursdays, until it is gone.");
+    await page.getByRole("button", { name: "Put it there" }).click();
+    await part(page).getByRole("button", { name: "name of Question: Is there soup?" }).waitFor();
+    expect(await html(page)).toMatch(/Is there soup\?<\/h\d>\s*<p>On Thursdays, until it is gone\.<\/p>/);
+  });
+
+  it("in the markup becomes JSON-LD, and one undo puts it back", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "A night aboard");
+    await part(page).getByRole("button", { name: "Make it JSON-LD" }).click();
+    await part(page).getByText("Written into the markup").waitFor({ state: "detached" });
+    const source = await html(page);
+    expect(source).toContain('"@type": "VacationRental"');
+    expect(source).not.toMatch(/itemprop|itemscope/);
+    await undoTo(page, "State the markup’s data as JSON-LD");
+    await page.keyboard.press("Control+z");
+    await part(page).getByText("Written into the markup").waitFor();
+    expect(await html(page)).toBe(demo("hire/night-aboard.html"));
+  });
+
+  it("is set out by itself, with its JSON beside it and the way between its entities", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "The radio room");
+    await part(page).getByRole("link", { name: "By itself" }).click();
+    const entities = page.getByRole("navigation", { name: "Entities" });
+    await entities.getByRole("link", { name: "HowTo The last message" }).click();
+    await page.getByRole("button", { name: "name of HowTo: The last message" }).waitFor();
+    await page.getByText("name of Article").waitFor({ state: "detached" });
+    await page.getByRole("button", { name: "text of HowToStep: Put the kettle on." }).click();
+    await page.getByRole("textbox", { name: "text of HowToStep" }).fill("Coming home.");
+    await page.keyboard.press("Enter");
+    await page.getByRole("button", { name: "text of HowToStep: Coming home." }).waitFor();
+    await page.getByRole("button", { name: "Write it as JSON" }).click();
+    await page.getByRole("textbox", { name: "Structured data as JSON" }).getByText('"Coming home."').waitFor();
+    // The entries stay beside it.
+    await page.getByRole("button", { name: "name of HowTo: The last message" }).waitFor();
+    await expectSound(page);
+  });
+
+  it("is stated on every page at once, seen before it is done, and taken back by one undo", async () => {
+    const page = await openDemo(await freshContext());
+    await page.goto(page.url().replace(/pages.*/, "pages?columns=data"));
+    await page.getByRole("link", { name: "The same on every page" }).click();
+    await page.getByRole("button", { name: "State it on 35 pages" }).waitFor();
+    await page.getByText("and 27 pages more").waitFor();
+    await expectSound(page);
+    await page.getByRole("button", { name: /^The way to each page/ }).click();
+    await page.getByText("Gullhaven Lightship Museum › The crew of the lightship").waitFor();
+    await page.getByRole("button", { name: /^State it on \d\d pages/ }).click();
+    await page
+      .getByText(/^Stated on \d\d pages/)
+      .first()
+      .waitFor();
+    await page.getByRole("link", { name: "Gullhaven Lightship Museum", exact: true }).click();
+    await openDesk(page, "The crew of the lightship");
+    await part(page).getByText("BreadcrumbList").first().waitFor();
+    expect(await html(page)).toContain('"name": "The crew of the lightship"');
+    await undoTo(page, "State the way to each page");
+    await page.keyboard.press("Control+z");
+    await part(page).getByText("none", { exact: true }).waitFor();
+  });
+
+  it("joins one graph where the house style says so, which also knows who runs the site", async () => {
+    const page = await openDemo(await freshContext());
+    await page.getByRole("link", { name: "House style" }).click();
+    await page.getByLabel("How new structured data is written").selectOption({ label: "one graph" });
+    await page.getByRole("combobox", { name: "Type", exact: true }).fill("Ship");
+    await page.getByText("schema.org has no organisation of that type.").waitFor();
+    expect(await page.getByRole("button", { name: "Keep this house style" }).isDisabled()).toBe(true);
+    await page.getByRole("combobox", { name: "Type", exact: true }).fill("NGO");
+    await page.getByRole("button", { name: "Keep this house style" }).click();
+    await page.getByRole("button", { name: "Undo: House style" }).waitFor();
+    await page.getByRole("link", { name: "Pages", exact: true }).click();
+    await openDesk(page, "Opening times and prices");
+    for (const type of ["LocalBusiness", "BreadcrumbList"])
+      await part(page)
+        .getByRole("listitem")
+        .filter({ hasText: type })
+        .getByRole("button", { name: "State it" })
+        .click();
+    await part(page).getByText("2 entities").waitFor();
+    const blocks = [...(await html(page)).matchAll(/ld\+json">([\s\S]*?)<\/script>/g)].map(([, text = ""]) =>
+      JSON.parse(text),
+    );
+    expect(blocks).toHaveLength(1);
+    expect(blocks[0]["@graph"].map((one: { "@type": string }) => one["@type"])).toEqual([
+      "LocalBusiness",
+      "BreadcrumbList",
+    ]);
   });
 });

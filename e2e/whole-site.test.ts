@@ -5,7 +5,7 @@ import { join } from "node:path";
 import { strToU8, zipSync } from "fflate";
 import type { Page } from "playwright-core";
 import { describe, expect, inject, it } from "vitest";
-import { eventually, freshContext, openDemo, openDesk, openTab, startBrowser } from "./browser.ts";
+import { downloaded, eventually, freshContext, openDemo, openDesk, openTab, startBrowser } from "./browser.ts";
 
 startBrowser();
 
@@ -215,6 +215,41 @@ describe("bringing in again", () => {
     await page.reload();
     await eventually(() => page.getByLabel("Description on desktop").inputValue(), "My description");
     await page.getByText("3 changes").waitFor();
+  });
+
+  it("goes on checking data against the page after the site has taken it over", async () => {
+    const shop = (price: string, data = "") =>
+      `<!DOCTYPE html><html lang="en"><head><meta charset="utf-8"><title>Mug</title>${data}</head><body><main><h1>Mug</h1><p>White enamel, for ${price}, in stock.</p></main></body></html>`;
+    await put("/shop/mug", shop("£11.50"));
+    const page = await openTab(await freshContext(), "/bring-in");
+    await fromWeb(page, "https://changing.example/shop/mug", "These pages");
+    await done(page);
+    await queue(page).getByRole("link", { name: "1 brought in" }).click();
+    await openDesk(page, "Mug");
+    const data = page.getByRole("region", { name: "Structured data" });
+    await data.getByRole("listitem").filter({ hasText: "Product" }).getByRole("button", { name: "State it" }).click();
+    await data.getByRole("button", { name: "price of Offer: 11.50" }).waitFor();
+    const handed = await downloaded(page, () => page.getByRole("button", { name: "Download the HTML" }).click());
+    const [element = ""] = /<script type[\s\S]*?<\/script>/.exec(handed.bytes.toString()) ?? [];
+    const again = async () => {
+      await page.getByRole("link", { name: "changing.example", exact: true }).click();
+      await page.getByRole("checkbox", { name: "Select Mug" }).click();
+      await page.getByRole("button", { name: "Bring in again", exact: true }).click();
+      await queue(page)
+        .getByText(/^Done: 1 of 1/)
+        .first()
+        .waitFor();
+      await queue(page).getByRole("link", { name: "1 brought in" }).first().click();
+      await openDesk(page, "Mug");
+    };
+    await put("/shop/mug", shop("£11.50", element));
+    await again();
+    await page.getByText("✓ 1 taken over by the site").waitFor();
+    await data.getByText("from the page, under “Mug”").first().waitFor();
+    // Then the page moves on, and its data does not.
+    await put("/shop/mug", shop("£12.00", element));
+    await again();
+    await page.getByText("The page said “£11.50” when this was taken, and now says “£12.00”.").waitFor();
   });
 });
 

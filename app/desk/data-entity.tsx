@@ -121,7 +121,10 @@ export function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entit
             <div key={path} className="contents text-graphite">
               <dt className="break-words">{says}</dt>
               <dd className="flex min-w-0 flex-wrap items-baseline gap-x-3">
-                <Action aria-label={`Say ${says}`} onClick={() => setAsking({ what: "value", blank: { path, says } })}>
+                <Action
+                  aria-label={`nothing yet: say ${says}`}
+                  onClick={() => setAsking({ what: "value", blank: { path, says } })}
+                >
                   nothing yet
                 </Action>
                 <span className="text-12">

@@ -67,7 +67,6 @@ export function SiteDataFields({
                 <option key={type} value={type} />
               ))}
             </datalist>
-            {!runsSites(own.type) && <span className="text-red">schema.org has no organisation of that type.</span>}
           </label>
           {FIELDS.map(([field, label, hint]) => (
             <label key={field} className="grid gap-1">
@@ -80,6 +79,9 @@ export function SiteDataFields({
               />
             </label>
           ))}
+          {!runsSites(own.type) && (
+            <p className="col-span-full text-red">schema.org has no organisation of that type.</p>
+          )}
           <label className="col-span-full grid gap-1">
             <span className="text-soft">Profiles elsewhere, an address a line</span>
             <textarea

@@ -114,7 +114,7 @@ export default function SiteDataScreen() {
             It is written into{" "}
             {site.houseStyle.data?.written === "graph" ? "the graph of each page" : "a block of its own on each page"},
             as the{" "}
-            <Link to={`/sites/${site.id}/house-style#data`} className="text-blue hover:underline">
+            <Link to={`/sites/${site.id}/house-style#data`} className="text-blue underline">
               house style
             </Link>{" "}
             says.
@@ -124,7 +124,7 @@ export default function SiteDataScreen() {
           {lacking ? (
             <p className="p-6 font-serif text-15 text-soft">
               The house style does not say yet who runs the site.{" "}
-              <Link to={`/sites/${site.id}/house-style#data`} className="text-blue hover:underline">
+              <Link to={`/sites/${site.id}/house-style#data`} className="text-blue underline">
                 Say it there
               </Link>
               , then state it here.
