@@ -1,5 +1,6 @@
 import { DropdownMenu } from "radix-ui";
 import { lazy, Suspense, useMemo, useState } from "react";
+import { Link } from "react-router";
 import { changedData, dataEdit } from "#core/structured-data/data-edit";
 import type { evidenceOf } from "#core/structured-data/evidence";
 import type { Entity } from "#core/structured-data/graph";
@@ -9,11 +10,14 @@ import { Action } from "../ui/controls";
 import { menuItem } from "../ui/frame";
 import { useNotices } from "../ui/notice";
 import { NotesAt, type Picking } from "./anchored";
-import { EntityEntry } from "./data-entity";
+import { dataPage, EntityEntry } from "./data-entity";
 import type { DataMark } from "./data-source";
 import type { Desk } from "./use-desk";
 
 const DataSource = lazy(() => import("./data-source"));
+
+/** Entities of one block that are set out one below the other. */
+const MOST = 20;
 
 interface BlockProps extends Picking {
   desk: Desk;
@@ -32,6 +36,7 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
   const [written, setWritten] = useState<string | null>(null);
   const block = data.blocks[index];
   const roots: Entity[] = only ? [only] : data.roots.filter(({ said }) => said.block === index);
+  const shown = roots.slice(0, MOST);
   const marks = useMemo(
     (): DataMark[] =>
       desk.notes.flatMap(({ finding: { at, weight, message } }) =>
@@ -102,7 +107,7 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
       <div className={open && beside ? "grid grid-cols-2 gap-5 max-[1000px]:grid-cols-1" : ""}>
         {(!open || beside) && (
           <div className="min-w-0">
-            {roots.map((entity) => (
+            {shown.map((entity) => (
               <EntityEntry
                 key={entity.said.path.join("/")}
                 desk={desk}
@@ -113,6 +118,11 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
                 {...picking}
               />
             ))}
+            {roots.length > shown.length && (
+              <Link to={dataPage(desk.record, roots[shown.length])} className="mt-3 block text-blue hover:underline">
+                and {new Intl.NumberFormat("en-GB").format(roots.length - shown.length)} more, set out by themselves
+              </Link>
+            )}
           </div>
         )}
         {open && (

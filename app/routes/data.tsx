@@ -1,4 +1,4 @@
-import { useMemo, useRef } from "react";
+import { useMemo, useRef, useState } from "react";
 import { Link, useLoaderData, useSearchParams } from "react-router";
 import { evidenceOf } from "#core/structured-data/evidence";
 import { type Entity, nameOf, saidName } from "#core/structured-data/graph";
@@ -9,6 +9,7 @@ import { Margin } from "../desk/margin";
 import { useDesk } from "../desk/use-desk";
 import { NOTE_KEYS, useNotes } from "../desk/use-notes";
 import { loadDesk } from "../store/load-desk";
+import { fieldClass } from "../ui/controls";
 import { TitleLine } from "../ui/frame";
 import type { Route } from "./+types/data";
 import { useSite } from "./site";
@@ -24,6 +25,8 @@ export default function DataRoute() {
 
 /** Graphs up to this size are set out whole, until one entity is chosen. */
 const WHOLE = 12;
+/** Entities that are listed until one is looked for. */
+const LISTED = 100;
 
 /** The structured data of one page by itself: its graph beside the entries, and room for the JSON. */
 function DataByItself({ record, source, edits }: ReturnType<typeof useLoaderData<typeof clientLoader>>) {
@@ -36,6 +39,13 @@ function DataByItself({ record, source, edits }: ReturnType<typeof useLoaderData
   const evidence = useMemo(() => evidenceOf(data, desk.written), [data, desk.written]);
   const chosen = data.entities.find(({ said }) => saidName(said) === params.get("entity")) ?? null;
   const only = chosen ?? (data.roots.length > WHOLE ? (data.roots[0] ?? null) : null);
+  const [find, setFind] = useState("");
+  const named = useMemo(() => {
+    const wanted = find.trim().toLowerCase();
+    return wanted === ""
+      ? data.roots
+      : data.roots.filter((one) => `${one.types.join(" ")} ${nameOf(one)}`.toLowerCase().includes(wanted));
+  }, [data, find]);
   // Beside what is set out only its own notes stand.
   const notes = useMemo(() => desk.notes.filter(({ finding }) => finding.at.part === "data"), [desk.notes]);
   const ofData = useMemo(
@@ -68,6 +78,16 @@ function DataByItself({ record, source, edits }: ReturnType<typeof useLoaderData
             aria-label="Entities"
             className="w-[220px] shrink-0 overflow-y-auto border-hairline border-r px-4 py-4 group-has-[.cm-editor]/page:hidden max-[1000px]:w-full"
           >
+            {data.roots.length > WHOLE && (
+              <input
+                type="search"
+                aria-label="Find among the entities"
+                placeholder="Find by type or name"
+                value={find}
+                onChange={(e) => setFind(e.target.value)}
+                className={`${fieldClass} mb-3`}
+              />
+            )}
             <ul className="grid grid-cols-[minmax(0,1fr)] gap-1">
               {data.roots.length <= WHOLE && (
                 <li>
@@ -76,12 +96,17 @@ function DataByItself({ record, source, edits }: ReturnType<typeof useLoaderData
                   </Link>
                 </li>
               )}
-              {data.roots.map((entity) => (
+              {named.slice(0, LISTED).map((entity) => (
                 <li key={saidName(entity.said)}>
                   <IndexLine data={data} entity={entity} chosen={only} />
                 </li>
               ))}
             </ul>
+            {named.length > LISTED && (
+              <p className="mt-2 text-soft">
+                and {new Intl.NumberFormat("en-GB").format(named.length - LISTED)} more: find one by its name
+              </p>
+            )}
             {data.roots.length === 0 && <p className="text-soft">This page states nothing as structured data.</p>}
           </nav>
           <div className="min-w-0 flex-1 overflow-y-auto bg-sheet max-[1000px]:overflow-visible">

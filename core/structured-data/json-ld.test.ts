@@ -140,8 +140,110 @@ const graphs: Record<string, unknown> = {
   },
 };
 
+const FOAF = "http://xmlns.com/foaf/0.1/";
+const DC = "http://purl.org/dc/terms/";
+const XSD = "http://www.w3.org/2001/XMLSchema#";
+
+/** JSON-LD 1.1, W3C Recommendation of 16 July 2020: the examples of sections 3 and 4 that concern what is read here, from memory. */
+const recommended: Record<string, unknown> = {
+  "3.1, a context in line": {
+    "@context": { name: "http://schema.org/name", image: { "@id": "http://schema.org/image", "@type": "@id" } },
+    name: "Manu Sporny",
+    image: "http://manu.sporny.org/images/manu.png",
+  },
+  "3.1, without a context": {
+    "http://schema.org/name": "Manu Sporny",
+    "http://schema.org/url": { "@id": "http://manu.sporny.org/" },
+  },
+  "3.3, an entity with an identifier": {
+    "@context": { name: "http://schema.org/name" },
+    "@id": "http://me.markus-lanthaler.com/",
+    name: "Markus Lanthaler",
+  },
+  "3.5, several types": {
+    "@id": "http://example.org/places#BrewEats",
+    "@type": ["http://schema.org/Restaurant", "http://schema.org/Brewery"],
+  },
+  "4.1.2, a default vocabulary": {
+    "@context": { "@vocab": "http://example.com/vocab/" },
+    "@id": "http://example.org/places#BrewEats",
+    "@type": "Restaurant",
+    name: "Brew Eats",
+  },
+  "4.1.2, a name that stands for nothing": {
+    "@context": { "@vocab": "http://example.com/vocab/", databaseId: null },
+    "@id": "http://example.org/places#BrewEats",
+    name: "Brew Eats",
+    databaseId: "23987520",
+  },
+  "4.1.5, prefixes": { "@context": { foaf: FOAF }, "@type": "foaf:Person", "foaf:name": "Dave Longley" },
+  "4.1.6, aliases of keywords": {
+    "@context": { url: "@id", a: "@type", name: "http://xmlns.com/foaf/0.1/name" },
+    url: "http://example.com/about#gregg",
+    a: `${FOAF}Person`,
+    name: "Gregg Kellogg",
+  },
+  "4.2.1, a typed value": {
+    "@context": { modified: { "@id": `${DC}modified`, "@type": `${XSD}dateTime` } },
+    "@id": "http://example.com/docs/1",
+    modified: "2010-05-29T14:17:39+02:00",
+  },
+  "4.2.1, a value with its type": {
+    [`${DC}modified`]: { "@value": "2010-05-29T14:17:39+02:00", "@type": `${XSD}dateTime` },
+  },
+  "4.2.3, addresses by type": {
+    "@context": { "@vocab": FOAF, knows: { "@id": `${FOAF}knows`, "@type": "@id" } },
+    name: "Gregg",
+    knows: "http://foaf.me/jimmy#me",
+  },
+  "4.2.4, a language": {
+    "@context": { "@vocab": "http://example.com/", "@language": "ja" },
+    name: "花澄",
+    occupation: "科学者",
+  },
+  "4.2.4, a language by term, or none": {
+    "@context": {
+      "@vocab": "http://example.com/",
+      "@language": "ja",
+      plain: { "@id": "http://example.com/occupation", "@language": null },
+      czech: { "@id": "http://example.com/occupation", "@language": "cs" },
+    },
+    name: "Yagyū Muneyoshi",
+    czech: "Nindža",
+    plain: "Ninja",
+  },
+  "4.3, lists and sets": {
+    "@id": "http://example.org/people#joebob",
+    [`${FOAF}nick`]: { "@list": ["joe", "bob", "jaybee"] },
+    [`${FOAF}name`]: { "@set": ["Joe Bob"] },
+  },
+  "4.4, an entity in another": {
+    "@context": { "@vocab": "http://schema.org/" },
+    name: "Gregg Kellogg",
+    knows: { "@type": "Person", name: "Manu Sporny" },
+  },
+  "4.5, a blank node": {
+    "@context": { "@vocab": FOAF },
+    "@id": "_:n1",
+    name: "Secret Agent 1",
+    knows: { name: "Secret Agent 2", knows: { "@id": "_:n1" } },
+  },
+  "4.9, a graph": {
+    "@context": { "@vocab": FOAF },
+    "@graph": [
+      {
+        "@id": "http://manu.sporny.org/about#manu",
+        "@type": "Person",
+        name: "Manu Sporny",
+        knows: { "@id": "https://greggkellogg.net/foaf#me" },
+      },
+      { "@id": "https://greggkellogg.net/foaf#me", "@type": "Person", name: "Gregg Kellogg" },
+    ],
+  },
+};
+
 describe("JSON-LD", () => {
-  it.each(Object.entries(graphs))("reads %s as jsonld.expand does", async (_, document) => {
+  it.each(Object.entries({ ...graphs, ...recommended }))("reads %s as jsonld.expand does", async (_, document) => {
     const expanded = (await jsonld.expand(document as never, {
       base,
       documentLoader: documentLoader as never,

@@ -38,7 +38,7 @@ export interface ReadBlock {
 }
 
 /** Entities within entities that are followed. */
-const DEEPEST = 60;
+export const DEEPEST = 60;
 const EMPTY: Context = { vocabulary: null, terms: new Map(), language: null };
 /** Keywords whose reading is left to the reference implementation. */
 const BEYOND = new Set(["@reverse", "@nest", "@included", "@import", "@propagate", "@json"]);
@@ -89,11 +89,13 @@ interface Around {
 
 /** Whether a name is schema.org's own as it is written: nearly all are. */
 const isOwn = (name: string, { vocabulary, terms }: Context): boolean =>
-  vocabulary === "http://schema.org/" && /^\w+$/.test(name) && !terms.has(name);
+  vocabulary === "http://schema.org/" && /^\w+$/.test(name) && (terms.size === 0 || !terms.has(name));
+
+/** The keyword that a name stands for; otherwise the name. */
+const keywordOf = (name: string, { terms }: Context): string =>
+  terms.size === 0 ? name : (terms.get(name)?.address ?? name);
 
 class Reader {
-  private readonly noted = new Set<string>();
-
   constructor(
     private readonly read: ReadBlock,
     private readonly base: string,
@@ -105,10 +107,8 @@ class Reader {
   }
 
   private note(kind: ContextNote["kind"], address: string, at: At): void {
-    const name = `${kind} ${address}`;
-    if (this.noted.has(name)) return;
-    this.noted.add(name);
-    this.read.notes.push({ kind, address, said: at });
+    const { notes } = this.read;
+    if (!notes.some((one) => one.kind === kind && one.address === address)) notes.push({ kind, address, said: at });
   }
 
   private context(value: Json, outer: Context, at: At): Context {
@@ -199,7 +199,6 @@ class Reader {
 
   private object(value: JsonObject, outer: Context, at: At, within: Entity | null, depth: number): Entity | null {
     const context = "@context" in value ? this.context(value["@context"], outer, at.in("@context")) : outer;
-    const keyword = (name: string) => context.terms.get(name)?.address ?? name;
     const keys = Object.keys(value);
     if (keys.includes("@graph")) {
       this.top(value["@graph"], context, at.in("@graph"));
@@ -223,7 +222,7 @@ class Reader {
     if (context.vocabulary === null && context.terms.size === 0 && !context.foreign) this.note("missing", "", at);
     for (const key of keys) {
       if (key === "@context" || key === "@graph") continue;
-      const name = keyword(key);
+      const name = keywordOf(key, context);
       const place = at.in(key);
       if (name === "@id") entity.id = this.id(value[key]);
       else if (name === "@type") {
@@ -303,7 +302,7 @@ class Reader {
     } else {
       const keys = Object.keys(value).filter((key) => key !== "@context");
       const idName = keys[0];
-      if (keys.length === 1 && idName && (context.terms.get(idName)?.address ?? idName) === "@id") {
+      if (keys.length === 1 && idName && keywordOf(idName, context) === "@id") {
         const id = this.id(value[idName]);
         if (id !== null) property.values.push({ kind: "reference", id, said });
         return;

@@ -1,4 +1,4 @@
-import { findNodeAtLocation, type Node, parseTree } from "jsonc-parser";
+import { type Node, parseTree } from "jsonc-parser";
 import type { Range } from "../page/page.ts";
 
 /** The way to a value: names of objects and places in arrays. */
@@ -200,33 +200,42 @@ const trees = new Map<string, Node | null>();
 const REMEMBERED = 16;
 
 /** The tree of a text with places. Made only for texts that something is found in: it takes several times a plain reading. */
+function treeIn(text: string): Node | null {
+  try {
+    return parseTree(text) ?? null;
+  } catch {
+    // Nested so deep that it cannot be walked: then the whole block is the place.
+    return null;
+  }
+}
+
 function treeOf(text: string): Node | null {
   let tree = trees.get(text);
   if (tree === undefined) {
-    tree = parseTree(text) ?? null;
+    tree = treeIn(text);
     if (trees.size >= REMEMBERED) trees.clear();
     trees.set(text, tree);
   }
   return tree;
 }
 
-/** Where a value stands in a text of JSON, or the name before it. Of doubled names the last counts, as when it is read. */
+/** Where a value stands in a text of JSON, or the name before it. */
 export function rangeAt(text: string, path: Path, part: "key" | "value"): Range {
-  const tree = treeOf(text);
-  const node = tree && (path.length === 0 ? tree : (lastAt(tree, path) ?? findNodeAtLocation(tree, [...path])));
+  const node = nodeAt(text, path);
   if (!node) return { start: 0, end: text.length };
   const at = part === "key" && node.parent?.type === "property" ? (node.parent.children?.[0] ?? node) : node;
   return { start: at.offset, end: at.offset + at.length };
 }
 
-function lastAt(tree: Node, path: Path): Node | null {
-  let node: Node | undefined = tree;
+/** The node of a value in a text of JSON; null where there is none. Of doubled names the last counts, as when it is read. */
+export function nodeAt(text: string, path: Path): Node | null {
+  let node: Node | undefined = treeOf(text) ?? undefined;
   for (const step of path) {
     if (typeof step === "number") node = node?.children?.[step];
     else node = node?.children?.findLast((property) => property.children?.[0]?.value === step)?.children?.[1];
     if (!node) return null;
   }
-  return node;
+  return node ?? null;
 }
 
 /** Names that one object of a text has twice, with the places of the later ones. */

@@ -23,7 +23,8 @@ export interface PageData {
   notes: ContextNote[];
   /** Indexes of blocks that use more of JSON-LD than is read at once. */
   beyond: number[];
-  tooDeep: boolean;
+  /** Indexes of blocks whose entities are nested deeper than is looked at. */
+  tooDeep: number[];
 }
 
 /** Blocks that use more of JSON-LD, as the reference implementation has expanded them, by their text. */
@@ -43,7 +44,7 @@ const NOTHING: PageData = {
   byId: new Map(),
   notes: [],
   beyond: [],
-  tooDeep: false,
+  tooDeep: [],
 };
 const read = new WeakMap<Page["data"], { address: string; source: string; expandedBefore: number; data: PageData }>();
 
@@ -62,10 +63,12 @@ function readAll({ data, address, source }: Pick<Page, "data" | "address" | "sou
   const blocks = data.map(({ text, range }) => ({ text, range, json: readJson(text) }));
   const reads: ReadBlock[] = [];
   const beyond: number[] = [];
+  const tooDeep: number[] = [];
   for (const [i, { text, json }] of blocks.entries()) {
     if ("fault" in json) continue;
     const whole = expanded.get(text);
     const one = readJsonLd(whole ?? json.value, i, address);
+    if (one.tooDeep) tooDeep.push(i);
     if (one.beyond && whole === undefined) beyond.push(i);
     if (whole === undefined) reads.push(one);
     else {
@@ -90,7 +93,7 @@ function readAll({ data, address, source }: Pick<Page, "data" | "address" | "sou
     byId,
     notes: reads.flatMap(({ notes }) => notes),
     beyond,
-    tooDeep: reads.some(({ tooDeep }) => tooDeep),
+    tooDeep,
   };
 }
 

@@ -1,5 +1,5 @@
-import { applyEdits, findNodeAtLocation, modify, type Node, parseTree } from "jsonc-parser";
-import type { Path } from "./json-text.ts";
+import { applyEdits, modify, type Node } from "jsonc-parser";
+import { nodeAt, type Path } from "./json-text.ts";
 
 /** How a text of JSON is set: what its lines are indented by and end in. A text of one line has no lines to keep. */
 interface Setting {
@@ -24,15 +24,15 @@ const marginOf = (text: string, offset: number): string =>
 /** A text of JSON with one value replaced or added; everything else stays as it is written. `undefined` takes it out. */
 export function replaceValue(text: string, path: Path, value: unknown): string {
   if (value === undefined) return applyEdits(text, modify(text, [...path], undefined, {}));
-  const root = parseTree(text);
-  const node = root && findNodeAtLocation(root, [...path]);
+  const node = nodeAt(text, path);
   if (node) {
     const { offset, length } = node;
     // A long list or thing takes lines of its own only where what it replaces has them, or none stood there before.
-    const setting = text.slice(offset, offset + length).includes("\n") || !node.children ? settingOf(text) : null;
+    const lines = text.slice(offset, offset + length).includes("\n") || !node.children;
+    const setting = lines && typeof value === "object" ? settingOf(text) : null;
     return text.slice(0, offset) + written(value, setting, marginOf(text, offset)) + text.slice(offset + length);
   }
-  const around = root && findNodeAtLocation(root, path.slice(0, -1));
+  const around = nodeAt(text, path.slice(0, -1));
   const name = path.at(-1);
   if (!around?.children || name === undefined) return applyEdits(text, modify(text, [...path], value, {}));
   return inserted(text, around, typeof name === "string" ? name : null, value);

@@ -130,9 +130,17 @@ export function propertiesOf(type: string): readonly PropertyTerm[] {
   return properties;
 }
 
+const listed = new Map<string, readonly MemberTerm[]>();
+
 /** The members of an enumeration and of its kinds. */
-export const membersOf = (enumeration: string): MemberTerm[] =>
-  [...vocabulary().members.values()].filter(({ types }) => types.some((type) => isKindOf(type, enumeration)));
+export function membersOf(enumeration: string): readonly MemberTerm[] {
+  let members = listed.get(enumeration);
+  if (!members) {
+    members = [...vocabulary().members.values()].filter(({ types }) => types.some((one) => isKindOf(one, enumeration)));
+    listed.set(enumeration, members);
+  }
+  return members;
+}
 
 /** Slips between two names: letters left out, added, changed, or in the wrong order; counted no further than `most`. */
 function distance(a: string, b: string, most: number): number {

@@ -1,5 +1,12 @@
 import type { Page } from "../../page/page.ts";
-import { type Entity, type Property, type Said, saidName, type Value } from "../../structured-data/graph.ts";
+import {
+  type Entity,
+  type Property,
+  type Said,
+  saidName,
+  textOfValue,
+  type Value,
+} from "../../structured-data/graph.ts";
 import { dataOf, type PageData, rangeOf } from "../../structured-data/page-data.ts";
 import { type PropertyTerm, vocabulary } from "../../structured-data/vocabulary.ts";
 import { type Place, type Problem, type Rule, type RuleContext, type RuleFacts, rule } from "../rule.ts";
@@ -19,9 +26,23 @@ export function dataRule(
     sees: ["data", "source", "address", ...sees],
     *check(page, context) {
       const data = dataOf(page);
-      if (data.blocks.length > 0 || data.entities.length > 0) yield* check(data, { ...context, page });
+      if (data.blocks.length > 0 || data.entities.length > 0) yield* firstOf(check(data, { ...context, page }));
     },
   });
+}
+
+/** Findings of one rule on one page: a catalogue of thousands of entities goes wrong in the same way in each of them. */
+const MOST = 100;
+
+function* firstOf(problems: Iterable<Problem>): Iterable<Problem> {
+  let n = 0;
+  for (const problem of problems) {
+    if (++n < MOST) yield problem;
+    else {
+      yield { ...problem, message: `${problem.message} More like it are not listed.` };
+      return;
+    }
+  }
 }
 
 /** The place of a finding: a value, or the name before it. */
@@ -39,14 +60,22 @@ export interface PlacedValue {
   value: Value;
 }
 
-/** Every value of every entity, one by one. */
-export function* valuesIn(data: PageData): Iterable<PlacedValue> {
-  const { properties } = vocabulary();
-  for (const entity of data.entities)
-    for (const property of entity.properties) {
-      const term = properties.get(property.name);
-      for (const value of property.values) yield { entity, property, term, value };
-    }
+const placed = new WeakMap<PageData, readonly PlacedValue[]>();
+
+/** Every value of every entity, in their order. Listed once for the same data: most rules look through them. */
+export function valuesIn(data: PageData): readonly PlacedValue[] {
+  let values = placed.get(data);
+  if (!values) {
+    const { properties } = vocabulary();
+    values = data.entities.flatMap((entity) =>
+      entity.properties.flatMap((property) => {
+        const term = properties.get(property.name);
+        return property.values.map((value) => ({ entity, property, term, value }));
+      }),
+    );
+    placed.set(data, values);
+  }
+  return values;
 }
 
 /** Every text, or number as it would be written, of properties that a test lets through. */
@@ -56,8 +85,7 @@ export function* textsIn(
 ): Iterable<PlacedValue & { text: string }> {
   for (const one of valuesIn(data)) {
     if (!test(one.property, one.term)) continue;
-    if (one.value.kind === "text") yield { ...one, text: one.value.text };
-    else if (one.value.kind === "number") yield { ...one, text: String(one.value.number) };
+    if (one.value.kind === "text" || one.value.kind === "number") yield { ...one, text: textOfValue(one.value) };
   }
 }
 

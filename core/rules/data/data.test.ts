@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { readPage } from "../../page/read.ts";
 import { applyToPage } from "../../rewrite/apply.ts";
-import { auditRule } from "../audit.ts";
+import { audit, auditRule } from "../audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
 
 const address = "https://a.example/lamp";
@@ -212,5 +212,86 @@ describe("data in the markup", () => {
     expect(auditRule("data/unknown-property", page, context).map(({ message }) => message)).toEqual([
       "schema.org has no property “nme”. Nearest: name.",
     ]);
+  });
+});
+
+// The bad input that every part of the application has to survive: a message, and nothing lost.
+describe("what nobody should send", () => {
+  const all = (json: string) => audit(pageOf(json), context).filter(({ rule }) => rule.startsWith("data/"));
+  const rules = (json: string) => [...new Set(all(json).map(({ rule }) => rule))];
+
+  it("is a block of 5 MB: what goes wrong in each of its entities is listed a hundred times and no more", () => {
+    const lamp = (n: number) => ({
+      "@type": "Product",
+      "@id": `#lamp-${n}`,
+      name: "A brass lamp with forty-one parts, a wick and a drawing by the last keeper ".repeat(3),
+      offers: { "@type": "Offer", price: "£64.00", priceCurrency: "GBP" },
+    });
+    const json = said({ "@graph": Array.from({ length: 15_000 }, (_, n) => lamp(n)) });
+    expect(json.length).toBeGreaterThan(5_000_000);
+    const prices = all(json).filter(({ rule }) => rule === "data/price-format");
+    expect(prices).toHaveLength(100);
+    expect(prices.at(-1)?.message).toContain("More like it are not listed.");
+    // Each can still be put right by itself.
+    const [edit] = prices[99]?.fix?.edits ?? [];
+    expect(edit && "value" in edit && JSON.parse(String(edit.value))["@graph"][99].offers.price).toBe("64.00");
+  }, 60_000);
+
+  it("is nested 10,000 deep", () => {
+    const json = `${'{"@context":"https://schema.org","@type":"Thing","about":'.repeat(10_000)}{}${"}".repeat(10_000)}`;
+    expect(all(json).find(({ rule }) => rule === "data/syntax")?.message).toMatch(/nested more than 60 deep/);
+    expect(rules("[".repeat(10_000))).toEqual(["data/syntax"]);
+  });
+
+  it("points in a circle, or is named like what it is made of", () => {
+    expect(
+      rules(
+        said({
+          "@graph": [
+            { "@type": "Person", "@id": "#a", knows: { "@id": "#b" } },
+            { "@type": "Person", "@id": "#b", knows: { "@id": "#a" } },
+          ],
+        }),
+      ),
+    ).toEqual([]);
+    expect(rules('{"@context":"https://schema.org","@type":"Person","__proto__":{"x":1},"constructor":"y"}')).toContain(
+      "data/unknown-property",
+    );
+    expect(rules('{"@context":"https://schema.org","@type":"Person","name":"a","name":"b"}')).toEqual([
+      "data/doubled-name",
+    ]);
+  });
+
+  // RFC 8259, section 8.2: half a character may be written, and what it does is unpredictable.
+  it("holds half a character, which a change of something else leaves as it is", () => {
+    const json =
+      '{"@context":"https://schema.org","@type":"Product","name":"Lamp \\ud83d","offers":{"@type":"Offer","price":"£6","priceCurrency":"GBP"}}';
+    const page = pageOf(json);
+    const [finding] = auditRule("data/price-format", page, context);
+    const after = applyToPage(page, finding?.fix?.edits ?? []).page;
+    expect(after.data[0]?.text).toBe(json.replace("£6", "6"));
+    expect(() => all('{"@context":"https://schema.org","@type":"Product","name":"\ud83d"}')).not.toThrow();
+  });
+
+  it.each([
+    "<p>Not data</p>",
+    "window.data = {}",
+    "",
+    "null",
+    "3",
+    '"text"',
+    "[[[]]]",
+    '{"@context":5,"@type":{},"@id":[],"name":{"@value":{}}}',
+    '{"@context":"https://schema.org","@type":"Event","startDate":{"@value":null},"@graph":7}',
+  ])("is %j", (json) => expect(() => all(json)).not.toThrow());
+
+  it("names a context that is never fetched, and says so", () => {
+    const [finding] = auditRule(
+      "data/not-schema-org",
+      pageOf('{"@context":"https://vocab.example/v1","name":"x"}'),
+      context,
+    );
+    expect(finding?.message).toMatch(/vocab\.example/);
+    expect(finding?.message).toMatch(/fetched/);
   });
 });

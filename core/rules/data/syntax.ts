@@ -1,5 +1,6 @@
 import { positionOf } from "../../page/page.ts";
 import { dataEdit } from "../../structured-data/data-edit.ts";
+import { DEEPEST } from "../../structured-data/json-ld.ts";
 import { SLIPS } from "../../structured-data/json-text.ts";
 import { standard } from "../rule.ts";
 import { dataRule } from "./data-rule.ts";
@@ -22,6 +23,14 @@ export const dataSyntax = dataRule({
         ...(repaired !== null && {
           fix: { label: "Put it right", edits: [dataEdit(text, repaired)] },
         }),
+      };
+    }
+    for (const block of data.tooDeep) {
+      const range = data.blocks[block]?.range ?? { start: 0, end: 0 };
+      yield {
+        weight: "should",
+        message: `Its entities are nested more than ${DEEPEST} deep. What stands deeper is not read: link to it by @id.`,
+        at: { part: "data", data: String(block), range },
       };
     }
   },
