@@ -118,6 +118,7 @@ describe("the desk by keyboard", () => {
     await page.keyboard.press("Escape");
     await page.keyboard.press("Control+k");
     await page.keyboard.type("wardroom");
+    await page.getByRole("option", { name: "Wardroom hire" }).waitFor();
     await page.keyboard.press("Enter");
     await page.getByRole("heading", { level: 1, name: "Wardroom hire" }).waitFor();
   });

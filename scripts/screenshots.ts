@@ -1,6 +1,4 @@
 // npm run screenshots: the pictures of docs/screenshots, from the demo site.
-import { readFileSync } from "node:fs";
-import { request } from "node:http";
 import { chromium, type Page } from "playwright-core";
 import { CHROMIUM_FLAGS, ensureChromium } from "./chromium.mjs";
 import { build, freePort, root, startApplication, startStandIn } from "./run.mjs";
@@ -36,8 +34,6 @@ try {
     await page.getByText("Common practice").first().waitFor();
     await picture("desk");
     if (scheme === "light") {
-      await page.getByRole("button", { name: "Mobile", exact: true }).click();
-      await picture("desk-mobile");
       await page.setViewportSize({ width: 1720, height: 900 });
       await page.getByLabel("Title on mobile").waitFor();
       await picture("desk-wide");
@@ -89,11 +85,27 @@ async function outlines(page: Page, site: string, picture: (name: string) => Pro
   await page.getByText("The lamp room by night").first().waitFor();
   await page.getByRole("listitem").nth(3).locator("img").waitFor();
   await picture("pictures");
-  await page.goto(`${address}/sites/${site}/pages?find=radio`);
-  await page.getByRole("link", { name: "The radio room" }).first().click();
-  await page.getByRole("heading", { name: "Structured data" }).waitFor();
+  await page.goto(`${address}/sites/${site}/pages?find=opening times and prices`);
+  await page.getByRole("link", { name: "Opening times and prices" }).first().click();
+  const data = page.getByRole("region", { name: "Structured data" });
+  const proposal = data.getByRole("listitem").filter({ hasText: "LocalBusiness" });
+  await proposal.getByRole("button", { name: "State it" }).click();
+  await data.getByText("from the page").first().waitFor();
+  await data.getByRole("button", { name: "say telephone" }).click();
+  await data.getByRole("textbox", { name: "Value" }).fill("01632 960 117");
+  await data.getByLabel("Write it onto the page too").check();
   await top("#data-heading");
   await picture("data");
+  await page.getByRole("button", { name: "Undo: Add LocalBusiness" }).click();
+  await page.goto(`${address}/sites/${site}/pages?find=radio`);
+  await page.getByRole("link", { name: "The radio room" }).first().click();
+  await data.getByRole("link", { name: "By itself" }).click();
+  await page.getByRole("button", { name: "Write it as JSON" }).first().click();
+  await page.getByRole("textbox", { name: "Structured data as JSON" }).waitFor();
+  await picture("data-alone");
+  await page.goto(`${address}/sites/${site}/site-data?what=trail`);
+  await page.getByText("The crew of the lightship").waitFor();
+  await picture("site-data");
 }
 
 /** Pictures of bringing in, changing many pages, and deciding, on the demo site. */
@@ -126,18 +138,6 @@ async function wholeSite(page: Page, site: string, picture: (name: string) => Pr
   await page.getByLabel(/^Titles have at most/).scrollIntoViewIfNeeded();
   await picture("house-style");
 
-  // The site is fetched again after it has changed one of the editor's titles itself.
-  await page.goto(`${address}/sites/${site}/pages?find=deckhand`);
-  await page.getByRole("link", { name: "Deckhand wanted" }).first().click();
-  await page.getByLabel("Title on desktop").fill("Deckhand for the season 2027 | Gullhaven Lightship Museum");
-  await page.getByText(/^kept, /).waitFor();
-  const source = readFileSync(`${root}demo/gullhaven/jobs/deckhand.html`, "utf8");
-  const changed = source.replace("Deckhand wanted for the season |", "Deckhands wanted, two of them |");
-  await new Promise<void>((resolve) => {
-    const { hostname, port } = new URL(standIn.origin);
-    const put = { hostname, port, path: "/jobs/deckhand", method: "PUT", headers: { host: "www.gullhaven.example" } };
-    request(put, () => resolve()).end(changed);
-  });
   await page.goto(`${address}/bring-in?site=${site}`);
   await page.getByLabel("Which addresses?").fill("https://www.gullhaven.example/");
   await page.getByRole("radio", { name: /^All pages of the sitemap/ }).click();
@@ -147,8 +147,4 @@ async function wholeSite(page: Page, site: string, picture: (name: string) => Pr
   await page.getByText("There is no such page (404).").waitFor();
   await page.getByRole("region", { name: "What is being brought in" }).scrollIntoViewIfNeeded();
   await picture("queue");
-  await page.goto(`${address}/sites/${site}/pages?show=conflicts`);
-  await page.getByRole("link", { name: "Deckhand wanted" }).first().click();
-  await page.getByRole("region", { name: "Changes to decide" }).waitFor();
-  await picture("conflict");
 }

@@ -14,6 +14,7 @@ import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { fieldClass, MainButton } from "../ui/controls";
 import { BelowPages } from "../ui/frame";
 import { useNotices } from "../ui/notice";
+import { useLongWork } from "../ui/use-long-work";
 import { onPoolAll } from "../workers/pool";
 import { useSite } from "./site";
 
@@ -53,7 +54,8 @@ const pagesOf = (n: number) => (n === 1 ? "1 page" : `${number.format(n)} pages`
 export default function Headings() {
   const site = useSite();
   const rows = usePageRows(site.id);
-  const { say, fail } = useNotices();
+  const { say } = useNotices();
+  const { working, run } = useLongWork();
   const [params, setParams] = useSearchParams();
   const patterns = useSiteAnswer(site, askPatterns);
   const name = params.get("pattern") ?? "";
@@ -72,14 +74,10 @@ export default function Headings() {
   const { previews, done } = usePreviews(change, pageIds);
   const changing = previews.filter(({ reason }) => reason === null);
   const apply = async () => {
-    try {
-      const changes = changing.map(({ pageId, edits }) => ({ pageId, texts: [], edits }));
-      const what = pattern ? pattern.name : selector;
-      const { changed, refused } = await changePages(site, changes, `Change ${what} on ${pagesOf(changes.length)}`);
-      say(`Changed on ${pagesOf(changed)}`, refused[0]?.reason ?? "One undo takes all of it back.");
-    } catch (error) {
-      fail(error);
-    }
+    const changes = changing.map(({ pageId, edits }) => ({ pageId, texts: [], edits }));
+    const label = `Change ${pattern ? pattern.name : selector} on ${pagesOf(changes.length)}`;
+    const done = await run(changes.length, (work) => changePages(site, changes, label, work));
+    if (done) say(`Changed on ${pagesOf(done.changed)}`, done.refused[0]?.reason ?? "One undo takes all of it back.");
   };
   const addresses = useMemo(() => new Map(rows?.map(({ id, address }) => [id, address])), [rows]);
   return (
@@ -148,13 +146,17 @@ export default function Headings() {
                   them stay.
                 </p>
                 <div className="mt-3 flex items-baseline gap-4 pb-3">
-                  <MainButton disabled={changing.length === 0 || done < pageIds.length} onClick={() => void apply()}>
+                  <MainButton
+                    disabled={working !== null || changing.length === 0 || done < pageIds.length}
+                    onClick={() => void apply()}
+                  >
                     {done < pageIds.length
                       ? `Looking: ${number.format(done)} of ${number.format(pageIds.length)}`
                       : changing.length === 0
                         ? "Nothing changes"
                         : `Change it on ${pagesOf(changing.length)}`}
                   </MainButton>
+                  {working}
                   {previews.length > changing.length && (
                     <span className="text-red">
                       {pagesOf(previews.length - changing.length)} cannot be changed:{" "}

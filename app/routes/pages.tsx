@@ -15,6 +15,7 @@ import { Action } from "../ui/controls";
 import { download } from "../ui/download";
 import { TitleLine } from "../ui/frame";
 import { useNotices } from "../ui/notice";
+import { useLongWork } from "../ui/use-long-work";
 import { useSite } from "./site";
 
 // What reads and rewrites pages is loaded when it is first asked for: the table stands sooner without it.
@@ -44,7 +45,7 @@ export default function Pages() {
   const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
   const [asked, setAsked] = useState<{ bulk: BulkAsked; pages: PageRecord[] } | null>(null);
   const [pending, setPending] = useState<ReadonlyMap<string, string>>(new Map());
-  const [exporting, setExporting] = useState<{ done: number; of: number; stop: () => void } | null>(null);
+  const { working, run } = useLongWork();
   const finder = useRef<HTMLInputElement>(null);
   const limits = useMemo(() => limitsOf(site.houseStyle), [site.houseStyle]);
   const set: ColumnSet =
@@ -111,22 +112,16 @@ export default function Pages() {
   };
   const exportEntities = async () => {
     if (!pages) return;
-    const controller = new AbortController();
-    const of = pages.shown.length;
-    const progress = (done: number) => setExporting({ done, of, stop: () => controller.abort() });
-    progress(0);
-    try {
+    const made = await run(pages.shown.length, async (work) => {
       const { exportData } = await import("../store/export-data");
-      const made = await exportData(pages.shown, { signal: controller.signal, onProgress: progress });
-      if (made) {
-        download("structured-data.zip", made.zip, "application/zip");
-        say(`${made.files === 1 ? "The data of 1 page" : `The data of ${made.files} pages`} saved as JSON-LD`);
-      } else if (!controller.signal.aborted) say("These pages state no structured data");
-    } catch (error) {
-      fail(error);
-    } finally {
-      setExporting(null);
-    }
+      return { zip: await exportData(pages.shown, work) };
+    });
+    if (!made) return;
+    if (made.zip) {
+      const { zip, files } = made.zip;
+      download("structured-data.zip", zip, "application/zip");
+      say(`${files === 1 ? "The data of 1 page" : `The data of ${files} pages`} saved as JSON-LD`);
+    } else say("These pages state no structured data");
   };
   const ask = (bulk: BulkAsked, on = ticked) => {
     if (on.length > 0) setAsked({ bulk, pages: on });
@@ -154,7 +149,7 @@ export default function Pages() {
           { name: "Pictures of this site", run: () => navigate(`/sites/${site.id}/pictures`) },
           { name: "Check the HTML of this site", run: () => navigate(`/sites/${site.id}/html`) },
           {
-            name: "State whoever runs the site, or the way to each page, on all pages",
+            name: "Structured data that is the same on every page",
             run: () => navigate(`/sites/${site.id}/site-data`),
           },
           { name: "Show all pages", run: () => navigate(`/sites/${site.id}/pages`) },
@@ -216,15 +211,7 @@ export default function Pages() {
               {name}
             </Link>
           ))}
-          {set === "data" &&
-            (exporting ? (
-              <span className="flex gap-3 tabular-nums" aria-live="polite">
-                Reading {exporting.done} of {exporting.of}
-                <Action onClick={exporting.stop}>Stop</Action>
-              </span>
-            ) : (
-              <Action onClick={() => void exportEntities()}>Save as JSON-LD files</Action>
-            ))}
+          {set === "data" && (working ?? <Action onClick={() => void exportEntities()}>Save as JSON-LD files</Action>)}
           <Link to={`/bring-in?site=${site.id}`} className="text-blue hover:underline">
             Bring in more
           </Link>

@@ -13,6 +13,7 @@ import { BelowPages } from "../ui/frame";
 import { useNotices } from "../ui/notice";
 import { Thumbnail } from "../ui/thumbnail";
 import { Tick } from "../ui/tick";
+import { useLongWork } from "../ui/use-long-work";
 import { useSite } from "./site";
 
 export const meta = () => [{ title: "Pictures · Keen Quill" }];
@@ -38,7 +39,8 @@ type Show = keyof typeof SHOWS;
 export default function Pictures() {
   const site = useSite();
   const rows = usePageRows(site.id);
-  const { say, fail } = useNotices();
+  const { say } = useNotices();
+  const { working, run } = useLongWork();
   const [params, setParams] = useSearchParams();
   const answer = useSiteAnswer(site, askPictures);
   const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
@@ -73,14 +75,12 @@ export default function Pictures() {
     if (!first) return;
     const what = changing.length === 1 ? nameOf(first) : counted(changing.length, "picture");
     setPending((all) => new Map([...all, ...changing.map((one) => [keyOf(one), value] as const)]));
-    try {
-      const changes = Array.from(ofPage, ([pageId, alts]) => ({ pageId, texts: [], alts }));
-      const { changed, refused } = await changePages(site, changes, `Alternative text of ${what}`);
+    const changes = Array.from(ofPage, ([pageId, alts]) => ({ pageId, texts: [], alts }));
+    const done = await run(changes.length, (work) => changePages(site, changes, `Alternative text of ${what}`, work));
+    if (!done) setPending(new Map());
+    else {
       setSelected(new Set());
-      say(`Changed on ${counted(changed, "page")}`, refused[0]?.reason ?? "One undo takes all of it back.");
-    } catch (error) {
-      setPending(new Map());
-      fail(error);
+      say(`Changed on ${counted(done.changed, "page")}`, done.refused[0]?.reason ?? "One undo takes all of it back.");
     }
   };
   const ticked = shown.filter((one) => selected.has(keyOf(one)));
@@ -108,6 +108,7 @@ export default function Pictures() {
                   </button>
                 );
               })}
+          {working && <span className="font-sans text-13">{working}</span>}
         </p>
         {answer && shown.length === 0 && (
           <p className="border-hairline border-t px-6 py-5 text-15">

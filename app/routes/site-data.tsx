@@ -10,6 +10,7 @@ import type { SiteDataPreview } from "../store/site-data";
 import { MainButton } from "../ui/controls";
 import { BelowPages } from "../ui/frame";
 import { useNotices } from "../ui/notice";
+import { useLongWork } from "../ui/use-long-work";
 import { onPoolAll } from "../workers/pool";
 import { useSite } from "./site";
 
@@ -34,7 +35,8 @@ const isHome = ({ address }: PageRecord) => pathOf(address) === "/";
 export default function SiteDataScreen() {
   const site = useSite();
   const rows = usePageRows(site.id);
-  const { say, fail } = useNotices();
+  const { say } = useNotices();
+  const { working, run } = useLongWork();
   const [params, setParams] = useSearchParams();
   const what = (WHATS.find(([one]) => one === params.get("what"))?.[0] ?? "organisation") as What;
   const home = params.get("on") === "home" && what !== "trail";
@@ -57,17 +59,10 @@ export default function SiteDataScreen() {
   const addresses = useMemo(() => new Map(rows?.map(({ id, address }) => [id, address])), [rows]);
   const name = WHATS.find(([one]) => one === what)?.[1] ?? "";
   const apply = async () => {
-    try {
-      const changes = changing.map(({ pageId, edits }) => ({ pageId, texts: [], edits }));
-      const { changed, refused: not } = await changePages(
-        site,
-        changes,
-        `State ${name.toLowerCase()} on ${pagesOf(changes.length)}`,
-      );
-      say(`Stated on ${pagesOf(changed)}`, not[0]?.reason ?? "One undo takes all of it back.");
-    } catch (error) {
-      fail(error);
-    }
+    const changes = changing.map(({ pageId, edits }) => ({ pageId, texts: [], edits }));
+    const label = `State ${name.charAt(0).toLowerCase()}${name.slice(1)} on ${pagesOf(changes.length)}`;
+    const done = await run(changes.length, (work) => changePages(site, changes, label, work));
+    if (done) say(`Stated on ${pagesOf(done.changed)}`, done.refused[0]?.reason ?? "One undo takes all of it back.");
   };
   const lacking = what === "organisation" && !organisation;
   return (
@@ -132,13 +127,17 @@ export default function SiteDataScreen() {
           ) : (
             <>
               <div className="flex flex-wrap items-baseline gap-4 px-6 pt-5 pb-3" aria-live="polite">
-                <MainButton disabled={changing.length === 0 || done < asked.length} onClick={() => void apply()}>
+                <MainButton
+                  disabled={working !== null || changing.length === 0 || done < asked.length}
+                  onClick={() => void apply()}
+                >
                   {done < asked.length
                     ? `Looking: ${number.format(done)} of ${number.format(asked.length)}`
                     : changing.length === 0
                       ? "Nothing changes"
                       : `State it on ${pagesOf(changing.length)}`}
                 </MainButton>
+                {working}
                 {same > 0 && (
                   <span className="text-soft">
                     {pagesOf(same)} {same === 1 ? "says" : "say"} the same already.

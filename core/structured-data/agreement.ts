@@ -14,6 +14,8 @@ export interface Unseen {
   text: string;
   /** What the page shows in its place, where that can be told. */
   shown: string | null;
+  /** It is shown elsewhere by design: a picture for previews. */
+  light?: boolean;
 }
 
 /** A text as two are compared: case, accents, quotation marks, dashes and spacing apart. */
@@ -126,6 +128,25 @@ function showsDate(shown: Shown, text: string, language: string): boolean {
   return worded.test(shown.all) || numbers.test(shown.all);
 }
 
+/** A picture's file as it is called without its size: “lamp-1200x630.jpg?v=2” and “lamp@2x.webp” are “lamp”. */
+const pictureName = (address: string): string =>
+  plain(
+    decoded(address.split(/[?#]/)[0]?.split("/").at(-1) ?? "")
+      .replace(/\.\w+$/, "")
+      .replace(/(?:[-_]\d+x\d*|[-_]\d+w|@\dx|[-_](?:scaled|large|medium|small|thumb(?:nail)?|\d{3,4}))+$/i, ""),
+  );
+
+/** Whether a page shows a picture, in any size, or names it for previews. */
+function showsPicture({ images, videos, metas }: Page, address: string): boolean {
+  const name = pictureName(address);
+  const posters = videos.map(({ poster }) => poster);
+  const previews = metas.filter(({ property }) => property === "og:image").map(({ content }) => content);
+  return (
+    name === "" ||
+    [...images.map(({ src }) => src), ...posters, ...previews].some((one) => one !== null && pictureName(one) === name)
+  );
+}
+
 function decoded(segment: string): string {
   try {
     return decodeURIComponent(segment);
@@ -173,6 +194,14 @@ export function unseenOf(data: PageData, page: Page): Unseen[] {
         (text) => texts(text) || shows({ ...shown, all: plain(page.titles[0]?.text ?? "") }, text),
       );
     }
+    if (kinds(entity, "Product", "Event", "Recipe", "Article", "LocalBusiness"))
+      for (const image of valuesOf(entity, "image")) {
+        const [picture] = entitiesOf(data, image);
+        const value = picture ? (valuesOf(picture, "url")[0] ?? valuesOf(picture, "contentUrl")[0]) : image;
+        const address = textOfValue(value);
+        if (value && /^https?:|^\//.test(address) && !showsPicture(page, address))
+          found.push({ value, what: "the picture", text: address, shown: null, light: true });
+      }
     const offers = [...inner(data, entity, "offers"), ...inner(data, entity, "priceSpecification")];
     for (const offer of offers) {
       for (const name of ["price", "lowPrice", "highPrice"]) {

@@ -8,7 +8,13 @@ export interface Offered {
   why: string;
 }
 
-/** Properties for types: those that their search features need, then those they recommend, then all that schema.org has. */
+/** What is said of most things, most useful first. Common practice, no source. */
+const USEFUL =
+  "name description image url sameAs startDate endDate location address telephone email author creator datePublished dateModified offers brand provider organizer keywords inLanguage identifier".split(
+    " ",
+  );
+
+/** Properties for types: those that their search features need, then those they recommend, then what is said of most things, then all that schema.org has. */
 export function offeredFor(types: readonly string[], has: readonly string[]): Offered[] {
   const offered = new Map<string, Offered>();
   const features = FEATURES.filter(
@@ -25,6 +31,9 @@ export function offeredFor(types: readonly string[], has: readonly string[]): Of
           if (!offered.has(name)) offered.set(name, { name, why: `${says} for the ${feature.shows}` });
         }
   }
+  const own = types.flatMap((type) => propertiesOf(type));
+  for (const name of USEFUL)
+    if (own.some((one) => one.name === name) && !offered.has(name)) offered.set(name, { name, why: "" });
   for (const type of types)
     for (const { name, supersededBy } of propertiesOf(type))
       if (supersededBy.length === 0 && !offered.has(name)) offered.set(name, { name, why: "" });

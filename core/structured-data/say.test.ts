@@ -9,6 +9,7 @@ import { addEntity } from "./add-entity.ts";
 import { proposalsFor } from "./compose.ts";
 import { changedData, newDataEdit, takenOut, writtenData } from "./data-edit.ts";
 import { linkable } from "./link-entity.ts";
+import { offeredFor } from "./offered.ts";
 import { dataOf } from "./page-data.ts";
 import { pathOfPointer } from "./patch-json.ts";
 import { blanksOf, sayMore } from "./say.ts";
@@ -79,6 +80,19 @@ describe("saying more of an entity", () => {
         },
       ),
     );
+  });
+
+  it("offers what features need, then what they recommend, then what is said of most things", () => {
+    const names = offeredFor(["Event"], ["name"]).map(({ name }) => name);
+    expect(names.slice(0, 2)).toEqual(["startDate", "location"]);
+    expect(names).not.toContain("name");
+    const at = (name: string) => names.indexOf(name);
+    expect(at("eventStatus")).toBeLessThan(at("url"));
+    expect(at("url")).toBeLessThan(at("remainingAttendeeCapacity"));
+    expect(offeredFor(["Event"], [])[0]?.why).toBe("needed for the dates and place");
+    // Superseded names are not offered.
+    expect(names).not.toContain("attendees");
+    expect(new Set(names).size).toBe(names.length);
   });
 
   it("begins with the blanks that its features need", () => {

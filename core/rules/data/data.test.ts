@@ -183,6 +183,22 @@ describe("what the page shows", () => {
       "The data says the price “18.00”, and the page does not show it. It shows “£22.50”.",
     ]);
   });
+  it("may show a picture in another size, or name it for previews", () => {
+    const at = {
+      "@type": "Recipe",
+      name: "Stew",
+      image: ["https://a.example/img/stove-1200x630.jpg?v=2", "/img/pot.png"],
+    };
+    const stew = "<h1>Stew</h1>";
+    expect(seen(at, `${stew}<img src="/img/stove.webp" alt="">`)).toEqual([
+      "The data says the picture “/img/pot.png”, and the page does not show it.",
+    ]);
+    expect(
+      seen(at, `${stew}<img src="/x/stove@2x.jpg" alt=""><video poster="https://c.example/pot.jpg"></video>`),
+    ).toEqual([]);
+    const weights = auditRule("data/not-on-page", pageOf(said(at), stew), context).map(({ weight }) => weight);
+    expect(weights).toEqual(["may", "may"]);
+  });
   it("may write a date in any usual way", () => {
     const at = { "@type": "Event", name: "Talk", startDate: "2026-05-12T19:00" };
     for (const shown of ["12 May", "May 12th, 2026", "the 12th of May", "12.5.2026"])

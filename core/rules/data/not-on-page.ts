@@ -9,12 +9,13 @@ export const dataNotOnPage = dataRule({
   finds: "something that the data says and no reader can see",
   why: "Search engines ask that data says what the page shows. Mostly the page has moved on and the data has not.",
   source: guidance("search engines’ general guidelines for structured data"),
-  sees: ["blocks", "images"],
+  sees: ["blocks", "images", "videos", "metas"],
   *check(data, { page }) {
-    for (const { value, what, text, shown } of unseenOf(data, page)) {
+    for (const { value, what, text, shown, light } of unseenOf(data, page)) {
       yield {
         message: `The data says ${what} ${quote(text, 60)}, and the page does not show it.${shown ? ` It shows ${quote(shown, 60)}.` : ""}`,
         at: placeOf(data, value.said),
+        ...(light && { weight: "may" as const }),
       };
     }
   },
