@@ -260,42 +260,44 @@ function ValueLine({
   const made = parts && field ? makeValue(field, parts) : null;
   return (
     <span data-anchor={`data ${name}`} className="flex min-w-0 flex-wrap items-baseline gap-x-2">
-      {parts && field ? (
-        <form
-          className="flex flex-wrap items-baseline gap-3"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (!made || !("json" in made)) return;
-            if (made.json !== text) put(made.json);
-            setParts(null);
-          }}
-        >
-          <ValueField field={field} parts={parts} autoFocus onChange={setParts} onClose={() => setParts(null)} />
-          <Action type="submit" disabled={made === null || "reason" in made}>
-            Keep it
-          </Action>
-          <Action onClick={() => setParts(null)}>Leave it</Action>
-        </form>
-      ) : inParts ? (
-        <button
-          type="button"
-          aria-label={`${label}: ${text}`}
-          className="break-words text-left font-serif text-15 leading-snug"
-          onClick={() => setParts(inParts)}
-        >
-          {field?.kind === "member" ? text.replace(/^https?:\/\/schema\.org\//, "") : text}
-        </button>
-      ) : (
-        <TextInPlace
-          value={text}
-          label={label}
-          empty="nothing"
-          readOnly={block ? null : "It is written into the markup: change it there."}
-          className="font-serif text-15 leading-snug"
-          onKeep={keep}
-        />
-      )}
-      {notes}
+      <span className="flex min-w-0 items-baseline">
+        {parts && field ? (
+          <form
+            className="flex flex-wrap items-baseline gap-3"
+            onSubmit={(event) => {
+              event.preventDefault();
+              if (!made || !("json" in made)) return;
+              if (made.json !== text) put(made.json);
+              setParts(null);
+            }}
+          >
+            <ValueField field={field} parts={parts} autoFocus onChange={setParts} onClose={() => setParts(null)} />
+            <Action type="submit" disabled={made === null || "reason" in made}>
+              Keep it
+            </Action>
+            <Action onClick={() => setParts(null)}>Leave it</Action>
+          </form>
+        ) : inParts ? (
+          <button
+            type="button"
+            aria-label={`${label}: ${text}`}
+            className="break-words text-left font-serif text-15 leading-snug"
+            onClick={() => setParts(inParts)}
+          >
+            {field?.kind === "member" ? text.replace(/^https?:\/\/schema\.org\//, "") : text}
+          </button>
+        ) : (
+          <TextInPlace
+            value={text}
+            label={label}
+            empty="nothing"
+            readOnly={block ? null : "It is written into the markup: change it there."}
+            className="font-serif text-15 leading-snug"
+            onKeep={keep}
+          />
+        )}
+        {notes}
+      </span>
       {from && (
         <span className="text-12 text-soft">from the page{from.heading ? `, under “${from.heading}”` : ""}</span>
       )}

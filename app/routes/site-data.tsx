@@ -54,6 +54,9 @@ export default function SiteDataScreen() {
     [previews, asked],
   );
   const refused = previews.filter(({ reason }) => reason !== null);
+  const reasons = [...new Set(refused.map(({ reason }) => reason))].map(
+    (reason) => [reason, refused.filter((one) => one.reason === reason).length] as const,
+  );
   const same = done - changing.length - refused.length;
   const groups = useMemo(() => alikeOf(changing), [changing]);
   const addresses = useMemo(() => new Map(rows?.map(({ id, address }) => [id, address])), [rows]);
@@ -143,12 +146,11 @@ export default function SiteDataScreen() {
                     {pagesOf(same)} {same === 1 ? "says" : "say"} the same already.
                   </span>
                 )}
-                {refused.length > 0 && (
-                  <span className="text-soft">
-                    {pagesOf(refused.length)} {refused.length === 1 ? "stays" : "stay"} as{" "}
-                    {refused.length === 1 ? "it is" : "they are"}: {refused[0]?.reason}
+                {reasons.map(([reason, n]) => (
+                  <span key={reason} className="text-soft">
+                    {pagesOf(n)} {n === 1 ? "stays as it is" : "stay as they are"}: {reason}
                   </span>
-                )}
+                ))}
               </div>
               <ul className="min-h-0 flex-1 overflow-y-auto border-hairline border-t">
                 {groups.slice(0, SHOWN).map(([one, ...others]) => (

@@ -30,7 +30,7 @@ const SURE = 8;
 
 /** Evidence for words of a block. */
 export function evidenceIn(page: Page, block: number, exact: string, pointer: string): Evidence {
-  const text = page.blocks[block]?.text ?? "";
+  const { text, heading, landmark } = page.blocks[block] ?? { text: "", heading: -1, landmark: null };
   const at = Math.max(0, text.indexOf(exact));
   const earlier = page.blocks[block - 1]?.text ?? "";
   const later = page.blocks[block + 1]?.text ?? "";
@@ -39,7 +39,8 @@ export function evidenceIn(page: Page, block: number, exact: string, pointer: st
     exact,
     before: `${earlier}\n${text.slice(0, at)}`.slice(-AROUND),
     after: `${text.slice(at + exact.length)}\n${later}`.slice(0, AROUND),
-    heading: page.headings[page.blocks[block]?.heading ?? -1]?.text ?? "",
+    // A footer is no part of what it stands under.
+    heading: landmark === "contentinfo" || landmark === "banner" ? "" : (page.headings[heading]?.text ?? ""),
   };
 }
 

@@ -89,7 +89,9 @@ export function stateOnPage(
     return {
       edits: [addEntity({ page, written }, { entity: wanted }, how, id)],
       lines: Object.entries(wanted).flatMap(([property, value]) =>
-        property === "@id" ? [] : [{ property, was: "", is: words(value) }],
+        property === "@id" || (property === "@type" && asked.what === "trail")
+          ? []
+          : [{ property, was: "", is: words(value) }],
       ),
     };
   const block = dataOf(page).blocks[there.said.block];
