@@ -85,11 +85,32 @@ interface Around {
   entity: Entity;
   context: Context;
   depth: number;
+  /** Some of its names are not schema.org's own as they are written. */
+  mixed: boolean;
 }
 
 /** Whether a name is schema.org's own as it is written: nearly all are. */
 const isOwn = (name: string, { vocabulary, terms }: Context): boolean =>
-  vocabulary === "http://schema.org/" && /^\w+$/.test(name) && (terms.size === 0 || !terms.has(name));
+  vocabulary === "http://schema.org/" && isWord(name) && (terms.size === 0 || !terms.has(name));
+
+/** Names that have been looked at: nearly all come again. */
+const words = new Map<string, boolean>();
+const WORDS = 10_000;
+
+function isWord(name: string): boolean {
+  let known = words.get(name);
+  if (known === undefined) {
+    known = /^\w+$/.test(name);
+    if (words.size >= WORDS) words.clear();
+    words.set(name, known);
+  }
+  return known;
+}
+
+const AT = "@".charCodeAt(0);
+/** Whether an object says something beside its type and its own name in a keyword: a context, a value, a list. */
+const hasKeywords = (keys: readonly string[]): boolean =>
+  keys.some((key) => key.charCodeAt(0) === AT && key !== "@type" && key !== "@id");
 
 /** The keyword that a name stands for; otherwise the name. */
 const keywordOf = (name: string, { terms }: Context): string =>
@@ -198,9 +219,10 @@ class Reader {
   }
 
   private object(value: JsonObject, outer: Context, at: At, within: Entity | null, depth: number): Entity | null {
-    const context = "@context" in value ? this.context(value["@context"], outer, at.in("@context")) : outer;
     const keys = Object.keys(value);
-    if (keys.includes("@graph")) {
+    const special = hasKeywords(keys);
+    const context = special && "@context" in value ? this.context(value["@context"], outer, at.in("@context")) : outer;
+    if (special && "@graph" in value) {
       this.top(value["@graph"], context, at.in("@graph"));
       // What stands beside the graph is an entity only where it says something itself.
       if (keys.every((key) => key === "@context" || key === "@graph" || key === "@id")) return null;
@@ -220,11 +242,13 @@ class Reader {
     };
     this.read.entities.push(entity);
     if (context.vocabulary === null && context.terms.size === 0 && !context.foreign) this.note("missing", "", at);
+    const around: Around = { entity, context, depth, mixed: false };
     for (const key of keys) {
-      if (key === "@context" || key === "@graph") continue;
+      if (special && (key === "@context" || key === "@graph")) continue;
       const name = keywordOf(key, context);
       const place = at.in(key);
-      if (name === "@id") entity.id = this.id(value[key]);
+      if (name.charCodeAt(0) !== AT) this.property(around, key, value[key], place);
+      else if (name === "@id") entity.id = this.id(value[key]);
       else if (name === "@type") {
         entity.typeSaid = place;
         for (const type of listOf(value[key])) {
@@ -238,26 +262,28 @@ class Reader {
           entity.types.push(this.shortened(address ?? resolveAddress(type, this.base) ?? type));
         }
       } else if (BEYOND.has(name)) this.read.beyond = true;
-      else if (!name.startsWith("@")) this.property(entity, key, value[key], context, place, depth);
     }
     return entity;
   }
 
-  private property(entity: Entity, key: string, value: Json, context: Context, at: At, depth: number): void {
+  private property(around: Around, key: string, value: Json, at: At): void {
+    const { entity, context } = around;
     const term = context.terms.get(key);
     let name = key;
     if (!isOwn(key, context)) {
+      around.mixed = true;
       const address = this.address(key, context);
       // Names that stand for no address are passed over, as every reader does (JSON-LD 1.1 API 5.1.2, step 13.4.2).
       if (address === null || !address.includes(":")) return;
       name = this.shortened(address);
     }
-    const written = key.includes("://") ? name : key;
+    const written = name !== key && key.includes("://") ? name : key;
     const property: Property = { name, written, values: [], said: at };
-    this.values(property, { entity, context, depth }, value, term ?? null, at);
+    this.values(property, around, value, term ?? null, at);
     // A property that only says null says nothing.
     if (property.values.length === 0) return;
-    const same = entity.properties.find(({ name }) => name === property.name);
+    // Only names that are written in several ways can come twice.
+    const same = around.mixed ? entity.properties.find(({ name }) => name === property.name) : undefined;
     if (same) same.values.push(...property.values);
     else entity.properties.push(property);
   }
@@ -290,18 +316,20 @@ class Reader {
   ): void {
     const { entity, context, depth } = around;
     const said = at;
-    if ("@value" in value) {
+    const all = Object.keys(value);
+    const special = hasKeywords(all);
+    if (special && "@value" in value) {
       const literal = value["@value"];
       const datatype = typeof value["@type"] === "string" ? this.address(value["@type"], context) : null;
       const language = typeof value["@language"] === "string" ? value["@language"] : null;
       if (typeof literal === "string") property.values.push({ kind: "text", text: literal, language, datatype, said });
       else this.values(property, around, literal, null, at.in("@value"));
-    } else if ("@list" in value || "@set" in value) {
+    } else if (special && ("@list" in value || "@set" in value)) {
       const name = "@list" in value ? "@list" : "@set";
       this.values(property, around, value[name], term, at.in(name));
     } else {
-      const keys = Object.keys(value).filter((key) => key !== "@context");
-      const idName = keys[0];
+      const keys = special ? all.filter((key) => key !== "@context") : all;
+      const [idName] = keys;
       if (keys.length === 1 && idName && keywordOf(idName, context) === "@id") {
         const id = this.id(value[idName]);
         if (id !== null) property.values.push({ kind: "reference", id, said });
