@@ -107,13 +107,14 @@ describe("structured data", () => {
     await part(page)
       .getByText(/^This cannot be read/)
       .waitFor();
-    expect(await part(page).getByRole("button", { name: "Keep what I wrote" }).isDisabled()).toBe(true);
+    // Nothing else of the block can be changed until it can be read.
+    await part(page).getByRole("button", { name: "Leave it as it was" }).waitFor();
     await page.keyboard.press("Backspace");
     await page.keyboard.press("Control+Home");
     // Behind the line break and the bracket.
     for (let i = 0; i < 2; i++) await page.keyboard.press("ArrowRight");
     await page.keyboard.type('"name": "The signal", ');
-    await part(page).getByRole("button", { name: "Keep what I wrote" }).click();
+    await part(page).getByRole("button", { name: "Close the JSON" }).click();
     await part(page).getByRole("button", { name: "name of VideoObject: The signal" }).waitFor();
     await expectSound(page);
     await part(page).getByRole("button", { name: "More" }).first().click();
@@ -225,8 +226,16 @@ describe("structured data", () => {
     await page.getByRole("button", { name: "text of HowToStep: Coming home." }).waitFor();
     await page.getByRole("button", { name: "Write it as JSON" }).click();
     await page.getByRole("textbox", { name: "Structured data as JSON" }).getByText('"Coming home."').waitFor();
-    // The entries stay beside it.
-    await page.getByRole("button", { name: "name of HowTo: The last message" }).waitFor();
+    // The entries stay beside it, and both say the same: what is typed in one stands in the other.
+    const editor = page.getByRole("textbox", { name: "Structured data as JSON" });
+    await page.getByRole("button", { name: "name of HowTo: The last message" }).click();
+    await page.getByRole("textbox", { name: "name of HowTo" }).fill("The first message");
+    await page.keyboard.press("Enter");
+    await editor.getByText('"The first message"').waitFor();
+    await editor.getByText('"Coming home."').click();
+    // In the middle of the word that was clicked on.
+    await page.keyboard.type("QQ");
+    await page.getByRole("button", { name: /^text of HowToStep: .*QQ/ }).waitFor();
     await expectSound(page);
   });
 

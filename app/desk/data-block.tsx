@@ -33,7 +33,9 @@ interface BlockProps extends Picking {
 /** One block of JSON-LD: its entities as entries of a catalogue, and its JSON, of which either can be edited. */
 export function DataBlock({ desk, data, index, evidence, only = null, beside = false, ...picking }: BlockProps) {
   const { say } = useNotices();
-  const [written, setWritten] = useState<string | null>(null);
+  const [open, setOpen] = useState(false);
+  /** What is typed and is no JSON yet. */
+  const [broken, setBroken] = useState<string | null>(null);
   const block = data.blocks[index];
   const roots: Entity[] = only ? [only] : data.roots.filter(({ said }) => said.block === index);
   const shown = roots.slice(0, MOST);
@@ -47,10 +49,23 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
     [desk.notes, block],
   );
   if (!block) return null;
-  const broken = "fault" in block.json;
-  const open = written !== null;
-  const typed = open ? readJson(written) : null;
-  const wrong = typed && "fault" in typed ? typed.fault : null;
+  const typed = readJson(broken ?? block.text);
+  const wrong = open && "fault" in typed ? typed.fault : null;
+  /** What can be read is kept as it is typed, so that entries and JSON say the same. */
+  const write = (text: string) => {
+    if ("fault" in readJson(text)) setBroken(text);
+    else {
+      setBroken(null);
+      desk.editNow(
+        (now) => {
+          const was = now.page.data[index]?.text;
+          return was === undefined || was === text ? null : changedData(now.written, was, text);
+        },
+        "Structured data",
+        `data ${index}`,
+      );
+    }
+  };
   const changed = !desk.original.data.some(({ text }) => text === block.text);
   const copy = async (text: string) => {
     await navigator.clipboard.writeText(text);
@@ -61,24 +76,20 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
       <div className="flex items-baseline gap-4 text-12 text-soft">
         <span className={`flex-1 ${changed ? "text-blue" : ""}`}>
           JSON-LD{data.blocks.length > 1 ? `, ${index + 1} of ${data.blocks.length}` : ""}
-          {broken ? ", cannot be read" : ""}
+          {"fault" in block.json ? ", cannot be read" : ""}
           <NotesAt desk={desk} at={{ part: "data", data: String(index), range: block.range }} {...picking} />
         </span>
-        {open ? (
-          <>
-            <Action
-              disabled={written === block.text || wrong !== null}
-              onClick={() => {
-                desk.edit(changedData(desk.written, block.text, written), "Structured data");
-                setWritten(null);
-              }}
-            >
-              Keep what I wrote
-            </Action>
-            <Action onClick={() => setWritten(null)}>Leave it as it was</Action>
-          </>
+        {open && wrong ? (
+          <Action
+            onClick={() => {
+              setBroken(null);
+              setOpen(false);
+            }}
+          >
+            Leave it as it was
+          </Action>
         ) : (
-          <Action onClick={() => setWritten(block.text)}>Write it as JSON</Action>
+          <Action onClick={() => setOpen(!open)}>{open ? "Close the JSON" : "Write it as JSON"}</Action>
         )}
         <DropdownMenu.Root>
           <DropdownMenu.Trigger className="text-blue hover:underline">More</DropdownMenu.Trigger>
@@ -106,7 +117,8 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
       </div>
       <div className={open && beside ? "grid grid-cols-2 gap-5 max-[1000px]:grid-cols-1" : ""}>
         {(!open || beside) && (
-          <div className="min-w-0">
+          // Two things cannot be said of one block at once: the entries wait until the JSON can be read.
+          <div className={`min-w-0 ${wrong ? "opacity-50" : ""}`} inert={wrong !== null}>
             {shown.map((entity) => (
               <EntityEntry
                 key={entity.said.path.join("/")}
@@ -133,7 +145,7 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
               </p>
             )}
             <Suspense fallback={<p className="mt-2 text-soft">Opening…</p>}>
-              <DataSource text={block.text} marks={marks} label="Structured data as JSON" onChange={setWritten} />
+              <DataSource text={block.text} marks={marks} label="Structured data as JSON" onChange={write} />
             </Suspense>
           </div>
         )}

@@ -1,7 +1,7 @@
-import { defaultKeymap, history, historyKeymap } from "@codemirror/commands";
+import { defaultKeymap } from "@codemirror/commands";
 import { json } from "@codemirror/lang-json";
 import { setDiagnostics } from "@codemirror/lint";
-import { EditorState } from "@codemirror/state";
+import { Annotation, EditorState } from "@codemirror/state";
 import { EditorView, keymap, lineNumbers } from "@codemirror/view";
 import { useEffect, useRef } from "react";
 import type { Weight } from "#core/rules/setting";
@@ -17,6 +17,18 @@ export interface DataMark {
 
 const SEVERITY = { must: "error", should: "warning", may: "info" } as const;
 
+/** A change that comes from elsewhere: an entry, an undo. */
+const FROM_OUTSIDE = Annotation.define<boolean>();
+
+/** The stretch in which two texts differ. */
+function difference(was: string, is: string): { from: number; to: number; insert: string } {
+  let from = 0;
+  while (from < was.length && was[from] === is[from]) from++;
+  let end = 0;
+  while (end < Math.min(was.length, is.length) - from && was.at(-1 - end) === is.at(-1 - end)) end++;
+  return { from, to: was.length - end, insert: is.slice(from, is.length - end) };
+}
+
 /** The JSON of one block, to be read and edited, with what is found marked in place. */
 export default function DataSource({
   text,
@@ -31,19 +43,27 @@ export default function DataSource({
 }) {
   const host = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView>(undefined);
+  const first = useRef(text);
   const changed = useRef(onChange);
   changed.current = onChange;
+  /** Texts that were typed and have not come back yet. */
+  const given = useRef<string[]>([]);
   useEffect(() => {
     const nonce = document.querySelector<HTMLScriptElement>("script[nonce]")?.nonce ?? "";
     view.current = new EditorView({
       parent: host.current ?? document.body,
       state: EditorState.create({
-        doc: text,
+        doc: first.current,
         extensions: [
           EditorView.cspNonce.of(nonce),
-          history(),
-          keymap.of([...defaultKeymap, ...historyKeymap]),
-          EditorView.updateListener.of((update) => update.docChanged && changed.current(update.state.doc.toString())),
+          // Undo is the desk's, over entries and JSON alike.
+          keymap.of(defaultKeymap),
+          EditorView.updateListener.of((update) => {
+            if (!update.docChanged) return;
+            const typed = update.state.doc.toString();
+            if (!update.transactions.some((one) => one.annotation(FROM_OUTSIDE))) given.current.push(typed);
+            changed.current(typed);
+          }),
           EditorView.lineWrapping,
           EditorView.contentAttributes.of({ "aria-label": label, tabindex: "0" }),
           lineNumbers(),
@@ -53,8 +73,20 @@ export default function DataSource({
       }),
     });
     return () => view.current?.destroy();
-  }, [text, label]);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another text makes another view
+  }, [label]);
+  useEffect(() => {
+    const editor = view.current;
+    if (!editor) return;
+    // What was typed comes back later, and not each letter of it.
+    const echo = given.current.lastIndexOf(text);
+    given.current = given.current.slice(echo + 1);
+    const now = editor.state.doc.toString();
+    if (echo >= 0 || now === text) return;
+    given.current = [];
+    const { from, to, insert } = difference(now, text);
+    editor.dispatch({ changes: { from, to, insert }, annotations: FROM_OUTSIDE.of(true) });
+  }, [text]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: places move with the text
   useEffect(() => {
     const editor = view.current;
     if (!editor) return;

@@ -40,6 +40,8 @@ interface Doings {
   decide(at: number, choice: "mine" | "theirs"): void;
   setKind(kind: PageKind): void;
   edit(edit: Edit | readonly Edit[], label: string, merge?: string): void;
+  /** An edit of what is there at this moment, for what is typed faster than the sheet is drawn. */
+  editNow(make: (now: Pick<Desk, "page" | "written">) => Edit | null, label: string, merge: string): void;
   /** Puts edits in the place of all of one operation. */
   replace(op: Edit["op"], list: readonly Edit[], label: string): void;
   /** Takes an edit out of the redraft. */
@@ -177,6 +179,10 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
         label,
         merge,
       );
+    },
+    editNow(make, label, merge) {
+      const change = make({ page, written });
+      if (change) put(withEdit(edits, change), [change], label, merge);
     },
     replace(op, list, label) {
       put([...edits.filter((one) => one.op !== op), ...list], list, label);
