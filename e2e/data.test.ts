@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import type { Page } from "playwright-core";
 import { describe, expect, it } from "vitest";
 import { AXE } from "./axe.ts";
-import { downloaded, freshContext, openDemo, openDesk, startBrowser } from "./browser.ts";
+import { downloaded, eventually, freshContext, openDemo, openDesk, startBrowser } from "./browser.ts";
 
 startBrowser();
 
@@ -235,7 +235,8 @@ describe("structured data", () => {
     await editor.getByText('"Coming home."').click();
     // In the middle of the word that was clicked on.
     await page.keyboard.type("QQ");
-    await page.getByRole("button", { name: /^text of HowToStep: .*QQ/ }).waitFor();
+    const entries = () => page.locator('[data-anchor^="data"]').allTextContents();
+    await eventually(async () => (await entries()).some((text) => text.includes("QQ")), true);
     await expectSound(page);
   });
 

@@ -1,5 +1,6 @@
 import { useMemo, useRef, useState } from "react";
 import { Link, useLoaderData, useSearchParams } from "react-router";
+import type { Finding } from "#core/rules/rule";
 import { evidenceOf } from "#core/structured-data/evidence";
 import { type Entity, nameOf, saidName } from "#core/structured-data/graph";
 import { dataOf, entitiesOf, type PageData } from "#core/structured-data/page-data";
@@ -32,7 +33,6 @@ const LISTED = 100;
 function DataByItself({ record, source, edits }: ReturnType<typeof useLoaderData<typeof clientLoader>>) {
   const site = useSite();
   const desk = useDesk(site, record, source, edits);
-  const { picking, fix, setAside, dialog } = useNotes(desk);
   const sheet = useRef<HTMLDivElement>(null);
   const [params] = useSearchParams();
   const data = dataOf(desk.page);
@@ -47,11 +47,17 @@ function DataByItself({ record, source, edits }: ReturnType<typeof useLoaderData
       : data.roots.filter((one) => `${one.types.join(" ")} ${nameOf(one)}`.toLowerCase().includes(wanted));
   }, [data, find]);
   // Beside what is set out only its own notes stand.
-  const notes = useMemo(() => desk.notes.filter(({ finding }) => finding.at.part === "data"), [desk.notes]);
-  const ofData = useMemo(
-    () => ({ ...desk, notes, settled: desk.settled.filter(({ at }) => at.part === "data"), setAside: [] }),
-    [desk, notes],
-  );
+  const around = only ? saidName(only.said) : "";
+  const ofData = useMemo(() => {
+    const here = ({ at }: Finding) => at.part === "data" && (around === "" || `${at.data}/`.startsWith(`${around}/`));
+    return {
+      ...desk,
+      notes: desk.notes.filter(({ finding }) => here(finding)),
+      settled: desk.settled.filter(here),
+      setAside: [],
+    };
+  }, [desk, around]);
+  const { picking, fix, setAside, dialog } = useNotes(ofData);
   const blocks = data.blocks.map((_, index) => index).filter((index) => only === null || only.said.block === index);
   const inMarkup = data.roots.filter((one) => one.syntax !== "json-ld" && (only === null || only === one));
   const back = `/sites/${site.id}/pages/${desk.record.id}`;

@@ -71,6 +71,14 @@ const whole = (year: number | string, month: number | string, day: number | stri
   return date.getUTCMonth() === m - 1 && date.getUTCDate() === d ? `${year}-${two(m)}-${two(d)}` : null;
 };
 
+/** The first day of a month in a text that is told without its year: “12 November”. */
+export function dayWithoutYear(text: string, language: string): string | null {
+  const name = `(?:${alternatives(namesIn(language).months.keys())})`;
+  const day = "\\d{1,2}(?:st|nd|rd|th|\\.)?";
+  const either = `(?<![\\d\\p{L}])(?:${day}\\s+(?:of\\s+)?${name}|${name}\\s+${day})(?![\\d\\p{L}])(?!,?\\s+\\d{4})`;
+  return new RegExp(either, "iu").exec(text)?.[0] ?? null;
+}
+
 /**
  * The first whole date in a text: “3 December 2026”, “December 3rd, 2026”, “3–5 December 2026”, “2026-12-03”, “3.12.2026”.
  * A date without a year says too little, and so does 3/12/2026 in English, which is two days.

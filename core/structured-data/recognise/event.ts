@@ -2,7 +2,7 @@ import { pathOf } from "../../address/address.ts";
 import { contentBlocks, isHeadingBlock } from "../../page/body.ts";
 import { languageOf, titleOf } from "../../page/page.ts";
 import { about, type Recogniser, under } from "./collecting.ts";
-import { dateIn } from "./dates.ts";
+import { dateIn, dayWithoutYear } from "./dates.ts";
 import { bare, labelled } from "./labelled.ts";
 import { offers } from "./product.ts";
 import { hoursIn } from "./times.ts";
@@ -19,7 +19,15 @@ export const event: Recogniser = ({ page, organisation }) => {
     ({ block, index }) => dateIn(block.text, language) !== null && !isHeadingBlock(page, index),
   );
   const date = dated && dateIn(dated.block.text, language);
-  if (!dated || !date) return null;
+  if (!dated || !date) {
+    // The year is never guessed: the date stays blank and is asked for.
+    const day = contentBlocks(page)
+      .map(({ block }) => dayWithoutYear(block.text, language))
+      .find((one) => one !== null);
+    if (!day) return null;
+    offers(page, entity);
+    return entity.proposal("Event", `a day without its year, ${day}`);
+  }
   // A date's own digits are no times.
   const said = hoursIn(dated.block.text.replace(date.exact, " ".repeat(date.exact.length)));
   const when = labelled(page, /^(?:time|doors|begins|starts|uhrzeit|horaires?)$/i);

@@ -3,7 +3,7 @@ import { contentBlocks } from "../../page/body.ts";
 import type { Page } from "../../page/page.ts";
 import { pricesIn } from "../agreement.ts";
 import { isGtin, isIsbn } from "../formats.ts";
-import { about, type Collecting, type Recogniser } from "./collecting.ts";
+import { about, type Collecting, type Recogniser, segmentsOf } from "./collecting.ts";
 import { bare, labelled } from "./labelled.ts";
 
 const SIGNS: Record<string, string> = { "£": "GBP", "€": "EUR", $: "USD", "¥": "JPY", "₹": "INR" };
@@ -47,7 +47,11 @@ export const product: Recogniser = ({ page }) => {
   });
   const shop = /\/(?:shop|store|products?|boutique|laden)\//i.test(pathOf(page.address));
   if (!shop && !stocked && numbered.length === 0) return null;
-  if (!offers(page, entity)) return null;
+  const priced = offers(page, entity);
+  // A page of a shop sells something, though it may not say for how much; its shelves do not.
+  const one =
+    shop && segmentsOf(page).length > 1 && page.links.filter(({ landmark }) => landmark === "main").length < 3;
+  if (!priced && !one) return null;
   for (const { kind, text, index } of numbered) {
     if (kind === "SKU") entity.from(["sku"], text, index);
     else if (kind === "ISBN" && isIsbn(text)) entity.from(["isbn"], text, index);
@@ -66,6 +70,7 @@ export const product: Recogniser = ({ page }) => {
       stocked.index,
       stock[0].exec(stocked.block.text)?.[0],
     );
-  const { price } = entity.entity.offers as { price?: string };
-  return entity.proposal("Product", `a price, ${price}${stock ? ", and whether it is in stock" : ""}`);
+  const { price } = (entity.entity.offers ?? {}) as { price?: string };
+  const found = price ? `a price, ${price}` : "a page of the shop that shows no price";
+  return entity.proposal("Product", `${found}${stock ? ", and whether it is in stock" : ""}`);
 };

@@ -61,6 +61,18 @@ describe("a page proposes what it shows", () => {
     expect(proposed("Product", "<h1>Prices</h1><p>Adults pay £9")).toBeNull();
   });
 
+  it("something for sale whose price is not told, and a day whose year is not", () => {
+    const kit = proposed("Product", "<h1>Lamp kit</h1><p>Forty-one parts.", "https://a.example/shop/kit");
+    expect(kit).toMatchObject({ found: "a page of the shop that shows no price", json: { name: "Lamp kit" } });
+    expect(kit?.json.offers).toBeUndefined();
+    const shelf = "<h1>Shop</h1><a href=/shop/a>a</a><a href=/shop/b>b</a><a href=/shop/c>c</a>";
+    expect(proposed("Product", shelf, "https://a.example/shop/all")).toBeNull();
+    const talk = proposed("Event", "<h1>Talk</h1><p>On 12 November: wrecks.", "https://a.example/events/talk");
+    expect(talk).toMatchObject({ found: "a day without its year, 12 November" });
+    expect(talk?.json.startDate).toBeUndefined();
+    expect(proposed("Event", "<h1>Talk</h1><p>In November, may be.", "https://a.example/events/talk")).toBeNull();
+  });
+
   it("a date with its time", () => {
     const at = (text: string) =>
       proposed("Event", `<h1>Talk</h1><p>${text}`, "https://a.example/events/talk")?.json.startDate;
