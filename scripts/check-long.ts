@@ -1,13 +1,17 @@
 // npm run check:long: the three invariants of rewriting, and axe-core's verdicts, over the real pages of Debian's apache2-doc; result in docs/check-long.md.
 import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { chromium } from "playwright-core";
-import { originalFromBytes } from "../core/page/original.ts";
+import { type Original, originalFromBytes } from "../core/page/original.ts";
+import type { Page } from "../core/page/page.ts";
 import { readPage } from "../core/page/read.ts";
 import { applyToPage, applyToSource } from "../core/rewrite/apply.ts";
 import type { Edit } from "../core/rewrite/edits.ts";
 import { firstDifference } from "../core/rewrite/verify.ts";
 import { audit } from "../core/rules/audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../core/rules/house-style.ts";
+import { addEntity } from "../core/structured-data/add-entity.ts";
+import { proposalsFor } from "../core/structured-data/compose.ts";
+import { writtenData } from "../core/structured-data/data-edit.ts";
 import { differingFromAxe } from "../e2e/axe.ts";
 import { CHROMIUM_FLAGS, ensureChromium } from "./chromium.mjs";
 
@@ -20,6 +24,7 @@ const address = "https://www.example/a/page.html";
 const broken: string[] = [];
 let pages = 0;
 let refusals = 0;
+let proposals = 0;
 const charsets = new Map<string, number>();
 const context = { phrase: "server", houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" };
 const files = readdirSync(folder, { recursive: true, encoding: "utf8" }).filter((file) => file.endsWith(".html"));
@@ -49,10 +54,27 @@ for (const file of files) {
     const twice = applyToSource({ ...original, bytes: once.bytes }, edits, { address });
     if (!Buffer.from(twice.bytes).equals(Buffer.from(once.bytes)))
       broken.push(`${file}: a second application changed something`);
+    const wrong = statedWrongly(original, page);
+    if (wrong) broken.push(`${file}: ${wrong}`);
   } catch (error) {
     broken.push(`${file}: ${String(error)}`);
   }
 }
+
+/** What is wrong with the data that a page proposes of itself, once it is written into its source; null where nothing is. */
+function statedWrongly(original: Original, page: Page): string | null {
+  const stated = proposalsFor(page).map((one, i) => addEntity({ page, written: [] }, one, "blocks", String(i)));
+  proposals += stated.length;
+  const { bytes, refused } = applyToSource(original, stated, { address });
+  const [refusal] = refused;
+  if (refusal) return refusal.reason;
+  const again = readPage({ ...original, bytes }, { address });
+  const found = audit(again, { ...context, written: writtenData(stated) }).find(
+    ({ rule, weight }) => rule.startsWith("data/") && weight !== "may",
+  );
+  return found ? `${found.rule}: ${found.message}` : null;
+}
+
 /** Every so many pages are held against axe-core too. */
 const EVERY = 9;
 const browser = await chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_FLAGS });
@@ -72,10 +94,10 @@ for (const [i, file] of files.entries()) {
 await browser.close();
 const against = `${held} of them are held against axe-core in Chromium, their scripts taken out: ${differing.size === 0 ? "no differences" : [...differing].map(([one, where]) => `${one} on ${where.length} pages, such as ${where[0]}`).join("; ")}.`;
 const sets = [...charsets].map(([name, n]) => `${name} ${n}`).join(", ");
-const result = `${pages} pages (${sets}), up to 15 edits each, ${refusals} edits refused with a reason, ${broken.length} broken.`;
+const result = `${pages} pages (${sets}), up to 15 edits each, ${refusals} edits refused with a reason, ${proposals} entities proposed and stated, ${broken.length} broken.`;
 console.log(result, against, broken.slice(0, 20).join("\n"));
 writeFileSync(
   new URL("../docs/check-long.md", import.meta.url),
-  `# The long check\n\nWritten by \`npm run check:long\` on ${new Date().toISOString().slice(0, 10)}: every page of Debian's apache2-doc is read, audited and rewritten; the model must equal the rewritten source read again, and a second application must change nothing.\n\n${result}\n\n${against}\n${broken.map((b) => `- ${b}\n`).join("")}`,
+  `# The long check\n\nWritten by \`npm run check:long\` on ${new Date().toISOString().slice(0, 10)}: every page of Debian's apache2-doc is read, audited and rewritten; the model must equal the rewritten source read again, and a second application must change nothing. What a page proposes of itself is stated in its source, and must pass the rules about data.\n\n${result}\n\n${against}\n${broken.map((b) => `- ${b}\n`).join("")}`,
 );
 process.exit(broken.length + differing.size > 0 ? 1 : 0);

@@ -71,32 +71,52 @@ const whole = (year: number | string, month: number | string, day: number | stri
   return date.getUTCMonth() === m - 1 && date.getUTCDate() === d ? `${year}-${two(m)}-${two(d)}` : null;
 };
 
-/** The first day of a month in a text that is told without its year: “12 November”. */
-export function dayWithoutYear(text: string, language: string): string | null {
-  const name = `(?:${alternatives(namesIn(language).months.keys())})`;
-  const day = "\\d{1,2}(?:st|nd|rd|th|\\.)?";
-  const either = `(?<![\\d\\p{L}])(?:${day}\\s+(?:of\\s+)?${name}|${name}\\s+${day})(?![\\d\\p{L}])(?!,?\\s+\\d{4})`;
-  return new RegExp(either, "iu").exec(text)?.[0] ?? null;
+/** How whole dates are written in a language, and days without their year. */
+interface Shapes {
+  whole: readonly RegExp[];
+  yearless: RegExp;
 }
+
+const shapes = new Map<string, Shapes>();
+
+function shapesIn(language: string): Shapes {
+  const known = shapes.get(language);
+  if (known) return known;
+  const names = alternatives(namesIn(language).months.keys());
+  const name = `(?<month>${names})\\.?`;
+  const nth = "(?:st|nd|rd|th|er|º|\\.)?";
+  const day = `(?<day>\\d{1,2})${nth}(?:\\s*(?:-|–|to|and|bis|au|y)\\s*(?<last>\\d{1,2})${nth})?`;
+  const plain = "\\d{1,2}(?:st|nd|rd|th|\\.)?";
+  const made: Shapes = {
+    whole: [
+      "(?<![\\d-])(?<year>\\d{4})-(?<number>\\d\\d)-(?<day>\\d\\d)(?![\\d-])",
+      `(?<!\\d)${day}\\s+(?:of\\s+|de\\s+)?${name},?\\s+(?:de\\s+)?(?<year>\\d{4})(?!\\d)`,
+      `(?<!\\p{L})${name}\\s+${day},?\\s+(?<year>\\d{4})(?!\\d)`,
+      "(?<![\\d.])(?<day>\\d{1,2})\\.\\s?(?<number>\\d{1,2})\\.\\s?(?<year>\\d{4})(?!\\d)",
+    ].map((shape) => new RegExp(shape, "iu")),
+    yearless: new RegExp(
+      `(?<![\\d\\p{L}])(?:${plain}\\s+(?:of\\s+)?(?:${names})|(?:${names})\\s+${plain})(?![\\d\\p{L}])(?!,?\\s+\\d{4})`,
+      "iu",
+    ),
+  };
+  shapes.set(language, made);
+  return made;
+}
+
+/** The first day of a month in a text that is told without its year: “12 November”. */
+export const dayWithoutYear = (text: string, language: string): string | null =>
+  /\d/.test(text) ? (shapesIn(language).yearless.exec(text)?.[0] ?? null) : null;
 
 /**
  * The first whole date in a text: “3 December 2026”, “December 3rd, 2026”, “3–5 December 2026”, “2026-12-03”, “3.12.2026”.
  * A date without a year says too little, and so does 3/12/2026 in English, which is two days.
  */
 export function dateIn(text: string, language: string): DateFound | null {
+  if (!/\d{4}/.test(text)) return null;
   const { months } = namesIn(language);
-  const name = `(?<month>${alternatives(months.keys())})\\.?`;
-  const nth = "(?:st|nd|rd|th|er|º|\\.)?";
-  const day = `(?<day>\\d{1,2})${nth}(?:\\s*(?:-|–|to|and|bis|au|y)\\s*(?<last>\\d{1,2})${nth})?`;
-  const shapes = [
-    "(?<![\\d-])(?<year>\\d{4})-(?<number>\\d\\d)-(?<day>\\d\\d)(?![\\d-])",
-    `(?<!\\d)${day}\\s+(?:of\\s+|de\\s+)?${name},?\\s+(?:de\\s+)?(?<year>\\d{4})(?!\\d)`,
-    `(?<!\\p{L})${name}\\s+${day},?\\s+(?<year>\\d{4})(?!\\d)`,
-    "(?<![\\d.])(?<day>\\d{1,2})\\.\\s?(?<number>\\d{1,2})\\.\\s?(?<year>\\d{4})(?!\\d)",
-  ];
   let found: { at: number; date: DateFound } | null = null;
-  for (const shape of shapes) {
-    const match = new RegExp(shape, "iu").exec(text);
+  for (const shape of shapesIn(language).whole) {
+    const match = shape.exec(text);
     if (!match?.groups || (found && found.at <= match.index)) continue;
     const { year = "", number, month = "", day: first = "", last } = match.groups;
     const at = number ?? months.get(month.toLowerCase()) ?? 0;

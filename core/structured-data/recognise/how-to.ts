@@ -3,7 +3,8 @@ import { Collecting, counted, type Recogniser, under } from "./collecting.ts";
 import { steps } from "./recipe.ts";
 import { durationIn } from "./times.ts";
 
-const HOW_TO = /^(?:how (?:to|do you|we)\b|step by step|so (?:geht|macht|bindet)|anleitung|comment\s)/i;
+const HOW_TO =
+  /^(?:how (?:to|do you|we)\b|step by step|so (?:geht|macht|bindet)|anleitung|comment\s+\p{L}+(?:er|ir|re)\b)/iu;
 const STEP = /\bsteps\b|\bschritte?\b|\bétapes\b/i;
 
 /** Numbered steps under a heading that says how something is done. */

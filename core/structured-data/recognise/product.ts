@@ -8,7 +8,7 @@ import { bare, labelled } from "./labelled.ts";
 
 const SIGNS: Record<string, string> = { "£": "GBP", "€": "EUR", $: "USD", "¥": "JPY", "₹": "INR" };
 const STOCK: [RegExp, string][] = [
-  [/\b(?:out of stock|sold out|not available|ausverkauft|épuisé)\b/i, "OutOfStock"],
+  [/\b(?:out of stock|sold out|ausverkauft|épuisé)\b/i, "OutOfStock"],
   [/\b(?:in stock|auf lager|en stock)\b/i, "InStock"],
   [/\bpre-?order\b/i, "PreOrder"],
 ];
@@ -24,7 +24,7 @@ export function currencyOf(price: string): string | null {
 /** Writes the first price of the content into an entity's offers; false where the page shows none. */
 export function offers(page: Page, entity: Collecting): boolean {
   for (const { block, index } of contentBlocks(page)) {
-    const [price] = pricesIn(block.text);
+    const price = pricesIn(block.text).find(({ amount }) => amount > 0);
     if (!price) continue;
     entity.say(["offers", "@type"], "Offer");
     entity.from(["offers", "price"], price.amount.toFixed(2), index, price.text);
@@ -47,6 +47,12 @@ export const product: Recogniser = ({ page }) => {
   });
   const shop = /\/(?:shop|store|products?|boutique|laden)\//i.test(pathOf(page.address));
   if (!shop && !stocked && numbered.length === 0) return null;
+  // Elsewhere than in a shop a price must stand near the words that speak of a sale.
+  const near = (at: number) =>
+    blocks.some(
+      ({ block, index }) => Math.abs(index - at) < 4 && pricesIn(block.text).some(({ amount }) => amount > 0),
+    );
+  if (!shop && ![stocked?.index, numbered[0]?.index].some((at) => at !== undefined && near(at))) return null;
   const priced = offers(page, entity);
   // A page of a shop sells something, though it may not say for how much; its shelves do not.
   const one =

@@ -4,7 +4,9 @@ import { about, type Collecting, counted, type Recogniser } from "./collecting.t
 import { bare, labelled } from "./labelled.ts";
 import { durationIn } from "./times.ts";
 
-const INGREDIENTS = /ingredient|what (?:goes|you need)|you (?:will )?need|zutaten|ingrédients/i;
+const INGREDIENTS = /\bingredients?\b|\bzutaten\b|\bingrédients\b/i;
+/** Headings that may be of something else: then most items must say how much. */
+const NEEDED = /what (?:goes in|you(?:’ll| will)? need)/i;
 const STEPS =
   /method|instruction|how (?:it is|to) (?:cook|make|bake)|steps|preparation|directions|zubereitung|préparation/i;
 const TIMES: [name: string, label: RegExp][] = [
@@ -31,7 +33,8 @@ export function steps(page: Page, entity: Collecting, name: string, items: reado
 /** Lists of what goes in and of what is done with it. */
 export const recipe: Recogniser = ({ page }) => {
   const entity = about(page, "name");
-  const ingredients = listUnder(page, INGREDIENTS);
+  const needed = listUnder(page, NEEDED)?.filter((index) => /^[\d½¼¾]/.test(page.blocks[index]?.text ?? "")) ?? [];
+  const ingredients = listUnder(page, INGREDIENTS) ?? (needed.length > 1 ? listUnder(page, NEEDED) : null);
   if (!entity || !ingredients) return null;
   for (const [n, index] of ingredients.entries())
     entity.from(["recipeIngredient", n], page.blocks[index]?.text ?? "", index);

@@ -73,6 +73,16 @@ describe("a page proposes what it shows", () => {
     expect(proposed("Event", "<h1>Talk</h1><p>In November, may be.", "https://a.example/events/talk")).toBeNull();
   });
 
+  // Found on pages of a handbook that nobody here wrote.
+  it("no more than there is", () => {
+    expect(proposed("Product", "<h1>Expressions</h1><p>The match is in $0.<p>x<p>x<p>x<p>It is in stock.")).toBeNull();
+    expect(proposed("Recipe", "<h1>Set up</h1><h2>What you need</h2><ul><li>A server<li>A key</ul>")).toBeNull();
+    expect(proposed("Recipe", "<h1>Dough</h1><h2>What you need</h2><ul><li>500 g flour<li>2 eggs</ul>")).not.toBeNull();
+    const steps = "<ol><li>a<li>b</ol>";
+    expect(proposed("HowTo", `<h1>x</h1><h2>Comment les sections sont lues</h2>${steps}`)).toBeNull();
+    expect(proposed("HowTo", `<h1>x</h1><h2>Comment nouer un bowline</h2>${steps}`)).not.toBeNull();
+  });
+
   it("a date with its time", () => {
     const at = (text: string) =>
       proposed("Event", `<h1>Talk</h1><p>${text}`, "https://a.example/events/talk")?.json.startDate;

@@ -89,18 +89,27 @@ export interface OpenDays {
   exact: string;
 }
 
+const openings = new Map<string, RegExp>();
+
+function openingsIn(language: string): RegExp {
+  let ways = openings.get(language);
+  if (!ways) {
+    const plural = `(?:${alternatives(namesIn(language).days.keys())})\\.?s?`;
+    const joined = `(?:\\s*(?:-|–|—|to|until|through|bis|,|and|&)\\s*${plural})`;
+    ways = new RegExp(
+      `(?<![\\p{L}])(?:(?<all>daily|every day|täglich)|(?<week>weekdays)|(?<end>weekends)|(?<some>${plural}${joined}*))(?![\\p{L}])(?:,|:|\\s)*(?:from|between|open|von)?\\s*`,
+      "giu",
+    );
+    openings.set(language, ways);
+  }
+  return ways;
+}
+
 /** Every line of opening hours in a text: “Tue–Fri 10:00–17:00”, “Tuesday to Sunday, ten in the morning until five”, “daily 9–5”. */
 export function openDaysIn(text: string, language: string): OpenDays[] {
   const { days } = namesIn(language);
-  const name = `(?:${alternatives(days.keys())})\\.?`;
-  const plural = `${name}s?`;
-  const joined = `(?:\\s*(?:-|–|—|to|until|through|bis|,|and|&)\\s*${plural})`;
-  const ways = new RegExp(
-    `(?<![\\p{L}])(?:(?<all>daily|every day|täglich)|(?<week>weekdays)|(?<end>weekends)|(?<some>${plural}${joined}*))(?![\\p{L}])(?:,|:|\\s)*(?:from|between|open|von)?\\s*`,
-    "giu",
-  );
   const found: OpenDays[] = [];
-  for (const match of text.matchAll(ways)) {
+  for (const match of text.matchAll(openingsIn(language))) {
     const hours = hoursAt(text, match.index + match[0].length)?.hours;
     if (!hours?.to || !match.groups) continue;
     const { all, week, end, some = "" } = match.groups;
