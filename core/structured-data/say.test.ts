@@ -162,7 +162,7 @@ describe("saying it on the page too", () => {
     }
     const { page: after, refused } = applyToPage(faq, edits);
     expect(refused).toEqual([]);
-    expect(after.headings.map(({ text }) => text)).toEqual([
+    expect(Array.from(after.headings, ({ text }) => text)).toEqual([
       "Questions",
       "Is there a lift?",
       "May dogs come?",
