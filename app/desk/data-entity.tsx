@@ -1,10 +1,10 @@
 import { useState } from "react";
-import { Link } from "react-router";
-import { changedData, takenOut } from "#core/structured-data/data-edit";
+import { Link, useNavigate } from "react-router";
+import { dataEdit, takenOut } from "#core/structured-data/data-edit";
 import type { EvidenceOf } from "#core/structured-data/evidence";
 import { fieldFor, makeValue, type Parts, partsOf } from "#core/structured-data/fields";
 import { type Entity, nameOf, type Property, saidName, textOfValue, type Value } from "#core/structured-data/graph";
-import { entitiesOf, type PageData } from "#core/structured-data/page-data";
+import { entitiesOf, type PageData, placedBlock } from "#core/structured-data/page-data";
 import { replaceValue } from "#core/structured-data/patch-json";
 import { type Blank, blanksOf } from "#core/structured-data/say";
 import { askOnPage } from "#core/structured-data/say-on-page";
@@ -46,7 +46,7 @@ export function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entit
   const { desk, data, evidence: _, ...picking } = shown;
   const { fail } = useNotices();
   const [asking, setAsking] = useState<Asking>(null);
-  const block = data.blocks[entity.said.block];
+  const block = placedBlock(data, entity.said);
   const name = nameOf(entity);
   // What stands alone in its block is taken out with it.
   const removable = entity.said.path.length > 0;
@@ -142,6 +142,26 @@ export function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entit
   );
 }
 
+/** Where on the page a value was taken from; leads there. */
+function FromPage({ desk, heading }: { desk: Desk; heading: string }) {
+  const navigate = useNavigate();
+  const at = heading === "" ? -1 : desk.page.headings.findIndex(({ text }) => text === heading);
+  if (at < 0) return <span className="text-12 text-soft">from the page</span>;
+  return (
+    <button
+      type="button"
+      className="text-left text-12 text-soft hover:text-blue"
+      onClick={() => {
+        const row = document.querySelector(`[data-anchor="heading ${at}"]`);
+        if (row) row.scrollIntoView({ block: "center" });
+        else navigate(`/sites/${desk.record.siteId}/pages/${desk.record.id}`);
+      }}
+    >
+      from the page, under “{heading}”
+    </button>
+  );
+}
+
 /** A name that may be broken between its words. */
 const InWords = ({ name }: { name: string }) =>
   [...name.matchAll(/[A-Z]?[^A-Z]+|[A-Z]/g)].map(({ 0: word, index }) => (
@@ -212,7 +232,7 @@ function ValueLine({
   const { desk, data, evidence, ...picking } = shown;
   const [parts, setParts] = useState<Parts | null>(null);
   const name = saidName(value.said);
-  const block = data.blocks[value.said.block];
+  const block = placedBlock(data, value.said);
   const notes = <NotesAt desk={desk} at={{ part: "data", data: name, range: NOWHERE }} {...picking} />;
   if (value.kind === "entity") {
     if (depth >= DEEPEST)
@@ -245,7 +265,7 @@ function ValueLine({
     desk.edit(
       json === undefined
         ? takenOut(desk.written, block.text, value.said.path)
-        : changedData(desk.written, block.text, replaceValue(block.text, value.said.path, json)),
+        : dataEdit(block.text, replaceValue(block.text, value.said.path, json)),
       label,
     );
   };
@@ -291,16 +311,20 @@ function ValueLine({
             value={text}
             label={label}
             empty="nothing"
-            readOnly={block ? null : "It is written into the markup: change it there."}
+            readOnly={
+              block
+                ? null
+                : value.said.block < 0
+                  ? "It is written into the markup: make it JSON-LD, or change it there."
+                  : "Its block uses more of JSON-LD than is changed here: write it as JSON."
+            }
             className="font-serif text-15 leading-snug"
             onKeep={keep}
           />
         )}
         {notes}
       </span>
-      {from && (
-        <span className="text-12 text-soft">from the page{from.heading ? `, under “${from.heading}”` : ""}</span>
-      )}
+      {from && <FromPage desk={desk} heading={from.heading} />}
     </span>
   );
 }

@@ -12,7 +12,7 @@ import { auditor } from "#core/rules/audit";
 import { CATALOGUE } from "#core/rules/catalogue";
 import { type HouseStyle, styleForKind } from "#core/rules/house-style";
 import { type Finding, inPageOrder, placeName, type RuleFacts, type SiteFinding } from "#core/rules/rule";
-import { writtenData } from "#core/structured-data/data-edit";
+import { keepingEvidence, writtenData } from "#core/structured-data/data-edit";
 import type { WrittenData } from "#core/structured-data/evidence";
 import { act } from "../store/act";
 import { db, type PageRecord, type SetAsideRecord, type SiteRecord } from "../store/db";
@@ -172,7 +172,9 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
       write(() => saveRecord(stateFor(page, { kind, kindBy: "editor" }), edits, "Page kind"));
     },
     edit(change, label, merge) {
-      const list = Array.isArray(change) ? (change as readonly Edit[]) : [change as Edit];
+      const asked = Array.isArray(change) ? (change as readonly Edit[]) : [change as Edit];
+      // A fix knows nothing of where a value came from.
+      const list = asked.map((one) => keepingEvidence(written, one));
       put(
         list.reduce<readonly Edit[]>((all, one) => withEdit(all, one), edits),
         list,

@@ -63,11 +63,16 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
   const [params, setParams] = useSearchParams();
   // Choices that follow each other faster than the address can change build on each other.
   const latest = useRef(filter);
+  /** Filters that were asked for and have not come yet. */
+  const coming = useRef<string[]>([]);
   useEffect(() => {
-    latest.current = filter;
+    const at = coming.current.indexOf(queryOf(filter));
+    coming.current = at < 0 ? [] : coming.current.slice(at + 1);
+    if (coming.current.length === 0) latest.current = filter;
   }, [filter]);
   const change = (next: Partial<Filter>) => {
     latest.current = { ...latest.current, ...next };
+    coming.current.push(queryOf(latest.current));
     const asked = new URLSearchParams(queryOf(latest.current));
     const columns = params.get("columns");
     if (columns) asked.set("columns", columns);

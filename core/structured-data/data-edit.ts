@@ -21,6 +21,12 @@ export const evidenceFor = (written: readonly WrittenData[], text: string): read
 export const changedData = (written: readonly WrittenData[], was: string, value: string): Edit =>
   dataEdit(was, value, [...evidenceFor(written, was)]);
 
+/** An edit with the evidence that is held for its block, where it brings none of its own. */
+export const keepingEvidence = (written: readonly WrittenData[], edit: Edit): Edit =>
+  edit.op === "set-data" && edit.was !== null && edit.evidence === undefined
+    ? changedData(written, edit.was, edit.value)
+    : edit;
+
 /** The edit that takes a value or an entity out of a block, with its evidence; what stands behind it in a list moves up. */
 export function takenOut(written: readonly WrittenData[], was: string, path: Path): Edit {
   const last = path.at(-1);

@@ -1,6 +1,6 @@
 import type { SiteOrganisation } from "../rules/house-style.ts";
 import { type Entity, nameOf } from "./graph.ts";
-import type { PageData } from "./page-data.ts";
+import { type PageData, placedBlock } from "./page-data.ts";
 import { replaceValue } from "./patch-json.ts";
 import { organisationId } from "./recognise/organisation.ts";
 import { isKindOf } from "./vocabulary.ts";
@@ -28,7 +28,7 @@ export function linkable(
   const taken = new Set(data.byId.keys());
   const found: Linkable[] = [];
   for (const entity of data.entities) {
-    const block = data.blocks[entity.said.block];
+    const block = placedBlock(data, entity.said);
     if (!block || entity.syntax !== "json-ld" || around.has(entity) || !fits(entity.types)) continue;
     const label = [entity.types[0], nameOf(entity)].filter(Boolean).join(" ");
     if (entity.id !== null) {

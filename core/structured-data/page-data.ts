@@ -10,6 +10,8 @@ export interface DataBlockRead {
   /** Where the text stands in the page's source. */
   range: Range;
   json: JsonRead;
+  /** It was read as it stands, so that each value has its place in it; what was expanded first has lost them. */
+  placed: boolean;
 }
 
 /** Everything that a page states as structured data, in one graph. */
@@ -60,7 +62,12 @@ export function dataOf(page: Pick<Page, "data" | "address" | "source" | "format"
 }
 
 function readAll({ data, address, source }: Pick<Page, "data" | "address" | "source">, inMarkup: boolean): PageData {
-  const blocks = data.map(({ text, range }) => ({ text, range, json: readJson(text) }));
+  const blocks = data.map(({ text, range }) => ({
+    text,
+    range,
+    json: readJson(text),
+    placed: expanded.get(text) === undefined,
+  }));
   const reads: ReadBlock[] = [];
   const beyond: number[] = [];
   const tooDeep: number[] = [];
@@ -105,6 +112,12 @@ function forgetPlaces(entity: Entity): void {
     property.said = nowhere(property.said);
     for (const value of property.values) value.said = nowhere(value.said);
   }
+}
+
+/** The block in which something is said, where its place in it is known and can be patched. */
+export function placedBlock(data: PageData, said: Said): DataBlockRead | undefined {
+  const block = data.blocks[said.block];
+  return block?.placed ? block : undefined;
 }
 
 /** Where something is said, in the page's source. */

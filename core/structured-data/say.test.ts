@@ -7,13 +7,15 @@ import { audit } from "../rules/audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../rules/house-style.ts";
 import { addEntity } from "./add-entity.ts";
 import { proposalsFor } from "./compose.ts";
-import { changedData, newDataEdit, takenOut, writtenData } from "./data-edit.ts";
+import { changedData, dataEdit, keepingEvidence, newDataEdit, takenOut, writtenData } from "./data-edit.ts";
+import { expandBeyond } from "./expand-beyond.ts";
 import { linkable } from "./link-entity.ts";
 import { offeredFor } from "./offered.ts";
-import { dataOf } from "./page-data.ts";
+import { dataOf, placedBlock } from "./page-data.ts";
 import { pathOfPointer } from "./patch-json.ts";
 import { blanksOf, sayMore } from "./say.ts";
 import { askOnPage, lastPlaceUnder, sayOnPage } from "./say-on-page.ts";
+import { stateOnPage } from "./site-wide.ts";
 
 const address = "https://a.example/visit/lamp";
 const page = (body: string, data = "") =>
@@ -244,9 +246,36 @@ describe("a change of a block", () => {
     const gone = takenOut(written, was, ["x"]);
     expect("evidence" in gone && gone.evidence).toHaveLength(3);
   });
+  it("of a fix keeps it too, unless it brings its own", () => {
+    expect(keepingEvidence(written, dataEdit(was, "{}"))).toMatchObject({ evidence });
+    expect(keepingEvidence(written, dataEdit(was, "{}", []))).toMatchObject({ evidence: [] });
+    const title = { op: "set-title", value: "x", was: null } as const;
+    expect(keepingEvidence(written, title)).toBe(title);
+  });
   it("of a block without evidence has none", () => {
     expect(changedData([], was, "{}")).toMatchObject({ evidence: [] });
     expect(newDataEdit("a", "{}")).toMatchObject({ was: null });
+  });
+});
+
+describe("a block that had to be expanded", () => {
+  it("is read in full, and is not patched: nobody knows where its values stand", async () => {
+    const shown = page(
+      "<p>x</p>",
+      '{"@context":{"@vocab":"http://schema.org/","of":"@nest"},"@type":"Person","of":{"name":"Odile"}}',
+    );
+    expect(dataOf(shown).beyond).toEqual([0]);
+    expect(await expandBeyond(shown)).toBe(true);
+    const data = dataOf({ ...shown });
+    const [person] = data.roots;
+    if (!person) throw new Error("no entity");
+    expect(person.properties.map(({ name }) => name)).toEqual(["name"]);
+    expect(placedBlock(data, person.said)).toBeUndefined();
+    expect(linkable(data, { ...person }, ["Person"], undefined, address)).toEqual([]);
+    const own = { type: "Organization", name: "Odile" };
+    const asked = { what: "organisation", organisation: own } as const;
+    // Only what is placed is brought up to date; the entity of another kind is left alone.
+    expect(stateOnPage({ page: shown, written: [] }, asked, "blocks", "a")).toHaveProperty("edits");
   });
 });
 

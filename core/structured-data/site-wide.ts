@@ -6,7 +6,7 @@ import { changedData } from "./data-edit.ts";
 import type { WrittenData } from "./evidence.ts";
 import { type Entity, textOfValue, valuesOf } from "./graph.ts";
 import { readJson } from "./json-text.ts";
-import { dataOf } from "./page-data.ts";
+import { dataOf, placedBlock } from "./page-data.ts";
 import { replaceValue } from "./patch-json.ts";
 import type { Json } from "./recognise/collecting.ts";
 import { organisationEntity, organisationId } from "./recognise/organisation.ts";
@@ -94,8 +94,14 @@ export function stateOnPage(
           : [{ property, was: "", is: words(value) }],
       ),
     };
-  const block = dataOf(page).blocks[there.said.block];
-  if (!block) return { reason: "It is written into the page’s markup. Make it JSON-LD first." };
+  const block = placedBlock(dataOf(page), there.said);
+  if (!block)
+    return {
+      reason:
+        there.syntax === "json-ld"
+          ? "Its block uses more of JSON-LD than is changed here. Write it as JSON on the desk."
+          : "It is written into the page’s markup. Make it JSON-LD first.",
+    };
   const read = readJson(block.text);
   let own: Json | undefined = "value" in read ? (read.value as Json) : undefined;
   for (const step of there.said.path) own = (own as { [name: string]: Json } | undefined)?.[step];
