@@ -64,16 +64,31 @@ const known = new WeakMap<PageData, readonly FeatureState[]>();
 export function featuresOf(data: PageData): readonly FeatureState[] {
   let states = known.get(data);
   if (!states) {
-    states = data.roots.flatMap((entity) => FEATURES.flatMap((feature) => stateOf(data, entity, feature) ?? []));
+    states = data.roots.flatMap((entity) =>
+      madeFrom(entity.types).flatMap((feature) => stateOf(data, entity, feature) ?? []),
+    );
     known.set(data, states);
   }
   return states;
 }
 
+const byTypes = new Map<string, readonly Feature[]>();
+const REMEMBERED = 500;
+
+/** The features that are made from an entity of some types. */
+function madeFrom(types: readonly string[]): readonly Feature[] {
+  const name = types.join(" ");
+  let features = byTypes.get(name);
+  if (!features) {
+    const isOne = (kinds: readonly string[]) => types.some((type) => kinds.some((one) => isKindOf(type, one)));
+    features = FEATURES.filter((feature) => isOne(feature.types) && !isOne(feature.except ?? []));
+    if (byTypes.size >= REMEMBERED) byTypes.clear();
+    byTypes.set(name, features);
+  }
+  return features;
+}
+
 function stateOf(data: PageData, entity: Entity, feature: Feature): FeatureState | null {
-  const { types, except = [] } = feature;
-  const isOne = (kinds: readonly string[]) => entity.types.some((type) => kinds.some((one) => isKindOf(type, one)));
-  if (!isOne(types) || isOne(except)) return null;
   const asked = (one: Expectation) => one.where === undefined || reaches(data, entity, one.where.split("."));
   // A feature all of whose needs depend on something that is not there is not aimed at.
   if (feature.required.every((one) => one.where !== undefined) && !feature.required.some(asked)) return null;

@@ -45,9 +45,12 @@ export interface Entity {
 }
 
 /** The values of a property, in order; none where it is not there. */
-export function valuesOf(entity: Entity, name: string): Value[] {
-  return entity.properties.flatMap((property) => (property.name === name ? property.values : []));
+export function valuesOf(entity: Entity, name: string): readonly Value[] {
+  // A name stands once among the properties of an entity: readers bring equal ones together.
+  return entity.properties.find((property) => property.name === name)?.values ?? NOTHING;
 }
+
+const NOTHING: readonly Value[] = [];
 
 /** A value as a reader would see it; "" for an entity. */
 export function textOfValue(value: Value | undefined): string {

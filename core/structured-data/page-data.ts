@@ -135,7 +135,7 @@ export function entitiesOf(data: PageData, value: Value): readonly Entity[] {
 }
 
 /** The values of a property with those that other entities of the same id have. */
-export function allValuesOf(data: PageData, entity: Entity, name: string): Value[] {
-  const same = entity.id === null ? [entity] : (data.byId.get(entity.id) ?? [entity]);
-  return same.flatMap((one) => valuesOf(one, name));
+export function allValuesOf(data: PageData, entity: Entity, name: string): readonly Value[] {
+  const same = entity.id === null ? undefined : data.byId.get(entity.id);
+  return same && same.length > 1 ? same.flatMap((one) => valuesOf(one, name)) : valuesOf(entity, name);
 }
