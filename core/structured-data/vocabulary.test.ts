@@ -70,5 +70,9 @@ describe("schema.org", () => {
     expect(nearest("headlin", ["headline", "deadline", "name"])[0]).toBe("headline");
     expect(nearest("instock", ["InStock", "OutOfStock"])).toEqual(["InStock"]);
     expect(nearest("zzzz", ["name", "url"])).toEqual([]);
+    // Letters in the wrong order, and a slip at either end.
+    expect(nearest("pirce", ["price"])).toEqual(["price"]);
+    expect(nearest("xheadline", ["headline"])).toEqual(["headline"]);
+    expect(nearest("headlinexxxx", ["headline"])).toEqual([]);
   });
 });

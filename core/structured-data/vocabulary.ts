@@ -156,6 +156,8 @@ function distance(a: string, b: string, most: number): number {
         least = Math.min(least, (before[j - 2] ?? 0) + 1);
       row.push(least);
     }
+    // Once all ways have come too far, none leads back.
+    if (Math.min(...row) > most) return most + 1;
     before = last;
     last = row;
   }
@@ -180,6 +182,6 @@ export function nearest(name: string, names: Iterable<string>): string[] {
 /** The name among others that differs from one in its case alone. */
 export function inOtherCase(name: string, names: Iterable<string>): string | null {
   const lower = name.toLowerCase();
-  for (const one of names) if (one !== name && one.toLowerCase() === lower) return one;
+  for (const one of names) if (one.length === name.length && one !== name && one.toLowerCase() === lower) return one;
   return null;
 }
