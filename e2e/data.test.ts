@@ -189,6 +189,10 @@ describe("structured data", () => {
 
     await page.getByRole("link", { name: "Gullhaven Lightship Museum", exact: true }).click();
     await openDesk(page, "Questions before a visit");
+    // The page shows one that its data has not.
+    await part(page).getByText("1 question with its answer that the data does not have").waitFor();
+    await part(page).getByRole("button", { name: "Add it", exact: true }).click();
+    await part(page).getByText("that the data does not have").waitFor({ state: "detached" });
     await part(page).getByRole("button", { name: "Another question" }).focus();
     await page.keyboard.press("Enter");
     await page.getByRole("textbox", { name: "Question" }).fill("Is there soup?");

@@ -7,6 +7,7 @@ import { newDataEdit } from "#core/structured-data/data-edit";
 import { evidenceOf } from "#core/structured-data/evidence";
 import { type FeatureState, featuresOf } from "#core/structured-data/features";
 import { nameOf } from "#core/structured-data/graph";
+import { moreQuestions } from "#core/structured-data/more-questions";
 import { dataOf } from "#core/structured-data/page-data";
 import { isKindOf } from "#core/structured-data/vocabulary";
 import { writeJsonLd } from "#core/structured-data/write-json-ld";
@@ -37,6 +38,7 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: D
   );
   const state = (stated: Stated, type: string) =>
     desk.edit(addEntity(desk, stated, houseStyle.data?.written ?? "blocks", crypto.randomUUID()), `Add ${type}`);
+  const more = useMemo(() => (page.format === "html" ? moreQuestions({ page, written }) : null), [page, written]);
   const inMarkup = data.roots.filter(({ syntax }) => syntax !== "json-ld");
   const convert = (): Edit[] => [
     newDataEdit(crypto.randomUUID(), writeJsonLd(inMarkup)),
@@ -108,10 +110,22 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: D
           onClose={() => setNaming(false)}
         />
       )}
-      {proposals.length > 0 && (
+      {(proposals.length > 0 || more) && (
         <div className="mt-4">
           <h3 className="text-soft">The page shows what could be stated:</h3>
           <ul className="mt-1 grid gap-1">
+            {more && (
+              <li className="flex items-baseline gap-3">
+                <span className="w-28 shrink-0 font-serif text-15">FAQPage</span>
+                <span className="min-w-0 flex-1">
+                  {more.count === 1 ? "1 question with its answer" : `${more.count} questions with their answers`} that
+                  the data does not have
+                </span>
+                <Action onClick={() => desk.edit(more.edit, "More questions")}>
+                  {more.count === 1 ? "Add it" : "Add them"}
+                </Action>
+              </li>
+            )}
             {proposals.map(({ type, found, entity, evidence: from }) => (
               <li key={type} className="flex items-baseline gap-3">
                 <span className="w-28 shrink-0 font-serif text-15">{type}</span>

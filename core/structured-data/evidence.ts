@@ -85,6 +85,14 @@ export function followEvidence(page: Pick<Page, "blocks">, { exact, before, afte
   return page.blocks.some(({ text }) => text.includes(exact)) ? { state: "there" } : { state: "gone" };
 }
 
+/** Evidence after a value has become the first of a list, given its pointers before and after. */
+export const movedEvidence = (evidence: readonly Evidence[], moved: { from: string; to: string } | null): Evidence[] =>
+  evidence.map((one) =>
+    moved && (one.pointer === moved.from || one.pointer.startsWith(`${moved.from}/`))
+      ? { ...one, pointer: moved.to + one.pointer.slice(moved.from.length) }
+      : one,
+  );
+
 /** Evidence by block and pointer, as the redraft keeps it. */
 export type EvidenceOf = ReadonlyMap<string, Evidence>;
 

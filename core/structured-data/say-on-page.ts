@@ -5,7 +5,7 @@ import { type Edit, type NewBlock, withEdit } from "../rewrite/edits.ts";
 import { besideBlock, STANDS_BESIDE } from "../rewrite/insert-beside.ts";
 import { originsOf } from "../rewrite/origins.ts";
 import { dataEdit, evidenceFor } from "./data-edit.ts";
-import { type Evidence, evidenceIn, type WrittenData } from "./evidence.ts";
+import { type Evidence, evidenceIn, movedEvidence, type WrittenData } from "./evidence.ts";
 import type { Entity } from "./graph.ts";
 import { type SaidMore, sayMore } from "./say.ts";
 
@@ -29,11 +29,7 @@ export function lastPlaceUnder(page: Page, heading: number): number {
 
 /** The evidence that a redraft holds for a block, at the places where its values stand after something was said. */
 export function keptEvidence(written: readonly WrittenData[], was: string, { moved }: SaidMore): Evidence[] {
-  return evidenceFor(written, was).map((one) =>
-    moved && (one.pointer === moved.from || one.pointer.startsWith(`${moved.from}/`))
-      ? { ...one, pointer: moved.to + one.pointer.slice(moved.from.length) }
-      : one,
-  );
+  return movedEvidence(evidenceFor(written, was), moved);
 }
 
 /** The edits that change a block of data and write the words it is taken from onto the page, so that both say the same. */

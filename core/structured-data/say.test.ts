@@ -10,6 +10,7 @@ import { proposalsFor } from "./compose.ts";
 import { changedData, dataEdit, keepingEvidence, newDataEdit, takenOut, writtenData } from "./data-edit.ts";
 import { expandBeyond } from "./expand-beyond.ts";
 import { linkable } from "./link-entity.ts";
+import { moreQuestions } from "./more-questions.ts";
 import { offeredFor } from "./offered.ts";
 import { dataOf, placedBlock } from "./page-data.ts";
 import { pathOfPointer } from "./patch-json.ts";
@@ -183,6 +184,27 @@ describe("saying it on the page too", () => {
     const found = audit(after, context).map(({ rule }) => rule);
     expect(found.filter((rule) => /stale|not-on-page/.test(rule))).toEqual([]);
     expect(writtenData(edits)[0]?.evidence).toHaveLength(8);
+  });
+
+  it("finds the questions that the data has not, and ties them to the page", () => {
+    const body =
+      "<h1>Questions</h1><h2>Is there a lift?</h2><p>No.</p><h2>May dogs come?</h2><p>Yes.</p><p>On a lead.</p>";
+    const single =
+      '{"@context":"https://schema.org","@type":"FAQPage","mainEntity":{"@type":"Question","name":"Is there a  lift?","acceptedAnswer":{"@type":"Answer","text":"No."}}}';
+    const shown = page(body, single);
+    const held = [
+      { value: single, evidence: [{ pointer: "/mainEntity/name", exact: "lift", before: "", after: "", heading: "" }] },
+    ];
+    const more = moreQuestions({ page: shown, written: held });
+    expect(more?.count).toBe(1);
+    const after = applyToPage(shown, more ? [more.edit] : []).page;
+    const { mainEntity } = JSON.parse(after.data[0]?.text ?? "");
+    expect(mainEntity.map(({ name }: { name: string }) => name)).toEqual(["Is there a  lift?", "May dogs come?"]);
+    expect(mainEntity[1].acceptedAnswer.text).toBe("Yes.\nOn a lead.");
+    const pointers = more && "evidence" in more.edit && more.edit.evidence?.map(({ pointer }) => pointer);
+    expect(pointers).toEqual(["/mainEntity/0/name", "/mainEntity/1/name", "/mainEntity/1/acceptedAnswer/text"]);
+    expect(moreQuestions({ page: after, written: [] })).toBeNull();
+    expect(moreQuestions({ page: page(body), written: [] })).toBeNull();
   });
 
   it("is refused where nothing can be written", () => {
