@@ -58,10 +58,24 @@ export async function showRow(page: Page, name: string): Promise<void> {
   await grid.waitFor();
   const row = grid.getByRole("link", { name });
   let times = 0;
+  /** What is drawn beyond the edges may go again: the row must stand where a person sees it. */
+  const inView = () =>
+    row.first().evaluate(
+      (link) => {
+        const table = link.closest('[role="grid"]')?.getBoundingClientRect();
+        const { top, bottom } = link.getBoundingClientRect();
+        const seen = table !== undefined && top >= table.top && bottom <= table.bottom;
+        if (!seen) link.scrollIntoView({ block: "center" });
+        return seen;
+      },
+      null,
+      { timeout: 1000 },
+    );
   const there = async () => {
-    // A table that has just been drawn holds more rows than it keeps: the row must be there twice.
-    times = (await row.count()) > 0 ? times + 1 : 0;
-    if (times > 0) return times > 2;
+    if ((await row.count()) > 0) {
+      times = (await inView().catch(() => false)) ? times + 1 : 0;
+      return times > 2;
+    }
     // At its end the table is looked through again: another site's may just have taken its place.
     await grid.evaluate((element) => {
       const end = element.scrollTop + element.clientHeight >= element.scrollHeight - 2;
