@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { ADDRESS_PARTS, type Field, fieldFor, makeValue, type Parts, partsOf, thingsOf } from "./fields.ts";
-import { isDuration, isTime } from "./formats.ts";
+import { isDuration, isOpeningHours, isTime } from "./formats.ts";
 import { vocabulary } from "./vocabulary.ts";
 
 const term = (name: string) => {
@@ -88,13 +88,26 @@ describe("what is typed", () => {
     for (const [, property] of ADDRESS_PARTS) expect(term(property).domains).toContain("PostalAddress");
   });
   it("becomes opening hours", () => {
-    const value = made({ kind: "hours" }, { days: "3,1,2", opens: "10:00", closes: "17:00" });
+    const value = made({ kind: "hours", text: false }, { days: "3,1,2", opens: "10:00", closes: "17:00" });
     expect(value.words).toBe("Tuesday to Thursday, 10:00–17:00");
     expect(value.json).toMatchObject({
       dayOfWeek: ["https://schema.org/Tuesday", "https://schema.org/Wednesday", "https://schema.org/Thursday"],
       opens: "10:00",
     });
-    expect(made({ kind: "hours" }, { days: "0,6", opens: "10:00", closes: "12:00" }).words).toMatch(/^Monday, Sunday,/);
+    expect(made({ kind: "hours", text: false }, { days: "0,6", opens: "10:00", closes: "12:00" }).words).toMatch(
+      /^Monday, Sunday,/,
+    );
+  });
+  it("becomes opening hours as text, where schema.org wants a text", () => {
+    const field = fieldFor(term("openingHours"));
+    for (const [days, written] of [
+      ["1,2,3,4,5,6", "Tu-Su 10:00-17:00"],
+      ["0,6", "Mo,Su 10:00-17:00"],
+    ]) {
+      const { json } = made(field, { days: days ?? "", opens: "10:00", closes: "17:00" });
+      expect(json).toBe(written);
+      expect(isOpeningHours(String(json))).toBe(true);
+    }
   });
   it("becomes a member, a truth, a new entity or a link to one", () => {
     expect(made({ kind: "member", members: ["InStock"] }, { text: "InStock" })).toEqual({

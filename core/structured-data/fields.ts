@@ -7,7 +7,9 @@ import { isDataType, isKindOf, lineOf, membersOf, type PropertyTerm, vocabulary 
 /** How a value of a property is asked for. */
 export type Field =
   | { kind: "text" | "long" | "number" | "truth" | "date" | "moment" | "time" | "duration" | "url" }
-  | { kind: "money" | "price" | "address" | "hours" }
+  | { kind: "money" | "price" | "address" }
+  /** Hours as entities, or as schema.org’s texts “Tu-Su 10:00-17:00”. */
+  | { kind: "hours"; text: boolean }
   /** One of the values that an enumeration lists. */
   | { kind: "member"; members: readonly string[] }
   /** Another entity: a new one by its name, or one that is there. The first type is the likeliest. */
@@ -51,7 +53,8 @@ export function thingsOf({ ranges }: Pick<PropertyTerm, "ranges">): string[] {
 export function fieldFor(term: PropertyTerm): Field {
   const { name, ranges } = term;
   const members = ranges.flatMap((range) => (isKindOf(range, "Enumeration") ? membersOf(range) : []));
-  if (name === "openingHoursSpecification" || name === "openingHours") return { kind: "hours" };
+  if (name === "openingHoursSpecification" || name === "openingHours")
+    return { kind: "hours", text: name === "openingHours" };
   if (name === "price" || name === "lowPrice" || name === "highPrice") return { kind: "price" };
   if (members.length > 0) return { kind: "member", members: members.map((one) => one.name) };
   if (ranges.includes("Boolean")) return { kind: "truth" };
@@ -127,7 +130,7 @@ export function makeValue(field: Field, parts: Parts): MadeValue | { reason: str
     case "address":
       return makeAddress(parts);
     case "hours":
-      return makeHours(part("days"), part("opens"), part("closes"));
+      return makeHours(part("days"), part("opens"), part("closes"), field.text);
     case "entity": {
       const id = part("id");
       if (id !== "") return { json: { "@id": id }, words: part("name") };
@@ -178,7 +181,7 @@ function makeAddress(parts: Parts): MadeValue | { reason: string } {
   };
 }
 
-function makeHours(typed: string, opens: string, closes: string): MadeValue | { reason: string } {
+function makeHours(typed: string, opens: string, closes: string, text: boolean): MadeValue | { reason: string } {
   const days = typed
     .split(",")
     .filter(Boolean)
@@ -190,6 +193,9 @@ function makeHours(typed: string, opens: string, closes: string): MadeValue | { 
   const [first = 0] = days;
   const inRow = days.length > 2 && days.every((one, i) => one === first + i);
   const written = inRow ? `${names[0]} to ${names.at(-1)}` : names.join(", ");
+  const words = `${written}, ${opens}–${closes}`;
+  const codes = names.map((name) => name.slice(0, 2));
+  if (text) return { json: `${inRow ? `${codes[0]}-${codes.at(-1)}` : codes.join(",")} ${opens}-${closes}`, words };
   return {
     json: {
       "@type": "OpeningHoursSpecification",
@@ -197,7 +203,7 @@ function makeHours(typed: string, opens: string, closes: string): MadeValue | { 
       opens,
       closes,
     },
-    words: `${written}, ${opens}–${closes}`,
+    words,
   };
 }
 
