@@ -5,6 +5,7 @@ import { Annotation, EditorState } from "@codemirror/state";
 import { EditorView, keymap, lineNumbers } from "@codemirror/view";
 import { useEffect, useRef } from "react";
 import type { Weight } from "#core/rules/setting";
+import { Echoes } from "../ui/echoes";
 import { look } from "./source-look";
 
 /** A finding at its place in a block, in offsets of its text. */
@@ -46,8 +47,8 @@ export default function DataSource({
   const first = useRef(text);
   const changed = useRef(onChange);
   changed.current = onChange;
-  /** Texts that were typed and have not come back yet. */
-  const given = useRef<string[]>([]);
+  /** What is typed comes back as the block's text, and not each letter of it. */
+  const echoes = useRef(new Echoes());
   useEffect(() => {
     const nonce = document.querySelector<HTMLScriptElement>("script[nonce]")?.nonce ?? "";
     view.current = new EditorView({
@@ -61,7 +62,7 @@ export default function DataSource({
           EditorView.updateListener.of((update) => {
             if (!update.docChanged) return;
             const typed = update.state.doc.toString();
-            if (!update.transactions.some((one) => one.annotation(FROM_OUTSIDE))) given.current.push(typed);
+            if (!update.transactions.some((one) => one.annotation(FROM_OUTSIDE))) echoes.current.send(typed);
             changed.current(typed);
           }),
           EditorView.lineWrapping,
@@ -77,12 +78,8 @@ export default function DataSource({
   useEffect(() => {
     const editor = view.current;
     if (!editor) return;
-    // What was typed comes back later, and not each letter of it.
-    const echo = given.current.lastIndexOf(text);
-    given.current = given.current.slice(echo + 1);
     const now = editor.state.doc.toString();
-    if (echo >= 0 || now === text) return;
-    given.current = [];
+    if (echoes.current.hear(text) !== "other" || now === text) return;
     const { from, to, insert } = difference(now, text);
     editor.dispatch({ changes: { from, to, insert }, annotations: FROM_OUTSIDE.of(true) });
   }, [text]);

@@ -21,6 +21,7 @@ import { expandData } from "../store/expand";
 import { decideConflict, pagePuts, saveRecord, saveRedraft } from "../store/redraft";
 import { useSiteFindings } from "../store/site-findings";
 import { today } from "../store/today";
+import { Echoes } from "../ui/echoes";
 import { useNotices } from "../ui/notice";
 
 /** A finding as a numbered note in the margin. */
@@ -92,10 +93,14 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   const [phrase, setPhraseNow] = useState(stored.phrase);
   const [savedAt, setSavedAt] = useState<string | null>(null);
   const pending = useRef(0);
+  const echoes = useRef(new Echoes());
 
   // What another tab or an undo has written is shown, unless something typed here is still on its way.
   useEffect(() => {
-    if (liveEdits && pending.current === 0) setEdits(liveEdits);
+    if (!liveEdits) return;
+    // What is told of an older change, between two of this desk's own, would undo the newer one.
+    const late = echoes.current.hear(JSON.stringify(liveEdits)) === "late";
+    if (!late && pending.current === 0) setEdits(liveEdits);
   }, [liveEdits]);
   useEffect(() => {
     if (pending.current === 0) setPhraseNow(record.phrase);
@@ -160,6 +165,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     }
     setEdits(next);
     const state = stateFor(applied.page, { ready: false });
+    echoes.current.send(JSON.stringify(next));
     write(() => saveRedraft(state, next, label, merge ? `${stored.id} ${merge}` : null));
   };
 
@@ -193,6 +199,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
       const next = edits.filter((one) => slotOf(one) !== slotOf(edit));
       setEdits(next);
       const state = stateFor(applyToPage(original, next).page, { ready: false });
+      echoes.current.send(JSON.stringify(next));
       write(() => saveRedraft(state, next, label, null));
     },
     keyOf: (kind, index) => keyOf(original, kind, index),

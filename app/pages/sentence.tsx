@@ -5,6 +5,7 @@ import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import { act } from "../store/act";
 import type { PageRecord, SiteRecord } from "../store/db";
 import { Action } from "../ui/controls";
+import { Echoes } from "../ui/echoes";
 import { useNotices } from "../ui/notice";
 import { type Filter, NO_FILTER, queryOf, type Show, shows } from "./filter";
 import type { FilteredPages } from "./use-pages";
@@ -63,16 +64,13 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
   const [params, setParams] = useSearchParams();
   // Choices that follow each other faster than the address can change build on each other.
   const latest = useRef(filter);
-  /** Filters that were asked for and have not come yet. */
-  const coming = useRef<string[]>([]);
+  const [echoes] = useState(() => new Echoes());
   useEffect(() => {
-    const at = coming.current.indexOf(queryOf(filter));
-    coming.current = at < 0 ? [] : coming.current.slice(at + 1);
-    if (coming.current.length === 0) latest.current = filter;
-  }, [filter]);
+    if (echoes.hear(queryOf(filter)) !== "late") latest.current = filter;
+  }, [echoes, filter]);
   const change = (next: Partial<Filter>) => {
     latest.current = { ...latest.current, ...next };
-    coming.current.push(queryOf(latest.current));
+    echoes.send(queryOf(latest.current));
     const asked = new URLSearchParams(queryOf(latest.current));
     const columns = params.get("columns");
     if (columns) asked.set("columns", columns);
