@@ -10,7 +10,7 @@ import { Action } from "../ui/controls";
 import { menuItem } from "../ui/frame";
 import { useNotices } from "../ui/notice";
 import { NotesAt, type Picking } from "./anchored";
-import { dataPage, EntityEntry } from "./data-entity";
+import { dataPage, Entries } from "./data-entity";
 import type { DataMark } from "./data-source";
 import type { Desk } from "./use-desk";
 
@@ -49,7 +49,8 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
     [desk.notes, block],
   );
   if (!block) return null;
-  const typed = readJson(broken ?? block.text);
+  // What the block says has been read with the page.
+  const typed = open && broken !== null ? readJson(broken) : block.json;
   const wrong = open && "fault" in typed ? typed.fault : null;
   /** What can be read is kept as it is typed, so that entries and JSON say the same. */
   const write = (text: string) => {
@@ -119,17 +120,7 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
         {(!open || beside) && (
           // Two things cannot be said of one block at once: the entries wait until the JSON can be read.
           <div className={`min-w-0 ${wrong ? "opacity-50" : ""}`} inert={wrong !== null}>
-            {shown.map((entity) => (
-              <EntityEntry
-                key={entity.said.path.join("/")}
-                desk={desk}
-                data={data}
-                entity={entity}
-                evidence={evidence}
-                depth={0}
-                {...picking}
-              />
-            ))}
+            <Entries entities={shown} desk={desk} data={data} evidence={evidence} {...picking} />
             {roots.length > shown.length && (
               <Link to={dataPage(desk.record, roots[shown.length])} className="mt-3 block text-blue hover:underline">
                 and {new Intl.NumberFormat("en-GB").format(roots.length - shown.length)} more, set out by themselves

@@ -41,8 +41,12 @@ export const dataPage = ({ siteId, id }: Desk["record"], entity?: Entity): strin
 /** What an entity is being asked: one more value, or a question with its answer. */
 type Asking = { what: "value"; blank: Pick<Blank, "path" | "says"> | null } | { what: "question" } | null;
 
+/** Entities one below the other. */
+export const Entries = ({ entities, ...shown }: Shown & { entities: readonly Entity[] }) =>
+  entities.map((entity) => <EntityEntry key={saidName(entity.said)} entity={entity} depth={0} {...shown} />);
+
 /** An entity like an entry in a catalogue: its type and name, a line for each value, and blanks for what it does not say. */
-export function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entity; depth: number }) {
+function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entity; depth: number }) {
   const { desk, data, evidence: _, ...picking } = shown;
   const { fail } = useNotices();
   const [asking, setAsking] = useState<Asking>(null);

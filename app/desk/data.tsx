@@ -16,7 +16,7 @@ import { Action } from "../ui/controls";
 import { download } from "../ui/download";
 import type { Picking } from "./anchored";
 import { DataBlock } from "./data-block";
-import { dataPage, EntityEntry } from "./data-entity";
+import { dataPage, Entries } from "./data-entity";
 import { NewEntity } from "./new-entity";
 import type { Desk } from "./use-desk";
 
@@ -88,17 +88,7 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: D
             <span className="flex-1">Written into the markup, where it is edited.</span>
             <Action onClick={() => desk.edit(convert(), "State the markup’s data as JSON-LD")}>Make it JSON-LD</Action>
           </p>
-          {inMarkup.map((entity) => (
-            <EntityEntry
-              key={entity.said.range?.start ?? 0}
-              desk={desk}
-              data={data}
-              entity={entity}
-              evidence={evidence}
-              depth={0}
-              {...picking}
-            />
-          ))}
+          <Entries entities={inMarkup} desk={desk} data={data} evidence={evidence} {...picking} />
         </div>
       )}
       {naming && (

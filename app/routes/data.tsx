@@ -5,7 +5,7 @@ import { evidenceOf } from "#core/structured-data/evidence";
 import { type Entity, nameOf, saidName } from "#core/structured-data/graph";
 import { dataOf, entitiesOf, type PageData } from "#core/structured-data/page-data";
 import { DataBlock } from "../desk/data-block";
-import { EntityEntry } from "../desk/data-entity";
+import { Entries } from "../desk/data-entity";
 import { Margin } from "../desk/margin";
 import { useDesk } from "../desk/use-desk";
 import { NOTE_KEYS, useNotes } from "../desk/use-notes";
@@ -131,17 +131,7 @@ function DataByItself({ record, source, edits }: ReturnType<typeof useLoaderData
                     {...picking}
                   />
                 ))}
-                {inMarkup.map((entity) => (
-                  <EntityEntry
-                    key={saidName(entity.said)}
-                    desk={desk}
-                    data={data}
-                    entity={entity}
-                    evidence={evidence}
-                    depth={0}
-                    {...picking}
-                  />
-                ))}
+                <Entries entities={inMarkup} desk={desk} data={data} evidence={evidence} {...picking} />
               </div>
               <Margin desk={ofData} sheet={sheet} {...picking} onFix={fix} onSetAside={setAside} />
             </div>
