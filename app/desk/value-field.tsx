@@ -1,5 +1,5 @@
 import { ADDRESS_PARTS, type Field, type Parts } from "#core/structured-data/fields";
-import { DAYS } from "#core/structured-data/recognise/local-business";
+import { DAYS } from "#core/structured-data/recognise/times";
 import { fieldClass } from "../ui/controls";
 
 /** An entity that is there already, which a value can lead to. */

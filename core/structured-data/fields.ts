@@ -1,7 +1,6 @@
 import { isCountry, isCurrency } from "./formats.ts";
 import type { Json } from "./recognise/collecting.ts";
-import { DAYS } from "./recognise/local-business.ts";
-import { durationOf } from "./recognise/times.ts";
+import { DAYS, durationOf } from "./recognise/times.ts";
 import { isDataType, isKindOf, lineOf, membersOf, type PropertyTerm, vocabulary } from "./vocabulary.ts";
 
 /** How a value of a property is asked for. */

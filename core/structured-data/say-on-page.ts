@@ -1,3 +1,4 @@
+import { contentHeadings } from "../outline/outline.ts";
 import { blocksUnder } from "../page/body.ts";
 import type { Page } from "../page/page.ts";
 import { applyToPage } from "../rewrite/apply.ts";
@@ -59,19 +60,18 @@ export function sayOnPage(
   return { edits: [put, dataEdit(was, said.text, evidence)] };
 }
 
-/** The heading, as an index, below which a page's questions stand, and the last block of its last answer. */
-export function placeForQuestion(page: Page): { level: 2 | 3 | 4 | 5 | 6; behind: number } | null {
-  const asked = page.headings.flatMap(({ text, block }, i) => (/[?？]$/.test(text) && block >= 0 ? [i] : []));
-  const last = asked.at(-1);
-  if (last !== undefined) {
-    const level = Math.min(6, Math.max(2, page.headings[last]?.level ?? 3)) as 2;
-    return { level, behind: lastPlaceUnder(page, last) };
-  }
-  const heading = page.headings.length - 1;
-  const behind = lastPlaceUnder(page, heading);
-  const level = Math.min(6, Math.max(2, (page.headings[heading]?.level ?? 1) + 1)) as 2;
-  return behind < 0 ? null : { level, behind };
+/** Where another question belongs: behind the last one of the content, at its level, or else under the content's last heading. */
+function placeForQuestion(page: Page): { tag: NewBlock["tag"]; behind: number } | null {
+  const headings = contentHeadings(page);
+  const last = headings.findLast(({ heading }) => /[?？]$/.test(heading.text)) ?? headings.at(-1);
+  if (!last) return null;
+  const { level, text } = last.heading;
+  const behind = lastPlaceUnder(page, last.index);
+  const own = /[?？]$/.test(text) ? level : level + 1;
+  return behind < 0 ? null : { tag: QUESTION_TAGS[Math.min(own, 6) - 2] ?? "h2", behind };
 }
+
+const QUESTION_TAGS = ["h2", "h3", "h4", "h5", "h6"] as const;
 
 /** A question with its answer, on the page as a heading with a paragraph and in the data of its FAQ, in one step. */
 export function askOnPage(
@@ -82,7 +82,7 @@ export function askOnPage(
   id: string,
 ): { edits: Edit[] } | { reason: string } {
   const place = placeForQuestion(redrafted.page);
-  if (!place || place.behind < 0) return { reason: "The page has no place for a question. Write a heading first." };
+  if (!place) return { reason: "The page has no place for a question. Write a heading first." };
   const said = sayMore(block, faq.said.path, "mainEntity", {
     "@type": "Question",
     name: question,
@@ -92,7 +92,7 @@ export function askOnPage(
     redrafted,
     place.behind,
     [
-      { tag: `h${place.level}`, text: question },
+      { tag: place.tag, text: question },
       { tag: "p", text: answer },
     ],
     id,

@@ -207,6 +207,23 @@ describe("saying it on the page too", () => {
     expect(moreQuestions({ page: page(body), written: [] })).toBeNull();
   });
 
+  it("puts a first question into the content, not into what stands around it", () => {
+    const faq = page(
+      "<h1>Visit</h1><h2>Before you come</h2><p>Bring a coat.</p></main><footer><h2>Any questions?</h2><p>Write to us.</p></footer>",
+      '{"@context":"https://schema.org","@type":"FAQPage"}',
+    );
+    const [entity] = dataOf(faq).roots;
+    const redrafted = { original: faq, edits: [], page: faq, written: [] };
+    const result = entity && askOnPage(redrafted, entity, faq.data[0]?.text ?? "", ["Is there soup?", "Yes."], "q");
+    const after = applyToPage(faq, result && "edits" in result ? result.edits : []).page;
+    expect(Array.from(after.headings, ({ level, text }) => `${level} ${text}`)).toEqual([
+      "1 Visit",
+      "2 Before you come",
+      "3 Is there soup?",
+      "2 Any questions?",
+    ]);
+  });
+
   it("is refused where nothing can be written", () => {
     const bare = page("", '{"@context":"https://schema.org","@type":"FAQPage"}');
     const [entity] = dataOf(bare).roots;

@@ -13,16 +13,16 @@ export const howTo: Recogniser = ({ page }) => {
   const named = page.headings[says];
   if (!named || named.block < 0) return null;
   // Its own list, or that of the next heading below it.
-  const parts = page.headings.flatMap(({ level }, i) => (i === says || (i > says && level > named.level) ? [i] : []));
-  const ended = page.headings.findIndex(({ level }, i) => i > says && level <= named.level);
-  const under1 = parts.filter((i) => ended < 0 || i < ended);
+  const next = page.headings.findIndex(({ level }, i) => i > says && level <= named.level);
+  const end = next < 0 ? page.headings.length : next;
+  const parts = Array.from({ length: end - says }, (_, i) => says + i);
   const listed = (i: number) =>
     (blocksUnder(page).get(i) ?? []).filter((index) => page.blocks[index]?.tag === "li" && inOrdered(index));
   const inOrdered = (index: number) => {
     const at = page.blocks[index]?.range.start ?? -1;
     return page.lists.some(({ ordered, range }) => ordered && range.start <= at && range.end >= at);
   };
-  const heading = under1.find((i) => listed(i).length >= 2);
+  const heading = parts.find((i) => listed(i).length >= 2);
   if (heading === undefined) return null;
   const items = listed(heading);
   const entity = new Collecting(page);

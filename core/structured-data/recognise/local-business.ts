@@ -3,9 +3,8 @@ import { contentBlocks } from "../../page/body.ts";
 import { canonicalOf, languageOf, titleOf } from "../../page/page.ts";
 import { Collecting, counted, type Recogniser, under } from "./collecting.ts";
 import { labelled } from "./labelled.ts";
-import { openDaysIn } from "./times.ts";
+import { DAYS, openDaysIn } from "./times.ts";
 
-export const DAYS = "Monday Tuesday Wednesday Thursday Friday Saturday Sunday".split(" ");
 const TELEPHONE = /(?:\btel(?:ephone|\.)?|\bphone|\bcall(?: us)?(?: on)?)\s*:?\s*(\+?\(?\d[\d ()-]{6,18}\d)/i;
 
 /** Days with hours, as a place that is open for visitors writes them: in sentences, lists or tables. */

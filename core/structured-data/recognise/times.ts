@@ -80,6 +80,9 @@ export function hoursIn(text: string): Hours | null {
   return null;
 }
 
+/** As schema.org names them, from Monday. */
+export const DAYS = "Monday Tuesday Wednesday Thursday Friday Saturday Sunday".split(" ");
+
 /** Days of the week on which a place is open, with its hours. */
 export interface OpenDays {
   /** From 0 for Monday, in order. */
