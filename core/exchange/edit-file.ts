@@ -47,7 +47,7 @@ const FIELDS: Record<Edit["op"], Joi.SchemaMap> = {
     was: text.default(""),
   },
   "set-heading-id": { heading: key.required(), value, was: nothing },
-  "set-block-text": { block: key.required(), value, was: text.default("") },
+  "set-block-text": { block: key.required(), value, was: text.default(""), plain: Joi.valid(true) },
   "remove-block": { block: key.required(), was: text.default("") },
   "move-block": { block: key.required(), to: key.required(), before: Joi.boolean().required(), was: text.default("") },
   "insert-blocks": {

@@ -1,5 +1,6 @@
-import type { ElementRange, Page, Range, TextBlock } from "../page/page.ts";
+import { type ElementRange, languageOf, type Page, type TextBlock } from "../page/page.ts";
 import { type BodyEdit, cleanValue, type NewBlock } from "./edits.ts";
+import { inlineHtml, withTagsBeside } from "./inline-html.ts";
 import { indentBefore, lineEndingNear } from "./insert.ts";
 import { STANDS_BESIDE } from "./insert-beside.ts";
 import { escapeText, removeAttribute, renameTags, setAttribute, wholeLine } from "./markup.ts";
@@ -7,7 +8,7 @@ import { mergeHeadings } from "./merge.ts";
 import type { Patch } from "./patch.ts";
 import { findNode } from "./resolve.ts";
 import type { BodyChange } from "./step.ts";
-import { changeWords, textsInMarkup } from "./words-in-place.ts";
+import { changeWords } from "./words-in-place.ts";
 
 const OPEN =
   "The element around this text is not closed in the source, or holds other blocks too. Close it there, then bring the page in again.";
@@ -29,7 +30,7 @@ export function planBody(page: Page, edit: BodyEdit): BodyChange | null | string
         return { patches: [setAttribute(page.source, heading.range, "id", value)] };
       });
     case "set-block-text":
-      return withNode(page, "block", edit.block, (index) => setBlockText(page, index, edit.value));
+      return withNode(page, "block", edit.block, (index) => setBlockText(page, index, edit));
     case "remove-block":
       return withBlock(page, edit.block, ({ element }) => ({
         patches: [wholeLine(page.source, element.start, element.end)],
@@ -65,7 +66,12 @@ export function planBody(page: Page, edit: BodyEdit): BodyChange | null | string
         if (!link) return null;
         if (link.range.endStart < 0) return "This link has no end tag in the source. Close it there first.";
         const range = { start: link.range.startEnd, end: link.range.endStart };
-        return changeMarkupWords(page.source, range, link.text, edit.value, "link");
+        return changeWords(inlineHtml(page, range), {
+          ...inHtml(page),
+          was: link.text,
+          value: edit.value,
+          what: "link",
+        });
       });
   }
 }
@@ -127,16 +133,26 @@ function makeHeading(
   });
 }
 
-function setBlockText(page: Page, index: number, value: string): BodyChange | null | string {
+const inHtml = (page: Page) => ({ language: languageOf(page), source: page.source, write: escapeText });
+
+function setBlockText(
+  page: Page,
+  index: number,
+  { value, plain }: Extract<BodyEdit, { op: "set-block-text" }>,
+): BodyChange | null | string {
   const block = page.blocks[index];
   if (!block) return null;
   const text = cleanValue(value);
   if (text === "") return "Text cannot be emptied here. Remove the block instead.";
-  return changeMarkupWords(page.source, block.range, block.text, text, "text");
-}
-
-function changeMarkupWords(source: string, range: Range, was: string, value: string, what: string) {
-  return changeWords(textsInMarkup(source, range), { was, value, what, at: range.start, write: escapeText });
+  const { element } = block;
+  const range = element ? { start: element.startEnd, end: element.endStart } : withTagsBeside(page, block.range);
+  return changeWords(inlineHtml(page, range), {
+    ...inHtml(page),
+    was: block.text,
+    value: text,
+    what: "text",
+    plain: plain ?? false,
+  });
 }
 
 /** Where a text stands in the source; -1 for nowhere, -2 for several places. */

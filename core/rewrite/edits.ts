@@ -30,7 +30,8 @@ export type BodyEdit =
   | { op: "merge-headings"; headings: HeadingKey[]; separator: string; level: number; was: string }
   /** A heading's `id`, for links that lead to it. */
   | { op: "set-heading-id"; heading: HeadingKey; value: string; was: string | null }
-  | { op: "set-block-text"; block: NodeKey; value: string; was: string }
+  /** `plain`: all words go to one place, and markup that has none left goes with them. */
+  | { op: "set-block-text"; block: NodeKey; value: string; was: string; plain?: true }
   | { op: "remove-block"; block: NodeKey; was: string }
   | { op: "move-block"; block: NodeKey; to: NodeKey; before: boolean; was: string }
   /** New blocks before or behind one that is there. `id` tells several at one place apart. */

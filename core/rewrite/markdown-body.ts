@@ -1,15 +1,14 @@
-import type { Nodes, Parents } from "mdast";
-import { treeOf } from "../page/markdown.ts";
 import { originalFromText } from "../page/original.ts";
-import type { ElementRange, Page, Range, TextBlock } from "../page/page.ts";
+import { type ElementRange, languageOf, type Page, type Range, type TextBlock } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
 import { editSource, insertedAlready } from "./body.ts";
 import { type BodyEdit, cleanValue, type NewBlock, type NodeKey } from "./edits.ts";
+import { inlineMarkdown } from "./inline-markdown.ts";
 import { escapeMarkdown, lineEnding } from "./markdown.ts";
 import type { Patch } from "./patch.ts";
 import { findNode } from "./resolve.ts";
 import type { BodyChange } from "./step.ts";
-import { changeWords, type PlacedText } from "./words-in-place.ts";
+import { changeWords } from "./words-in-place.ts";
 
 const NOT_HERE = "This can be done in HTML pages only. Edit the source instead: it is written as Markdown.";
 const WITHIN = "This text stands within something larger, such as a quotation or a table. Edit the source instead.";
@@ -23,7 +22,7 @@ export function planMarkdownBody(page: Page, edit: BodyEdit): Planned {
     case "edit-source":
       return editSource(page, edit);
     case "set-block-text":
-      return withNode(page, "block", edit.block, (index) => setText(page, index, edit.value));
+      return withNode(page, "block", edit.block, (index) => setText(page, index, edit));
     case "remove-block":
       return withBlock(page, edit.block, (block, index) => {
         const texts = textsOf(page).toSpliced(index, 1);
@@ -45,15 +44,8 @@ export function planMarkdownBody(page: Page, edit: BodyEdit): Planned {
       return withNode(page, "link", edit.link, (index) => {
         const link = page.links[index];
         if (!link) return null;
-        const at = link.range.start;
-        const texts = placedTexts(page, link.range);
-        const change = changeWords(texts, {
-          was: link.text,
-          value: edit.value,
-          what: "link",
-          at,
-          write: escapeMarkdown,
-        });
+        const words = { ...inMarkdown(page), was: link.text, value: edit.value, what: "link" };
+        const change = changeWords(inlineMarkdown(page, link.range), words);
         return checked(page, change, null, (read) => read.links[index]?.text === cleanValue(edit.value));
       });
     case "set-link-title":
@@ -104,40 +96,15 @@ function checked(
   return same && (test?.(read) ?? true) ? change : OTHERWISE;
 }
 
-function nodesIn(node: Nodes, { start, end }: Range, found: Nodes[] = []): Nodes[] {
-  const from = node.position?.start.offset ?? 0;
-  const to = node.position?.end.offset ?? 0;
-  if (to <= start || from >= end) return found;
-  if (from >= start && to <= end) found.push(node);
-  for (const child of (node as Partial<Parents>).children ?? []) nodesIn(child, { start, end }, found);
-  return found;
-}
+const inMarkdown = (page: Page) => ({ language: languageOf(page), source: page.source, write: escapeMarkdown });
 
-/** The running texts of a piece of Markdown, with their places. Lines of a paragraph are joined as they are read. */
-function placedTexts(page: Page, range: Range): PlacedText[] {
-  return nodesIn(treeOf(page.source), range).flatMap((node): PlacedText[] => {
-    const start = node.position?.start.offset ?? 0;
-    const end = node.position?.end.offset ?? 0;
-    if (node.type === "text") return [{ start, end, text: node.value }];
-    // What stands between backticks is taken as it is.
-    return node.type === "inlineCode" ? [{ start: start + 1, end: end - 1, text: node.value }] : [];
-  });
-}
-
-function setText(page: Page, index: number, value: string): Planned {
+function setText(page: Page, index: number, { value, plain }: Extract<BodyEdit, { op: "set-block-text" }>): Planned {
   const block = page.blocks[index];
   const is = cleanValue(value);
   if (!block) return null;
   if (is === "") return "Text cannot be emptied here. Remove the block instead.";
-  const texts = placedTexts(page, block.range);
-  const change = changeWords(texts, {
-    was: block.text,
-    value: is,
-    what: "text",
-    at: block.range.start,
-    write: escapeMarkdown,
-  });
-  return checked(page, change, textsOf(page).with(index, is));
+  const words = { ...inMarkdown(page), was: block.text, value: is, what: "text", plain: plain ?? false };
+  return checked(page, changeWords(inlineMarkdown(page, block.range), words), textsOf(page).with(index, is));
 }
 
 /** A block's whole lines, with the empty ones behind it, or before it where it is the last. */
