@@ -35,8 +35,10 @@ export function Address({
     if (parsed.address !== record.address) desk.setAddress(parsed.address);
   };
   const keep = () => {
-    if (draft !== null && draft.trim() !== slug) desk.edit({ op: "set-slug", value: draft, was }, "Slug");
-    setDraft(null);
+    const edit = { op: "set-slug" as const, value: draft ?? slug, was };
+    const refused = draft === null || draft.trim() === slug ? null : desk.attempt(edit, "Slug");
+    setFault(refused ? `Not kept. ${refused}` : "");
+    if (!refused) setDraft(null);
   };
   return (
     <section aria-labelledby="address-heading" data-anchor="slug">
@@ -65,7 +67,9 @@ export function Address({
                 onBlur={keep}
                 onKeyDown={(e) => {
                   if (e.key === "Enter") keep();
-                  if (e.key === "Escape") setDraft(null);
+                  if (e.key !== "Escape") return;
+                  setDraft(null);
+                  setFault("");
                 }}
                 className={`max-w-full border-graphite border-b border-dotted bg-transparent outline-none focus-visible:border-blue ${slug === was ? "text-ink" : "text-blue"}`}
               />

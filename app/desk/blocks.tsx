@@ -4,19 +4,23 @@ import { blocksUnder } from "#core/page/body";
 import type { TextBlock } from "#core/page/page";
 import type { NewBlock } from "#core/rewrite/edits";
 import { besideBlock } from "#core/rewrite/insert-beside";
+import { moveText } from "#core/rewrite/move-text";
 import type { Origin } from "#core/rewrite/origins";
+import { UNSURE } from "#core/rewrite/words-in-place";
 import { Action } from "../ui/controls";
 import { menuItem } from "../ui/frame";
+import { useNotices } from "../ui/notice";
 import { NotesAt, type Picking } from "./anchored";
 import { NewText } from "./new-text";
-import { TextInPlace } from "./text-in-place";
+import { type NotKept, TextInPlace } from "./text-in-place";
 import type { Desk } from "./use-desk";
 
-/** Puts new blocks before or behind one of the page. */
+/** Puts new blocks before or behind one of the page; gives back the reason where that cannot be. */
 export function useInsert(desk: Desk, origins: readonly Origin[]) {
-  return (block: number, before: boolean, blocks: NewBlock[]) => {
+  return (block: number, before: boolean, blocks: NewBlock[]): string | null => {
     const edit = besideBlock(desk.page, origins, block, before, blocks, crypto.randomUUID());
-    if (edit) desk.edit(edit, blocks.length > 1 ? "Question with answer" : "New text");
+    if (!edit) return "It cannot be told where this place is in the original. Put it beside another text.";
+    return desk.attempt(edit, blocks.length > 1 ? "Question with answer" : "New text");
   };
 }
 
@@ -47,23 +51,15 @@ export function Blocks({
   const last = under.at(-1)?.index ?? page.headings[heading]?.block ?? -1;
   const ask = (block: number, question: boolean) => setAsking({ block, question });
   const put = (beside: string) => (texts: string[]) => {
-    if (!asking) return;
+    if (!asking) return null;
     const body: NewBlock = { tag: beside === "li" ? "li" : "p", text: texts.at(-1) ?? "" };
-    insert(asking.block, false, asking.question ? [{ tag: "h3", text: texts[0] ?? "" }, body] : [body]);
+    return insert(asking.block, false, asking.question ? [{ tag: "h3", text: texts[0] ?? "" }, body] : [body]);
   };
   return (
     <div className="mb-2" style={{ paddingLeft: indent }}>
       {under.map(({ block, index }) => (
         <div key={`${block.range.start} ${block.text.slice(0, 40)}`}>
-          <Block
-            desk={desk}
-            block={block}
-            index={index}
-            origin={origins[index]}
-            onAsk={ask}
-            insert={insert}
-            {...picking}
-          />
+          <Block desk={desk} block={block} index={index} origins={origins} onAsk={ask} {...picking} />
           {asking?.block === index && (
             <NewText
               what={asking.question ? "question" : "text"}
@@ -89,27 +85,32 @@ function Block({
   desk,
   block,
   index,
-  origin,
+  origins,
   onAsk,
-  insert,
   ...picking
 }: Picking & {
   desk: Desk;
   block: TextBlock;
   index: number;
-  origin: Origin | undefined;
+  origins: readonly Origin[];
   onAsk: (block: number, question: boolean) => void;
-  insert: ReturnType<typeof useInsert>;
 }) {
+  const { fail } = useNotices();
+  const origin = origins[index];
   const was = desk.original.blocks[origin?.index ?? -1];
   const key = origin?.key;
   const added = origin?.added;
-  const keep = (value: string) => {
-    if (key && was) desk.edit({ op: "set-block-text", block: key, value, was: was.text }, "Text");
-    else if (added) {
-      const blocks = added.blocks.map((one) => (one.text === block.text ? { ...one, text: value } : one));
-      desk.edit({ ...added, blocks }, "Text");
+  const keep = (value: string): NotKept | string | null => {
+    if (key && was) {
+      const edit = { op: "set-block-text" as const, block: key, value, was: was.text };
+      const reason = desk.attempt(edit, "Text");
+      if (!reason?.startsWith(UNSURE)) return reason;
+      const plainly = () => desk.edit({ ...edit, plain: true }, "Text, without its markup");
+      return { reason, instead: { label: "Set all of it as plain text", run: plainly } };
     }
+    if (!added) return null;
+    const blocks = added.blocks.map((one) => (one.text === block.text ? { ...one, text: value } : one));
+    return desk.attempt({ ...added, blocks }, "Text");
   };
   const remove = () => {
     if (key && was) desk.edit({ op: "remove-block", block: key, was: was.text }, "Remove text");
@@ -119,12 +120,10 @@ function Block({
       else desk.drop(added, "Remove text");
     }
   };
-  const move = (by: number) => {
-    const to = desk.page.blocks[index + by];
-    const place = to && desk.original.blocks.findIndex(({ text }) => text === to.text);
-    const target = place === undefined ? undefined : desk.keyOf("block", place);
-    if (key && was && target)
-      desk.edit({ op: "move-block", block: key, to: target, before: by < 0, was: was.text }, "Move text");
+  const move = (by: -1 | 1) => {
+    const next = moveText({ ...desk, origins, block: index, by });
+    if ("reason" in next) fail(new Error(next.reason));
+    else desk.redraft(next, "Move text");
   };
   const heading = (level: number) =>
     key && desk.edit({ op: "make-heading", block: key, level, was: block.text }, `Make it an H${level}`);

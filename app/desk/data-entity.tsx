@@ -10,7 +10,6 @@ import { type Blank, blanksOf } from "#core/structured-data/say";
 import { askOnPage } from "#core/structured-data/say-on-page";
 import { isKindOf, vocabulary } from "#core/structured-data/vocabulary";
 import { Action } from "../ui/controls";
-import { useNotices } from "../ui/notice";
 import { NotesAt, type Picking } from "./anchored";
 import { NewText } from "./new-text";
 import { SayMore } from "./say-more";
@@ -48,7 +47,6 @@ export const Entries = ({ entities, ...shown }: Shown & { entities: readonly Ent
 /** An entity like an entry in a catalogue: its type and name, a line for each value, and blanks for what it does not say. */
 function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entity; depth: number }) {
   const { desk, data, evidence: _, ...picking } = shown;
-  const { fail } = useNotices();
   const [asking, setAsking] = useState<Asking>(null);
   const block = placedBlock(data, entity.said);
   const name = nameOf(entity);
@@ -62,8 +60,7 @@ function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entity; dept
   const ask = (texts: string[]) => {
     const [question = "", answer = ""] = texts;
     const result = askOnPage(desk, entity, block?.text ?? "", [question, answer], crypto.randomUUID());
-    if ("reason" in result) fail(new Error(result.reason));
-    else desk.edit(result.edits, "Question with answer");
+    return "reason" in result ? result.reason : desk.attempt(result.edits, "Question with answer");
   };
   return (
     <div
@@ -235,6 +232,7 @@ function ValueLine({
 }: Shown & { value: Value; property: Property; label: string; depth: number }) {
   const { desk, data, evidence, ...picking } = shown;
   const [parts, setParts] = useState<Parts | null>(null);
+  const [refused, setRefused] = useState("");
   const name = saidName(value.said);
   const block = placedBlock(data, value.said);
   const notes = <NotesAt desk={desk} at={{ part: "data", data: name, range: NOWHERE }} {...picking} />;
@@ -265,8 +263,8 @@ function ValueLine({
   const text = textOfValue(value);
   const from = evidence.get(name);
   const put = (json: unknown) => {
-    if (!block) return;
-    desk.edit(
+    if (!block) return null;
+    return desk.attempt(
       json === undefined
         ? takenOut(desk.written, block.text, value.said.path)
         : dataEdit(block.text, replaceValue(block.text, value.said.path, json)),
@@ -276,7 +274,7 @@ function ValueLine({
   const keep = (typed: string) => {
     const plain = value.kind === "number" && typed !== "" && Number.isFinite(Number(typed)) ? Number(typed) : typed;
     // An emptied value is taken out.
-    put(typed === "" ? undefined : plain);
+    return put(typed === "" ? undefined : plain);
   };
   const term = vocabulary().properties.get(property.name);
   const field = term && fieldFor(term);
@@ -291,8 +289,9 @@ function ValueLine({
             onSubmit={(event) => {
               event.preventDefault();
               if (!made || !("json" in made)) return;
-              if (made.json !== text) put(made.json);
-              setParts(null);
+              const refused = made.json === text ? null : put(made.json);
+              setRefused(refused ?? "");
+              if (!refused) setParts(null);
             }}
           >
             <ValueField field={field} parts={parts} autoFocus onChange={setParts} onClose={() => setParts(null)} />
@@ -300,6 +299,11 @@ function ValueLine({
               Keep it
             </Action>
             <Action onClick={() => setParts(null)}>Leave it</Action>
+            {refused && (
+              <span role="alert" className="text-red">
+                Not kept. {refused}
+              </span>
+            )}
           </form>
         ) : inParts ? (
           <button

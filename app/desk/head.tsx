@@ -37,7 +37,7 @@ export const Head = memo(function Head({ desk, ...picking }: Picking & { desk: D
   const [adding, setAdding] = useState(false);
   const html = page.format === "html";
   const set = (op: HeadField["op"], value: string, was: string | null, name: string) =>
-    desk.edit({ op, value, was } as Edit, `${name[0]?.toUpperCase()}${name.slice(1)}`);
+    desk.attempt({ op, value, was } as Edit, `${name[0]?.toUpperCase()}${name.slice(1)}`);
   const others = html
     ? otherHeadElements(page).filter(
         ({ text }) => !desk.edits.some((edit) => edit.op === "add-to-head" && edit.value === text),
@@ -105,8 +105,8 @@ export const Head = memo(function Head({ desk, ...picking }: Picking & { desk: D
         (adding ? (
           <AddToHead
             onAdd={(value) => {
-              desk.edit({ op: "add-to-head", id: crypto.randomUUID(), value, was: null }, "Add to the head");
-              setAdding(false);
+              const edit = { op: "add-to-head" as const, id: crypto.randomUUID(), value, was: null };
+              if (desk.edit(edit, "Add to the head") === null) setAdding(false);
             }}
             onClose={() => setAdding(false)}
           />

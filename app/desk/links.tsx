@@ -50,7 +50,7 @@ export const Links = memo(function Links({ desk, ...picking }: Picking & { desk:
                   readOnly={key ? null : "It is not in the original."}
                   className="font-serif text-15"
                   onKeep={(value) =>
-                    key && desk.edit({ op: "set-link-text", link: key, value, was: was?.text ?? "" }, "Link text")
+                    key && desk.attempt({ op: "set-link-text", link: key, value, was: was?.text ?? "" }, "Link text")
                   }
                 />
                 <NotesAt desk={desk} at={{ part: "link", link: index }} {...picking} />
@@ -64,7 +64,7 @@ export const Links = memo(function Links({ desk, ...picking }: Picking & { desk:
                 readOnly={key ? null : "It is not in the original."}
                 className="text-12"
                 onKeep={(value) =>
-                  key && desk.edit({ op: "set-link-title", link: key, value, was: was?.title ?? null }, "Link title")
+                  key && desk.attempt({ op: "set-link-title", link: key, value, was: was?.title ?? null }, "Link title")
                 }
               />
             </li>

@@ -14,12 +14,13 @@ export function NewText({
   onClose,
 }: {
   what: keyof typeof FIELDS;
-  /** Given one text for each field, trimmed. */
-  onPut: (texts: string[]) => void;
+  /** Given one text for each field, trimmed; gives back the reason where they cannot be put there. */
+  onPut: (texts: string[]) => string | null | undefined;
   onClose: () => void;
 }) {
   const names = FIELDS[what];
   const [texts, setTexts] = useState<string[]>(names.map(() => ""));
+  const [reason, setReason] = useState("");
   const ready = texts.every((text) => text.trim() !== "");
   return (
     <form
@@ -27,8 +28,9 @@ export function NewText({
       onSubmit={(event) => {
         event.preventDefault();
         if (!ready) return;
-        onPut(texts.map((text) => text.trim()));
-        onClose();
+        const refused = onPut(texts.map((text) => text.trim()));
+        setReason(refused ?? "");
+        if (!refused) onClose();
       }}
     >
       {names.map((name, i) => {
@@ -47,6 +49,11 @@ export function NewText({
           <input key={name} {...field} />
         );
       })}
+      {reason && (
+        <p role="alert" className="text-red">
+          Not put there. {reason}
+        </p>
+      )}
       <span className="flex gap-4">
         <Action type="submit" disabled={!ready}>
           Put it there

@@ -8,7 +8,6 @@ import { headingOver, makerOf, originalOf, wordsEdit } from "#core/outline/outli
 import type { Heading } from "#core/page/page";
 import type { Origin } from "#core/rewrite/origins";
 import { menuItem } from "../ui/frame";
-import { useNotices } from "../ui/notice";
 import { NotesAt, type Picking } from "./anchored";
 import { Blocks } from "./blocks";
 import { NewText } from "./new-text";
@@ -55,7 +54,6 @@ export function OutlineRow({
   origins: readonly Origin[];
 }) {
   const [asking, setAsking] = useState(false);
-  const { fail } = useNotices();
   const field = useRef<TextInPlaceHandle>(null);
   const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: String(index) });
   const before = originalOf(desk, heading);
@@ -73,12 +71,11 @@ export function OutlineRow({
   };
   const keepText = (value: string) => {
     const edit = wordsEdit(desk, heading, value);
-    if (edit) desk.edit(edit, "Heading");
+    return edit && desk.attempt(edit, "Heading");
   };
   const putOver = (text: string) => {
     const list = headingOver(desk, index, text, crypto.randomUUID());
-    if ("reason" in list) fail(new Error(list.reason));
-    else desk.edit(list, `Put “${text.slice(0, 40)}” over this`);
+    return "reason" in list ? list.reason : desk.attempt(list, `Put “${text.slice(0, 40)}” over this`);
   };
   const keys = (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey) return;

@@ -44,7 +44,7 @@ export const Pictures = memo(function Pictures({ desk, ...picking }: Picking & {
           const { key, index: from } = origins[index] ?? { key: null, index: -1 };
           const was = original.images[from]?.alt ?? null;
           const set = (value: string, label: string) =>
-            key && desk.edit({ op: "set-alt", picture: key, value, was }, label);
+            key && desk.attempt({ op: "set-alt", picture: key, value, was }, label);
           const decorative = image.alt === "" || image.silent;
           return (
             <li key={name} data-anchor={`picture ${index}`} className="min-w-0 border-hairline border-t pt-2">

@@ -76,8 +76,8 @@ export function SayMore({
     const own = link?.names?.was === text ? link.names.text : text;
     const said = sayMore(own, entity.said.path, name.trim(), made.json, made.beside);
     if (heading === null || written.trim() === "") {
-      desk.edit([...before, dataEdit(text, said.text, keptEvidence(desk.written, text, said))], label);
-      onClose();
+      const edits = [...before, dataEdit(text, said.text, keptEvidence(desk.written, text, said))];
+      if (desk.edit(edits, label) === null) onClose();
       return;
     }
     const exact = written.includes(words) ? words : written.trim();
@@ -90,8 +90,7 @@ export function SayMore({
       fail(new Error(result.reason));
       return;
     }
-    desk.edit([...before, ...result.edits], `${label}, on the page too`);
-    onClose();
+    if (desk.edit([...before, ...result.edits], `${label}, on the page too`) === null) onClose();
   };
   return (
     <form

@@ -44,8 +44,9 @@ export const Source = memo(function Source({ desk }: { desk: Desk }) {
     const { typed } = written;
     const { diff } = await import("@codemirror/merge");
     const changes = diff(original.source, typed, { scanLimit: 10_000 });
-    desk.replace("edit-source", sourceEdits(original.source, typed, changes), "Edit the source");
-    setWritten(null);
+    const refused = desk.replace("edit-source", sourceEdits(original.source, typed, changes), "Edit the source");
+    setFault(refused ? `Not kept. ${refused}` : "");
+    if (!refused) setWritten(null);
   };
   // What was written into the source before is where the next change begins; other edits of the redraft are apart from it.
   const begin = () => {

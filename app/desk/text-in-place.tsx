@@ -1,11 +1,21 @@
-import { type Ref, useEffect, useImperativeHandle, useRef, useState } from "react";
+import { type Ref, useEffect, useId, useImperativeHandle, useRef, useState } from "react";
+import { Action } from "../ui/controls";
 
 /** Opens the field from a menu or a key. */
 export interface TextInPlaceHandle {
   open(): void;
 }
 
-/** A text that is edited where it stands: kept when it is left or at Enter, given up at Esc. */
+/** Why a text was not kept, and what else could be done with it. */
+export interface NotKept {
+  reason: string;
+  instead?: { label: string; run: () => void };
+}
+
+/**
+ * A text that is edited where it stands: kept when it is left or at Enter, given up at Esc. What is refused stays in the
+ * field, with the reason.
+ */
 export function TextInPlace({
   value,
   label,
@@ -21,7 +31,7 @@ export function TextInPlace({
   label: string;
   /** What stands there where there is no text. */
   empty: string;
-  onKeep: (text: string) => void;
+  onKeep: (text: string) => NotKept | string | null | undefined | false;
   changed?: boolean;
   className?: string;
   /** Why it cannot be edited. */
@@ -29,6 +39,8 @@ export function TextInPlace({
 }) {
   const [text, setText] = useState<string | null>(null);
   const field = useRef<HTMLTextAreaElement>(null);
+  const [refused, setRefused] = useState<(NotKept & { text: string }) | null>(null);
+  const reasonId = useId();
   const editing = text !== null;
   useImperativeHandle(ref, () => ({ open: () => readOnly === null && setText(value) }), [value, readOnly]);
   useEffect(() => {
@@ -36,9 +48,16 @@ export function TextInPlace({
     field.current?.focus();
     field.current?.setSelectionRange(field.current.value.length, field.current.value.length);
   }, [editing]);
-  const keep = () => {
-    if (text !== null && text.trim() !== value) onKeep(text.trim());
+  const close = () => {
     setText(null);
+    setRefused(null);
+  };
+  const keep = () => {
+    const typed = text?.trim() ?? value;
+    if (typed === refused?.text) return;
+    const answer = typed === value ? null : onKeep(typed);
+    if (answer) setRefused({ ...(typeof answer === "string" ? { reason: answer } : answer), text: typed });
+    else close();
   };
   if (text === null) {
     return (
@@ -54,9 +73,10 @@ export function TextInPlace({
       </button>
     );
   }
-  return (
+  const area = (
     <textarea
       ref={field}
+      aria-describedby={refused ? reasonId : undefined}
       aria-label={label}
       value={text}
       rows={1}
@@ -64,12 +84,34 @@ export function TextInPlace({
       onBlur={keep}
       onKeyDown={(e) => {
         if (e.key === "Enter" && !e.nativeEvent.isComposing) keep();
-        else if (e.key === "Escape") setText(null);
+        else if (e.key === "Escape") close();
         else return;
         e.preventDefault();
         e.stopPropagation();
       }}
       className={`w-full resize-none border-blue border-b bg-transparent outline-none [field-sizing:content] ${className}`}
     />
+  );
+  if (!refused) return area;
+  return (
+    <span className="min-w-0 flex-1">
+      {area}
+      <span id={reasonId} role="alert" className="mt-1 block font-sans text-12 text-red">
+        Not kept. {refused.reason}
+      </span>
+      <span className="mt-1 flex gap-4 font-sans text-12">
+        {refused.instead && (
+          <Action
+            onClick={() => {
+              refused.instead?.run();
+              close();
+            }}
+          >
+            {refused.instead.label}
+          </Action>
+        )}
+        <Action onClick={close}>Leave the text as it was</Action>
+      </span>
+    </span>
   );
 }

@@ -40,11 +40,16 @@ export interface SetAsideNote {
 interface Doings {
   decide(at: number, choice: "mine" | "theirs"): void;
   setKind(kind: PageKind): void;
-  edit(edit: Edit | readonly Edit[], label: string, merge?: string): void;
+  /** What is refused is told loudly; the reason comes back too. */
+  edit(edit: Edit | readonly Edit[], label: string, merge?: string): string | null;
+  /** As `edit`, for a field that stays open with what was typed and tells the reason itself. */
+  attempt(edit: Edit | readonly Edit[], label: string): string | null;
   /** An edit of what is there at this moment, for what is typed faster than the sheet is drawn. */
   editNow(make: (now: Pick<Desk, "page" | "written">) => Edit | null, label: string, merge: string): void;
-  /** Puts edits in the place of all of one operation. */
-  replace(op: Edit["op"], list: readonly Edit[], label: string): void;
+  /** Puts edits in the place of all of one operation; the reason where they are refused. */
+  replace(op: Edit["op"], list: readonly Edit[], label: string): string | null;
+  /** Another redraft in the place of this one; what is refused is told loudly. */
+  redraft(next: readonly Edit[], label: string): void;
   /** Takes an edit out of the redraft. */
   drop(edit: Edit, label: string): void;
   /** The key by which an edit names a node of the original. */
@@ -156,17 +161,26 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   };
 
   /** Keeps a redraft with new edits in it, unless one of them is refused. */
-  const put = (next: readonly Edit[], list: readonly Edit[], label: string, merge?: string) => {
+  const put = (next: readonly Edit[], list: readonly Edit[], label: string, merge?: string): string | null => {
     const applied = applyToPage(original, next);
     const refusal = applied.refused.find(({ edit }) => list.includes(edit) || list.some((one) => one.op === edit.op));
-    if (refusal) {
-      fail(new Error(refusal.reason));
-      return;
-    }
+    if (refusal) return refusal.reason;
     setEdits(next);
     const state = stateFor(applied.page, { ready: false });
     echoes.current.send(JSON.stringify(next));
     write(() => saveRedraft(state, next, label, merge ? `${stored.id} ${merge}` : null));
+    return null;
+  };
+  const told = (reason: string | null) => {
+    if (reason !== null) fail(new Error(reason));
+    return reason;
+  };
+  const withEdits = (change: Edit | readonly Edit[], label: string, merge?: string) => {
+    const asked = Array.isArray(change) ? (change as readonly Edit[]) : [change as Edit];
+    // A fix knows nothing of where a value came from.
+    const list = asked.map((one) => keepingEvidence(written, one));
+    const next = list.reduce<readonly Edit[]>((all, one) => withEdit(all, one), edits);
+    return put(next, list, label, merge);
   };
 
   // What is done by a part of the sheet that is drawn later is done to what is there now.
@@ -177,23 +191,21 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     setKind(kind) {
       write(() => saveRecord(stateFor(page, { kind, kindBy: "editor" }), edits, "Page kind"));
     },
-    edit(change, label, merge) {
-      const asked = Array.isArray(change) ? (change as readonly Edit[]) : [change as Edit];
-      // A fix knows nothing of where a value came from.
-      const list = asked.map((one) => keepingEvidence(written, one));
-      put(
-        list.reduce<readonly Edit[]>((all, one) => withEdit(all, one), edits),
-        list,
-        label,
-        merge,
-      );
-    },
+    edit: (change, label, merge) => told(withEdits(change, label, merge)),
+    attempt: (change, label) => withEdits(change, label),
     editNow(make, label, merge) {
       const change = make({ page, written });
-      if (change) put(withEdit(edits, change), [change], label, merge);
+      if (change) told(put(withEdit(edits, change), [change], label, merge));
     },
-    replace(op, list, label) {
-      put([...edits.filter((one) => one.op !== op), ...list], list, label);
+    replace: (op, list, label) => put([...edits.filter((one) => one.op !== op), ...list], list, label),
+    redraft(next, label) {
+      told(
+        put(
+          next,
+          next.filter((edit) => !edits.includes(edit)),
+          label,
+        ),
+      );
     },
     drop(edit, label) {
       const next = edits.filter((one) => slotOf(one) !== slotOf(edit));

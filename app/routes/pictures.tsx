@@ -150,7 +150,10 @@ export default function Pictures() {
                       empty={text === "" ? "for looks only" : "no alternative text"}
                       changed={pending.has(name)}
                       className="w-full font-serif text-15 leading-snug"
-                      onKeep={(value) => void set([picture], value)}
+                      onKeep={(value) => {
+                        void set([picture], value);
+                        return null;
+                      }}
                     />
                     {text !== "" && (
                       <span className="block text-12">

@@ -67,7 +67,7 @@ function reshape(page: Page, steps: readonly Step[]): Page {
 }
 
 /** Where a place of the source lies after patches, which are in order. */
-function placesAfter(patches: readonly Patch[]): (place: number) => number {
+export function placesAfter(patches: readonly Patch[]): (place: number) => number {
   return (place) => {
     let now = place;
     for (const { start, end, text } of patches) {
@@ -106,14 +106,23 @@ function sorted(patches: readonly Patch[]): Patch[] {
     .map((p) => p.patch);
 }
 
+/** One change of the shape may move or rename what the others change: then all of the body's are made in the source. */
+function shapeSteps(page: Page, steps: readonly Step[]): readonly Step[] {
+  if (!steps.some((step) => isShape(page, step))) return [];
+  return steps.filter((step) => step.op === "patch" || "index" in step);
+}
+
+/** What a redraft patches in the source of the page that `applyToPage` gives back, in order; nothing for values alone. */
+export function shapePatches(page: Page, edits: readonly Edit[]): readonly Patch[] {
+  const { steps } = planEdits(page, edits);
+  return sorted(patchesOf(page, shapeSteps(page, steps)));
+}
+
 /** The page as the redraft leaves it. Nothing is parsed unless the redraft changes the page's shape. */
 export function applyToPage(page: Page, edits: readonly Edit[]): AppliedToPage {
   if (edits.length === 0) return { page, refused: [] };
   const { steps, refused } = planEdits(page, edits);
-  // One change of the shape may move or rename what the others change: then all of the body's are made in the source.
-  const shape: readonly Step[] = steps.some((step) => isShape(page, step))
-    ? steps.filter((step) => step.op === "patch" || "index" in step)
-    : [];
+  const shape = shapeSteps(page, steps);
   let result = shape.length > 0 ? reshape(page, shape) : page;
   for (const step of steps) if (!shape.includes(step)) result = applyStep(result, step);
   return { page: result, refused };

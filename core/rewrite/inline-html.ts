@@ -1,6 +1,6 @@
 import type { ElementRange, Page, Range } from "../page/page.ts";
 import { parseSource, type TreeNode } from "../page/parse.ts";
-import type { InlineElement, InlineNode, InlineText } from "./inline.ts";
+import type { InlineElement, InlineText } from "./inline.ts";
 import { removeAttribute } from "./markup.ts";
 import type { Patch } from "./patch.ts";
 import { attributePlaces } from "./start-tag.ts";

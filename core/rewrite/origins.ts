@@ -1,5 +1,6 @@
 import type { Page } from "../page/page.ts";
-import type { Edit, NodeKey, NodeKind } from "./edits.ts";
+import { placesAfter, shapePatches } from "./apply.ts";
+import { cleanValue, type Edit, type NodeKey, type NodeKind } from "./edits.ts";
 import { findNode, identities, identity, keyOf } from "./resolve.ts";
 
 /** Where a node of a redrafted page comes from: a node of the original by its key, or an edit that has put it there. */
@@ -35,33 +36,50 @@ function findOrigins(
   edits: readonly Edit[],
   kind: Exclude<NodeKind, "heading">,
 ): readonly Origin[] {
-  const free = new Map<string, number[]>();
-  // From behind, so that the first is taken from the end.
-  const texts = identities(original, kind);
-  for (let i = texts.length - 1; i >= 0; i--) {
-    const text = texts[i] ?? "";
-    const list = free.get(text);
-    if (list) list.push(i);
-    else free.set(text, [i]);
-  }
-  // Texts that the redraft has changed are known by their new words.
-  const renamed = new Map<string, number>();
-  const added = new Map<string, Extract<Edit, { op: "insert-blocks" }>>();
-  for (const edit of edits) {
-    if (edit.op === "insert-blocks") {
-      for (const { text, links = [] } of edit.blocks)
-        for (const one of [text, ...links.map((link) => link.text)]) added.set(identity(one), edit);
-    } else if (edit.op === "set-block-text" && kind === "block") {
-      const found = findNode(original, "block", edit.block);
-      if ("index" in found) renamed.set(identity(edit.value), found.index);
-    } else if (edit.op === "set-link-text" && kind === "link") {
-      const found = findNode(original, "link", edit.link);
-      if ("index" in found) renamed.set(identity(`${original.links[found.index]?.href} ${edit.value}`), found.index);
+  const [was, is] = [startsOf(original, kind), startsOf(page, kind)];
+  const fromOriginal = (index: number): Origin => ({ key: keyOf(original, kind, index), index, added: null });
+  const places = new Map(is.map((start, i) => [start, i]));
+  const moved = placesAfter(shapePatches(original, edits));
+  const origins: (Origin | undefined)[] = is.map(() => undefined);
+  const away = new Map<string, number[]>();
+  const moving = new Set(edits.flatMap((edit) => (edit.op === "move-block" ? [indexOf(original, edit.block)] : [])));
+  // From behind, so that of equal ones the first is taken from the end.
+  for (let index = was.length - 1; index >= 0; index--) {
+    const now = kind === "block" && moving.has(index) ? undefined : places.get(moved(was[index] ?? -1));
+    if (now !== undefined && !origins[now]) origins[now] = fromOriginal(index);
+    else if (kind !== "block" || moving.has(index)) {
+      const text = renamed(original, edits, index) ?? identities(original, kind)[index] ?? "";
+      away.set(text, [...(away.get(text) ?? []), index]);
     }
   }
-  return identities(page, kind).map((text) => {
-    const index = renamed.get(text) ?? free.get(text)?.pop() ?? -1;
-    if (index >= 0) return { key: keyOf(original, kind, index), index, added: null };
-    return { key: null, index: -1, added: added.get(text) ?? null };
+  const added = new Map<string, Extract<Edit, { op: "insert-blocks" }>>();
+  for (const edit of edits) {
+    if (edit.op !== "insert-blocks") continue;
+    for (const { text, links = [] } of edit.blocks)
+      for (const one of [text, ...links.map((link) => link.text)]) added.set(identity(cleanValue(one)), edit);
+  }
+  return identities(page, kind).map((text, i) => {
+    const known = origins[i];
+    if (known) return known;
+    const index = added.has(text) && kind === "block" ? -1 : (away.get(text)?.pop() ?? -1);
+    return index >= 0 ? fromOriginal(index) : { key: null, index: -1, added: added.get(text) ?? null };
   });
+}
+
+/** Where the nodes of a kind begin in the source. */
+function startsOf(page: Page, kind: Exclude<NodeKind, "heading">): number[] {
+  const nodes = kind === "block" ? page.blocks : kind === "picture" ? page.images : page.links;
+  return nodes.map(({ range }) => range.start);
+}
+
+function indexOf(original: Page, key: NodeKey): number {
+  const found = findNode(original, "block", key);
+  return "index" in found ? found.index : -1;
+}
+
+/** The new words of a block that the redraft has moved and reworded. */
+function renamed(original: Page, edits: readonly Edit[], index: number): string | null {
+  for (const edit of edits)
+    if (edit.op === "set-block-text" && indexOf(original, edit.block) === index) return identity(edit.value);
+  return null;
 }
