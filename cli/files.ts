@@ -1,9 +1,9 @@
 import { readdirSync, readFileSync, statSync } from "node:fs";
 import { join, relative, resolve } from "node:path";
-import { addressOfFile, parseAddress, resolveAddress } from "#core/address/address";
+import { addressOfFile, parseAddress } from "#core/address/address";
 import { withSlug } from "#core/address/slug";
 import { markdownFromBytes, type Original, originalFromBytes } from "#core/page/original";
-import { canonicalOf, type Page } from "#core/page/page";
+import { addressOn, canonicalOf, type Page } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import { CommandFault } from "./fault.ts";
 
@@ -54,6 +54,6 @@ export function readPageFile(file: string, root: string, base: string): PageFile
   const page = readPage(original, { address: guess });
   const canonical = canonicalOf(page);
   const slug = page.format === "markdown" ? page.values.slug : undefined;
-  const address = (canonical ? resolveAddress(canonical, guess) : null) ?? (slug ? withSlug(guess, slug) : guess);
+  const address = (canonical ? addressOn(page, canonical) : null) ?? (slug ? withSlug(guess, slug) : guess);
   return { file, original, page: { ...page, address } };
 }

@@ -25,7 +25,7 @@ export interface Beside {
 
 /** Pictures and style sheets that a page names. */
 export function namedBeside(page: Page): { pictures: string[]; styles: string[] } {
-  const at = (src: string | null) => pictureAt({ src }, page.address) ?? [];
+  const at = (src: string | null) => pictureAt({ src }, page) ?? [];
   return {
     pictures: page.images.flatMap(({ src }) => at(src)),
     styles: page.headLinks.flatMap(({ rel, href }) => (rel.includes("stylesheet") ? at(href) : [])),

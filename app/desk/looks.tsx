@@ -21,7 +21,7 @@ export const Looks = memo(function Looks({ desk }: { desk: Desk }) {
   const source = useMemo(() => {
     if (!open) return "";
     const nonce = document.querySelector<HTMLScriptElement>("script[nonce]")?.nonce ?? "";
-    const at = (src: string) => pictureAt({ src }, original.address) ?? "";
+    const at = (src: string) => pictureAt({ src }, original) ?? "";
     return framedSource(
       which === "original" ? original.source : redraftedSource(original, edits),
       original.address,

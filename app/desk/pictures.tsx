@@ -20,7 +20,7 @@ const nameOf = ({ src }: Image) =>
 export const Pictures = memo(function Pictures({ desk, ...picking }: Picking & { desk: Desk }) {
   const { page, original, edits, record } = desk;
   const origins = originsOf(original, page, edits, "picture");
-  const places = page.images.map((image) => pictureAt(image, page.address));
+  const places = page.images.map((image) => pictureAt(image, page));
   const files = useFiles(
     record.siteId,
     places.flatMap((place) => place ?? []),

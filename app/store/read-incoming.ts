@@ -1,7 +1,6 @@
-import { resolveAddress } from "#core/address/address";
 import { withSlug } from "#core/address/slug";
 import { markdownFromBytes, type Original, originalFromBytes } from "#core/page/original";
-import { canonicalOf, type Page, type PageFault } from "#core/page/page";
+import { addressOn, canonicalOf, type Page, type PageFault } from "#core/page/page";
 import { guessKind, type PageKind } from "#core/page/page-kind";
 import { readPage } from "#core/page/read";
 import { audit } from "#core/rules/audit";
@@ -54,7 +53,7 @@ export function originalOf({ source, path, contentType, headers }: Incoming): Or
 function addressOf(page: Page, { address, addressKnown }: Incoming): string {
   if (addressKnown) return address;
   const canonical = canonicalOf(page);
-  const stated = (canonical && resolveAddress(canonical, address)) || null;
+  const stated = (canonical && addressOn(page, canonical)) || null;
   if (stated) return stated;
   const slug = page.format === "markdown" ? page.values.slug : undefined;
   return slug ? withSlug(address, slug) : address;
@@ -64,7 +63,7 @@ function addressOf(page: Page, { address, addressKnown }: Incoming): string {
 export function linksOf(page: Page): string[] {
   const links = new Set<string>();
   for (const { href } of page.links) {
-    const resolved = resolveAddress(href, page.address);
+    const resolved = addressOn(page, href);
     if (resolved?.startsWith("http")) links.add(resolved.replace(/#.*$/s, ""));
   }
   return [...links];

@@ -1,14 +1,13 @@
-import { collapse, type Heading, type HeadingKey, type HeadingPart, type LandmarkKind } from "./page.ts";
+import { BLOCKS_INSIDE, type Names, nameParts, textOfParts } from "./name.ts";
+import type { Heading, HeadingKey, HeadingPart, LandmarkKind } from "./page.ts";
 import { attribute, type ElementNode, type TreeNode } from "./parse.ts";
-
-const BLOCKS_INSIDE = new Set(["address", "article", "aside", "blockquote", "div", "dl", "fieldset", "figure", "form"]);
-for (const tag of "footer header hr li main nav ol p pre section table td th tr ul".split(" ")) BLOCKS_INSIDE.add(tag);
+import { roleOf } from "./roles.ts";
 
 const VOID = new Set("area base br col embed hr img input link meta source track wbr".split(" "));
 
 /** A heading's level and where it is written; null where the element is no heading. ARIA 1.2, role `heading`. */
 export function headingLevel(element: ElementNode): Pick<Heading, "level" | "levelFrom"> | null {
-  const role = attribute(element, "role")?.trim().toLowerCase().split(/\s+/)[0];
+  const role = roleOf(element);
   const tagLevel = /^h[1-6]$/.test(element.tag) ? Number(element.tag[1]) : null;
   if (role ? role !== "heading" : tagLevel === null) return null;
   const stated = attribute(element, "aria-level")?.trim();
@@ -16,75 +15,24 @@ export function headingLevel(element: ElementNode): Pick<Heading, "level" | "lev
   return tagLevel === null ? { level: 2, levelFrom: "default" } : { level: tagLevel, levelFrom: "tag" };
 }
 
-/** Whether assistive technology is told to pass over the element. */
-export function hiddenFromListeners(element: ElementNode): boolean {
-  return attribute(element, "aria-hidden")?.trim() === "true" || hiddenFromAll(element);
-}
-
-const HIDING_STYLE = /(?:^|;)\s*(?:display\s*:\s*none|visibility\s*:\s*hidden)\b/i;
-
-/** Whether the element's own attributes keep it from being shown. What style sheets do cannot be seen here. */
-export function hiddenFromAll(element: ElementNode): boolean {
-  if (attribute(element, "hidden") !== null) return attribute(element, "hidden") !== "until-found";
-  const style = attribute(element, "style");
-  return style !== null && HIDING_STYLE.test(style);
-}
-
-/** The text that parts make when they are read out. */
-export function textOfParts(parts: readonly HeadingPart[]): string {
-  let text = "";
-  for (const part of parts) text += part.kind === "break" ? " " : part.text;
-  return collapse(text);
-}
-
-interface Reading {
-  parts: HeadingPart[];
+interface Structure {
   balanced: boolean;
   phrasing: boolean;
   inner: { from: number; to: number };
 }
 
-function readParts(nodes: readonly TreeNode[], reading: Reading): void {
+/** Looks whether tags in a heading belong to each other, and whether a paragraph could hold all of it. */
+function lookThrough(nodes: readonly TreeNode[], structure: Structure): void {
+  const { from, to } = structure.inner;
   for (const node of nodes) {
-    if (node.type === "text") {
-      const range = { start: node.start, end: node.end };
-      if (node.start < reading.inner.from || node.end > reading.inner.to) reading.balanced = false;
-      reading.parts.push({ kind: "text", text: node.text, range });
-    }
-    if (node.type === "element") readElement(node, reading);
+    if (node.type !== "text" && node.type !== "element") continue;
+    if (node.start < from || node.end > to) structure.balanced = false;
+    if (node.type === "text") continue;
+    if (node.endStart < 0 && !VOID.has(node.tag) && node.namespace.endsWith("xhtml")) structure.balanced = false;
+    if (BLOCKS_INSIDE.has(node.tag)) structure.phrasing = false;
+    if (node.tag === "script" || node.tag === "style" || node.tag === "template") continue;
+    lookThrough(node.children, structure);
   }
-}
-
-function readElement(element: ElementNode, reading: Reading): void {
-  const { inner, parts } = reading;
-  const range = { start: element.start, end: element.end };
-  const outside = element.start < inner.from || element.end > inner.to;
-  const unclosed = element.endStart < 0 && !VOID.has(element.tag) && element.namespace.endsWith("xhtml");
-  if (outside || unclosed) reading.balanced = false;
-  if (BLOCKS_INSIDE.has(element.tag) || /^h[1-6]$/.test(element.tag)) reading.phrasing = false;
-  if (element.tag === "script" || element.tag === "style" || element.tag === "template") return;
-  if (element.tag === "noscript" || hiddenFromListeners(element)) {
-    return;
-  }
-  const label = attribute(element, "aria-label")?.trim();
-  if (label) {
-    parts.push({ kind: "label", text: label, range });
-    return;
-  }
-  if (element.tag === "img" || (element.tag === "input" && attribute(element, "type") === "image")) {
-    parts.push({ kind: "image", text: attribute(element, "alt") ?? "", range });
-    return;
-  }
-  if (element.tag === "svg") {
-    const title = element.children.find((c): c is ElementNode => c.type === "element" && c.tag === "title");
-    const text = title?.children.map((c) => (c.type === "text" ? c.text : "")).join("") ?? "";
-    parts.push({ kind: "image", text, range });
-    return;
-  }
-  const edge = element.tag === "br" || BLOCKS_INSIDE.has(element.tag);
-  if (edge) parts.push({ kind: "break", text: "", range });
-  readParts(element.children, reading);
-  if (edge && element.tag !== "br") parts.push({ kind: "break", text: "", range });
 }
 
 /** Reads one heading element. Its key and block are filled in when all of the page has been read. */
@@ -93,24 +41,23 @@ export function readHeading(
   level: Pick<Heading, "level" | "levelFrom">,
   landmark: LandmarkKind | null,
   inComments: boolean,
+  names: Names,
 ): Heading {
   const closed = element.endStart >= 0;
-  const reading: Reading = {
-    parts: [],
+  const structure: Structure = {
     balanced: closed,
     phrasing: true,
     inner: { from: element.startEnd, to: closed ? element.endStart : element.end },
   };
-  const label = attribute(element, "aria-label")?.trim();
-  if (label) reading.parts.push({ kind: "label", text: label, range: { start: element.start, end: element.startEnd } });
-  else readParts(element.children, reading);
-  const text = textOfParts(reading.parts);
+  lookThrough(element.children, structure);
+  const parts = nameParts(element, names);
+  const text = textOfParts(parts);
   const { start, startEnd, endStart, end } = element;
   return {
     key: { text },
     ...level,
     text,
-    parts: reading.parts,
+    parts,
     tag: element.tag,
     classNames: attribute(element, "class") ?? "",
     id: attribute(element, "id"),
@@ -118,8 +65,8 @@ export function readHeading(
     block: -1,
     nested: false,
     inComments,
-    balanced: reading.balanced,
-    phrasing: reading.phrasing,
+    balanced: structure.balanced,
+    phrasing: structure.phrasing,
     range: { start, startEnd, endStart, end },
   };
 }

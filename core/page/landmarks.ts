@@ -1,5 +1,6 @@
 import type { LandmarkKind } from "./page.ts";
 import { attribute, type ElementNode } from "./parse.ts";
+import { roleOf } from "./roles.ts";
 
 const ROLES = new Set<string>([
   "banner",
@@ -14,7 +15,7 @@ const ROLES = new Set<string>([
 
 /** The landmark an element makes, or null (HTML Accessibility API Mappings 3.5; ARIA 1.2, 5.3.4). */
 export function landmarkKind(element: ElementNode, sectioned: boolean): LandmarkKind | null {
-  const role = attribute(element, "role")?.trim().toLowerCase().split(/\s+/)[0];
+  const role = roleOf(element);
   if (role) return ROLES.has(role) ? (role as LandmarkKind) : null;
   const named = () => attribute(element, "aria-label") !== null || attribute(element, "aria-labelledby") !== null;
   switch (element.tag) {

@@ -7,7 +7,8 @@ import { frontmatter } from "micromark-extension-frontmatter";
 import { gfm } from "micromark-extension-gfm";
 import { statedMeta } from "./fields.ts";
 import { readFrontMatter, valuesOf } from "./front-matter.ts";
-import { keyHeadings, plainHeading, textOfParts } from "./headings.ts";
+import { keyHeadings, plainHeading } from "./headings.ts";
+import { textOfParts } from "./name.ts";
 import {
   collapse,
   type ElementRange,

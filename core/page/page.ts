@@ -1,3 +1,4 @@
+import { resolveAddress } from "../address/address.ts";
 import type { Charset } from "./charset.ts";
 import type { OriginalKind } from "./original.ts";
 import type { ParseFault } from "./parse.ts";
@@ -148,6 +149,7 @@ export interface Table {
 
 export interface Link {
   href: string;
+  /** As assistive technology names it, its own `title` apart; "" for none. */
   text: string;
   title: string | null;
   rel: string | null;
@@ -169,6 +171,34 @@ export interface Control {
   href: string | null;
   onclick: string | null;
   silent: boolean;
+  range: ElementRange;
+}
+
+/** A field that somebody fills in or chooses from. */
+export interface FormField {
+  tag: "input" | "select" | "textarea";
+  /** Of an input, in lower case; "" elsewhere. */
+  type: string;
+  /** As assistive technology says it, a placeholder included; "" for none. */
+  name: string;
+  silent: boolean;
+  range: ElementRange;
+}
+
+/** A page shown within the page. */
+export interface Frame {
+  src: string | null;
+  /** As assistive technology says it; "" for none. */
+  name: string;
+  silent: boolean;
+  range: ElementRange;
+}
+
+/** An element that is never closed, so that the parser makes it anew in every block behind it (HTML 13.2.4.3). */
+export interface Repeated {
+  tag: string;
+  /** How often it was made anew. */
+  times: number;
   range: ElementRange;
 }
 
@@ -261,7 +291,8 @@ export interface Page {
   quirks: boolean;
   /** The `lang` of the root element; null where there is none. */
   language: { value: string; range: Range } | null;
-  /** Where the head begins and ends in the source, and whether its start tag is written. */
+  /** The first `base` element's address, against which all others of the page are resolved; null where there is none. */
+  base: string | null;
   titles: TitleElement[];
   metas: MetaElement[];
   headLinks: HeadLink[];
@@ -273,11 +304,17 @@ export interface Page {
   images: Image[];
   videos: Video[];
   controls: Control[];
+  fields: FormField[];
+  frames: Frame[];
   sections: Section[];
   landmarks: Landmark[];
   data: DataBlock[];
   comments: Comment[];
   ids: ElementId[];
+  /** Names of `a` elements, to which links lead as to ids. */
+  anchorNames: string[];
+  /** Elements that the parser has made again and again. */
+  repeated: Repeated[];
   /** Tags and quotes that are never closed. */
   swallowing: Swallowing[];
   /** An element or text (`tag` is null) before the end of the head that it may not hold: what follows stands in the body. */
@@ -315,6 +352,15 @@ export function canonicalElements(page: Page): HeadLink[] {
   return page.headLinks.filter((link) => link.rel.includes("canonical"));
 }
 
+/** The address against which the page's own references are resolved (HTML 2.4.3, document base URL). */
+export function baseOf({ base, address }: Pick<Page, "base" | "address">): string {
+  return (base !== null && resolveAddress(base, address)) || address;
+}
+
+/** An address of the page as it is written, in full; null where it is none. */
+export const addressOn = (page: Pick<Page, "base" | "address">, reference: string): string | null =>
+  resolveAddress(reference, baseOf(page));
+
 /** The first canonical address as written, or null. */
 export function canonicalOf(page: Page): string | null {
   return canonicalElements(page)[0]?.href ?? null;
@@ -324,6 +370,9 @@ export function canonicalOf(page: Page): string | null {
 export function languageOf(page: Pick<Page, "language">): string {
   return page.language?.value.trim() ?? "";
 }
+
+/** Whether a text shows nothing: spaces of any kind, and characters without width. */
+export const isBlank = (text: string) => /^[\s\u00a0\u200b-\u200d\u2060\ufeff]*$/.test(text);
 
 /** Strips and collapses ASCII white space (Infra Standard 4.7). */
 export function collapse(text: string): string {

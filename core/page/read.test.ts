@@ -1,7 +1,8 @@
 import { parse } from "parse5";
 import { describe, expect, it } from "vitest";
+import { packLinks } from "../site/links.ts";
 import { originalFromBytes } from "./original.ts";
-import { descriptionOf, type Page, positionOf, titleOf } from "./page.ts";
+import { baseOf, descriptionOf, type Page, positionOf, titleOf } from "./page.ts";
 import { type FragmentNode, parseSource, type TreeNode } from "./parse.ts";
 import { readPage } from "./read.ts";
 
@@ -148,5 +149,34 @@ describe("bad input never throws", () => {
     ["a title of a megabyte", new TextEncoder().encode(`<title>${"word ".repeat(200_000)}</title>`), null],
   ] as const)("%s", (_, bytes, fault) => {
     expect(readPage(originalFromBytes(bytes), { address: "" }).fault).toBe(fault);
+  });
+});
+
+describe("what the parser made again", () => {
+  it("is told once, and bears no id of its own", () => {
+    const page = read("<p><a name=n id=x href=/y><b>one</p><p>two</p><p>three</p>");
+    expect(page.ids.map(({ id }) => id)).toEqual(["x"]);
+    expect(page.repeated.map(({ tag, times }) => [tag, times])).toEqual([
+      ["a", 2],
+      ["b", 2],
+    ]);
+    expect(page.anchorNames).toEqual(["n", "n", "n"]);
+  });
+});
+
+describe("what is swallowed", () => {
+  it("is looked for in the source as it is written", () => {
+    const said = (source: string) => read(source).swallowing.map(({ what, name }) => `${what} ${name}`);
+    expect(said('<p title="a &lt;b&gt;\n c">x</p>')).toEqual([]);
+    expect(said('<a href="/x>Lamp</a><a class="y">z</a>')).toEqual(["quote href"]);
+  });
+});
+
+describe("the base of a page", () => {
+  it("is what its references are resolved against (HTML 2.4.3)", () => {
+    const page = read("<head><base href='/docs/'></head><body><a href='x'>x</a>");
+    expect(baseOf(page)).toBe("https://a.example/docs/");
+    expect(packLinks(page)).toContain("/docs/x");
+    expect(baseOf(read("<p>"))).toBe("https://a.example/b");
   });
 });

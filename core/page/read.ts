@@ -1,11 +1,23 @@
 import { emptyPage } from "./empty.ts";
 import { readFields } from "./fields.ts";
 import { readDoctype, readHeadElement } from "./head.ts";
-import { headingLevel, hiddenFromAll, hiddenFromListeners, keyHeadings, readHeading } from "./headings.ts";
+import { headingLevel, keyHeadings, readHeading } from "./headings.ts";
+import { hiddenFromAll, hiddenFromListeners, hiddenNames } from "./hidden.ts";
 import { landmarkKind } from "./landmarks.ts";
 import { readMarkdown } from "./markdown.ts";
+import { labelOf, type Names, nameOf, namesOf } from "./name.ts";
 import { looksBinary, MAX_SOURCE_BYTES, type Original, originalFromText, sourceOf } from "./original.ts";
-import { collapse, type ElementRange, HEADING_LIKE, type LandmarkKind, type Page, type PageFault } from "./page.ts";
+import {
+  collapse,
+  type ElementRange,
+  type FormField,
+  HEADING_LIKE,
+  isBlank,
+  type LandmarkKind,
+  type Page,
+  type PageFault,
+  type Repeated,
+} from "./page.ts";
 import {
   attribute,
   type CommentNode,
@@ -14,9 +26,11 @@ import {
   parseSource,
   type TreeNode,
 } from "./parse.ts";
+import { roleOf } from "./roles.ts";
+import { attributePlaces } from "./start-tag.ts";
 
 /** An address that stands for a program: the element is a button that looks like a link. */
-const GOES_NOWHERE = /^\s*(?:javascript:|#?\s*$)/i;
+const GOES_NOWHERE = /^\s*(?:javascript:|#\s*$)/i;
 
 /** Block elements whose edges end a stretch of text (HTML 15.3, `display: block` and its like). */
 const BLOCK_TAGS = new Set(
@@ -45,6 +59,8 @@ interface Surroundings {
   inComments: boolean;
   /** The nearest block element; null at the root. */
   block: ElementNode | null;
+  /** The words of the `label` around. */
+  label: string;
 }
 
 /** Names by which publishing systems call what visitors have written, and the form to answer with. */
@@ -56,12 +72,18 @@ class Reader {
   private textStart = -1;
   private textEnd = -1;
   private lastHeading = -1;
+  private names: Names = { hidden: new Set(), byId: () => null };
+  /** Texts of `label` elements by the id that they are for. */
+  private readonly labels = new Map<string, string>();
+  private readonly begun = new Map<number, Repeated | null>();
 
   constructor(page: Page) {
     this.page = page;
   }
 
   read(document: FragmentNode): void {
+    this.names = namesOf(document, hiddenNames(document, this.page.source));
+    if (/<label[\s>]/i.test(this.page.source)) this.collectLabels(document.children);
     const top: Surroundings = {
       where: "body",
       tag: "body",
@@ -73,6 +95,7 @@ class Reader {
       inHeading: -1,
       inComments: false,
       block: null,
+      label: "",
     };
     this.page.quirks = document.mode === "quirks";
     for (const node of document.children) this.node(node, top);
@@ -130,7 +153,7 @@ class Reader {
   private element(element: ElementNode, around: Surroundings): void {
     const { page } = this;
     const { tag } = element;
-    const id = attribute(element, "id");
+    const id = this.isRepeated(element) ? null : attribute(element, "id");
     if (id) page.ids.push({ id, range: { start: element.start, end: element.startEnd } });
     if (!element.namespace.endsWith("xhtml")) {
       this.foreign(element, around);
@@ -142,7 +165,7 @@ class Reader {
     }
     readHeadElement(page, element, around.where);
     for (const { name, value } of element.attributes) {
-      if (value.length > 6 && isSwallowing(name, value)) {
+      if (value.length > 6 && isSwallowing(name, value) && this.swallowsInSource(element, name)) {
         const range = { start: element.start, end: element.startEnd };
         page.swallowing.push({ what: "quote", name, range });
       }
@@ -161,6 +184,41 @@ class Reader {
     if (tag === "section") {
       const named = page.headings.length > headings || isLabelled(element);
       page.sections.push({ named, range: rangeOf(element) });
+    }
+  }
+
+  /** Whether the parser has made an element again that was never closed, or that closes crosswise. */
+  private isRepeated(element: ElementNode): boolean {
+    const { tag, start } = element;
+    if (!FORMATTING.has(tag)) return false;
+    if (start < 0) return element.attributes.length > 0;
+    const before = this.begun.get(start);
+    if (before === undefined) {
+      this.begun.set(start, null);
+      return false;
+    }
+    if (before) before.times++;
+    else {
+      const repeated = { tag, times: 1, range: rangeOf(element) };
+      this.begun.set(start, repeated);
+      this.page.repeated.push(repeated);
+    }
+    return true;
+  }
+
+  /** Whether tags stand in an attribute as it is written: references in it are no tags. */
+  private swallowsInSource(element: ElementNode, name: string): boolean {
+    const { source } = this.page;
+    const place = attributePlaces(source, element.start, element.startEnd).find((one) => one.name === name);
+    return place !== undefined && isSwallowing(name, source.slice(place.valueStart, place.valueEnd));
+  }
+
+  private collectLabels(nodes: readonly TreeNode[]): void {
+    for (const node of nodes) {
+      if (node.type !== "element") continue;
+      const id = node.tag === "label" ? attribute(node, "for") : null;
+      if (id) this.labels.set(id, `${this.labels.get(id) ?? ""} ${nameOf(node, this.names)}`.trim());
+      this.collectLabels(node.children);
     }
   }
 
@@ -198,7 +256,7 @@ class Reader {
       }
     }
     const where = element.tag === "head" ? "head" : "body";
-    const hidden = element.tag === "body" && hiddenFromAll(element);
+    const hidden = element.tag === "body" && hiddenFromAll(element, this.names.hidden);
     for (const child of element.children) this.node(child, { ...around, where, hidden });
     this.flush(around);
   }
@@ -218,9 +276,30 @@ class Reader {
         });
       }
     }
+    if (element.tag === "iframe") {
+      const silent = around.silent || hiddenFromListeners(element, this.names.hidden);
+      const name = labelOf(element, this.names) || collapse(attribute(element, "title") ?? "");
+      page.frames.push({ src: attribute(element, "src"), name, silent, range: rangeOf(element) });
+    }
     if (element.tag === "iframe" && /\bvideo\b|\bfilm\b/i.test(attribute(element, "title") ?? ""))
       this.video(element, true);
-    if (element.tag === "textarea" || element.tag === "select") this.addText(" ", element.start, element.end, around);
+    if (element.tag === "textarea" || element.tag === "select") {
+      this.addText(" ", element.start, element.end, around);
+      this.field(element, element.tag, around);
+    }
+  }
+
+  private field(element: ElementNode, tag: FormField["tag"], around: Surroundings): void {
+    const type = tag === "input" ? (attribute(element, "type")?.trim().toLowerCase() ?? "text") : "";
+    if (NO_FIELDS.has(type)) return;
+    const name =
+      labelOf(element, this.names) ||
+      this.labels.get(attribute(element, "id") ?? "") ||
+      around.label ||
+      collapse(attribute(element, "title") ?? "") ||
+      collapse(attribute(element, "placeholder") ?? "");
+    const silent = around.silent || hiddenFromListeners(element, this.names.hidden);
+    this.page.fields.push({ tag, type, name, silent, range: rangeOf(element) });
   }
 
   private video(element: ElementNode, framed: boolean): void {
@@ -243,10 +322,11 @@ class Reader {
       inside.tag = tag;
       inside.block = element;
     }
-    if (!around.hidden && element.attributes.length > 0) {
-      inside.hidden = hiddenFromAll(element);
-      inside.silent = around.silent || inside.hidden || hiddenFromListeners(element);
+    if (!around.hidden && (element.attributes.length > 0 || tag === "dialog")) {
+      inside.hidden = hiddenFromAll(element, this.names.hidden);
+      inside.silent = around.silent || inside.hidden || hiddenFromListeners(element, this.names.hidden);
     }
+    if (tag === "label") inside.label = nameOf(element, this.names);
     const kind = landmarkKind(element, around.sectioned);
     if (kind) {
       inside.landmark = kind;
@@ -261,7 +341,7 @@ class Reader {
     if (!inside.silent) {
       const level = headingLevel(element);
       if (level) {
-        page.headings.push(readHeading(element, level, inside.landmark, inside.inComments));
+        page.headings.push(readHeading(element, level, inside.landmark, inside.inComments, this.names));
         this.lastHeading = page.headings.length - 1;
         const outer = page.headings[around.inHeading];
         const inner = page.headings[this.lastHeading];
@@ -275,7 +355,7 @@ class Reader {
 
   private collectControl(element: ElementNode, inside: Surroundings): void {
     const { tag } = element;
-    const role = attribute(element, "role")?.trim().toLowerCase().split(/\s+/)[0] || null;
+    const role = roleOf(element);
     const type = attribute(element, "type")?.toLowerCase();
     const presses =
       tag === "button" ||
@@ -285,12 +365,15 @@ class Reader {
     const acts = role === "button" || role === "link" || onclick !== null || (href !== null && GOES_NOWHERE.test(href));
     if (!presses && !acts) return;
     const value = attribute(element, "value") ?? (type === "submit" ? "Submit" : type === "reset" ? "Reset" : "");
+    const labelled = labelOf(element, this.names) || (this.labels.get(attribute(element, "id") ?? "") ?? "");
     const stated =
-      tag !== "input" ? collapse(linkText(element)) : type === "image" ? (attribute(element, "alt") ?? "") : value;
-    const named = attribute(element, "aria-labelledby")?.trim()
-      ? "labelled"
-      : (attribute(element, "aria-label")?.trim() ?? "");
-    const name = named || stated.trim() || (attribute(element, "title")?.trim() ?? "");
+      tag !== "input"
+        ? nameOf(element, this.names, false)
+        : type === "image"
+          ? (attribute(element, "alt") ?? "")
+          : value;
+    const name =
+      [labelled, collapse(stated), collapse(attribute(element, "title") ?? "")].find((one) => !isBlank(one)) ?? "";
     this.page.controls.push({ tag, role, name, href, onclick, silent: inside.silent, range: rangeOf(element) });
   }
 
@@ -308,13 +391,26 @@ class Reader {
       case "table":
         page.tables.push({ rows: countRows(element), landmark, range: rangeOf(element) });
         break;
-      case "a": {
+      case "base":
+        page.base ??= attribute(element, "href");
+        break;
+      case "input":
+        this.field(element, "input", inside);
+        break;
+      case "a":
+      case "area": {
+        const anchor = element.tag === "a" ? attribute(element, "name") : null;
+        if (anchor) page.anchorNames.push(anchor);
         const href = attribute(element, "href");
         if (href === null) break;
-        inside.inLink = page.links.length;
+        const text =
+          element.tag === "a"
+            ? nameOf(element, this.names, false)
+            : labelOf(element, this.names) || collapse(attribute(element, "alt") ?? "");
+        if (element.tag === "a") inside.inLink = page.links.length;
         page.links.push({
           href,
-          text: collapse(linkText(element)),
+          text: isBlank(text) ? "" : text,
           title: attribute(element, "title"),
           rel: attribute(element, "rel"),
           landmark,
@@ -360,6 +456,11 @@ function isSwallowing(name: string, value: string): boolean {
   return /<\/?[a-z][a-z0-9]*[\s>]/i.test(value) && (!texts || /[\n\r]/.test(value));
 }
 
+/** Inputs that are pressed, or that nobody sees. */
+const NO_FIELDS = new Set(["hidden", "button", "submit", "reset", "image"]);
+/** Elements that the parser makes again in a following block (HTML 13.2.4.3). */
+const FORMATTING = new Set("a b big code em font i nobr s small strike strong tt u".split(" "));
+
 /** Elements whose text runs on to the end of the source where they are not closed. */
 /** Types of scripts that run; others are data blocks (HTML 4.12.1). */
 const RUNS = /^(?:|module|(?:text|application)\/(?:x-)?(?:java|ecma|j|live)script(?:1\.[0-5])?)$/;
@@ -392,19 +493,6 @@ const INLINE = new Set(["a", "em", "font", "i", "span", "u"]);
 
 function rangeOf({ start, startEnd, endStart, end }: ElementNode): ElementRange {
   return { start, startEnd, endStart, end };
-}
-
-function linkText(element: ElementNode): string {
-  const label = attribute(element, "aria-label")?.trim();
-  if (label) return label;
-  let text = "";
-  for (const child of element.children) {
-    if (child.type === "text") text += child.text;
-    if (child.type !== "element" || UNREAD_TAGS.has(child.tag)) continue;
-    if (child.tag === "img") text += ` ${attribute(child, "alt") ?? ""} `;
-    else text += linkText(child);
-  }
-  return text;
 }
 
 function countRows(table: ElementNode): number {

@@ -1,5 +1,5 @@
 import { withSlug } from "../address/slug.ts";
-import { textOfParts } from "../page/headings.ts";
+import { textOfParts } from "../page/name.ts";
 import { type Original, originalFromText } from "../page/original.ts";
 import { collapse, type Heading, type HeadingPart, type Page, type Range, type TextBlock } from "../page/page.ts";
 import { readPage } from "../page/read.ts";

@@ -2,7 +2,6 @@ import { type ElementRange, languageOf, type Page, type TextBlock } from "../pag
 import { type BodyEdit, cleanValue, type NewBlock } from "./edits.ts";
 import { inlineHtml, withTagsBeside } from "./inline-html.ts";
 import { indentBefore, lineEndingNear } from "./insert.ts";
-import { STANDS_BESIDE } from "./insert-beside.ts";
 import { escapeText, removeAttribute, renameTags, setAttribute, wholeLine } from "./markup.ts";
 import { mergeHeadings } from "./merge.ts";
 import type { Patch } from "./patch.ts";
@@ -225,6 +224,9 @@ function besides(source: string, { start, end }: ElementRange, before: boolean, 
   const text = html.map((one) => (before ? one + line : line + one)).join("");
   return { start: at, end: at, text };
 }
+
+/** Elements beside which a paragraph may stand. */
+export const STANDS_BESIDE: ReadonlySet<string> = new Set("address blockquote div h1 h2 h3 h4 h5 h6 p pre".split(" "));
 
 const NEIGHBOURS: ReadonlySet<string> = new Set([...STANDS_BESIDE, "li"]);
 

@@ -1,9 +1,9 @@
 import type { ElementRange, Page, Range } from "../page/page.ts";
 import { parseSource, type TreeNode } from "../page/parse.ts";
+import { attributePlaces } from "../page/start-tag.ts";
 import type { InlineElement, InlineText } from "./inline.ts";
 import { removeAttribute } from "./markup.ts";
 import type { Patch } from "./patch.ts";
-import { attributePlaces } from "./start-tag.ts";
 
 const VOID = new Set("area base br col embed hr img input link meta source track wbr".split(" "));
 /** Elements whose content is no running text: they are taken as a whole. Of the last two a reader sees a gap. */

@@ -2,9 +2,6 @@ import type { Page } from "../page/page.ts";
 import type { Edit, NewBlock } from "./edits.ts";
 import type { Origin } from "./origins.ts";
 
-/** Elements beside which a paragraph may stand. */
-export const STANDS_BESIDE: ReadonlySet<string> = new Set("address blockquote div h1 h2 h3 h4 h5 h6 p pre".split(" "));
-
 /** The edit that puts new blocks before or behind one of a redrafted page; null where it belongs to nothing that can be named. */
 export function besideBlock(
   page: Page,

@@ -1,6 +1,6 @@
 import type { ElementRange } from "../page/page.ts";
+import { type AttributePlace, attributePlaces } from "../page/start-tag.ts";
 import type { Patch } from "./patch.ts";
-import { type AttributePlace, attributePlaces } from "./start-tag.ts";
 
 export const escapeText = (value: string) => value.replaceAll("&", "&amp;").replaceAll("<", "&lt;");
 

@@ -1,5 +1,5 @@
 import { fieldsOf } from "../page/fields.ts";
-import { canonicalElements, descriptionElements, type Heading, type Page } from "../page/page.ts";
+import { canonicalElements, descriptionElements, type Heading, isBlank, type Page } from "../page/page.ts";
 import { insertHeadElement } from "./insert.ts";
 import { markdownPatches } from "./markdown.ts";
 import { escapeAttribute, escapeText, removeAttribute, renameTags, setAttribute, wholeLine } from "./markup.ts";
@@ -65,7 +65,14 @@ function trimmedRange(source: string, from: number, to: number): { start: number
 
 function removeHeading(source: string, heading: Heading, as: "p" | "div"): Patch[] {
   const { range } = heading;
-  if (source.slice(range.startEnd, Math.max(range.endStart, range.startEnd)).trim() === "" && range.endStart >= 0) {
+  const nothing = heading.parts.every(({ kind, text }) => (kind === "text" && isBlank(text)) || kind === "break");
+  const inner = source.slice(range.startEnd, Math.max(range.endStart, range.startEnd));
+  if (
+    range.endStart >= 0 &&
+    isBlank(heading.text) &&
+    nothing &&
+    !/<(?!br\b|\/?(?:b|em|font|i|span|strong)\b)/i.test(inner)
+  ) {
     return [wholeLine(source, range.start, range.end)];
   }
   const patches =

@@ -1,5 +1,5 @@
 import { slugOf } from "../address/slug.ts";
-import { textOfParts } from "../page/headings.ts";
+import { textOfParts } from "../page/name.ts";
 import { canonicalOf, descriptionOf, type Heading, type Page, titleOf } from "../page/page.ts";
 import { planBody } from "./body.ts";
 import { type BodyEdit, cleanValue, type Edit, type HeadEdit, nodesOf, type Refusal, slotOf } from "./edits.ts";

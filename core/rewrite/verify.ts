@@ -16,7 +16,14 @@ export function seenOf(page: Page): Record<string, string> {
       page.metas.map((m) => json([m.name, m.property, m.httpEquiv, m.charset, m.content, m.where])).sort(byText),
     ),
     links: json(page.headLinks.map((l) => json([l.rel, l.href, l.hreflang, l.where])).sort(byText)),
-    head: json([page.doctype?.name, page.doctype?.publicId, page.doctype?.systemId, page.quirks, page.language?.value]),
+    head: json([
+      page.doctype?.name,
+      page.doctype?.publicId,
+      page.doctype?.systemId,
+      page.quirks,
+      page.language?.value,
+      page.base,
+    ]),
     headings: json(
       Array.from(page.headings, (h) => [
         h.level,
@@ -42,13 +49,16 @@ export function seenOf(page: Page): Record<string, string> {
     ),
     videos: json(page.videos.map((v) => [v.framed, v.src, v.poster, v.title, v.heading])),
     controls: json(page.controls.map((c) => [c.tag, c.role, c.name, c.href, c.onclick, c.silent])),
+    fields: json(page.fields.map((f) => [f.tag, f.type, f.name, f.silent])),
+    frames: json(page.frames.map((f) => [f.src, f.name, f.silent])),
     sections: json(page.sections.map((s) => s.named)),
     swallowing: json(page.swallowing.map((s) => [s.what, s.name])),
     ended: json([page.headEndedBy?.tag, page.scripts]),
     landmarks: json(page.landmarks.map((l) => [l.kind, l.label])),
     data: json(page.data.map((d) => d.text)),
     comments: json(page.comments.map((c) => c.text)),
-    ids: json(page.ids.map((i) => i.id)),
+    ids: json([page.ids.map((i) => i.id), page.anchorNames]),
+    repeated: json(page.repeated.map((r) => [r.tag, r.times])),
   };
 }
 

@@ -123,6 +123,7 @@ import { markupNoSkipLink } from "./markup/no-skip-link.ts";
 import { markupSectionWithoutHeading } from "./markup/section-without-heading.ts";
 import { markupSwallowed } from "./markup/swallowed.ts";
 import { markupTellingComment } from "./markup/telling-comment.ts";
+import { markupUnclosed } from "./markup/unclosed.ts";
 import type { Rule, RuleFacts, SiteRule } from "./rule.ts";
 import { slugDates } from "./slug/dates.ts";
 import { slugDoubleSeparator } from "./slug/double-separator.ts";
@@ -271,6 +272,7 @@ export const RULES: readonly Rule[] = [
   markupNoSkipLink,
   markupSectionWithoutHeading,
   markupSwallowed,
+  markupUnclosed,
   markupTellingComment,
   dataSyntax,
   dataDoubledName,

@@ -1,5 +1,4 @@
-import { resolveAddress } from "../address/address.ts";
-import type { LandmarkKind, Page } from "../page/page.ts";
+import { addressOn, type LandmarkKind, type Page } from "../page/page.ts";
 
 /** Where on a page a link stands: what a visitor is led by (menu), the foot of the page, or the content. */
 export type LinkZone = "content" | "menu" | "foot";
@@ -51,7 +50,7 @@ const packed = new WeakMap<Page["links"], { address: string; text: string }>();
  * A page's links within its host, each target once, packed into one text: 10,000 summaries are in memory at a time. Packed
  * once for the same links, since a page's summary is made anew at every keystroke.
  */
-export function packLinks(page: Pick<Page, "address" | "links">): string {
+export function packLinks(page: Pick<Page, "address" | "base" | "links">): string {
   const known = packed.get(page.links);
   if (known?.address === page.address) return known.text;
   const text = pack(page);
@@ -59,14 +58,14 @@ export function packLinks(page: Pick<Page, "address" | "links">): string {
   return text;
 }
 
-function pack(page: Pick<Page, "address" | "links">): string {
+function pack(page: Pick<Page, "address" | "base" | "links">): string {
   const host = hostOf(page.address);
   if (host === "") return "";
   const seen = new Map<string, SummaryLink>();
   for (const link of page.links) {
     // A value with a tag in it has run on to the next quotation mark.
     if (/^(?:#|mailto:|tel:|javascript:|data:)|</i.test(link.href)) continue;
-    const resolved = resolveAddress(link.href, page.address);
+    const resolved = addressOn(page, link.href);
     const to = resolved && linkTarget(resolved, host);
     if (!to) continue;
     const zone = (link.landmark && ZONES[link.landmark]) || "content";
@@ -87,7 +86,7 @@ const MOST_FRAGMENTS = 300;
 const packedFragments = new WeakMap<Page["links"], { address: string; text: string }>();
 
 /** A page's links to places on other pages of its host, each once, packed into one text: target, tab, fragment. */
-export function packFragments(page: Pick<Page, "address" | "links">): string {
+export function packFragments(page: Pick<Page, "address" | "base" | "links">): string {
   const known = packedFragments.get(page.links);
   if (known?.address === page.address) return known.text;
   const host = hostOf(page.address);
@@ -97,7 +96,7 @@ export function packFragments(page: Pick<Page, "address" | "links">): string {
     const at = href.indexOf("#");
     const fragment = at > 0 ? href.slice(at + 1) : "";
     if (fragment === "" || /[<\s]/.test(href) || lines.size >= MOST_FRAGMENTS) continue;
-    const resolved = resolveAddress(href.slice(0, at), page.address);
+    const resolved = addressOn(page, href.slice(0, at));
     const to = resolved && linkTarget(resolved, host);
     if (to && to !== own) lines.add(`${to}\t${fragment}`);
   }

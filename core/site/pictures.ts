@@ -1,5 +1,4 @@
-import { resolveAddress } from "../address/address.ts";
-import type { Image, Page } from "../page/page.ts";
+import { addressOn, type Image, type Page } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import { originsOf } from "../rewrite/origins.ts";
 import type { PageSummary } from "../rules/rule.ts";
@@ -23,23 +22,23 @@ const pixels = (size: string | null) =>
   size && /^\s*\d+/.test(size) ? Math.min(99_999, Number.parseInt(size, 10)) : 0;
 
 /** What names a picture's file on its site: the path of its address, or the whole address of another host; null for none. */
-export function pictureAt({ src }: Pick<Image, "src">, pageAddress: string): string | null {
+export function pictureAt({ src }: Pick<Image, "src">, page: Pick<Page, "address" | "base">): string | null {
   if (!src || /^(?:data|blob|javascript):/i.test(src.trimStart())) return null;
-  const resolved = resolveAddress(src, pageAddress);
+  const resolved = addressOn(page, src);
   if (!resolved?.startsWith("http")) return null;
   const url = new URL(resolved);
-  return url.host === new URL(pageAddress).host ? url.pathname : url.origin + url.pathname;
+  return url.host === new URL(page.address).host ? url.pathname : url.origin + url.pathname;
 }
 
 const packed = new WeakMap<Page["images"], { address: string; text: string }>();
 
 /** A page's pictures packed into one text, a line each. Those that assistive technology passes over are left out. */
-export function packPictures(page: Pick<Page, "address" | "images">): string {
+export function packPictures(page: Pick<Page, "address" | "base" | "images">): string {
   const known = packed.get(page.images);
   if (known?.address === page.address) return known.text;
   const lines: string[] = [];
   for (const image of page.images) {
-    const at = image.silent ? null : pictureAt(image, page.address);
+    const at = image.silent ? null : pictureAt(image, page);
     if (at === null) continue;
     const alt = image.alt === null ? "-" : `=${image.alt.replace(/[\t\n]/g, " ").slice(0, LONGEST_ALT)}`;
     lines.push(`${at}\t${pixels(image.width)}\t${pixels(image.height)}\t${alt}`);
@@ -97,7 +96,7 @@ export function altEdits(
     const { key, index: from } = origins[index] ?? { key: null, index: -1 };
     // Summaries keep no more of a text than its beginning.
     const alt = image.alt?.replace(/[\t\n]/g, " ").slice(0, LONGEST_ALT) ?? null;
-    if (!key || image.silent || alt !== picture.alt || pictureAt(image, page.address) !== picture.at) return [];
+    if (!key || image.silent || alt !== picture.alt || pictureAt(image, page) !== picture.at) return [];
     return [{ op: "set-alt", picture: key, value, was: original.images[from]?.alt ?? null }];
   });
 }

@@ -59,8 +59,9 @@ export function summaryOf(id: string, page: Page, known: KnownOfPage = {}): Page
 
 /** The page's ids, each on a line; with an empty line at the end where there are more. */
 function idsOf(page: Page): string {
-  const ids = page.ids.map(({ id }) => id).filter((id) => id.length <= LONGEST_ID && !id.includes("\n"));
-  return ids.length === page.ids.length && ids.length <= IDS ? ids.join("\n") : `${ids.slice(0, IDS).join("\n")}\n`;
+  const all = [...page.ids.map(({ id }) => id), ...page.anchorNames];
+  const ids = all.filter((id) => id.length <= LONGEST_ID && !id.includes("\n"));
+  return ids.length === all.length && ids.length <= IDS ? ids.join("\n") : `${ids.slice(0, IDS).join("\n")}\n`;
 }
 
 const said = new WeakMap<Page["blocks"], string>();

@@ -1,4 +1,4 @@
-import type { Page, Range } from "../page/page.ts";
+import { baseOf, type Page, type Range } from "../page/page.ts";
 import { type Entity, type Said, type Value, valuesOf } from "./graph.ts";
 import { type ContextNote, type ReadBlock, readJsonLd } from "./json-ld.ts";
 import { type JsonRead, rangeAt, readJson } from "./json-text.ts";
@@ -51,17 +51,19 @@ const NOTHING: PageData = {
 const read = new WeakMap<Page["data"], { address: string; source: string; expandedBefore: number; data: PageData }>();
 
 /** Reads all structured data of a page, once for the same blocks and source. Never throws. */
-export function dataOf(page: Pick<Page, "data" | "address" | "source" | "format">): PageData {
+export function dataOf(page: Pick<Page, "data" | "address" | "base" | "source" | "format">): PageData {
   const known = read.get(page.data);
-  if (known && known.address === page.address && known.source === page.source && known.expandedBefore === expanded.size)
+  if (known && known.address === baseOf(page) && known.source === page.source && known.expandedBefore === expanded.size)
     return known.data;
   const inMarkup = page.format === "html" && /\s(?:itemscope|typeof|vocab)\b/i.test(page.source);
   const data = page.data.length === 0 && !inMarkup ? NOTHING : readAll(page, inMarkup);
-  read.set(page.data, { address: page.address, source: page.source, expandedBefore: expanded.size, data });
+  read.set(page.data, { address: baseOf(page), source: page.source, expandedBefore: expanded.size, data });
   return data;
 }
 
-function readAll({ data, address, source }: Pick<Page, "data" | "address" | "source">, inMarkup: boolean): PageData {
+function readAll(page: Pick<Page, "data" | "address" | "base" | "source">, inMarkup: boolean): PageData {
+  const { data, source } = page;
+  const base = baseOf(page);
   const blocks = data.map(({ text, range }) => ({
     text,
     range,
@@ -74,18 +76,18 @@ function readAll({ data, address, source }: Pick<Page, "data" | "address" | "sou
   for (const [i, { text, json }] of blocks.entries()) {
     if ("fault" in json) continue;
     const whole = expanded.get(text);
-    const one = readJsonLd(whole ?? json.value, i, address);
+    const one = readJsonLd(whole ?? json.value, i, base);
     if (one.tooDeep) tooDeep.push(i);
     if (one.beyond && whole === undefined) beyond.push(i);
     if (whole === undefined) reads.push(one);
     else {
       // What was expanded has lost its contexts and places: those are the block's.
       for (const entity of one.entities) forgetPlaces(entity);
-      reads.push({ ...one, notes: readJsonLd(json.value, i, address).notes });
+      reads.push({ ...one, notes: readJsonLd(json.value, i, base).notes });
     }
   }
   const entities = reads.flatMap((one) => one.entities);
-  if (inMarkup) entities.push(...readMarkupData(source, address));
+  if (inMarkup) entities.push(...readMarkupData(source, base));
   const byId = new Map<string, Entity[]>();
   for (const entity of entities) {
     if (entity.id === null) continue;

@@ -1,4 +1,4 @@
-import { resolveAddress } from "../../address/address.ts";
+import { addressOn, type Page } from "../../page/page.ts";
 import { type Entity, textOf, textOfValue, valuesOf } from "../../structured-data/graph.ts";
 import { commonPractice } from "../rule.ts";
 import { quote } from "../texts.ts";
@@ -16,7 +16,7 @@ export const dataBreadcrumbUnlikeAddress = dataRule({
       const items = valuesOf(entity, "itemListElement").flatMap((value) =>
         value.kind === "entity" ? [value.entity] : [],
       );
-      const last = items.map((item) => addressOf(item, page.address)).findLast((one) => one !== null);
+      const last = items.map((item) => addressOf(item, page)).findLast((one) => one !== null);
       if (!last) continue;
       const path = (address: string) => new URL(address).pathname.replace(/(?:\/index)?(?:\.html?)?\/?$/, "");
       if (path(page.address) === path(last) || path(page.address).startsWith(`${path(last)}/`)) continue;
@@ -28,9 +28,9 @@ export const dataBreadcrumbUnlikeAddress = dataRule({
   },
 });
 
-function addressOf(item: Entity, base: string): string | null {
+function addressOf(item: Entity, page: Page): string | null {
   const [value] = valuesOf(item, "item");
   const text = value?.kind === "entity" ? (value.entity.id ?? textOf(value.entity, "url")) : textOfValue(value);
-  const resolved = text ? resolveAddress(text, base) : null;
+  const resolved = text ? addressOn(page, text) : null;
   return resolved?.startsWith("http") ? resolved : null;
 }

@@ -23,7 +23,7 @@ export function dataRule(
   const { check, sees = [], ...rest } = facts;
   return rule({
     ...rest,
-    sees: ["data", "source", "address", ...sees],
+    sees: ["data", "source", "address", "base", "format", ...sees],
     *check(page, context) {
       const data = dataOf(page);
       if (data.blocks.length > 0 || data.entities.length > 0) yield* firstOf(check(data, { ...context, page }));

@@ -1,5 +1,4 @@
-import { resolveAddress } from "../../address/address.ts";
-import { canonicalOf } from "../../page/page.ts";
+import { addressOn, canonicalOf, type Page } from "../../page/page.ts";
 import { textOfValue, valuesOf } from "../../structured-data/graph.ts";
 import { isKindOf } from "../../structured-data/vocabulary.ts";
 import { commonPractice } from "../rule.ts";
@@ -9,8 +8,8 @@ import { dataRule, placeOf } from "./data-rule.ts";
 /** What a page is about, where its url is the page's own. Organisations, people and sites have one elsewhere. */
 const ABOUT = ["Article", "Product", "Event", "Recipe", "WebPage", "JobPosting", "Course", "HowTo"];
 
-const plain = (address: string, base: string) =>
-  (resolveAddress(address, base) ?? address)
+const plain = (page: Page, address: string) =>
+  (addressOn(page, address) ?? address)
     .replace(/^https?:\/\/(?:www\.)?/, "")
     .replace(/[?#].*$/, "")
     .replace(/(?:\/index)?(?:\.html?)?\/?$/, "");
@@ -23,13 +22,13 @@ export const dataUrlNotThisPage = dataRule({
   source: commonPractice(),
   sees: ["headLinks"],
   *check(data, { page }) {
-    const own = new Set([page.address, canonicalOf(page) ?? ""].map((one) => plain(one, page.address)));
+    const own = new Set([page.address, canonicalOf(page) ?? ""].map((one) => plain(page, one)));
     for (const entity of data.roots) {
       if (!entity.types.some((type) => ABOUT.some((one) => isKindOf(type, one)))) continue;
       for (const name of ["url", "mainEntityOfPage"]) {
         const [value] = valuesOf(entity, name);
         const text = textOfValue(value);
-        if (!value || text === "" || own.has(plain(text, page.address))) continue;
+        if (!value || text === "" || own.has(plain(page, text))) continue;
         yield {
           message: `${quote(name)} of this ${entity.types[0]} leads to ${quote(text, 80)}, which is not this page.`,
           at: placeOf(data, value.said),

@@ -1,4 +1,4 @@
-import { resolveAddress } from "../../address/address.ts";
+import { addressOn } from "../../page/page.ts";
 import { standard } from "../rule.ts";
 import { quote } from "../texts.ts";
 import { dataRule, only, placeOf, textsIn } from "./data-rule.ts";
@@ -12,7 +12,7 @@ export const dataUrl = dataRule({
   *check(data, { page }) {
     for (const { property, text, value } of textsIn(data, (_, term) => only(term, ["URL"]))) {
       const plain = text.trim();
-      const resolved = /[\s<>]/.test(plain) ? null : resolveAddress(plain, page.address);
+      const resolved = /[\s<>]/.test(plain) ? null : addressOn(page, plain);
       const host = resolved && /^https?:/.test(resolved) ? new URL(resolved).hostname : "";
       if (plain !== "" && resolved !== null && (host === "" || host.includes(".") || host === "localhost")) continue;
       yield { message: `${quote(property.written)} is no address: ${quote(text, 60)}.`, at: placeOf(data, value.said) };

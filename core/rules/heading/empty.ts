@@ -1,3 +1,4 @@
+import { isBlank } from "../../page/page.ts";
 import { rule, standard } from "../rule.ts";
 
 export const headingEmpty = rule({
@@ -9,11 +10,11 @@ export const headingEmpty = rule({
   source: standard("HTML Living Standard 4.3.11; axe-core empty-heading"),
   *check(page) {
     for (const [index, heading] of page.headings.entries()) {
-      if (heading.text !== "") continue;
+      if (!isBlank(heading.text)) continue;
       yield {
         message: `A listener hears “heading level ${heading.level}”, then nothing.`,
         at: { part: "heading", heading: index, range: heading.range },
-        fix: { label: "Take it out", edits: [{ op: "remove-heading", heading: heading.key, was: "" }] },
+        fix: { label: "Take it out", edits: [{ op: "remove-heading", heading: heading.key, was: heading.text }] },
       };
     }
   },

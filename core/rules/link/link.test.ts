@@ -16,6 +16,8 @@ describe("a rule about links finds what it is for, and nothing where that is not
   it.each([
     // axe-core link-name; WCAG 2.2 failure F89.
     ["link/no-text", "<a href=/a></a>", "<a href=/a aria-label=Lamp></a>"],
+    ["link/no-text", "<a href=/a>&nbsp;</a>", "<a href=/a><svg><title>Lamp</title></svg></a>"],
+    ["link/no-text", "<a href=/a><i></i></a>", "<a href=/a aria-labelledby=l></a><b id=l>Lamp</b>"],
     ["link/no-text", "<a href=/a><svg></svg></a>", "<a href=/a><img src=x alt=Lamp></a>"],
     ["link/vague-text", "<a href=/a>Read more…</a>", "<a href=/a>Read more of the lamp</a>"],
     ["link/button-as-link", "<a href='#'>Open</a>", "<a href='#part'>Open</a>"],
@@ -27,6 +29,9 @@ describe("a rule about links finds what it is for, and nothing where that is not
     ],
     ["link/fragment-missing", "<a href='#b'>b</a><p id=a>", "<a href='#caf%C3%A9'>b</a><p id=café>"],
     ["link/fragment-missing", "<a href='#b'>b</a>", "<a href='#top'>Up</a>"],
+    ["link/fragment-missing", "<a href='/page#b'>b</a>", "<a href='#b'>b</a><a name=b></a>"],
+    ["link/fragment-missing", "<a href='#b'>b</a>", "<base href=/other/><a href='#b'>b</a>"],
+    ["link/button-as-link", "<a href='#'>Open</a>", "<a href=''>This page</a><a href='#'>Back to top</a>"],
     // axe-core button-name; WCAG 2.2, 4.1.2.
     ["control/no-name", "<button><i class=icon></i></button>", "<button aria-label=Close><i></i></button>"],
     ["control/no-name", "<input type=button>", "<input type=submit>"],

@@ -1,3 +1,4 @@
+import { isBlank } from "../../page/page.ts";
 import { rule, standard } from "../rule.ts";
 
 export const linkNoText = rule({
@@ -9,7 +10,7 @@ export const linkNoText = rule({
   source: standard("WCAG 2.2, 2.4.4 and 4.1.2; axe-core link-name"),
   *check(page) {
     for (const [index, link] of page.links.entries()) {
-      if (link.text !== "" || link.title?.trim() || link.silent) continue;
+      if (link.text !== "" || !isBlank(link.title ?? "") || link.silent) continue;
       // Where a picture in it is to speak and does not, that is said of the picture.
       if (page.images.some((image) => image.link === index && !image.silent)) continue;
       yield {

@@ -1,4 +1,4 @@
-import { titleOf } from "../../page/page.ts";
+import { isBlank, titleOf } from "../../page/page.ts";
 import { suggestTitle } from "../../result/suggest.ts";
 import { rule, standard } from "../rule.ts";
 import { quote, titleRange } from "../texts.ts";
@@ -11,10 +11,11 @@ export const titleMissing = rule({
   why: "The title is what a result is headed with, what a tab shows and what a screen reader says first. Without one a search engine makes up its own.",
   source: standard("HTML Living Standard 4.2.2; WCAG 2.2, 2.4.2"),
   *check(page, { houseStyle }) {
-    if (titleOf(page) !== "") return;
+    const title = titleOf(page);
+    if (!isBlank(title)) return;
     const value = suggestTitle(page, houseStyle.brand, houseStyle.separator);
     const message = page.titles.length === 0 ? "This page has no title." : "The title is empty.";
-    const was = page.titles.length === 0 ? null : "";
+    const was = page.titles.length === 0 ? null : title;
     const fix = value
       ? { label: `Take the H1: ${quote(value)}`, edits: [{ op: "set-title" as const, value, was }] }
       : undefined;

@@ -1,4 +1,4 @@
-import { resolveAddress } from "../../address/address.ts";
+import { addressOn } from "../../page/page.ts";
 import { Collecting, counted, h1Of, type Recogniser, segmentsOf } from "./collecting.ts";
 
 const TRAIL = /bread-?crumb|trail|you are here|pfad|fil d.ariane/i;
@@ -14,7 +14,7 @@ export const breadcrumb: Recogniser = ({ page }) => {
   };
   if (links.length > 0) {
     for (const [n, link] of links.entries()) {
-      add(n, link.text, resolveAddress(link.href, page.address));
+      add(n, link.text, addressOn(page, link.href));
       entity.tie(["itemListElement", n, "name"], link.block, link.text);
     }
     if (h1 && links.at(-1)?.text !== h1.text) add(links.length, h1.text, null);

@@ -1,5 +1,4 @@
-import { resolveAddress } from "../../address/address.ts";
-import { descriptionOf, type Page } from "../../page/page.ts";
+import { addressOn, descriptionOf, type Page } from "../../page/page.ts";
 import type { SiteOrganisation } from "../../rules/house-style.ts";
 import { type Evidence, evidenceIn } from "../evidence.ts";
 import { type Path, pointerOf } from "../json-text.ts";
@@ -83,7 +82,7 @@ export function pictureOf(page: Page): string | null {
   const picture = page.images.find(
     ({ landmark, src, silent }) => src && !silent && (landmark === null || landmark === "main"),
   );
-  const address = picture?.src && resolveAddress(picture.src, page.address);
+  const address = picture?.src && addressOn(page, picture.src);
   return address?.startsWith("http") ? address : null;
 }
 

@@ -1,5 +1,4 @@
-import { resolveAddress } from "../../address/address.ts";
-import type { Link, Page } from "../../page/page.ts";
+import { addressOn, type Link, type Page } from "../../page/page.ts";
 import { Collecting, counted, type Recogniser, under } from "./collecting.ts";
 
 /** Fewer links than these are no list to a searcher. Common practice, no source. */
@@ -19,7 +18,7 @@ export const itemList: Recogniser = ({ page }) => {
       "@type": "ListItem",
       position: n + 1,
       name: link.text,
-      url: resolveAddress(link.href, page.address) ?? link.href,
+      url: addressOn(page, link.href) ?? link.href,
     });
     entity.tie(["itemListElement", n, "name"], link.block, link.text);
   }
@@ -37,7 +36,7 @@ function listedLinks(page: Page): Link[] {
       // The link begins the item, and is what it is about.
       const link = page.links.find(({ block }) => block === index);
       const at = link ? (page.blocks[index]?.text.indexOf(link.text) ?? -1) : -1;
-      const own = link && link.text !== "" && at >= 0 && at < 4 ? resolveAddress(link.href, page.address) : null;
+      const own = link && link.text !== "" && at >= 0 && at < 4 ? addressOn(page, link.href) : null;
       return link && own && new URL(own).host === new URL(page.address).host && !link.href.startsWith("#")
         ? [link]
         : [];

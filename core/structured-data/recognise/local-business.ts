@@ -1,6 +1,5 @@
-import { resolveAddress } from "../../address/address.ts";
 import { contentBlocks } from "../../page/body.ts";
-import { canonicalOf, languageOf, titleOf } from "../../page/page.ts";
+import { addressOn, canonicalOf, languageOf, titleOf } from "../../page/page.ts";
 import { Collecting, counted, type Recogniser, under } from "./collecting.ts";
 import { labelled } from "./labelled.ts";
 import { DAYS, openDaysIn } from "./times.ts";
@@ -13,7 +12,7 @@ export const localBusiness: Recogniser = ({ page, organisation }) => {
   const language = languageOf(page);
   const name = organisation?.name ?? /\s[|–—-]\s([^|–—-]+)$/.exec(titleOf(page))?.[1]?.trim();
   if (name) entity.say(["name"], name);
-  entity.say(["url"], new URL("/", resolveAddress(canonicalOf(page) ?? "", page.address) ?? page.address).href);
+  entity.say(["url"], new URL("/", addressOn(page, canonicalOf(page) ?? "") ?? page.address).href);
   let n = 0;
   let heading = -1;
   const blocks = contentBlocks(page);

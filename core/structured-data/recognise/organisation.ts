@@ -1,4 +1,4 @@
-import { resolveAddress } from "../../address/address.ts";
+import { addressOn } from "../../page/page.ts";
 import type { SiteOrganisation } from "../../rules/house-style.ts";
 import { Collecting, type Json, type Recogniser, segmentsOf } from "./collecting.ts";
 
@@ -33,7 +33,7 @@ export const organisation: Recogniser = ({ page, organisation: own }) => {
     return entity.proposal(own.type, "the home page, and what the house style says of whoever runs the site");
   }
   const logo = page.images.find(({ src, alt }) => /logo/i.test(`${src} ${alt}`));
-  const mark = logo?.src && resolveAddress(logo.src, page.address);
+  const mark = logo?.src && addressOn(page, logo.src);
   if (!mark) return null;
   const name = logo.alt?.replace(/\blogo\b/i, "").trim();
   if (name) entity.say(["name"], name);

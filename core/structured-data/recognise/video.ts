@@ -1,5 +1,4 @@
-import { resolveAddress } from "../../address/address.ts";
-import { descriptionOf } from "../../page/page.ts";
+import { addressOn, descriptionOf } from "../../page/page.ts";
 import { Collecting, type Recogniser, under } from "./collecting.ts";
 
 /** A video element, or a frame that says by its title that it plays one. */
@@ -7,7 +6,7 @@ export const video: Recogniser = ({ page }) => {
   const found = page.videos[0];
   if (!found) return null;
   const entity = new Collecting(page);
-  const address = (of: string | null) => (of ? resolveAddress(of, page.address) : null);
+  const address = (of: string | null) => (of ? addressOn(page, of) : null);
   const heading = page.headings[found.heading];
   if (found.title) entity.say(["name"], found.title);
   else if (heading && heading.block >= 0) entity.from(["name"], heading.text, heading.block);

@@ -1,0 +1,83 @@
+import { attribute, type ElementNode, type FragmentNode, type TreeNode } from "./parse.ts";
+
+/** Ids and classes that the page's own style elements take off the screen, as `#id` and `.class`. */
+export type HiddenNames = ReadonlySet<string>;
+
+const NOTHING: HiddenNames = new Set();
+const NOT_SHOWN = /(?:^|;)\s*(?:display\s*:\s*none|visibility\s*:\s*hidden)\b/i;
+
+/**
+ * Names that a plain rule of a style element hides, where that is sure: the selector is the name alone, the rule holds on
+ * every screen, and no other rule of the page speaks of that name's display.
+ */
+export function hiddenNames(document: FragmentNode, source: string): HiddenNames {
+  if (!/<style[\s>][\s\S]*?display\s*:\s*none/i.test(source)) return NOTHING;
+  const sheets: string[] = [];
+  const collect = (nodes: readonly TreeNode[]) => {
+    for (const node of nodes) {
+      if (node.type !== "element") continue;
+      if (node.tag === "style") {
+        const media = attribute(node, "media")?.trim().toLowerCase() ?? "";
+        if (media === "" || media === "all" || media === "screen")
+          sheets.push(node.children.map((child) => (child.type === "text" ? child.text : "")).join(""));
+      } else collect(node.children);
+    }
+  };
+  collect(document.children);
+  const hidden = new Set<string>();
+  const spoken = new Map<string, number>();
+  for (const { selectors, declarations, always } of sheets.flatMap(rulesOf)) {
+    if (!/(?:^|[\s;])(?:display|visibility)\s*:/i.test(declarations)) continue;
+    for (const selector of selectors.split(","))
+      for (const [name] of selector.matchAll(/[#.][\w-]+/g)) {
+        spoken.set(name, (spoken.get(name) ?? 0) + 1);
+        if (always && selector.trim() === name && NOT_SHOWN.test(declarations)) hidden.add(name);
+      }
+  }
+  for (const name of hidden) if ((spoken.get(name) ?? 0) > 1) hidden.delete(name);
+  return hidden;
+}
+
+interface StyleRule {
+  selectors: string;
+  declarations: string;
+  /** Outside of at-rules that hold for some screens only. */
+  always: boolean;
+}
+
+/** The rules of a style sheet, as far as braces tell them. */
+function rulesOf(sheet: string): StyleRule[] {
+  const rules: StyleRule[] = [];
+  let depth = 0;
+  for (const match of sheet.replace(/\/\*[\s\S]*?\*\//g, " ").matchAll(/([^{};]*)\{([^{}]*)\}|[^{}]*\{|\}/g)) {
+    const [whole, selectors, declarations] = match;
+    if (selectors !== undefined && declarations !== undefined)
+      rules.push({ selectors: selectors.trim(), declarations, always: depth === 0 });
+    else depth += whole === "}" ? -1 : 1;
+  }
+  return rules;
+}
+
+/** Whether an element's attributes, or the page's own styles for its id or class, keep it from being shown. */
+export function hiddenFromAll(element: ElementNode, names: HiddenNames): boolean {
+  if (element.attributes.length === 0) return element.tag === "dialog";
+  const hidden = attribute(element, "hidden");
+  if (hidden !== null) return hidden !== "until-found";
+  if (element.tag === "dialog" && attribute(element, "open") === null) return true;
+  const style = attribute(element, "style");
+  if (style !== null && NOT_SHOWN.test(style)) return true;
+  if (names.size === 0 || /(?:^|[\s;])display\s*:/i.test(style ?? "")) return false;
+  const id = attribute(element, "id");
+  if (id && names.has(`#${id}`)) return true;
+  const classes = attribute(element, "class");
+  return classes?.split(/\s+/).some((one) => names.has(`.${one}`)) ?? false;
+}
+
+/** Whether assistive technology is told to pass over the element. */
+export function hiddenFromListeners(element: ElementNode, names: HiddenNames): boolean {
+  return (
+    attribute(element, "aria-hidden")?.trim() === "true" ||
+    attribute(element, "inert") !== null ||
+    hiddenFromAll(element, names)
+  );
+}

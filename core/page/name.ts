@@ -1,0 +1,168 @@
+import { type HiddenNames, hiddenFromListeners } from "./hidden.ts";
+import { collapse, type HeadingPart, isBlank } from "./page.ts";
+import { attribute, type ElementNode, type FragmentNode, type TreeNode } from "./parse.ts";
+
+/** Elements whose edges part words (HTML 15.3, `display: block`). */
+export const BLOCKS_INSIDE = new Set(
+  "address article aside blockquote div dl fieldset figure footer form header hr li main nav ol p pre section table td th tr ul h1 h2 h3 h4 h5 h6".split(
+    " ",
+  ),
+);
+
+/** What the names of a page's elements depend on beside themselves. */
+export interface Names {
+  hidden: HiddenNames;
+  /** The element of an id; for `aria-labelledby`. */
+  byId(id: string): ElementNode | null;
+}
+
+export function namesOf(document: FragmentNode, hidden: HiddenNames): Names {
+  let ids: Map<string, ElementNode> | null = null;
+  const collect = (nodes: readonly TreeNode[], into: Map<string, ElementNode>) => {
+    for (const node of nodes) {
+      if (node.type !== "element") continue;
+      const id = attribute(node, "id");
+      if (id && !into.has(id)) into.set(id, node);
+      collect(node.children, into);
+    }
+  };
+  return {
+    hidden,
+    byId(id) {
+      if (!ids) {
+        ids = new Map();
+        collect(document.children, ids);
+      }
+      return ids.get(id) ?? null;
+    },
+  };
+}
+
+const SILENT = new Set(
+  "script style template noscript title object iframe textarea select noembed noframes audio video".split(" "),
+);
+
+/**
+ * What names an element whose name comes from its content (Accessible Name and Description Computation 1.2, steps 2B to
+ * 2I), in parts with their places. Its own `title` counts where nothing else does and `hint` is set.
+ */
+export function nameParts(element: ElementNode, names: Names, hint = true): HeadingPart[] {
+  const labelled = labelOf(element, names);
+  const range = { start: element.start, end: element.startEnd };
+  if (labelled) return [{ kind: "label", text: labelled, range }];
+  const parts: HeadingPart[] = [];
+  partsOf(element.children, names, parts);
+  return hint ? orHint(element, parts, range) : parts;
+}
+
+/** Text that parts make when they are read out. */
+export function textOfParts(parts: readonly HeadingPart[]): string {
+  let text = "";
+  for (const part of parts) text += part.kind === "break" ? " " : part.text;
+  return collapse(text);
+}
+
+/** An element's name as a text; "" for none. */
+export const nameOf = (element: ElementNode, names: Names, hint = true): string =>
+  textOfParts(nameParts(element, names, hint));
+
+/** `aria-labelledby` (2B), then `aria-label` (2D); "" where neither names anything. */
+export function labelOf(element: ElementNode, names: Names): string {
+  if (element.attributes.length === 0) return "";
+  const by = attribute(element, "aria-labelledby")?.trim();
+  if (by) {
+    const texts = by.split(/\s+/).map((id) => {
+      const named = names.byId(id);
+      if (!named) return "";
+      // What is referred to may be hidden, and is not followed further.
+      return attribute(named, "aria-label")?.trim() || native(named) || collapse(contentOf(named, names));
+    });
+    const text = collapse(texts.join(" "));
+    if (text) return text;
+  }
+  return collapse(attribute(element, "aria-label") ?? "");
+}
+
+function contentOf(element: ElementNode, names: Names): string {
+  const parts: HeadingPart[] = [];
+  partsOf(element.children, names, parts);
+  return textOfParts(orHint(element, parts, { start: element.start, end: element.startEnd }));
+}
+
+/** What an element without words of its own is named by (2E); "" for none. */
+function native(element: ElementNode): string {
+  const { tag } = element;
+  const type = tag === "input" ? attribute(element, "type")?.toLowerCase() : null;
+  if (tag === "img" || tag === "area" || type === "image") {
+    const alt = attribute(element, "alt");
+    return alt ?? attribute(element, "title") ?? "";
+  }
+  if (tag !== "input") return "";
+  return attribute(element, "value") ?? attribute(element, "title") ?? attribute(element, "placeholder") ?? "";
+}
+
+function orHint(element: ElementNode, parts: HeadingPart[], range: HeadingPart["range"]): HeadingPart[] {
+  const hint = collapse(attribute(element, "title") ?? "");
+  if (hint === "" || !isBlank(textOfParts(parts))) return parts;
+  return [...parts, { kind: "label", text: hint, range }];
+}
+
+function partsOf(nodes: readonly TreeNode[], names: Names, parts: HeadingPart[]): void {
+  for (const node of nodes) {
+    if (node.type === "text")
+      parts.push({ kind: "text", text: node.text, range: { start: node.start, end: node.end } });
+    else if (node.type === "element") elementParts(node, names, parts);
+  }
+}
+
+function elementParts(element: ElementNode, names: Names, parts: HeadingPart[]): void {
+  const { tag } = element;
+  if (SILENT.has(tag) && element.namespace.endsWith("xhtml")) return;
+  if (hiddenFromListeners(element, names.hidden)) return;
+  const range = { start: element.start, end: element.end };
+  const label = labelOf(element, names);
+  if (label) {
+    parts.push({ kind: "label", text: label, range });
+    return;
+  }
+  if (tag === "img" || tag === "input") {
+    const image = tag === "img" || attribute(element, "type")?.toLowerCase() === "image";
+    if (image) parts.push({ kind: "image", text: native(element), range });
+    return;
+  }
+  if (tag === "svg") {
+    parts.push({ kind: "image", text: drawnText(element), range });
+    return;
+  }
+  const edge = tag === "br" || BLOCKS_INSIDE.has(tag);
+  if (edge) parts.push({ kind: "break", text: "", range });
+  const own: HeadingPart[] = [];
+  partsOf(element.children, names, own);
+  parts.push(...(element.attributes.length > 0 ? orHint(element, own, range) : own));
+  if (edge && tag !== "br") parts.push({ kind: "break", text: "", range });
+}
+
+/** A drawing's `title`, or the texts in it (SVG Accessibility API Mappings 1.0, 4.1). */
+function drawnText(svg: ElementNode): string {
+  const title = svg.children.find((child) => child.type === "element" && child.tag === "title");
+  const text = title?.type === "element" ? textIn(title) : "";
+  return collapse(text || textsDrawn(svg.children));
+}
+
+const textIn = (element: ElementNode): string =>
+  element.children
+    .map((child) => (child.type === "text" ? child.text : child.type === "element" ? textIn(child) : ""))
+    .join("");
+
+const textsDrawn = (nodes: readonly TreeNode[]): string =>
+  nodes
+    .map((node) =>
+      node.type !== "element"
+        ? ""
+        : node.tag === "text"
+          ? textIn(node)
+          : node.tag === "defs" || node.tag === "style" || node.tag === "script"
+            ? ""
+            : textsDrawn(node.children),
+    )
+    .join(" ");
