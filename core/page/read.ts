@@ -64,7 +64,10 @@ interface Surroundings {
 }
 
 /** Names by which publishing systems call what visitors have written, and the form to answer with. */
-const COMMENTS = /(?:^|[\s_-])(?:comments?|commentlist|respond|reply)(?:$|[\s_-])/i;
+const COMMENT_AREA =
+  /(?:^|\s)(?:comments?[_-]?(?:area|list|section|wrapper|wrap|thread|respond|form|reply|block)|reply[_-]?(?:title|form)|respond)(?=\s|$)/i;
+/** A part called so may as well be about comments: it takes somebody's comment, or a field for one, to tell. */
+const COMMENTS = /(?:^|\s)comments?(?=\s|$)/i;
 
 class Reader {
   readonly page: Page;
@@ -336,7 +339,7 @@ class Reader {
       inside.sectioned = true;
     if (block && !around.inComments && element.attributes.length > 0) {
       const names = `${attribute(element, "id") ?? ""} ${attribute(element, "class") ?? ""}`;
-      inside.inComments = COMMENTS.test(names);
+      inside.inComments = COMMENT_AREA.test(names) || (COMMENTS.test(names) && holdsComments(element));
     }
     if (!inside.silent) {
       const level = headingLevel(element);
@@ -469,6 +472,19 @@ const RUNS_ON = new Set(["title", "textarea", "style", "script", "noscript", "if
 
 const isLabelled = (element: ElementNode) =>
   Boolean(attribute(element, "aria-label")?.trim()) || Boolean(attribute(element, "aria-labelledby")?.trim());
+
+function holdsComments(element: ElementNode): boolean {
+  return element.children.some((child) =>
+    child.type === "text"
+      ? /^\s*\d+\s+(?:comments?|replies|responses?|kommentare?|commentaires?|comentarios?|coment[aá]rios?|commenti|reacties|kommentarer)\b/i.test(
+          child.text,
+        )
+      : child.type === "element" &&
+        (child.tag === "textarea" ||
+          /(?:^|\s)comment(?:\s|[_-]|$)/i.test(attribute(child, "class") ?? "") ||
+          holdsComments(child)),
+  );
+}
 
 function holdsBlocks(element: ElementNode): boolean {
   return element.children.some(

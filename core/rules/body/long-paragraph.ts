@@ -24,6 +24,8 @@ export const bodyLongParagraph = rule({
     for (const { block, index } of contentBlocks(page)) {
       // Fewer characters than this cannot fill a screen.
       if (block.text.length < settings.lines * 25 || isHeadingBlock(page, index)) continue;
+      // What is set line by line, such as a program, has no paragraphs.
+      if (block.tag === "pre") continue;
       const lines = linesOf(block.text);
       if (lines <= settings.lines) continue;
       yield {

@@ -1,19 +1,13 @@
 import { descriptionOf } from "../../page/page.ts";
+import { DEFAULT_DESCRIPTIONS } from "../default-words.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { descriptionRange, quote, withoutBrand } from "../texts.ts";
+import { charactersOf, descriptionRange, quote, withoutBrand } from "../texts.ts";
 
-const PHRASES = [
-  "my web page",
-  "my website",
-  "just another website",
-  "welcome to our site",
-  "welcome to our website",
-  "welcome to my site",
-  "description",
-  "enter a description",
-  "page description",
-  "lorem ipsum",
-];
+/** As many words as the name of a category has; characters where words are written without spaces. */
+const isCategory = (text: string) =>
+  /[\u0e00-\u0eff\u1780-\u17ff\u3040-\u30ff\u3400-\u9fff]/.test(text)
+    ? charactersOf(text) <= 8
+    : text.split(/\s+/).length <= 2;
 
 export const descriptionDefaultWords = rule({
   id: "description/default-words",
@@ -22,16 +16,18 @@ export const descriptionDefaultWords = rule({
   finds: "a description of words that say nothing",
   why: "Words that a theme put there, or the bare name of a category, give no reason to click.",
   source: commonPractice(),
-  settings: { words: { type: "words", default: PHRASES, says: "Descriptions do not begin with these: {words}" } },
+  settings: {
+    words: { type: "words", default: DEFAULT_DESCRIPTIONS, says: "Descriptions do not begin with these: {words}" },
+  },
   *check(page, { houseStyle, settings }) {
     const text = descriptionOf(page);
     const bare = withoutBrand(text, houseStyle.brand)
       .toLowerCase()
-      .replace(/[.!\s]+$/, "");
+      .replace(/[.!。！\s]+$/, "");
     const starts = settings.words.some(
-      (word) => bare === word || /^[\s,.:]/.test(bare.startsWith(word) ? bare.slice(word.length) : ""),
+      (word) => bare === word || /^[\s,.:、。：]/.test(bare.startsWith(word) ? bare.slice(word.length) : ""),
     );
-    const category = bare !== "" && bare.split(/\s+/).length <= 2;
+    const category = bare !== "" && isCategory(bare);
     if (!starts && !category) return;
     yield {
       message: `${quote(text)} says nothing about this page.`,

@@ -2,7 +2,13 @@ import { collapse, descriptionOf } from "../../page/page.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { descriptionRange, quote } from "../texts.ts";
 
-const MARKUP = /<\/?[a-z][^<>]*>|&(?:amp|lt|gt|quot|nbsp|#\d+|#x[0-9a-f]+|[a-z]+);|\[\/?[a-z]+[^\]]*\]/i;
+// Names of HTML elements alone: “<mail@host>” and “<file>” in prose are no tags.
+const TAG =
+  /<\/?(?:a|abbr|article|aside|b|blockquote|body|br|button|center|cite|code|dd|del|div|dl|dt|em|figure|font|footer|form|h[1-6]|head|header|hr|html|i|iframe|img|input|ins|li|link|main|meta|nav|ol|p|pre|s|script|section|small|span|strong|style|sub|sup|table|tbody|td|th|title|tr|u|ul|video)(?=[\s/>])[^<>]*>/i;
+const MARKUP = new RegExp(
+  `${TAG.source}|&(?:amp|lt|gt|quot|nbsp|#\\d+|#x[0-9a-f]+|[a-z]+);|\\[\\/?[a-z]+[^\\]]*\\]`,
+  "i",
+);
 
 export const descriptionMarkup = rule({
   id: "description/markup",
@@ -17,7 +23,7 @@ export const descriptionMarkup = rule({
     if (!match) return;
     const value = collapse(
       text
-        .replace(/<\/?[a-z][^<>]*>|\[\/?[a-z]+[^\]]*\]/gi, " ")
+        .replace(new RegExp(`${TAG.source}|\\[\\/?[a-z]+[^\\]]*\\]`, "gi"), " ")
         .replaceAll("&nbsp;", " ")
         .replaceAll("&quot;", '"')
         .replaceAll("&amp;", "&"),

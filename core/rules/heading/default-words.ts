@@ -1,11 +1,7 @@
 import { contentHeadings } from "../../outline/outline.ts";
+import { DEFAULT_HEADINGS } from "../default-words.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { quote, withoutBrand } from "../texts.ts";
-
-const DEFAULTS =
-  "about,about us,blog,contact,contact us,events,exhibitions,gallery,home,information,introduction,news,our products,our services,overview,page,products,services,shop,welcome,welcome to our website,what's on,accueil,bienvenue,startseite,willkommen,croeso,hafan".split(
-    ",",
-  );
 
 export const headingDefaultWords = rule({
   id: "heading/default-words",
@@ -14,7 +10,7 @@ export const headingDefaultWords = rule({
   finds: "an H1 that names a category only",
   why: "“Products” or “Welcome” could stand over any page of any site. The H1 says what this page is about.",
   source: commonPractice(),
-  settings: { words: { type: "words", default: DEFAULTS, says: "These say nothing as an H1: {words}" } },
+  settings: { words: { type: "words", default: DEFAULT_HEADINGS, says: "These say nothing as an H1: {words}" } },
   *check(page, { houseStyle, settings }) {
     const h1 = contentHeadings(page).find(({ heading }) => heading.level === 1 && heading.text !== "");
     if (!h1) return;

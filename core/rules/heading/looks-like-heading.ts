@@ -6,7 +6,7 @@ import { quote } from "../texts.ts";
 export const headingLooksLikeHeading = rule({
   id: "heading/looks-like-heading",
   weight: "should",
-  sees: ["blocks", "headings"],
+  sees: ["blocks", "headings", "tables", "images"],
   finds: "a short text that is set like a heading and is none",
   why: "Who sees the page takes a line in bold for a heading; who hears it, and a search engine, does not (WCAG failure F2). Sometimes bold is only meant to stress, then set this aside.",
   source: { kind: "standard", text: "WCAG 2.2 failure F2, for 1.3.1; common practice" },

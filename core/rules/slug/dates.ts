@@ -2,7 +2,7 @@ import { commonPractice, rule } from "../rule.ts";
 import { quote, readableSlug } from "../texts.ts";
 import { slugFix } from "./helpers.ts";
 
-const DATE = /(?<!\d)(?:19|20)\d{2}(?:[-_]?(?:0[1-9]|1[0-2])(?:[-_]?(?:0[1-9]|[12]\d|3[01]))?)?(?!\d)/;
+const DATE = /(?<![\p{L}\d])(?:19|20)\d{2}(?:[-_]?(?:0[1-9]|1[0-2])(?:[-_]?(?:0[1-9]|[12]\d|3[01]))?)?(?![\p{L}\d])/u;
 
 export const slugDates = rule({
   id: "slug/dates",

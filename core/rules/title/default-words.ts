@@ -1,41 +1,7 @@
 import { titleOf } from "../../page/page.ts";
+import { DEFAULT_TITLES } from "../default-words.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { quote, titleRange, withoutBrand } from "../texts.ts";
-
-const DEFAULTS = [
-  "about",
-  "about us",
-  "blog",
-  "contact",
-  "contact us",
-  "default",
-  "document",
-  "events",
-  "home",
-  "home page",
-  "homepage",
-  "index",
-  "info",
-  "information",
-  "main page",
-  "my page",
-  "my website",
-  "new page",
-  "news",
-  "page",
-  "products",
-  "services",
-  "shop",
-  "start",
-  "title",
-  "untitled",
-  "untitled document",
-  "welcome",
-  "welcome to our website",
-  "accueil",
-  "startseite",
-  "hafan",
-];
 
 export const titleDefaultWords = rule({
   id: "title/default-words",
@@ -44,7 +10,7 @@ export const titleDefaultWords = rule({
   finds: "a title of words that say nothing",
   why: "“Home” or “About us” entices nobody and could stand over any page of any site.",
   source: commonPractice(),
-  settings: { words: { type: "words", default: DEFAULTS, says: "These say nothing by themselves: {words}" } },
+  settings: { words: { type: "words", default: DEFAULT_TITLES, says: "These say nothing by themselves: {words}" } },
   *check(page, { houseStyle, settings }) {
     const title = titleOf(page);
     const bare = withoutBrand(title, houseStyle.brand)

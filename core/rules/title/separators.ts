@@ -13,7 +13,10 @@ export const titleSeparators = rule({
   source: commonPractice(),
   *check(page) {
     const title = titleOf(page).slice(0, 2000);
-    const doubled = /[|–—·•»>-]\s*[|–—·•»>-]|^[|–—·•»>-]\s|\s[|–—·•»>-]$/.exec(title);
+    const doubled =
+      /(?<![\p{L}\p{N}])[|–—·•»>-]\s*[|–—·•»>-]|[|–—·•»>-]\s*[|–—·•»>-](?![\p{L}\p{N}])|^[|–—·•»>-]\s|\s[|–—·•»>-]$/u.exec(
+        title,
+      );
     const kinds = new Set([...title.matchAll(SEPARATOR)].map((m) => m[1]));
     if (doubled) {
       const words = { start: doubled.index, end: doubled.index + doubled[0].length };
