@@ -39,6 +39,7 @@ export function emptyPage(
     ids: [],
     anchorNames: [],
     repeated: [],
+    insecure: [],
     swallowing: [],
     headEndedBy: null,
     scripts: 0,

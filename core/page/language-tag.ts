@@ -29,3 +29,15 @@ function checkTag(tag: string): boolean {
   names ??= new Intl.DisplayNames("en", { type: "language", fallback: "none" });
   return names.of(primary) !== undefined;
 }
+
+let regions: Intl.DisplayNames | undefined;
+
+/** What is wrong with a tag's country: its usual code where it is written otherwise, "" where none is known; null for nothing. */
+export function unknownRegion(tag: string): string | null {
+  const written = /^[a-z]{2,3}(?:-[a-z]{4})?-([a-z]{2}|\d{3})(?:-|$)/i.exec(tag)?.[1]?.toUpperCase();
+  if (!written) return null;
+  const usual = new Intl.Locale(tag).region ?? "";
+  if (usual !== written) return usual;
+  regions ??= new Intl.DisplayNames("en", { type: "region", fallback: "none" });
+  return regions.of(written) === undefined ? "" : null;
+}

@@ -81,6 +81,7 @@ const plainBlock = (
 ): TextBlock => ({
   tag,
   text,
+  direction: null,
   landmark: null,
   heading,
   range,

@@ -129,6 +129,8 @@ export interface TextBlock {
   classNames: string;
   /** All of its text is bold by elements. Told of short texts only: a whole paragraph in bold is no heading. */
   bold: boolean;
+  /** As `dir` says around it; null where nothing does. */
+  direction: "ltr" | "rtl" | "auto" | null;
 }
 
 /** Text up to this length may be a heading in disguise, in UTF-16 code units. */
@@ -199,6 +201,13 @@ export interface Repeated {
   tag: string;
   /** How often it was made anew. */
   times: number;
+  range: ElementRange;
+}
+
+/** Something that the page loads over http. */
+export interface InsecureFile {
+  tag: string;
+  address: string;
   range: ElementRange;
 }
 
@@ -315,6 +324,8 @@ export interface Page {
   anchorNames: string[];
   /** Elements that the parser has made again and again. */
   repeated: Repeated[];
+  /** Pictures, styles, scripts and frames that are loaded over http. */
+  insecure: InsecureFile[];
   /** Tags and quotes that are never closed. */
   swallowing: Swallowing[];
   /** An element or text (`tag` is null) before the end of the head that it may not hold: what follows stands in the body. */

@@ -17,6 +17,7 @@ import {
   type Page,
   type PageFault,
   type Repeated,
+  type TextBlock,
 } from "./page.ts";
 import {
   attribute,
@@ -59,6 +60,7 @@ interface Surroundings {
   inComments: boolean;
   /** The nearest block element; null at the root. */
   block: ElementNode | null;
+  direction: TextBlock["direction"];
   /** The words of the `label` around. */
   label: string;
 }
@@ -75,6 +77,7 @@ class Reader {
   private textStart = -1;
   private textEnd = -1;
   private lastHeading = -1;
+  private unprotected = false;
   private names: Names = { hidden: new Set(), byId: () => null };
   /** Texts of `label` elements by the id that they are for. */
   private readonly labels = new Map<string, string>();
@@ -85,6 +88,7 @@ class Reader {
   }
 
   read(document: FragmentNode): void {
+    this.unprotected = /http:\/\//i.test(this.page.source);
     this.names = namesOf(document, hiddenNames(document, this.page.source));
     if (/<label[\s>]/i.test(this.page.source)) this.collectLabels(document.children);
     const top: Surroundings = {
@@ -98,6 +102,7 @@ class Reader {
       inHeading: -1,
       inComments: false,
       block: null,
+      direction: null,
       label: "",
     };
     this.page.quirks = document.mode === "quirks";
@@ -149,6 +154,7 @@ class Reader {
       range,
       element: own && rangeOf(own),
       classNames: own ? (attribute(own, "class") ?? "") : "",
+      direction: around.direction,
       bold: own !== null && around.inHeading < 0 && text.length <= HEADING_LIKE && isBold(own),
     });
   }
@@ -173,6 +179,7 @@ class Reader {
         page.swallowing.push({ what: "quote", name, range });
       }
     }
+    if (this.unprotected) this.collectInsecure(element);
     if (UNREAD_TAGS.has(tag)) {
       this.unread(element, around);
       return;
@@ -214,6 +221,24 @@ class Reader {
     const { source } = this.page;
     const place = attributePlaces(source, element.start, element.startEnd).find((one) => one.name === name);
     return place !== undefined && isSwallowing(name, source.slice(place.valueStart, place.valueEnd));
+  }
+
+  private collectInsecure(element: ElementNode): void {
+    const names = LOADS[element.tag];
+    if (!names) return;
+    const { tag } = element;
+    if (
+      tag === "link" &&
+      !/(?:^|\s)(?:stylesheet|icon|preload|modulepreload|manifest)(?:\s|$)/i.test(attribute(element, "rel") ?? "")
+    )
+      return;
+    if (tag === "input" && attribute(element, "type")?.toLowerCase() !== "image") return;
+    for (const name of names) {
+      const [address] = /http:\/\/[^\s,]+/i.exec(attribute(element, name) ?? "") ?? [];
+      if (!address || !(attribute(element, name) ?? "").trim().toLowerCase().startsWith("http://")) continue;
+      this.page.insecure.push({ tag, address, range: rangeOf(element) });
+      return;
+    }
   }
 
   private collectLabels(nodes: readonly TreeNode[]): void {
@@ -259,9 +284,10 @@ class Reader {
       }
     }
     const where = element.tag === "head" ? "head" : "body";
+    const direction = directionOf(attribute(element, "dir")) ?? around.direction;
     const hidden = element.tag === "body" && hiddenFromAll(element, this.names.hidden);
-    for (const child of element.children) this.node(child, { ...around, where, hidden });
-    this.flush(around);
+    for (const child of element.children) this.node(child, { ...around, where, hidden, direction });
+    this.flush({ ...around, direction });
   }
 
   private unread(element: ElementNode, around: Surroundings): void {
@@ -329,6 +355,8 @@ class Reader {
       inside.hidden = hiddenFromAll(element, this.names.hidden);
       inside.silent = around.silent || inside.hidden || hiddenFromListeners(element, this.names.hidden);
     }
+    const direction = element.attributes.length > 0 && attribute(element, "dir");
+    if (direction) inside.direction = directionOf(direction) ?? inside.direction;
     if (tag === "label") inside.label = nameOf(element, this.names);
     const kind = landmarkKind(element, around.sectioned);
     if (kind) {
@@ -459,6 +487,22 @@ function isSwallowing(name: string, value: string): boolean {
   return /<\/?[a-z][a-z0-9]*[\s>]/i.test(value) && (!texts || /[\n\r]/.test(value));
 }
 
+/** Attributes by which elements load files (HTML 4.2.4, 4.8, 4.12). */
+const LOADS: Readonly<Record<string, readonly string[]>> = {
+  audio: ["src"],
+  embed: ["src"],
+  frame: ["src"],
+  iframe: ["src"],
+  img: ["src", "srcset"],
+  input: ["src"],
+  link: ["href"],
+  object: ["data"],
+  script: ["src"],
+  source: ["src", "srcset"],
+  track: ["src"],
+  video: ["src", "poster"],
+};
+
 /** Inputs that are pressed, or that nobody sees. */
 const NO_FIELDS = new Set(["hidden", "button", "submit", "reset", "image"]);
 /** Elements that the parser makes again in a following block (HTML 13.2.4.3). */
@@ -472,6 +516,11 @@ const RUNS_ON = new Set(["title", "textarea", "style", "script", "noscript", "if
 
 const isLabelled = (element: ElementNode) =>
   Boolean(attribute(element, "aria-label")?.trim()) || Boolean(attribute(element, "aria-labelledby")?.trim());
+
+function directionOf(stated: string | null): TextBlock["direction"] {
+  const direction = stated?.trim().toLowerCase();
+  return direction === "ltr" || direction === "rtl" || direction === "auto" ? direction : null;
+}
 
 function holdsComments(element: ElementNode): boolean {
   return element.children.some((child) =>

@@ -39,7 +39,16 @@ export function seenOf(page: Page): Record<string, string> {
       ]),
     ),
     body: json(
-      page.blocks.map((b) => [b.tag, b.text, b.landmark, b.heading, b.classNames, b.bold, b.element !== null]),
+      page.blocks.map((b) => [
+        b.tag,
+        b.text,
+        b.landmark,
+        b.heading,
+        b.classNames,
+        b.bold,
+        b.direction,
+        b.element !== null,
+      ]),
     ),
     lists: json(page.lists.map((l) => [l.ordered, l.items, l.landmark])),
     tables: json(page.tables.map((t) => [t.rows, t.landmark])),
@@ -58,6 +67,7 @@ export function seenOf(page: Page): Record<string, string> {
     data: json(page.data.map((d) => d.text)),
     comments: json(page.comments.map((c) => c.text)),
     ids: json([page.ids.map((i) => i.id), page.anchorNames]),
+    insecure: json(page.insecure.map((i) => [i.tag, i.address])),
     repeated: json(page.repeated.map((r) => [r.tag, r.times])),
   };
 }

@@ -1,5 +1,9 @@
+import { alternateLanguageUnknown } from "./alternate/language-unknown.ts";
+import { alternateNoReturn } from "./alternate/no-return.ts";
+import { bodyDirectionMissing } from "./body/direction-missing.ts";
 import { bodyFewWords } from "./body/few-words.ts";
 import { bodyFewWordsForItsKind } from "./body/few-words-for-its-kind.ts";
+import { bodyLeftoverTemplate } from "./body/leftover-template.ts";
 import { bodyLongParagraph } from "./body/long-paragraph.ts";
 import { bodyLongStretchWithoutHeading } from "./body/long-stretch-without-heading.ts";
 import { bodyPhraseDense } from "./body/phrase-dense.ts";
@@ -7,9 +11,18 @@ import { bodyPhraseMissing } from "./body/phrase-missing.ts";
 import { bodyPhraseNotEarly } from "./body/phrase-not-early.ts";
 import { bodyReadingEase } from "./body/reading-ease.ts";
 import { bodyWritersStandards } from "./body/writers-standards.ts";
+import { canonicalElsewhere } from "./canonical/elsewhere.ts";
+import { canonicalFragment } from "./canonical/fragment.ts";
+import { canonicalMissing } from "./canonical/missing.ts";
+import { canonicalRelative } from "./canonical/relative.ts";
+import { canonicalSeveral } from "./canonical/several.ts";
+import { controlNoLabel } from "./control/no-label.ts";
 import { controlNoName } from "./control/no-name.ts";
 import { dataBreadcrumbUnlikeAddress } from "./data/breadcrumb-unlike-address.ts";
+import { dataContactFormat } from "./data/contact-format.ts";
 import { dataContextHttp } from "./data/context-http.ts";
+import { dataContextUnknown } from "./data/context-unknown.ts";
+import { dataCoordinates } from "./data/coordinates.ts";
 import { dataCountry } from "./data/country.ts";
 import { dataCurrency } from "./data/currency.ts";
 import { dataDanglingId } from "./data/dangling-id.ts";
@@ -18,11 +31,14 @@ import { dataDateOrder } from "./data/date-order.ts";
 import { dataDoubledName } from "./data/doubled-name.ts";
 import { dataDuplicateIdConflict } from "./data/duplicate-id-conflict.ts";
 import { dataDuration } from "./data/duration.ts";
+import { dataEntitiesAsText } from "./data/entities-as-text.ts";
 import { dataEnumeration } from "./data/enumeration.ts";
+import { dataExpired } from "./data/expired.ts";
 import { dataFeatureRetired } from "./data/feature-retired.ts";
 import { dataGtin } from "./data/gtin.ts";
 import { dataIsbn } from "./data/isbn.ts";
 import { dataLanguage } from "./data/language.ts";
+import { dataListPositions } from "./data/list-positions.ts";
 import { dataNotOnPage } from "./data/not-on-page.ts";
 import { dataNotSchemaOrg } from "./data/not-schema-org.ts";
 import { dataNumber } from "./data/number.ts";
@@ -30,9 +46,11 @@ import { dataOpeningHours } from "./data/opening-hours.ts";
 import { dataPending } from "./data/pending.ts";
 import { dataPriceFormat } from "./data/price-format.ts";
 import { dataPropertyNotForType } from "./data/property-not-for-type.ts";
+import { dataQuestionTwice } from "./data/question-twice.ts";
 import { dataRatingBounds } from "./data/rating-bounds.ts";
 import { dataRecommendedForFeature } from "./data/recommended-for-feature.ts";
 import { dataRequiredForFeature } from "./data/required-for-feature.ts";
+import { dataReviewWithoutAuthor } from "./data/review-without-author.ts";
 import { dataStaleEvidence } from "./data/stale-evidence.ts";
 import { dataSuperseded } from "./data/superseded.ts";
 import { dataSyntax } from "./data/syntax.ts";
@@ -57,6 +75,7 @@ import { descriptionTooManyCharacters } from "./description/too-many-characters.
 import { descriptionTooNarrow } from "./description/too-narrow.ts";
 import { descriptionTooWide } from "./description/too-wide.ts";
 import { descriptionTooWideMobile } from "./description/too-wide-mobile.ts";
+import { frameNoTitle } from "./frame/no-title.ts";
 import { headBodyElementInHead } from "./head/body-element-in-head.ts";
 import { headCharsetLate } from "./head/charset-late.ts";
 import { headCharsetMissing } from "./head/charset-missing.ts";
@@ -65,6 +84,9 @@ import { headDoctypeMissing } from "./head/doctype-missing.ts";
 import { headDoctypeObsolete } from "./head/doctype-obsolete.ts";
 import { headLanguageInvalid } from "./head/language-invalid.ts";
 import { headLanguageMissing } from "./head/language-missing.ts";
+import { headLanguageUnlikeText } from "./head/language-unlike-text.ts";
+import { headMetaRefresh } from "./head/meta-refresh.ts";
+import { headMixedContent } from "./head/mixed-content.ts";
 import { headNoindex } from "./head/noindex.ts";
 import { headNoindexInMenu } from "./head/noindex-in-menu.ts";
 import { headRobotsConflict } from "./head/robots-conflict.ts";
@@ -82,6 +104,7 @@ import { headingInAside } from "./heading/in-aside.ts";
 import { headingInComments } from "./heading/in-comments.ts";
 import { headingInFooter } from "./heading/in-footer.ts";
 import { headingInNavigation } from "./heading/in-navigation.ts";
+import { headingLeftoverTemplate } from "./heading/leftover-template.ts";
 import { headingLooksLikeHeading } from "./heading/looks-like-heading.ts";
 import { headingNoH1 } from "./heading/no-h1.ts";
 import { headingPhraseMissingH1 } from "./heading/phrase-missing-h1.ts";
@@ -98,9 +121,11 @@ import { imageAltEmptyInLink } from "./image/alt-empty-in-link.ts";
 import { imageAltFileName } from "./image/alt-file-name.ts";
 import { imageAltMissing } from "./image/alt-missing.ts";
 import { imageAltPhraseNowhere } from "./image/alt-phrase-nowhere.ts";
+import { imageAltPlaceholder } from "./image/alt-placeholder.ts";
 import { imageAltRepeatsText } from "./image/alt-repeats-text.ts";
 import { imageAltTooLong } from "./image/alt-too-long.ts";
 import { imageLargerThanShown } from "./image/larger-than-shown.ts";
+import { imageLeftoverTemplate } from "./image/leftover-template.ts";
 import { imageNoSize } from "./image/no-size.ts";
 import { imageTitleOnly } from "./image/title-only.ts";
 import { keywordsMetaDuplicate } from "./keywords-meta/duplicate.ts";
@@ -124,6 +149,9 @@ import { markupSectionWithoutHeading } from "./markup/section-without-heading.ts
 import { markupSwallowed } from "./markup/swallowed.ts";
 import { markupTellingComment } from "./markup/telling-comment.ts";
 import { markupUnclosed } from "./markup/unclosed.ts";
+import { openGraphMissing } from "./open-graph/missing.ts";
+import { openGraphSeveral } from "./open-graph/several.ts";
+import { openGraphUnlikePage } from "./open-graph/unlike-page.ts";
 import type { Rule, RuleFacts, SiteRule } from "./rule.ts";
 import { slugDates } from "./slug/dates.ts";
 import { slugDoubleSeparator } from "./slug/double-separator.ts";
@@ -209,6 +237,12 @@ export const RULES: readonly Rule[] = [
   slugUnderscores,
   slugUnsafeCharacters,
   slugUppercase,
+  canonicalMissing,
+  canonicalSeveral,
+  canonicalRelative,
+  canonicalFragment,
+  canonicalElsewhere,
+  alternateLanguageUnknown,
   headingDuplicate,
   headingEmpty,
   headingH1NotFirst,
@@ -232,6 +266,7 @@ export const RULES: readonly Rule[] = [
   headingSubtitleAsHeading,
   headingTooDeep,
   headingTooFewH2,
+  headingLeftoverTemplate,
   bodyFewWords,
   bodyLongParagraph,
   bodyLongStretchWithoutHeading,
@@ -240,6 +275,8 @@ export const RULES: readonly Rule[] = [
   bodyPhraseNotEarly,
   bodyReadingEase,
   bodyWritersStandards,
+  bodyDirectionMissing,
+  bodyLeftoverTemplate,
   imageAltEmptyInLink,
   imageAltFileName,
   imageAltMissing,
@@ -248,12 +285,16 @@ export const RULES: readonly Rule[] = [
   imageAltTooLong,
   imageNoSize,
   imageTitleOnly,
+  imageAltPlaceholder,
+  imageLeftoverTemplate,
   linkButtonAsLink,
   linkFragmentMissing,
   linkLinkAsButton,
   linkNoText,
   linkVagueText,
   controlNoName,
+  controlNoLabel,
+  frameNoTitle,
   headCharsetLate,
   headCharsetMissing,
   headCharsetNotUtf8,
@@ -267,6 +308,12 @@ export const RULES: readonly Rule[] = [
   headNoindex,
   headRobotsConflict,
   headRobotsUnknown,
+  headMetaRefresh,
+  headMixedContent,
+  headLanguageUnlikeText,
+  openGraphMissing,
+  openGraphSeveral,
+  openGraphUnlikePage,
   markupDuplicateId,
   markupNoMain,
   markupNoSkipLink,
@@ -276,6 +323,7 @@ export const RULES: readonly Rule[] = [
   markupTellingComment,
   dataSyntax,
   dataDoubledName,
+  dataContextUnknown,
   dataNotSchemaOrg,
   dataContextHttp,
   dataUnknownType,
@@ -299,6 +347,13 @@ export const RULES: readonly Rule[] = [
   dataPriceFormat,
   dataRatingBounds,
   dataOpeningHours,
+  dataCoordinates,
+  dataContactFormat,
+  dataListPositions,
+  dataExpired,
+  dataEntitiesAsText,
+  dataQuestionTwice,
+  dataReviewWithoutAuthor,
   dataDanglingId,
   dataDuplicateIdConflict,
   dataDateOrder,
@@ -322,6 +377,7 @@ export const SITE_RULES: readonly SiteRule[] = [
   linkOrphanPage,
   bodyFewWordsForItsKind,
   headNoindexInMenu,
+  alternateNoReturn,
   imageLargerThanShown,
   linkFragmentMissingElsewhere,
   linkOpportunity,

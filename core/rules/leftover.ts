@@ -1,10 +1,38 @@
 import type { Range } from "../page/page.ts";
 
-/** Leftovers of a publishing system: braces, percent signs around a name, words that programs print for nothing. */
-const LEFTOVER =
-  /\{\{[^}]*\}\}|\{%[^%]*%\}|\$\{[^}]*\}|%%?[a-z_]{3,}%%?|<%[^%]*%>|\[\[[^\]]+\]\]|\b(?:undefined|NaN|\[object Object\])\b|\bnull\b(?=\s*(?:$|[|–—-]))|^null\b/i;
+/** Tokens of the common template languages and publishing systems that were to be replaced by something. */
+const TOKENS = [
+  String.raw`\{\{[^{}]*\}\}`,
+  String.raw`\{%[^%]*%\}`,
+  String.raw`<%[^%]*%>`,
+  String.raw`\[%[^%]*%\]`,
+  String.raw`<\?(?:php\b|=)[^>]*>?`,
+  String.raw`[$#]\{[^{}]*\}`,
+  String.raw`\{\$[a-z_][\w.>-]*\}`,
+  String.raw`%%[a-z_]+(?:\([^)]*\))?%%`,
+  String.raw`\[(?:node|site|term|user|current-page|current-user|current-date|view|menu|file|media|comment|vocabulary|random):[\w:-]+\]`,
+  String.raw`\[\[[!+*$~#%][^\]]+\]\]`,
+];
+/** In titles and descriptions also names between single percent signs, and words that programs print for nothing. */
+const IN_FIELDS = [
+  String.raw`%[a-z_]{3,}%`,
+  String.raw`\[\[[^\]]+\]\]`,
+  String.raw`\b(?:undefined|NaN|\[object Object\])\b`,
+  String.raw`\bnull\b(?=\s*(?:$|[|–—-]))`,
+  String.raw`^null\b`,
+];
+const LEFTOVER = new RegExp([...TOKENS, ...IN_FIELDS].join("|"), "i");
+const IN_TEXT = new RegExp([...TOKENS, String.raw`\blorem ipsum\b`].join("|"), "i");
+/** Most texts hold none of these, and are not looked through. */
+const MAYBE = /[{}%[<]|lorem/i;
 
-export function leftoverIn(text: string): Range | null {
-  const match = LEFTOVER.exec(text);
+const placeIn = (pattern: RegExp, text: string): Range | null => {
+  const match = pattern.exec(text);
   return match ? { start: match.index, end: match.index + match[0].length } : null;
-}
+};
+
+/** Leftover template text in a title or description. */
+export const leftoverIn = (text: string): Range | null => placeIn(LEFTOVER, text);
+
+/** Leftover template text in a running text, a heading or an alternative text. */
+export const leftoverInText = (text: string): Range | null => (MAYBE.test(text) ? placeIn(IN_TEXT, text) : null);

@@ -182,6 +182,8 @@ export interface PageSummary {
   links?: string;
   /** Links to places on other pages of the host, packed by `packFragments`. */
   fragments?: string;
+  /** Versions in other languages: hreflang, tab, full address, each on a line. */
+  alternates?: string;
   /** Its ids, each on a line; an empty line at the end says that there are more. */
   ids?: string;
   /** Its pictures, packed by `packPictures`. */

@@ -1,7 +1,7 @@
 import { addressOfFile, resolveAddress } from "../address/address.ts";
 import { packShapes } from "../outline/heading-patterns.ts";
 import { contentBlocks, contentWords, isHeadingBlock } from "../page/body.ts";
-import { collapse, descriptionOf, languageOf, type Page, titleOf } from "../page/page.ts";
+import { addressOn, collapse, descriptionOf, languageOf, type Page, titleOf } from "../page/page.ts";
 import type { PageKind } from "../page/page-kind.ts";
 import { robotsOf } from "../page/robots-directives.ts";
 import type { PageSummary } from "../rules/rule.ts";
@@ -46,6 +46,7 @@ export function summaryOf(id: string, page: Page, known: KnownOfPage = {}): Page
     ...(redirectedFrom.length > 0 && { redirectedFrom }),
     links: packLinks(page),
     fragments: packFragments(page),
+    ...alternatesOf(page),
     ids: idsOf(page),
     pictures: packPictures(page),
     shapes: packShapes(page),
@@ -55,6 +56,17 @@ export function summaryOf(id: string, page: Page, known: KnownOfPage = {}): Page
     ...(robotsOf(page).noindex && { noindex: true }),
     ...(inSitemap && { inSitemap: true }),
   };
+}
+
+/** Versions in other languages that a summary keeps. */
+const ALTERNATES = 100;
+
+function alternatesOf(page: Page): Pick<PageSummary, "alternates"> {
+  const lines = page.headLinks.flatMap(({ rel, hreflang, href }) => {
+    const address = rel.includes("alternate") && hreflang && href ? addressOn(page, href) : null;
+    return address ? [`${hreflang?.trim()}\t${address}`] : [];
+  });
+  return lines.length > 0 ? { alternates: lines.slice(0, ALTERNATES).join("\n") } : {};
 }
 
 /** The page's ids, each on a line; with an empty line at the end where there are more. */

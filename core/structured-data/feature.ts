@@ -18,6 +18,11 @@ export interface Feature {
   except?: readonly string[];
   required: readonly Expectation[];
   recommended: readonly Expectation[];
+  /**
+   * Values of which one shows that a page wants the feature, where its types are also stated by publishing systems on every
+   * page. Absent where the type alone shows it.
+   */
+  aims?: readonly string[];
   /** Since when it is shown no longer, or only for some sites. */
   retired?: string;
   source: string;

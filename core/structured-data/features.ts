@@ -1,14 +1,18 @@
 import type { Expectation, Feature } from "./feature.ts";
 import { article } from "./features/article.ts";
 import { breadcrumb } from "./features/breadcrumb.ts";
+import { claimReview } from "./features/claim-review.ts";
 import { course } from "./features/course.ts";
+import { courseInformation } from "./features/course-information.ts";
 import { dataset } from "./features/dataset.ts";
 import { discussion } from "./features/discussion.ts";
+import { estimatedSalary } from "./features/estimated-salary.ts";
 import { event } from "./features/event.ts";
 import { faq } from "./features/faq.ts";
 import { howTo } from "./features/how-to.ts";
 import { imageLicence } from "./features/image-licence.ts";
 import { job } from "./features/job.ts";
+import { learningVideo } from "./features/learning-video.ts";
 import { localBusiness } from "./features/local-business.ts";
 import { lodging } from "./features/lodging.ts";
 import { organisation } from "./features/organisation.ts";
@@ -18,7 +22,10 @@ import { profile } from "./features/profile.ts";
 import { question } from "./features/question.ts";
 import { recipe } from "./features/recipe.ts";
 import { review } from "./features/review.ts";
+import { siteSearchBox } from "./features/site-search-box.ts";
 import { software } from "./features/software.ts";
+import { specialAnnouncement } from "./features/special-announcement.ts";
+import { vehicleListing } from "./features/vehicle-listing.ts";
 import { video } from "./features/video.ts";
 import { type Entity, textOfValue, type Value } from "./graph.ts";
 import { allValuesOf, entitiesOf, type PageData } from "./page-data.ts";
@@ -26,6 +33,13 @@ import { isKindOf } from "./vocabulary.ts";
 
 /** The search features that structured data can earn, one file each. */
 export const FEATURES: readonly Feature[] = [
+  siteSearchBox,
+  courseInformation,
+  claimReview,
+  estimatedSalary,
+  learningVideo,
+  specialAnnouncement,
+  vehicleListing,
   article,
   breadcrumb,
   course,
@@ -56,6 +70,8 @@ export interface FeatureState {
   /** What it still needs; nothing where it is earned. */
   missing: Expectation[];
   recommended: Expectation[];
+  /** Whether the page wants it; else its publishing system has only named the type. */
+  aimed: boolean;
 }
 
 const known = new WeakMap<PageData, readonly FeatureState[]>();
@@ -93,7 +109,8 @@ function stateOf(data: PageData, entity: Entity, feature: Feature): FeatureState
   // A feature all of whose needs depend on something that is not there is not aimed at.
   if (feature.required.every((one) => one.where !== undefined) && !feature.required.some(asked)) return null;
   const lacks = (list: readonly Expectation[]) => list.filter((one) => asked(one) && !met(data, entity, one));
-  return { feature, entity, missing: lacks(feature.required), recommended: lacks(feature.recommended) };
+  const aimed = feature.aims?.some((path) => reaches(data, entity, path.split("."))) ?? true;
+  return { feature, entity, missing: lacks(feature.required), recommended: lacks(feature.recommended), aimed };
 }
 
 const met = (data: PageData, entity: Entity, { paths, where }: Expectation): boolean =>

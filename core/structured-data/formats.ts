@@ -1,13 +1,16 @@
 import currencies from "currency-codes";
 import countries from "i18n-iso-countries/codes.json";
 
-/** ISO 8601 as schema.org's Date and DateTime use it: a year, month, day, week or ordinal date, with a time or without. */
-const DATE =
-  /^(?<year>[+-]?\d{4})(?:-(?<month>\d\d)(?:-(?<day>\d\d))?|-W(?<week>\d\d)(?:-[1-7])?|-(?<ordinal>\d{3}))?(?<time>[T ](?<hour>\d\d):(?<minute>\d\d)(?::(?<second>\d\d)(?:[.,]\d+)?)?(?<zone>Z|[+-]\d\d(?::?\d\d)?)?)?$/;
+/** The extended forms of ISO 8601-1: a year, month, day, week or ordinal date (5.2), with a time or without (5.3, 5.4). */
+const EXTENDED =
+  /^(?<year>[+-]?\d{4}|[+-]\d{6})(?:-(?<month>\d\d)(?:-(?<day>\d\d))?|-W(?<week>\d\d)(?:-[1-7])?|-(?<ordinal>\d{3}))?(?<time>[T ](?<hour>\d\d)(?::(?<minute>\d\d)(?::(?<second>\d\d))?)?(?:[.,]\d+)?(?<zone>Z|[+-]\d\d(?::\d\d)?|[+-]\d{4})?)?$/;
+/** The basic forms, without hyphens and colons. A month alone has none (5.2.2.2). */
+const BASIC =
+  /^(?<year>\d{4})(?:(?<month>\d\d)(?<day>\d\d)|W(?<week>\d\d)[1-7]?|(?<ordinal>\d{3}))(?<time>T(?<hour>\d\d)(?:(?<minute>\d\d)(?<second>\d\d)?)?(?:[.,]\d+)?(?<zone>Z|[+-]\d\d(?:\d\d)?)?)?$/;
 
 /** A date as milliseconds of UTC, for comparing; null where it is no date of ISO 8601. A date without zone is taken as UTC. */
 export function dateOf(text: string): number | null {
-  const groups = DATE.exec(text)?.groups;
+  const groups = (EXTENDED.exec(text) ?? BASIC.exec(text))?.groups;
   if (!groups) return null;
   const { year, month, day, week, ordinal, hour, minute, second, zone, time } = groups;
   // With a time the day must be whole (ISO 8601-1, 5.4.1).
@@ -38,10 +41,15 @@ const zoneMinutes = (zone: string) => {
 
 /** A time of day (ISO 8601-1, 5.3). */
 export const isTime = (text: string): boolean =>
-  /^T?(?:[01]\d|2[0-3]):[0-5]\d(?::[0-5]\d(?:[.,]\d+)?)?(?:Z|[+-]\d\d(?::?\d\d)?)?$|^24:00(?::00)?$/.test(text);
+  /^T?(?:[01]\d|2[0-3]):[0-5]\d(?::[0-5]\d)?(?:[.,]\d+)?(?:Z|[+-]\d\d(?::?\d\d)?)?$|^T?24:00(?::00)?$|^T(?:[01]\d|2[0-3])(?:[0-5]\d(?:[0-5]\d)?)?(?:[.,]\d+)?(?:Z|[+-]\d\d(?:\d\d)?)?$/.test(
+    text,
+  );
 
-/** A duration (ISO 8601-1, 5.5.2): weeks alone, or at least one of years to seconds. */
+/** A duration (ISO 8601-1, 5.5.2): weeks alone, at least one of years to seconds, or the alternative form like a date. */
 export const isDuration = (text: string): boolean =>
+  /^P\d{4}-(?:0\d|1[0-2])-(?:[0-2]\d|3[01])(?:T(?:[01]\d|2[0-4]):[0-5]\d(?::[0-5]\d)?)?$|^P\d{8}(?:T\d{4}(?:\d\d)?)?$/.test(
+    text,
+  ) ||
   /^[+-]?P(?:\d+(?:[.,]\d+)?W|(?=\d|T\d)(?:\d+(?:[.,]\d+)?Y)?(?:\d+(?:[.,]\d+)?M)?(?:\d+(?:[.,]\d+)?D)?(?:T(?=\d)(?:\d+(?:[.,]\d+)?H)?(?:\d+(?:[.,]\d+)?M)?(?:\d+(?:[.,]\d+)?S)?)?)$/.test(
     text,
   );
@@ -49,6 +57,14 @@ export const isDuration = (text: string): boolean =>
 const CURRENCIES = new Set(currencies.codes());
 /** A currency by its three letters (ISO 4217). */
 export const isCurrency = (text: string): boolean => CURRENCIES.has(text);
+
+/** Tickers of currencies beside ISO 4217, which schema.org's priceCurrency allows (such as BTC); from memory. */
+const TICKERS = new Set(
+  "ADA AVAX BCH BNB BTC DAI DASH DOGE DOT EOS ETC ETH LINK LTC MATIC NEAR POL SHIB SOL TRX UNI USDC USDT XBT XLM XMR XRP XTZ ZEC".split(
+    " ",
+  ),
+);
+export const isTicker = (text: string): boolean => TICKERS.has(text);
 
 const SYMBOLS: Record<string, string> = {
   "£": "GBP",

@@ -143,7 +143,7 @@ export function membersOf(enumeration: string): readonly MemberTerm[] {
 }
 
 /** Slips between two names: letters left out, added, changed, or in the wrong order; counted no further than `most`. */
-function distance(a: string, b: string, most: number): number {
+export function distance(a: string, b: string, most: number): number {
   if (Math.abs(a.length - b.length) > most) return most + 1;
   let before: number[] = [];
   let last = Array.from({ length: b.length + 1 }, (_, i) => i);

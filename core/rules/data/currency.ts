@@ -1,4 +1,4 @@
-import { isCurrency, meantCurrency } from "../../structured-data/formats.ts";
+import { isCurrency, isTicker, meantCurrency } from "../../structured-data/formats.ts";
 import { standard } from "../rule.ts";
 import { quote } from "../texts.ts";
 import { dataRule, placeOf, textsIn } from "./data-rule.ts";
@@ -15,10 +15,14 @@ export const dataCurrency = dataRule({
   *check(data) {
     for (const { property, text, value } of textsIn(data, ({ name }) => CURRENCY.has(name))) {
       if (isCurrency(text)) continue;
+      if (property.name === "priceCurrency" && isTicker(text)) continue;
       const meant = meantCurrency(text.trim());
+      // schema.org also lets tickers and names of other currencies stand here, which cannot be known.
+      const mayBe = meant === null && property.name === "priceCurrency" && /^[\p{L}][\p{L}\d ]{1,40}$/u.test(text);
       yield {
         message: `${quote(property.written)} is no currency: ${quote(text, 20)}.${meant ? ` Write ${meant}.` : " Write its three letters, such as GBP."}`,
         at: placeOf(data, value.said),
+        ...(mayBe && { weight: "may" as const }),
         ...(meant && fixValue(data, value.said, meant, `Write ${meant}`)),
       };
     }

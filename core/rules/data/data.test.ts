@@ -16,12 +16,124 @@ const findings = (id: string, json: string, body = "") => auditRule(id, pageOf(j
 const product = (says: object) => said({ "@type": "Product", ...says });
 const offer = (says: object) => product({ offers: { "@type": "Offer", ...says } });
 
+const list = (...positions: unknown[]) =>
+  said({
+    "@type": "BreadcrumbList",
+    itemListElement: positions.map((position) => ({ "@type": "ListItem", name: "x", position })),
+  });
+const faq = (...questions: string[]) =>
+  said({
+    "@type": "FAQPage",
+    mainEntity: questions.map((name) => ({
+      "@type": "Question",
+      name,
+      acceptedAnswer: { "@type": "Answer", text: "x" },
+    })),
+  });
+
 describe("a rule about structured data finds what it is for, and nothing where that is not", () => {
   it.each<[string, string, string]>([
     ["data/syntax", '{"@type": "Product",}', '{"@type": "Product"}'],
     ["data/doubled-name", '{"name": "a", "name": "b"}', '{"name": "a\\": b", "b": {"name": "b"}}'],
     ["data/not-schema-org", '{"@context": "https://x.example/", "@type": "A"}', product({})],
-    ["data/not-schema-org", '{"@type": "Product"}', product({})],
+    ["data/context-unknown", '{"@type": "Product"}', product({})],
+    ["data/context-unknown", '{"@context": "https://shema.org", "@type": "Product"}', product({})],
+    [
+      "data/context-unknown",
+      '{"@context": "schema.org", "@type": "Product"}',
+      '{"@context": "https://x.example/", "@type": "A"}',
+    ],
+    // schema.org, Actions: -input and -output annotations.
+    [
+      "data/unknown-property",
+      said({ "@type": "SearchAction", "qery-input": "required" }),
+      said({ "@type": "SearchAction", "query-input": "required name=q", "result-output": "x" }),
+    ],
+    [
+      "data/coordinates",
+      said({ "@type": "GeoCoordinates", latitude: 91 }),
+      said({ "@type": "GeoCoordinates", latitude: -51.4, longitude: "-179.9" }),
+    ],
+    [
+      "data/coordinates",
+      said({ "@type": "GeoCoordinates", longitude: "east" }),
+      said({ "@type": "GeoCoordinates", longitude: 0 }),
+    ],
+    [
+      "data/contact-format",
+      said({ "@type": "Person", email: "ann at a.example" }),
+      said({ "@type": "Person", email: "mailto:ann@a.example" }),
+    ],
+    [
+      "data/contact-format",
+      said({ "@type": "Person", telephone: "ask at the desk" }),
+      said({ "@type": "Person", telephone: "+44 (0)1632 960-001 ext. 12" }),
+    ],
+    [
+      "data/contact-format",
+      said({ "@type": "Person", telephone: "112" }),
+      said({ "@type": "Person", telephone: "1-800-FLOWERS" }),
+    ],
+    ["data/list-positions", list(1, 1), list(1, 2)],
+    ["data/list-positions", list(1, 3), list(2, 1)],
+    [
+      "data/list-positions",
+      list(1, "two"),
+      said({ "@type": "ItemList", itemListElement: [{ "@type": "ListItem", name: "x" }] }),
+    ],
+    [
+      "data/expired",
+      said({ "@type": "JobPosting", validThrough: "2026-11-22" }),
+      said({ "@type": "JobPosting", validThrough: "2026-11-23" }),
+    ],
+    ["data/expired", offer({ priceValidUntil: "2025-12-31T23:59Z" }), offer({ priceValidUntil: "2026-12-31" })],
+    ["data/entities-as-text", product({ name: "A &amp; B" }), product({ name: "A & B; R&D" })],
+    [
+      "data/entities-as-text",
+      product({ description: "Fish &#39;n&#39; chips" }),
+      product({ description: "<p>A &amp; B</p>" }),
+    ],
+    ["data/question-twice", faq("When?", "when ?"), faq("When?", "Where?")],
+    [
+      "data/review-without-author",
+      product({ review: { "@type": "Review" } }),
+      product({ review: { "@type": "Review", author: "Ann" } }),
+    ],
+    // ISO 8601-1, 5.2.2 and 5.4: basic forms.
+    [
+      "data/date",
+      said({ "@type": "Event", startDate: "202605" }),
+      said({ "@type": "Event", startDate: "20260512T1900Z" }),
+    ],
+    [
+      "data/date",
+      said({ "@type": "Event", startDate: "2026-5-12" }),
+      said({ "@type": "Event", startDate: "2026W195", endDate: "2026-05-12T19Z" }),
+    ],
+    [
+      "data/duration",
+      said({ "@type": "Recipe", cookTime: "P20" }),
+      said({ "@type": "Recipe", cookTime: "P0000-00-00T00:20:00" }),
+    ],
+    [
+      "data/number",
+      said({ "@type": "AggregateRating", ratingValue: "4,5" }),
+      said({ "@type": "AggregateRating", ratingValue: "4.5" }),
+    ],
+    ["data/url", product({ sameAs: "the ship" }), product({ sameAs: "https://a.example/lamp" })],
+    ["data/url", product({ url: "www.a.example/lamp" }), product({ url: "../lamp" })],
+    ["data/currency", offer({ priceCurrency: "gbp" }), offer({ priceCurrency: "BTC" })],
+    [
+      "data/feature-retired",
+      said({ "@type": "WebSite", potentialAction: { "@type": "SearchAction", target: "/?q={q}" } }),
+      said({ "@type": "WebSite" }),
+    ],
+    ["data/feature-retired", said({ "@type": "Car", offers: { "@type": "Offer" } }), said({ "@type": "Car" })],
+    [
+      "data/required-for-feature",
+      said({ "@type": "Article", image: "/x.png" }),
+      said({ "@type": "Article", name: "x" }),
+    ],
     ["data/context-http", '{"@context": "http://schema.org", "@type": "Product"}', product({})],
     ["data/unknown-type", said({ "@type": "Produkt" }), product({})],
     ["data/unknown-property", product({ nme: "x" }), product({ name: "x" })],
@@ -309,5 +421,28 @@ describe("what nobody should send", () => {
     );
     expect(finding?.message).toMatch(/vocab\.example/);
     expect(finding?.message).toMatch(/fetched/);
+  });
+});
+
+describe("of a page that only its publishing system has described", () => {
+  it("nothing is asked; what it could earn is said once", () => {
+    const graph = JSON.stringify({
+      "@context": "https://schema.org",
+      "@graph": [
+        { "@type": "Organization", "@id": "#o", name: "Museum" },
+        { "@type": "Article", "@id": "#a", name: "Lamp" },
+        { "@type": "ImageObject", contentUrl: "/x.png" },
+      ],
+    });
+    expect(findings("data/required-for-feature", graph)).toEqual([]);
+    const recommended = findings("data/recommended-for-feature", graph);
+    expect(recommended).toHaveLength(1);
+    expect(recommended[0]?.message).toContain("could earn");
+  });
+
+  it("other currencies than those of ISO 4217 are never a must: schema.org allows them", () => {
+    expect(findings("data/currency", offer({ priceCurrency: "Ithaca HOUR" })).map(({ weight }) => weight)).toEqual([
+      "may",
+    ]);
   });
 });

@@ -1,5 +1,6 @@
 import { commonPractice } from "../rule.ts";
 import { quote } from "../texts.ts";
+import { isMistyped } from "./context-unknown.ts";
 import { dataRule, placeOf } from "./data-rule.ts";
 
 export const dataNotSchemaOrg = dataRule({
@@ -10,14 +11,10 @@ export const dataNotSchemaOrg = dataRule({
   source: commonPractice(),
   *check(data) {
     for (const { kind, address, said } of data.notes) {
-      if (kind === "unknown")
+      // A missing or mistyped one weighs more: data/context-unknown.
+      if (kind === "unknown" && !isMistyped(address))
         yield {
           message: `The context ${quote(address)} is not schema.org’s. It is never fetched, so that what depends on it is not read.`,
-          at: placeOf(data, said),
-        };
-      if (kind === "missing")
-        yield {
-          message: "Nothing says in which vocabulary this is written. Add “@context”: “https://schema.org”.",
           at: placeOf(data, said),
         };
     }

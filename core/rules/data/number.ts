@@ -1,7 +1,12 @@
 import { numberOf } from "../../structured-data/formats.ts";
+import type { PropertyTerm } from "../../structured-data/vocabulary.ts";
 import { standard } from "../rule.ts";
 import { quote } from "../texts.ts";
 import { dataRule, only, placeOf, textsIn } from "./data-rule.ts";
+import { fixValue } from "./fix-value.ts";
+
+const ranges = (term: PropertyTerm | undefined) =>
+  term?.ranges.some((one) => one === "Number" || one === "Integer" || one === "Float") ?? false;
 
 export const dataNumber = dataRule({
   id: "data/number",
@@ -10,6 +15,21 @@ export const dataNumber = dataRule({
   why: "“about 40” can be read by people only.",
   source: standard("schema.org", "Number"),
   *check(data) {
+    // Where a text is allowed too, a number with a decimal comma is read as one.
+    const written = textsIn(
+      data,
+      (_, term) => !only(term, ["Number", "Integer", "Float"], ["QuantitativeValue"]) && ranges(term),
+    );
+    for (const { property, text, value } of written) {
+      if (!/^[+-]?\d+,\d+$/.test(text.trim()) || property.name.toLowerCase().includes("price")) continue;
+      const meant = text.trim().replace(",", ".");
+      yield {
+        message: `${quote(property.written)} is written with a comma: ${quote(text, 30)}. Data has points.`,
+        at: placeOf(data, value.said),
+        weight: "should",
+        ...fixValue(data, value.said, meant, `Write ${meant}`),
+      };
+    }
     const numbers = textsIn(data, (_, term) => only(term, ["Number", "Integer", "Float"], ["QuantitativeValue"]));
     for (const { property, term, text, value } of numbers) {
       const number = numberOf(text);

@@ -1,5 +1,6 @@
 import { featuresOf } from "../../structured-data/features.ts";
 import { guidance } from "../rule.ts";
+import { listed } from "../texts.ts";
 import { dataRule, placeOf } from "./data-rule.ts";
 
 export const dataRecommendedForFeature = dataRule({
@@ -9,8 +10,18 @@ export const dataRecommendedForFeature = dataRule({
   why: "What is recommended is not needed; it makes more of the result.",
   source: guidance("search engines’ documentation of structured data"),
   *check(data) {
-    for (const { feature, entity, recommended, missing } of featuresOf(data)) {
-      if (feature.retired || missing.length > 0 || recommended.length === 0) continue;
+    const states = featuresOf(data).filter(({ feature }) => !feature.retired);
+    const bare = states.filter(({ aimed }) => !aimed);
+    const [first] = bare;
+    if (first) {
+      const shown = [...new Set(bare.map(({ feature }) => feature.shows))];
+      yield {
+        message: `Its publishing system names things here and says next to nothing of them. With more values they could earn the ${listed(shown)}.`,
+        at: placeOf(data, first.entity.typeSaid),
+      };
+    }
+    for (const { feature, entity, recommended, missing, aimed } of states) {
+      if (!aimed || missing.length > 0 || recommended.length === 0) continue;
       yield {
         message: `For the ${feature.shows} this ${entity.types[0]} could say more: ${recommended.map(({ says }) => says).join(", ")}.`,
         at: placeOf(data, entity.typeSaid),

@@ -3,6 +3,14 @@ import { standard } from "../rule.ts";
 import { quote } from "../texts.ts";
 import { dataRule, only, placeOf, textsIn } from "./data-rule.ts";
 
+/** What makes an address lead elsewhere than it was meant to, though the standard would resolve it; null for nothing. */
+function slipOf(name: string, text: string): string | null {
+  if (/^[a-z][a-z0-9+.-]*:/i.test(text) || text.startsWith("/")) return null;
+  if (/^(?:www\.|[a-z0-9-]+\.(?:com|org|net|de|fr|uk|example)(?:\/|$))/i.test(text)) return "leaves out “https://”";
+  if (name === "sameAs" || (name === "url" && !/[./?#]/.test(text))) return "is a name and no address";
+  return null;
+}
+
 export const dataUrl = dataRule({
   id: "data/url",
   weight: "must",
@@ -14,7 +22,16 @@ export const dataUrl = dataRule({
       const plain = text.trim();
       const resolved = /[\s<>]/.test(plain) ? null : addressOn(page, plain);
       const host = resolved && /^https?:/.test(resolved) ? new URL(resolved).hostname : "";
-      if (plain !== "" && resolved !== null && (host === "" || host.includes(".") || host === "localhost")) continue;
+      if (plain !== "" && resolved !== null && (host === "" || host.includes(".") || host === "localhost")) {
+        const slip = slipOf(property.name, plain);
+        if (slip)
+          yield {
+            message: `${quote(property.written)} ${slip}: ${quote(text, 60)}.`,
+            at: placeOf(data, value.said),
+            weight: "should",
+          };
+        continue;
+      }
       yield { message: `${quote(property.written)} is no address: ${quote(text, 60)}.`, at: placeOf(data, value.said) };
     }
   },

@@ -19,6 +19,12 @@ const latin1 = (text: string, contentType?: string) =>
     Uint8Array.from(text, (c) => c.charCodeAt(0)),
     contentType,
   );
+const og = (name: string, content: string) => `<meta property="og:${name}" content="${content}">`;
+const canonical = (href: string) => `<link rel=canonical href="${href}">`;
+const alternate = (tag: string) => `<link rel=alternate hreflang="${tag}" href=/x>`;
+const GERMAN = "Das Museum ist im Sommer jeden Tag von zehn bis fünf geöffnet und im Winter nur am Wochenende. ".repeat(
+  5,
+);
 const viewport = (content: string) => `<meta name=viewport content="${content}">`;
 
 describe("a rule about the head finds what it is for, and nothing where that is not", () => {
@@ -37,6 +43,62 @@ describe("a rule about the head finds what it is for, and nothing where that is 
       '<!DOCTYPE HTML PUBLIC "-//W3C//DTD HTML 4.01//EN"><p>x',
       '<!DOCTYPE html SYSTEM "about:legacy-compat"><p>x',
     ],
+    // WCAG 2.2, failures F40 and F41; technique G180 allows more than twenty hours.
+    ["head/meta-refresh", "<meta http-equiv=refresh content='5; url=/b'>", "<meta http-equiv=refresh content=72001>"],
+    ["head/meta-refresh", "<meta http-equiv=Refresh content=30>", "<meta http-equiv=x content=30>"],
+    ["head/mixed-content", "<img src='http://a.example/x.png'>", "<a href='http://a.example/x'>x</a>"],
+    [
+      "head/mixed-content",
+      "<link rel=stylesheet href='http://a.example/x.css'>",
+      "<link rel=next href='http://a.example/x'>",
+    ],
+    [
+      "open-graph/missing",
+      "<meta property=og:title content=x>",
+      og("title", "x") + og("description", "y") + og("image", "/z.png"),
+    ],
+    ["open-graph/several", og("title", "x") + og("title", "y"), og("image", "/x.png") + og("image", "/y.png")],
+    [
+      "open-graph/unlike-page",
+      `<html lang=en><title>Opening times</title>${og("title", "The shop")}`,
+      `<html lang=en><title>Opening times</title>${og("title", "When we open")}`,
+    ],
+    ["head/language-unlike-text", `<html lang=en><p>${GERMAN}`, `<html lang=de><p>${GERMAN}`],
+    [
+      "head/language-unlike-text",
+      `<html lang=en><p>${"Музей открыт каждый день летом. ".repeat(12)}`,
+      `<html lang=da><p>${"Museet er åbent hver dag om sommeren. ".repeat(12)}`,
+    ],
+    ["body/direction-missing", "<p>ברוכים הבאים למוזיאון", "<p dir=rtl>ברוכים הבאים למוזיאון"],
+    ["body/direction-missing", "<p>مرحبا بكم في المتحف", "<html dir=rtl><p>مرحبا بكم في المتحف"],
+    ["canonical/missing", "<p>x", canonical("https://a.example/page")],
+    ["canonical/several", canonical("/a") + canonical("/b"), canonical("/a")],
+    ["canonical/relative", canonical("/page"), canonical("https://a.example/page")],
+    ["canonical/relative", canonical("//a.example/page"), canonical("https://a.example/page")],
+    ["canonical/fragment", canonical("https://a.example/page#x"), canonical("https://a.example/page")],
+    ["canonical/elsewhere", canonical("https://b.example/page"), canonical("https://a.example/page/")],
+    ["canonical/elsewhere", canonical("http://a.example/page"), canonical("https://a.example/page.html")],
+    ["canonical/elsewhere", canonical("/other"), canonical("/page")],
+    ["canonical/elsewhere", `<base href="/x/">${canonical("page")}`, `<base href="/">${canonical("page")}`],
+    ["alternate/language-unknown", alternate("english"), alternate("en")],
+    ["alternate/language-unknown", alternate("en-UK"), alternate("en-GB")],
+    ["alternate/language-unknown", alternate("en_GB"), alternate("x-default") + alternate("zh-Hant-TW")],
+    // axe-core frame-title and label; WCAG 2.2, 4.1.2 and 1.3.1.
+    ["frame/no-title", "<iframe src=/map></iframe>", "<iframe src=/map title=Map></iframe>"],
+    ["control/no-label", "<input>", "<label>Name <input></label>"],
+    ["control/no-label", "<select></select>", "<label for=a>Kind</label><select id=a></select>"],
+    ["control/no-label", "<textarea></textarea>", "<input type=hidden><textarea aria-label=Note></textarea>"],
+    ["body/leftover-template", "<p>Dear {{ name }}, welcome", "<p>Write <code>{{ name }}</code> there"],
+    ["body/leftover-template", "<p>Lorem ipsum dolor sit amet", "<pre>{% block %}</pre>"],
+    ["heading/leftover-template", "<h2>[node:title]</h2>", "<h2>[sic]</h2>"],
+    ["heading/leftover-template", "<h2>Hi %%first_name%%</h2>", "<h2>100% wool, 50% off</h2>"],
+    ["image/leftover-template", "<img src=x alt='${product.name}'>", "<img src=x alt='$5'>"],
+    ["image/alt-placeholder", "<img src=x alt=Image>", "<img src=x alt='Image of the lamp'>"],
+    ["image/alt-placeholder", "<img src=x alt='Bild 3'>", "<img src=x alt=''>"],
+    ["image/alt-placeholder", "<img src=x alt=画像>", "<img src=x alt=灯台>"],
+    ["markup/unclosed", "<p><b>one</p><p>two</p>", "<p><b>one</b></p><p>two</p>"],
+    ["heading/empty", "<h2>&nbsp;</h2>", "<h2>x</h2>"],
+    ["title/missing", "<title>&nbsp;</title>", "<title>x</title>"],
     ["head/viewport-missing", "<p>x", viewport("width=device-width")],
     [
       "head/viewport-blocks-zoom",

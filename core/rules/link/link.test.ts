@@ -121,6 +121,26 @@ describe("links across a site", () => {
   });
 });
 
+describe("versions in other languages", () => {
+  const version = (path: string, ...named: string[]) =>
+    summaryOf(
+      path,
+      readPage(
+        named.map((to) => `<link rel=alternate hreflang=${to.slice(1)} href="https://a.example${to}">`).join(""),
+        { address: `https://a.example${path}` },
+      ),
+    );
+  const found = (...pages: ReturnType<typeof version>[]) =>
+    auditSite(pages, DEFAULT_HOUSE_STYLE)
+      .filter(({ rule }) => rule === "alternate/no-return")
+      .flatMap(({ pages }) => pages);
+  it("name each other", () => {
+    expect(found(version("/en", "/en", "/cy"), version("/cy", "/cy"))).toEqual(["/en"]);
+    expect(found(version("/en", "/en", "/cy"), version("/cy", "/cy", "/en/"))).toEqual([]);
+    expect(found(version("/en", "/en", "/cy"))).toEqual([]);
+  });
+});
+
 describe("a page that is hidden from search", () => {
   const hidden = '<meta name=robots content="noindex">';
   const of = (pages: [path: string, source: string][], inSitemap = false) =>

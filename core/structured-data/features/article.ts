@@ -11,5 +11,6 @@ export const article: Feature = {
     needs("dateModified"),
     needs(["author.name", "author"], "an author"),
   ],
+  aims: ["headline", "image", "datePublished", "author"],
   source: REMEMBERED,
 };

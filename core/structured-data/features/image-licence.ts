@@ -12,5 +12,6 @@ export const imageLicence: Feature = {
     ),
   ],
   recommended: [needs("license"), needs("acquireLicensePage")],
+  aims: ["license", "acquireLicensePage", "creator", "creditText", "copyrightNotice"],
   source: REMEMBERED,
 };

@@ -7,5 +7,6 @@ export const organisation: Feature = {
   except: ["LocalBusiness"],
   required: [needs("name")],
   recommended: [needs("logo"), needs("url"), needs("sameAs"), needs("address"), needs("contactPoint")],
+  aims: ["logo", "sameAs", "address", "contactPoint"],
   source: REMEMBERED,
 };

@@ -1,5 +1,6 @@
 import { contentBlocks, isHeadingBlock } from "../../page/body.ts";
 import type { Page, TextBlock } from "../../page/page.ts";
+import { plain } from "../agreement.ts";
 import { Collecting, type Recogniser, under } from "./collecting.ts";
 
 const QUESTION = /[?？]["”’)]*$/;
@@ -9,6 +10,7 @@ const TERMS: ReadonlySet<string> = new Set(["dt", "summary"]);
 export const questions: Recogniser = ({ page }) => {
   const entity = new Collecting(page);
   const blocks = contentBlocks(page);
+  const seen = new Set<string>();
   let n = 0;
   let first = -1;
   for (const [i, { block, index }] of blocks.entries()) {
@@ -20,7 +22,10 @@ export const questions: Recogniser = ({ page }) => {
       answers.push(one);
     }
     const [answer] = answers;
-    if (!answer) continue;
+    const asked = plain(block.text);
+    // Two answers to one question contradict each other sooner or later: the first is taken.
+    if (!answer || seen.has(asked)) continue;
+    seen.add(asked);
     if (first < 0) first = heading ? outer(page, block.heading) : block.heading;
     entity.say(["mainEntity", n, "@type"], "Question");
     entity.from(["mainEntity", n, "name"], block.text, index);

@@ -1,0 +1,27 @@
+import { rule, standard } from "../rule.ts";
+import { quote } from "../texts.ts";
+
+const RIGHT_TO_LEFT = /[\p{Script=Arabic}\p{Script=Hebrew}\p{Script=Syriac}\p{Script=Thaana}\p{Script=Nko}]/gu;
+const LETTERS = /\p{L}/gu;
+
+export const bodyDirectionMissing = rule({
+  id: "body/direction-missing",
+  weight: "should",
+  sees: ["blocks"],
+  finds: "a text written from right to left without saying so",
+  why: "Without dir the text is set from the left: full stops, brackets and numbers stand on the wrong side, and lists are the wrong way round.",
+  source: standard("HTML Living Standard 3.2.6.4 (the dir attribute)"),
+  *check(page) {
+    for (const [index, { text, direction, range }] of page.blocks.entries()) {
+      if (direction !== null) continue;
+      const right = text.match(RIGHT_TO_LEFT)?.length ?? 0;
+      if (right < 3 || right * 2 < (text.match(LETTERS)?.length ?? 0)) continue;
+      yield {
+        message: `${quote(text, 40)} is written from right to left, and nothing around it says dir="rtl".`,
+        at: { part: "block", block: index, range },
+      };
+      // One is enough: mostly the whole page lacks it.
+      return;
+    }
+  },
+});

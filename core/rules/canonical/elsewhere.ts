@@ -1,0 +1,40 @@
+import { guidance, rule } from "../rule.ts";
+import { quote } from "../texts.ts";
+import { canonicalAddress, canonicalsOf } from "./canonical.ts";
+
+/** Paths as most servers answer to them: without default file, ending and slash. */
+const plainPath = (url: URL) =>
+  decode(url.pathname)
+    .replace(/\/(?:index|default)\.(?:html?|php|aspx?)$/i, "/")
+    .replace(/(.)(?:\/|\.html?)$/, "$1");
+
+function decode(path: string): string {
+  try {
+    return decodeURIComponent(path);
+  } catch {
+    return path;
+  }
+}
+
+export const canonicalElsewhere = rule({
+  id: "canonical/elsewhere",
+  weight: "should",
+  sees: ["headLinks", "address", "base"],
+  finds: "a canonical address that is not this page's",
+  why: "Search engines then list the other page instead of this one. For copies that is what it is for; copied from a template, or left over from a test server, it takes the page out of the results.",
+  source: guidance("search engines' documentation of canonical addresses"),
+  *check(page) {
+    const canonical = canonicalAddress(page);
+    if (!canonical || !URL.canParse(page.address)) return;
+    const own = new URL(page.address);
+    const message =
+      canonical.host !== own.host
+        ? `The canonical address is on another host, ${canonical.host}.`
+        : plainPath(canonical) !== plainPath(own)
+          ? `The canonical address leads to another page, ${quote(canonical.pathname, 60)}.`
+          : canonical.protocol !== own.protocol
+            ? `The canonical address begins with ${canonical.protocol}//, the page with ${own.protocol}//.`
+            : null;
+    if (message) yield { message, at: { part: "head", range: canonicalsOf(page)[0]?.range ?? null } };
+  },
+});

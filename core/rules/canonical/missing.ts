@@ -1,0 +1,24 @@
+import { guidance, rule } from "../rule.ts";
+import { canonicalsOf } from "./canonical.ts";
+
+export const canonicalMissing = rule({
+  id: "canonical/missing",
+  weight: "may",
+  sees: ["headLinks", "address"],
+  finds: "no canonical address",
+  why: "Most pages can be reached under several addresses, with and without a slash or a campaign's parameters. A canonical address says which of them is meant; without one a search engine decides.",
+  source: guidance("search engines' documentation of canonical addresses"),
+  *check(page) {
+    if (canonicalsOf(page).length > 0) return;
+    yield {
+      message: "The page names no canonical address.",
+      at: { part: "head", range: null },
+      ...(page.address.startsWith("http") && {
+        fix: {
+          label: `Name its own: ${page.address}`,
+          edits: [{ op: "set-canonical", value: page.address, was: null }],
+        },
+      }),
+    };
+  },
+});

@@ -1,0 +1,21 @@
+import { rule, standard } from "../rule.ts";
+
+const NAMES: Record<string, string> = { select: "A list to choose from", textarea: "A field for longer text" };
+
+export const controlNoLabel = rule({
+  id: "control/no-label",
+  weight: "must",
+  sees: ["fields"],
+  finds: "a field of a form without a label",
+  why: "A listener hears “edit text” and cannot know what belongs there. A label element that names the field's id can be pressed too. A placeholder alone vanishes with the first letter.",
+  source: standard("WCAG 2.2, 1.3.1 and 4.1.2; axe-core label"),
+  *check(page) {
+    for (const { tag, type, name, silent, range } of page.fields) {
+      if (silent || name !== "") continue;
+      yield {
+        message: `${NAMES[tag] ?? `An input${type && type !== "text" ? ` of type ${type}` : ""}`} has no label.`,
+        at: { part: "markup", range },
+      };
+    }
+  },
+});

@@ -1,0 +1,23 @@
+import { rule, standard } from "../rule.ts";
+import { counted } from "../texts.ts";
+import { openGraphOf } from "./open-graph.ts";
+
+export const openGraphSeveral = rule({
+  id: "open-graph/several",
+  weight: "may",
+  sees: ["metas"],
+  finds: "an Open Graph title or description that stands twice",
+  why: "Usually a theme and an extension each write one, and which of them is shown differs from service to service. Several pictures are allowed.",
+  source: standard("The Open Graph protocol (ogp.me)"),
+  *check(page) {
+    for (const name of ["title", "description", "url"]) {
+      const all = openGraphOf(page, name);
+      const second = all[1];
+      if (!second) continue;
+      yield {
+        message: `The page has ${counted(all.length, `og:${name} element`)}.`,
+        at: { part: "head", range: second.range },
+      };
+    }
+  },
+});

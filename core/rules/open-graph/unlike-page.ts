@@ -1,0 +1,29 @@
+import { descriptionOf, languageOf, titleOf } from "../../page/page.ts";
+import { contentStems } from "../../phrase/match.ts";
+import { commonPractice, rule } from "../rule.ts";
+import { quote, withoutBrand } from "../texts.ts";
+import { openGraphOf, openGraphText } from "./open-graph.ts";
+
+export const openGraphUnlikePage = rule({
+  id: "open-graph/unlike-page",
+  weight: "may",
+  sees: ["metas", "titles", "language"],
+  finds: "an Open Graph title or description that shares no word with the page's own",
+  why: "Titles for sharing may be livelier than those for searching. Where not a word is the same it was mostly copied from another page, or the page has moved on.",
+  source: commonPractice(),
+  *check(page, { houseStyle: { brand } }) {
+    const language = languageOf(page);
+    const own = { title: titleOf(page), description: descriptionOf(page) };
+    for (const name of ["title", "description"] as const) {
+      const shared = openGraphText(page, name);
+      const [theirs, ours] = [shared, own[name]].map((text) =>
+        contentStems(withoutBrand(text, brand).slice(0, 2000), language),
+      );
+      if (!theirs?.size || !ours?.size || [...theirs].some((stem) => ours.has(stem))) continue;
+      yield {
+        message: `The og:${name} ${quote(shared, 60)} shares no word with the page's ${name}.`,
+        at: { part: "head", range: openGraphOf(page, name)[0]?.range ?? null },
+      };
+    }
+  },
+});
