@@ -3,7 +3,7 @@ import { join, relative, resolve } from "node:path";
 import { addressOfFile, parseAddress } from "#core/address/address";
 import { withSlug } from "#core/address/slug";
 import { markdownFromBytes, type Original, originalFromBytes } from "#core/page/original";
-import { addressOn, canonicalOf, type Page } from "#core/page/page";
+import { type Page, statedAddress } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import { CommandFault } from "./fault.ts";
 
@@ -52,8 +52,7 @@ export function readPageFile(file: string, root: string, base: string): PageFile
   const below = relative(resolve(root), resolve(file)) || file;
   const guess = addressOfFile(below, base);
   const page = readPage(original, { address: guess });
-  const canonical = canonicalOf(page);
   const slug = page.format === "markdown" ? page.values.slug : undefined;
-  const address = (canonical ? addressOn(page, canonical) : null) ?? (slug ? withSlug(guess, slug) : guess);
+  const address = statedAddress(page) ?? (slug ? withSlug(guess, slug) : guess);
   return { file, original, page: { ...page, address } };
 }

@@ -106,7 +106,7 @@ describe("a backup", () => {
     await eventually(() => other.getByRole("menuitem", { name: "Gullhaven" }).count(), 0);
     await other.keyboard.press("Escape");
     await restore(backup.bytes);
-    await other.getByText("1 sites, 36 pages.").first().waitFor();
+    await other.getByText("1 sites, 38 pages.").first().waitFor();
     await other.getByRole("button", { name: "Site: site.example" }).click();
     await other.getByRole("menuitem", { name: "Gullhaven Lightship Museum" }).click();
     await openDesk(other, "Enamel mug");

@@ -1,6 +1,6 @@
 import { withSlug } from "#core/address/slug";
 import { markdownFromBytes, type Original, originalFromBytes } from "#core/page/original";
-import { addressOn, canonicalOf, type Page, type PageFault } from "#core/page/page";
+import { addressOn, type Page, type PageFault, statedAddress } from "#core/page/page";
 import { guessKind, type PageKind } from "#core/page/page-kind";
 import { readPage } from "#core/page/read";
 import { audit } from "#core/rules/audit";
@@ -52,8 +52,7 @@ export function originalOf({ source, path, contentType, headers }: Incoming): Or
 /** A page's own address: its canonical, or for Markdown its front matter's slug, where the address is but a guess. */
 function addressOf(page: Page, { address, addressKnown }: Incoming): string {
   if (addressKnown) return address;
-  const canonical = canonicalOf(page);
-  const stated = (canonical && addressOn(page, canonical)) || null;
+  const stated = statedAddress(page);
   if (stated) return stated;
   const slug = page.format === "markdown" ? page.values.slug : undefined;
   return slug ? withSlug(address, slug) : address;

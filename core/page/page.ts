@@ -377,6 +377,13 @@ export function canonicalOf(page: Page): string | null {
   return canonicalElements(page)[0]?.href ?? null;
 }
 
+/** The first canonical address in full, without a fragment; null where there is none that could be fetched. */
+export function statedAddress(page: Page): string | null {
+  const canonical = canonicalOf(page);
+  const full = canonical && addressOn(page, canonical);
+  return full?.startsWith("http") ? full.replace(/#.*$/s, "") : null;
+}
+
 /** The language tag of the page, or "" where it declares none. */
 export function languageOf(page: Pick<Page, "language">): string {
   return page.language?.value.trim() ?? "";

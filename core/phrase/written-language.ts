@@ -26,8 +26,6 @@ const COMMON: Record<string, string> = {
 
 const NAMES: Record<string, string> = {
   Grek: "Greek",
-  Cyrl: "written in Cyrillic letters",
-  Latn: "written in Latin letters",
   Arab: "written in Arabic letters",
   Hebr: "written in Hebrew letters",
   Deva: "written in Devanagari letters",
@@ -73,6 +71,8 @@ function commonWords(language: string): ReadonlySet<string> {
 /** Letters below which nothing is said, and words. */
 const LEAST_LETTERS = 200;
 const LEAST_WORDS = 60;
+/** Share of a running text that its language's commonest words make at least. */
+const ENOUGH = 0.2;
 /** Languages that share most of their common words: they are not told apart. */
 const KIN = [
   ["da", "nb", "nn", "no"],
@@ -96,7 +96,10 @@ export function differsFrom(declared: string, text: string): string | null {
   const expected = WITHIN[script] ?? [script];
   const own = counts.reduce((sum, [name, n]) => sum + (expected.includes(name) ? n : 0), 0);
   const [most, n] = counts.reduce((a, b) => (b[1] > a[1] ? b : a));
-  if (own < total * 0.1 && n > total * 0.8) return NAMES[most] ?? null;
+  if (own < total * 0.1 && n > total * 0.8) {
+    // Lists of names and code are in Latin letters everywhere: only running text tells.
+    return most === "Latn" || most === "Cyrl" ? commonest(text).name : (NAMES[most] ?? null);
+  }
   if (script !== "Latn" && script !== "Cyrl") return null;
   return otherWords(declared.slice(0, 2).toLowerCase(), text);
 }
@@ -104,17 +107,21 @@ export function differsFrom(declared: string, text: string): string | null {
 /** The language that a text's commonest words belong to, where they are hardly those of the one declared. */
 function otherWords(declared: string, text: string): string | null {
   if (!COMMON[declared]) return null;
+  const { best, high, name, share } = commonest(text);
+  if (best === declared || share(declared) > high / 3) return null;
+  return KIN.some((group) => group.includes(best) && group.includes(declared)) ? null : name;
+}
+
+/** The language that has most of a text's commonest words, and its name where it has enough of them. */
+function commonest(text: string) {
   const words = text.toLowerCase().match(/\p{L}+/gu) ?? [];
-  if (words.length < LEAST_WORDS) return null;
   const share = (language: string) => {
     const common = commonWords(language);
-    return words.filter((word) => common.has(word)).length / words.length;
+    return words.filter((word) => common.has(word)).length / Math.max(1, words.length);
   };
   const shares = Object.keys(COMMON).map((language) => [language, share(language)] as const);
   const [best, high] = shares.reduce((a, b) => (b[1] > a[1] ? b : a));
-  const own = share(declared);
-  if (best === declared || high < 0.2 || own > high / 3) return null;
-  if (KIN.some((group) => group.includes(best) && group.includes(declared))) return null;
   names ??= new Intl.DisplayNames("en", { type: "language" });
-  return names.of(best) ?? null;
+  const sure = words.length >= LEAST_WORDS && high >= ENOUGH;
+  return { best, high, share, name: sure ? (names.of(best) ?? null) : null };
 }

@@ -12,7 +12,7 @@ export const canonicalRelative = rule({
   source: guidance("search engines' documentation of canonical addresses: full ones are advised"),
   *check(page) {
     const [first] = canonicalsOf(page);
-    if (!first?.href || /^\s*https?:\/\//i.test(first.href)) return;
+    if (!first?.href || /^\s*[a-z][a-z0-9+.-]*:/i.test(first.href)) return;
     const full = addressOn(page, first.href);
     yield {
       message: `The canonical address ${quote(first.href, 60)} leaves out ${first.href.trim().startsWith("//") ? "its protocol" : "protocol and host"}.`,
