@@ -1,5 +1,5 @@
 import Joi from "joi";
-import type { Edit } from "../rewrite/edits.ts";
+import { type Edit, newValueOf, slotOf } from "../rewrite/edits.ts";
 
 const key = Joi.object({
   text: Joi.string().allow("").required(),
@@ -101,5 +101,27 @@ export function parseEditFile(json: string): EditFile | { reason: string } {
     return { reason: `This is no JSON: ${(error as Error).message}.` };
   }
   const { error, value: checked } = fileSchema.validate(value);
-  return error ? { reason: `${error.message}.` } : (checked as EditFile);
+  return error ? { reason: `${error.message}.` } : merged(checked as EditFile);
+}
+
+/** One entry a file: those that name the same are brought together, unless they want different things of one place. */
+function merged({ version, pages }: EditFile): EditFile | { reason: string } {
+  const byFile = new Map<string, Edit[]>();
+  for (const { file, edits } of pages) {
+    const name = file.replaceAll("\\", "/").replace(/^(?:\.\/)+/, "");
+    const all = byFile.get(name);
+    if (!all) {
+      byFile.set(name, [...edits]);
+      continue;
+    }
+    for (const edit of edits) {
+      const other = all.find((one) => slotOf(one) === slotOf(edit));
+      if (other && JSON.stringify(other) !== JSON.stringify(edit))
+        return {
+          reason: `${file} stands in more than one entry, and they want different things: ${edit.op} “${newValueOf(other)}” and “${newValueOf(edit)}”. Keep one of them.`,
+        };
+      if (!other) all.push(edit);
+    }
+  }
+  return { version, pages: Array.from(byFile, ([file, edits]) => ({ file, edits })) };
 }

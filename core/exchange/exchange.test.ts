@@ -139,5 +139,18 @@ describe("edit operations as JSON", () => {
     expect(parseEditFile(JSON.stringify(bad))).toEqual({ reason: expect.stringContaining("pages[0].edits[0].level") });
     expect(parseEditFile('{"version":1,"pages":[{"file":"a","edits":[{"op":"explode"}]}]}')).toHaveProperty("reason");
     expect(parseEditFile("{")).toHaveProperty("reason");
+    // Two entries for one file: brought together, or refused by name.
+    const title = (value: string) => ({ op: "set-title", value, was: null });
+    const slug = { op: "set-slug", value: "b", was: null };
+    const twice = (...edits: object[]) =>
+      parseEditFile(
+        JSON.stringify({
+          version: 1,
+          pages: edits.map((edit, i) => ({ file: i ? "./a.html" : "a.html", edits: [edit] })),
+        }),
+      );
+    expect(twice(title("x"), slug)).toMatchObject({ pages: [{ file: "a.html", edits: [title("x"), slug] }] });
+    expect(twice(title("x"), title("x"))).toMatchObject({ pages: [{ edits: [title("x")] }] });
+    expect(twice(title("x"), title("y"))).toEqual({ reason: expect.stringMatching(/a\.html.*“x” and “y”/) });
   });
 });

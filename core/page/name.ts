@@ -63,8 +63,13 @@ export function textOfParts(parts: readonly HeadingPart[]): string {
 }
 
 /** An element's name as a text; "" for none. */
-export const nameOf = (element: ElementNode, names: Names, hint = true): string =>
-  textOfParts(nameParts(element, names, hint));
+export function nameOf(element: ElementNode, names: Names, hint = true): string {
+  const [only, ...more] = element.children;
+  // Most links and buttons hold a text and nothing else.
+  if (only?.type === "text" && more.length === 0 && !isBlank(only.text) && labelOf(element, names) === "")
+    return collapse(only.text);
+  return textOfParts(nameParts(element, names, hint));
+}
 
 /** `aria-labelledby` (2B), then `aria-label` (2D); "" where neither names anything. */
 export function labelOf(element: ElementNode, names: Names): string {

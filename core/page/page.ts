@@ -392,8 +392,12 @@ export function languageOf(page: Pick<Page, "language">): string {
 /** Whether a text shows nothing: spaces of any kind, and characters without width. */
 export const isBlank = (text: string) => /^[\s\u00a0\u200b-\u200d\u2060\ufeff]*$/.test(text);
 
+const UNEVEN = /[\t\n\f\r]| {2}|^ | $/;
+
 /** Strips and collapses ASCII white space (Infra Standard 4.7). */
 export function collapse(text: string): string {
+  // Most texts have single spaces inside and none around.
+  if (!UNEVEN.test(text)) return text;
   return text.replace(/[\t\n\f\r ]+/g, " ").replace(/^ | $/g, "");
 }
 

@@ -16,7 +16,6 @@ import {
   type LandmarkKind,
   type Page,
   type PageFault,
-  type Repeated,
   type TextBlock,
 } from "./page.ts";
 import {
@@ -81,7 +80,9 @@ class Reader {
   private names: Names = { hidden: new Set(), byId: () => null };
   /** Texts of `label` elements by the id that they are for. */
   private readonly labels = new Map<string, string>();
-  private readonly begun = new Map<number, Repeated | null>();
+  /** Where formatting elements begin, and the furthest of them. */
+  private readonly begun: number[] = [];
+  private furthest = -1;
 
   constructor(page: Page) {
     this.page = page;
@@ -202,17 +203,19 @@ class Reader {
     const { tag, start } = element;
     if (!FORMATTING.has(tag)) return false;
     if (start < 0) return element.attributes.length > 0;
-    const before = this.begun.get(start);
-    if (before === undefined) {
-      this.begun.set(start, null);
+    // Elements come in the order of the source, but for those that were made again or moved out of a table.
+    if (start > this.furthest) {
+      this.furthest = start;
+      this.begun.push(start);
       return false;
     }
-    if (before) before.times++;
-    else {
-      const repeated = { tag, times: 1, range: rangeOf(element) };
-      this.begun.set(start, repeated);
-      this.page.repeated.push(repeated);
+    if (!this.begun.includes(start)) {
+      this.begun.push(start);
+      return false;
     }
+    const before = this.page.repeated.find(({ range }) => range.start === start);
+    if (before) before.times++;
+    else this.page.repeated.push({ tag, times: 1, range: rangeOf(element) });
     return true;
   }
 

@@ -35,18 +35,21 @@ const NAMES: Record<string, string> = {
   Hani: "written in Chinese characters",
 };
 
-const SCRIPTS: [string, RegExp][] = [
-  ["Kana", /[\p{Script=Hiragana}\p{Script=Katakana}]/gu],
-  ["Hang", /\p{Script=Hangul}/gu],
-  ["Hani", /\p{Script=Han}/gu],
-  ["Latn", /\p{Script=Latin}/gu],
-  ["Cyrl", /\p{Script=Cyrillic}/gu],
-  ["Grek", /\p{Script=Greek}/gu],
-  ["Arab", /\p{Script=Arabic}/gu],
-  ["Hebr", /\p{Script=Hebrew}/gu],
-  ["Deva", /\p{Script=Devanagari}/gu],
-  ["Thai", /\p{Script=Thai}/gu],
-];
+/** The script of a letter, by the blocks of Unicode that hold it; "" for scripts that are not told apart here. */
+function scriptOf(code: number): string {
+  if (code < 0x250 || (code >= 0x1e00 && code < 0x1f00)) return "Latn";
+  if (code >= 0x370 && code < 0x400) return "Grek";
+  if (code >= 0x400 && code < 0x530) return "Cyrl";
+  if (code >= 0x590 && code < 0x600) return "Hebr";
+  if ((code >= 0x600 && code < 0x780) || (code >= 0x8a0 && code < 0x900)) return "Arab";
+  if (code >= 0x900 && code < 0x980) return "Deva";
+  if (code >= 0xe00 && code < 0xe80) return "Thai";
+  if (code >= 0x1f00 && code < 0x2000) return "Grek";
+  if (code >= 0x3040 && code < 0x3100) return "Kana";
+  if (code >= 0x3400 && code < 0xa000) return "Hani";
+  return code >= 0xac00 && code < 0xd7b0 ? "Hang" : "";
+}
+const TOLD_APART = new Set(["Latn", "Grek", "Cyrl", "Hebr", "Arab", "Deva", "Thai", "Kana", "Hani", "Hang"]);
 
 /** Scripts of which texts in another one of the list consist too. */
 const WITHIN: Record<string, readonly string[]> = {
@@ -73,6 +76,8 @@ const LEAST_LETTERS = 200;
 const LEAST_WORDS = 60;
 /** Share of a running text that its language's commonest words make at least. */
 const ENOUGH = 0.2;
+/** Share above which a text is plainly in a language. */
+const PLAINLY = 0.12;
 /** Languages that share most of their common words: they are not told apart. */
 const KIN = [
   ["da", "nb", "nn", "no"],
@@ -84,44 +89,63 @@ const KIN = [
  * where it is, or where it cannot be told for sure.
  */
 export function differsFrom(declared: string, text: string): string | null {
-  let script: string | undefined;
-  try {
-    script = new Intl.Locale(declared).maximize().script;
-  } catch {
-    return null;
+  const script = scriptFor(declared);
+  if (!script) return null;
+  const words = text.toLowerCase().match(/\p{L}+/gu) ?? [];
+  const language = declared.slice(0, 2).toLowerCase();
+  // Most pages are in the language that they say, which shows at once.
+  if (COMMON[language] && shareOf(words, language) > PLAINLY) return null;
+  const letters = new Map<string, number>();
+  let total = 0;
+  for (const word of words) {
+    const own = scriptOf(word.charCodeAt(0));
+    letters.set(own, (letters.get(own) ?? 0) + word.length);
+    total += word.length;
   }
-  const counts = SCRIPTS.map(([name, letters]) => [name, text.match(letters)?.length ?? 0] as const);
-  const total = counts.reduce((sum, [, n]) => sum + n, 0);
-  if (!script || total < LEAST_LETTERS || !(SCRIPTS.some(([name]) => name === script) || WITHIN[script])) return null;
+  if (total < LEAST_LETTERS) return null;
   const expected = WITHIN[script] ?? [script];
-  const own = counts.reduce((sum, [name, n]) => sum + (expected.includes(name) ? n : 0), 0);
-  const [most, n] = counts.reduce((a, b) => (b[1] > a[1] ? b : a));
+  const own = expected.reduce((sum, one) => sum + (letters.get(one) ?? 0), 0);
+  const [most, n] = [...letters].reduce((a, b) => (b[1] > a[1] ? b : a));
   if (own < total * 0.1 && n > total * 0.8) {
     // Lists of names and code are in Latin letters everywhere: only running text tells.
-    return most === "Latn" || most === "Cyrl" ? commonest(text).name : (NAMES[most] ?? null);
+    return most === "Latn" || most === "Cyrl" ? commonest(words).name : (NAMES[most] ?? null);
   }
-  if (script !== "Latn" && script !== "Cyrl") return null;
-  return otherWords(declared.slice(0, 2).toLowerCase(), text);
+  if ((script !== "Latn" && script !== "Cyrl") || !COMMON[language]) return null;
+  const { best, high, name } = commonest(words);
+  if (best === language || shareOf(words, language) > high / 3) return null;
+  return KIN.some((group) => group.includes(best) && group.includes(language)) ? null : name;
 }
 
-/** The language that a text's commonest words belong to, where they are hardly those of the one declared. */
-function otherWords(declared: string, text: string): string | null {
-  if (!COMMON[declared]) return null;
-  const { best, high, name, share } = commonest(text);
-  if (best === declared || share(declared) > high / 3) return null;
-  return KIN.some((group) => group.includes(best) && group.includes(declared)) ? null : name;
+const scripts = new Map<string, string>();
+
+/** The script that a language is written in, where it is one that is told apart; "" elsewhere. */
+function scriptFor(language: string): string {
+  let script = scripts.get(language);
+  if (script === undefined) {
+    try {
+      script = new Intl.Locale(language).maximize().script ?? "";
+    } catch {
+      script = "";
+    }
+    if (!TOLD_APART.has(script) && !WITHIN[script]) script = "";
+    if (scripts.size < 1000) scripts.set(language, script);
+  }
+  return script;
 }
 
-/** The language that has most of a text's commonest words, and its name where it has enough of them. */
-function commonest(text: string) {
-  const words = text.toLowerCase().match(/\p{L}+/gu) ?? [];
-  const share = (language: string) => {
-    const common = commonWords(language);
-    return words.filter((word) => common.has(word)).length / Math.max(1, words.length);
-  };
-  const shares = Object.keys(COMMON).map((language) => [language, share(language)] as const);
+/** Which part of some words are among the commonest of a language, 0 to 1. */
+function shareOf(words: readonly string[], language: string): number {
+  const common = commonWords(language);
+  let n = 0;
+  for (const word of words) if (common.has(word)) n++;
+  return n / Math.max(1, words.length);
+}
+
+/** The language that has most of some words among its commonest, and its name where those are enough. */
+function commonest(words: readonly string[]) {
+  const shares = Object.keys(COMMON).map((language) => [language, shareOf(words, language)] as const);
   const [best, high] = shares.reduce((a, b) => (b[1] > a[1] ? b : a));
   names ??= new Intl.DisplayNames("en", { type: "language" });
   const sure = words.length >= LEAST_WORDS && high >= ENOUGH;
-  return { best, high, share, name: sure ? (names.of(best) ?? null) : null };
+  return { best, high, name: sure ? (names.of(best) ?? null) : null };
 }

@@ -168,6 +168,30 @@ describe("blocks", () => {
   });
 });
 
+describe("a heading and a text with the same words", () => {
+  it("change places, and a second application changes nothing", () => {
+    const source = "<h2>X</h2><p>a</p><p>X</p><p>b</p>";
+    const page = read(source);
+    const edits: Edit[] = [
+      { op: "remove-heading", heading: page.headings[0]?.key ?? { text: "X" }, was: "X" },
+      { op: "make-heading", block: keyOf(page, "block", 2), level: 2, was: "X" },
+    ];
+    const once = applyToSource(originalFromText(source), edits, { address }).bytes;
+    expect(new TextDecoder().decode(once)).toBe("<p>X</p><p>a</p><h2>X</h2><p>b</p>");
+    const twice = applyToSource({ ...originalFromText(source), bytes: once }, edits, { address }).bytes;
+    expect(new TextDecoder().decode(twice)).toBe("<p>X</p><p>a</p><h2>X</h2><p>b</p>");
+  });
+});
+
+describe("the language of a page", () => {
+  it("is kept in step with xml:lang", () => {
+    expect(apply('<html xml:lang="en" lang="en"><p>x', { op: "set-language", value: "cy", was: "en" })).toBe(
+      '<html xml:lang="cy" lang="cy"><p>x',
+    );
+    expect(apply("<html><p>x", { op: "set-language", value: "cy", was: null })).toBe('<html lang="cy"><p>x');
+  });
+});
+
 describe("headings that are merged", () => {
   const hero = '<div><h1 class="a">Step</h1>\n<h1 class="b"><img src=x alt=aboard></h1></div><p>x</p>';
   const merge = (source: string): Edit => ({

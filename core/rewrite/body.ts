@@ -116,8 +116,8 @@ function makeHeading(
 ): BodyChange | null | string {
   if (!Number.isInteger(level) || level < 1 || level > 6) return "A heading level is 1 to 6.";
   return withBlock(page, key, ({ element, tag }) => {
-    if (page.headings.some(({ range }) => range.start <= element.start && range.end >= element.end))
-      return "This is a heading already.";
+    const around = page.headings.find(({ range }) => range.start <= element.start && range.end >= element.end);
+    if (around) return around.level === level ? null : "This is a heading already.";
     if (!TAGS_TO_HEADINGS.has(tag)) return `A ${tag} element cannot become a heading here. Change it in the source.`;
     const { source } = page;
     if (tag === "p" || tag === "div") {

@@ -5,6 +5,26 @@ import type { Patch } from "./patch.ts";
 
 const MULTIBYTE = new Set(["gbk", "gb18030", "big5", "euc-jp", "iso-2022-jp", "shift_jis", "euc-kr"]);
 
+/** Encodes into a set that lacks characters, and throws at the first of them. */
+const strictEncoder = (name: string): ((text: string) => Uint8Array) =>
+  MULTIBYTE.has(name) ? createMultibyteEncoder(name) : createSinglebyteEncoder(name);
+
+const hasAll = (name: string) => name === "utf-8" || name.startsWith("utf-16");
+
+/** Tells whether a character set has a character; null for sets that have all. */
+export function holderFor(name: string): ((char: string) => boolean) | null {
+  if (hasAll(name)) return null;
+  const encode = strictEncoder(name);
+  return (char) => {
+    try {
+      encode(char);
+      return true;
+    } catch {
+      return false;
+    }
+  };
+}
+
 /** Turns text into bytes of a character set; what the set lacks becomes a numeric character reference. */
 function encoderFor(name: string): (text: string) => Uint8Array {
   if (name === "utf-8") {
@@ -19,20 +39,38 @@ function encoderFor(name: string): (text: string) => Uint8Array {
       return new Uint8Array(view.buffer);
     };
   }
-  const encode: (text: string) => Uint8Array = MULTIBYTE.has(name)
-    ? createMultibyteEncoder(name)
-    : createSinglebyteEncoder(name);
-  return (text) => {
-    const pieces: Uint8Array[] = [];
-    for (const char of text) {
-      try {
-        pieces.push(encode(char));
-      } catch {
-        pieces.push(encode(`&#${char.codePointAt(0)};`));
-      }
-    }
-    return concat(pieces);
-  };
+  const encode = strictEncoder(name);
+  const holds = holderFor(name) ?? (() => true);
+  // As a whole: sets with states begin and end their runs of letters once, not at every letter.
+  return (text) => encode(Array.from(text, (char) => (holds(char) ? char : `&#${char.codePointAt(0)};`)).join(""));
+}
+
+const ESCAPE = 0x1b;
+const TO_ASCII = Uint8Array.of(ESCAPE, 0x28, 0x42);
+
+/** The escape sequence that is in force at an offset of ISO-2022-JP (Encoding Standard 12.2.1); ASCII's at the beginning. */
+function escapeAt(bytes: Uint8Array, offset: number): Uint8Array {
+  for (let i = Math.min(offset, bytes.length) - 3; i >= 0; i--)
+    if (bytes[i] === ESCAPE && (bytes[i + 1] === 0x24 || bytes[i + 1] === 0x28)) return bytes.subarray(i, i + 3);
+  return TO_ASCII;
+}
+
+const same = (a: Uint8Array, b: Uint8Array) => a.length === b.length && a.every((byte, i) => byte === b[i]);
+
+/**
+ * Encoded text with the escape sequences that lead into it and out of it. Two of them in a row are an error, so that the
+ * last one gives way where what follows begins with its own.
+ */
+function withinIso2022Jp(bytes: Uint8Array, start: number, end: number, encoded: Uint8Array): Uint8Array {
+  const [before, after] = [escapeAt(bytes, start), escapeAt(bytes, end)];
+  const endsInAscii = encoded.length > 0 || same(before, TO_ASCII);
+  const ends = encoded.length > 3 && same(encoded.subarray(-3), TO_ASCII) ? encoded.subarray(0, -3) : encoded;
+  const needsAscii = encoded.length > 0 && encoded[0] !== ESCAPE && !same(before, TO_ASCII);
+  const pieces = [...(needsAscii ? [TO_ASCII] : []), ends];
+  if (bytes[end] === ESCAPE) return concat(pieces);
+  const now = encoded.length === 0 ? before : ends === encoded ? TO_ASCII : null;
+  if (now === null || !same(now, after)) pieces.push(endsInAscii && same(after, TO_ASCII) ? TO_ASCII : after);
+  return concat(pieces);
 }
 
 function concat(pieces: readonly Uint8Array[]): Uint8Array {
@@ -128,7 +166,10 @@ export function encodePatches(original: Original, source: string, patches: reado
   patches.forEach((patch, i) => {
     const start = places[i * 2] ?? at;
     const end = places[i * 2 + 1] ?? start;
-    pieces.push(original.bytes.subarray(at, start), encode(patch.text));
+    const encoded = encode(patch.text);
+    const text =
+      original.charset.name === "iso-2022-jp" ? withinIso2022Jp(original.bytes, start, end, encoded) : encoded;
+    pieces.push(original.bytes.subarray(at, start), text);
     at = end;
   });
   pieces.push(original.bytes.subarray(at));

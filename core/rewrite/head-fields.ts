@@ -1,7 +1,9 @@
 import { languageOf, type MetaElement, type Page } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
+import { attributePlaces } from "../page/start-tag.ts";
 import { readJson, SLIPS } from "../structured-data/json-text.ts";
 import { safeInScript, sameBlock } from "../structured-data/patch-json.ts";
+import { holderFor } from "./bytes.ts";
 import { cleanValue, type Edit, type HeadEdit } from "./edits.ts";
 import { insertHeadElement, lineEndingNear } from "./insert.ts";
 import { escapeAttribute, setAttribute, wholeLine } from "./markup.ts";
@@ -34,7 +36,10 @@ export function planHead(page: Page, edit: HeadEdit): BodyChange | null | string
     const start = htmlStartEnd < 0 ? -1 : page.source.lastIndexOf("<", htmlStartEnd - 1);
     if (start < 0) return "The source has no html element to say the language on. Add one there first.";
     const range = { start, startEnd: htmlStartEnd, endStart: -1, end: htmlStartEnd };
-    return { patches: [setAttribute(page.source, range, "lang", value)] };
+    // XML's own attribute says the same to other programs (HTML 3.2.6.2: the two must agree).
+    const xml = attributePlaces(page.source, start, htmlStartEnd).some(({ name }) => name === "xml:lang");
+    const names = xml ? ["lang", "xml:lang"] : ["lang"];
+    return { patches: names.map((name) => setAttribute(page.source, range, name, value)) };
   }
   const name = METAS[edit.op];
   const meta = metaOf(page, name);
@@ -65,11 +70,20 @@ function addToHead(page: Page, value: string): BodyChange | null | string {
   return { patches: [insertHeadElement(page, "other", html)] };
 }
 
+/** JSON with escapes for the letters that a character set lacks: a reference would be read as it stands in a script. */
+function inCharset(json: string, charset: string): string {
+  const holds = holderFor(charset);
+  if (!holds || /^[\x20-\x7e\s]*$/.test(json)) return json;
+  const escaped = (char: string) =>
+    Array.from({ length: char.length }, (_, i) => `\\u${char.charCodeAt(i).toString(16).padStart(4, "0")}`).join("");
+  return Array.from(json, (char) => (holds(char) ? char : escaped(char))).join("");
+}
+
 function setData(page: Page, { value, was }: Extract<HeadEdit, { op: "set-data" }>): BodyChange | null | string {
   const { source } = page;
   const json = value === "" ? null : readJson(value);
   if (json && "fault" in json) return `This is no JSON: ${SLIPS[json.fault.slip]}.`;
-  const text = safeInScript(value);
+  const text = inCharset(safeInScript(value), page.charset.name);
   if (was === null) {
     if (value === "" || page.data.some((block) => sameBlock(block.text, text))) return null;
     const line = lineEndingNear(source, Math.max(0, page.anchors.headStartEnd));

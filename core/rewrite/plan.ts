@@ -36,6 +36,17 @@ export function planEdits(page: Page, edits: readonly Edit[]): Plan {
     steps.delete(key);
     refused.push({ edit: step.edit, reason: "Another edit of this redraft removes the heading." });
   }
+  // Made by this very redraft: what was taken out stands elsewhere, as a text.
+  for (const [key, step] of steps) {
+    if (step.op !== "remove-heading") continue;
+    const { start = 0, end = 0 } = page.headings[step.index]?.range ?? {};
+    const made = inPlace.some(
+      (edit) => edit.op === "make-heading" && startsOf(page, edit).some((at) => at >= start && at < end),
+    );
+    if (!made) continue;
+    steps.delete(key);
+    inPlace.push(step.edit);
+  }
   const list = [...steps.values()];
   return { steps: list.some((step) => step.op === "patch") ? apart(page, list, inPlace, refused) : list, refused };
 }

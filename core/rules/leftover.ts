@@ -4,7 +4,7 @@ import type { Range } from "../page/page.ts";
 const TOKENS = [
   String.raw`\{\{[^{}]*\}\}`,
   String.raw`\{%[^%]*%\}`,
-  String.raw`<%[^%]*%>`,
+  "<%[^%]*%>",
   String.raw`\[%[^%]*%\]`,
   String.raw`<\?(?:php\b|=)[^>]*>?`,
   String.raw`[$#]\{[^{}]*\}`,
@@ -15,7 +15,7 @@ const TOKENS = [
 ];
 /** In titles and descriptions also names between single percent signs, and words that programs print for nothing. */
 const IN_FIELDS = [
-  String.raw`%[a-z_]{3,}%`,
+  "%[a-z_]{3,}%",
   String.raw`\[\[[^\]]+\]\]`,
   String.raw`\b(?:undefined|NaN|\[object Object\])\b`,
   String.raw`\bnull\b(?=\s*(?:$|[|–—-]))`,

@@ -93,7 +93,7 @@ describe("a rule about the head finds what it is for, and nothing where that is 
     ["body/leftover-template", "<p>Lorem ipsum dolor sit amet", "<pre>{% block %}</pre>"],
     ["heading/leftover-template", "<h2>[node:title]</h2>", "<h2>[sic]</h2>"],
     ["heading/leftover-template", "<h2>Hi %%first_name%%</h2>", "<h2>100% wool, 50% off</h2>"],
-    ["image/leftover-template", "<img src=x alt='${product.name}'>", "<img src=x alt='$5'>"],
+    ["image/leftover-template", `<img src=x alt='$${"{product.name}"}'>`, "<img src=x alt='$5'>"],
     ["image/alt-placeholder", "<img src=x alt=Image>", "<img src=x alt='Image of the lamp'>"],
     ["image/alt-placeholder", "<img src=x alt='Bild 3'>", "<img src=x alt=''>"],
     ["image/alt-placeholder", "<img src=x alt=画像>", "<img src=x alt=灯台>"],

@@ -5,7 +5,7 @@ import { rule, standard } from "../rule.ts";
 import { quote } from "../texts.ts";
 
 /** As much of a text as shows its language, in UTF-16 code units. */
-const ENOUGH = 6000;
+const ENOUGH = 2000;
 
 export const headLanguageUnlikeText = rule({
   id: "head/language-unlike-text",
