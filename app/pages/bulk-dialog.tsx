@@ -352,7 +352,7 @@ function Preview({ site, rows }: { site: SiteRecord; rows: readonly BulkRow[] })
       tabIndex={0}
       className="max-h-[38vh] divide-y divide-hairline overflow-auto border-hairline border-y"
     >
-      {rows.map(({ page, field, was, is, reason }) => (
+      {rows.map(({ page, field, was, is, reason, unsure }) => (
         <li key={`${page.id} ${field}`} className="grid grid-cols-[minmax(0,1fr)_minmax(0,2.4fr)] gap-4 py-2">
           <span className="min-w-0">
             <span className="block truncate font-serif text-15">{page.name || "without a name"}</span>
@@ -364,6 +364,14 @@ function Preview({ site, rows }: { site: SiteRecord; rows: readonly BulkRow[] })
               <Line text={is || "nothing"} className="text-blue" width={measured(site, page, field, is)} />
             ) : (
               <span className="text-red">{reason}</span>
+            )}
+            {reason === null && unsure && (
+              <span className="text-12 text-soft">
+                {unsure.join(", ")}{" "}
+                {unsure.length === 1
+                  ? "keeps its capital: it may be a name."
+                  : "keep their capitals: they may be names."}
+              </span>
             )}
           </span>
         </li>

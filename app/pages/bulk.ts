@@ -32,6 +32,8 @@ export interface BulkRow {
   is: string;
   /** Why it stays as it is; null where it changes. */
   reason: string | null;
+  /** Words that keep their capitals because they may be names. */
+  unsure?: readonly string[];
 }
 
 /** The width of a text in its search result and whether it is cut; null for what stands in no result. */
@@ -123,10 +125,13 @@ export async function previewBulk(
       );
       return found
         .flatMap((one) => one ?? [])
-        .flatMap(({ pageId, field, was, is, reason }) => {
+        .flatMap(({ pageId, field, was, is, reason: refused, unsure }) => {
           const page = byId.get(pageId);
           const follows = operation.change.kind === "pattern";
-          return page && (reason !== null || was !== is || follows) ? [{ page, field, was, is, reason }] : [];
+          const names = was === is && unsure ? `It stays as it is: ${unsure.join(", ")} may be names.` : null;
+          const reason = refused ?? names;
+          const row = { field, was, is, reason, ...(unsure && { unsure }) };
+          return page && (reason !== null || was !== is || follows) ? [{ page, ...row }] : [];
         });
     }
     case "cells":

@@ -1,12 +1,14 @@
 import { languageOf } from "#core/page/page";
 import type { PageKind } from "#core/page/page-kind";
 import { applyPattern } from "#core/pattern/pattern";
-import { inCase, type LetterCase, properNames } from "#core/phrase/letter-case";
+import { type LetterCase, toCase } from "#core/phrase/letter-case";
+import { joinNames, type WrittenNames, writtenNames } from "#core/phrase/written-names";
 import { applyToPage } from "#core/rewrite/apply";
 import { cleanValue, type Edit, followsPattern, slotOf, withEdit } from "#core/rewrite/edits";
 import { type Field, fieldEdit, textOfField } from "#core/rewrite/field-edit";
 import { styleForKind } from "#core/rules/house-style";
 import { withoutBrand } from "#core/rules/texts";
+import { namesOnPage } from "#core/site/names";
 import { altEdits, type SitePicture } from "#core/site/pictures";
 import type { Put } from "./act";
 import { db, type SiteRecord } from "./db";
@@ -87,6 +89,34 @@ export interface PreviewedField {
   is: string;
   /** Why the page stays as it is; null where it changes. */
   reason: string | null;
+  /** Words that were left alone because they may be names. */
+  unsure?: string[];
+}
+
+const NO_NAMES = writtenNames([], "en");
+/** Pages of a site that are read for the names in them, and for how long what was found is kept, in milliseconds. */
+const READ_FOR_NAMES = 400;
+const KEPT = 60_000;
+let lastNames: { of: string; at: number; names: Promise<WrittenNames> } | null = null;
+
+/** What a site's pages write with capitals in one language. Read once for a change of many pages. */
+function siteNames(siteId: string, language: string): Promise<WrittenNames> {
+  const of = `${siteId} ${language}`;
+  if (lastNames?.of === of && Date.now() - lastNames.at < KEPT) return lastNames.names;
+  const names = db()
+    .summaries.where("siteId")
+    .equals(siteId)
+    .filter((summary) => summary.language.slice(0, 2) === language.slice(0, 2))
+    .limit(READ_FOR_NAMES)
+    .toArray()
+    .then((all) =>
+      writtenNames(
+        all.map(({ said = "" }) => said),
+        language,
+      ),
+    );
+  lastNames = { of, at: Date.now(), names };
+  return names;
 }
 
 /** What a pattern or a change of case makes of one page's text, without changing anything; null where the page is gone. */
@@ -101,6 +131,7 @@ export async function previewFields(
   if (!loaded) return null;
   const style = styleForKind(site.houseStyle, loaded.record.kind);
   const { page } = applyToPage(loaded.original, loaded.edits);
+  const written = change.kind === "case" ? await siteNames(site.id, languageOf(page) || "en") : NO_NAMES;
   return fields.map((field) => {
     const was = textOfField(page, field);
     if (change.kind === "pattern") {
@@ -117,16 +148,12 @@ export async function previewFields(
     if (change.style !== "sentence" && change.style !== "lower" && !language.toLowerCase().startsWith("en")) {
       return { pageId, field, was, is: was, reason: `Title case is for English; this page is in “${language}”.` };
     }
-    const names = properNames(
-      page.blocks.filter((block) => block.tag === "p" || block.tag === "li").map((block) => block.text.slice(0, 3000)),
-      language,
-    );
+    const names = joinNames(namesOnPage(page, style), written);
     const bare = field === "title" ? withoutBrand(was, style.brand) : was;
     const at = was.indexOf(bare);
-    const is =
-      bare === "" || at < 0
-        ? was
-        : was.slice(0, at) + inCase(bare, change.style, { language, names }) + was.slice(at + bare.length);
-    return { pageId, field, was, is, reason: null };
+    if (bare === "" || at < 0) return { pageId, field, was, is: was, reason: null };
+    const { text, unsure } = toCase(bare, change.style, { language, names });
+    const is = was.slice(0, at) + text + was.slice(at + bare.length);
+    return { pageId, field, was, is, reason: null, ...(unsure.length > 0 && { unsure }) };
   });
 }

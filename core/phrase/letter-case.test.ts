@@ -1,6 +1,8 @@
 import { titleCase } from "title-case";
 import { describe, expect, it } from "vitest";
-import { inCase, properNames } from "./letter-case.ts";
+import { inCase, toCase } from "./letter-case.ts";
+import { opensSentence } from "./sentence-start.ts";
+import { writtenNames } from "./written-names.ts";
 
 const chicago = (text: string) => inCase(text, "chicago", { language: "en" });
 const ap = (text: string) => inCase(text, "ap", { language: "en" });
@@ -49,13 +51,52 @@ describe("capitals", () => {
     expect(chicago("tea for two and the crew")).toBe("Tea for Two and the Crew");
   });
 
+  const gull = writtenNames(
+    [
+      "We moored at Gullhaven in 1890. The lamp of Gullhaven. Turn into Harrow Lane, and visit Jo Marsh by the marsh.",
+      "Book a talk. We visit her now, opening on Thursdays.",
+    ],
+    "en",
+  );
+
   it("sentence case keeps abbreviations and the page's proper names", () => {
-    const names = properNames(["We moored at Gullhaven in 1890. The lamp of Gullhaven.", "Book a talk."], "en");
-    expect([...names]).toEqual(["Gullhaven"]);
-    expect(inCase("The Lamp Of Gullhaven And The BBC", "sentence", { language: "en", names })).toBe(
-      "The lamp of Gullhaven and the BBC",
+    const sentence = (text: string) => inCase(text, "sentence", { language: "en", names: gull });
+    expect(sentence("The Lamp Of Gullhaven And The BBC")).toBe("The lamp of Gullhaven and the BBC");
+    expect(sentence("VISIT GULLHAVEN NOW")).toBe("Visit Gullhaven now");
+    expect(sentence("A Talk On Harrow Lane")).toBe("A talk on Harrow Lane");
+    expect(sentence("Visit Jo Marsh On Thursdays")).toBe("Visit Jo Marsh on Thursdays");
+    expect(sentence("By The Marsh")).toBe("By the marsh");
+    expect(sentence("Why I'm Here and I’d Visit")).toBe("Why I'm Here and I’d visit");
+  });
+
+  it("leaves alone, and tells, what may be a name", () => {
+    expect(toCase("The Lamp Of Penzance", "sentence", { language: "en", names: gull })).toEqual({
+      text: "The lamp of Penzance",
+      unsure: ["Penzance"],
+    });
+    expect(writtenNames([], "en", ["Jo Marsh", "Gull"]).phrases.get("jo marsh")).toBe("Jo Marsh");
+  });
+
+  it("“vs.” and initials open no sentence, a dash without spaces a subtitle only in titles", () => {
+    const names = writtenNames(["the lamp and a horn, tea and cake, a history of one", "by j. marsh"], "en");
+    const sentence = (text: string) => inCase(text, "sentence", { language: "en", names });
+    expect(sentence("Lamp vs. Horn")).toBe("Lamp vs. horn");
+    expect(chicago("lamp vs. the horn")).toBe("Lamp vs. the Horn");
+    expect(sentence("Tea—And Cake")).toBe("Tea—and cake");
+    expect(chicago("the lamp—a history")).toBe("The Lamp—A History");
+    expect(opensSentence("Found by J. Marsh", 12)).toBe(false);
+  });
+
+  it("follows the language: Turkish i, Dutch ij, German nouns", () => {
+    expect(inCase("istanbul ışığı", "sentence", { language: "tr" })).toBe("İstanbul ışığı");
+    expect(inCase("GEMİ VE IŞIK", "sentence", { language: "tr" })).toBe("Gemi ve ışık");
+    expect(inCase("ijsland en de zee", "sentence", { language: "nl" })).toBe("IJsland en de zee");
+    const ships = writtenNames(["wij gaan naar IJsland met het ijs"], "nl");
+    expect(inCase("Het Ijs Van IJsland", "sentence", { language: "nl", names: ships })).toBe("Het ijs van IJsland");
+    const names = writtenNames(["Wir essen das Essen an Bord, und das Schiff fährt."], "de");
+    expect(inCase("Das Essen An Bord Des Schiffs", "sentence", { language: "de", names })).toBe(
+      "Das Essen an Bord des Schiffs",
     );
-    expect(inCase("VISIT GULLHAVEN NOW", "sentence", { language: "en", names })).toBe("Visit Gullhaven now");
   });
 
   it("doing it twice changes nothing", () => {

@@ -1,4 +1,8 @@
-import { wordsOf } from "./words.ts";
+import { lowerCase } from "./fold.ts";
+import { opensSentence } from "./sentence-start.ts";
+import { isStopWord } from "./stop-words.ts";
+import { type Word, wordsOf } from "./words.ts";
+import type { WrittenNames } from "./written-names.ts";
 
 /** Named styles of capitals. Title styles are for English; they are named after the handbooks whose rule they follow. */
 export type LetterCase = "sentence" | "chicago" | "ap" | "apa" | "lower";
@@ -32,74 +36,116 @@ const SMALL: Record<"chicago" | "ap" | "apa", ReadonlySet<string>> = {
   ap: set(ARTICLES, CONJUNCTIONS, SHORT_PREPOSITIONS, "if v vs"),
   apa: set(ARTICLES, CONJUNCTIONS, SHORT_PREPOSITIONS, "if v vs"),
 };
+/** Words of English that are no names wherever they stand. */
+const NEVER_NAMES = set(ARTICLES, CONJUNCTIONS, SHORT_PREPOSITIONS, FOUR_LETTER_PREPOSITIONS, "if v vs how what when");
+
+const isDutch = (language: string) => /^nl\b/i.test(language);
 
 /** Words written with capitals of their own: abbreviations, and names such as McCoy or eBay. */
-const ownCapitals = (word: string) => /\p{Lu}.*\p{Lu}|\p{Ll}\p{Lu}/u.test(word);
+function ownCapitals(word: string, language: string): boolean {
+  const plain = isDutch(language) ? word.replace(/^IJ(?=\p{Ll})/u, "I") : word;
+  return /\p{Lu}.*\p{Lu}|\p{Ll}\p{Lu}/u.test(plain);
+}
 
-const capital = (word: string) => word.replace(/\p{L}/u, (letter) => letter.toUpperCase());
+/** A word with its first letter as a capital; İ for a Turkish i, and both letters of a Dutch ij. */
+function capital(word: string, language: string): string {
+  if (isDutch(language) && /^ij/i.test(word)) return `IJ${word.slice(2)}`;
+  return word.replace(/\p{L}/u, (letter) =>
+    /^(?:tr|az)\b/i.test(language) ? letter.toLocaleUpperCase(language) : letter.toUpperCase(),
+  );
+}
 
-/** Where a new sentence or subtitle begins: the start, and behind a colon, a full stop, a dash or a bar with spaces. */
-const STARTS = /[:.!?|]\s+["'“‘(]*$|\s[–—-]\s+["'“‘(]*$|^["'“‘(\s]*$/;
-
+/** A dash without spaces begins a subtitle in titles, and nothing in sentences. */
+const DASH = /\p{L}—["'“‘(]*$/u;
 export interface CaseOptions {
   language: string;
-  /** Words that keep their capitals in sentence and lower case, as written; compared without case. */
-  names?: ReadonlySet<string>;
+  /** What is known to be a name and what is not; without it only words that are never names lose their capitals. */
+  names?: WrittenNames;
+}
+
+export interface Cased {
+  text: string;
+  /** Words of which it is not known whether they are names: they stay as they are. */
+  unsure: string[];
 }
 
 /** A text in another case. Words with capitals of their own stay as they are. */
-export function inCase(text: string, style: LetterCase, { language, names }: CaseOptions): string {
+export const inCase = (text: string, style: LetterCase, options: CaseOptions): string =>
+  toCase(text, style, options).text;
+
+/** A text in another case, with the words that were left alone because they may be names. */
+export function toCase(text: string, style: LetterCase, { language, names }: CaseOptions): Cased {
   const words = wordsOf(text, language);
   const shouting = text === text.toUpperCase() && /\p{Lu}{2}.*\s.*\p{Lu}/u.test(text);
-  const proper = new Map([...(names ?? [])].map((name) => [name.toLowerCase(), name]));
+  const kept = names ? namedIn(text, words, names) : new Map<number, string>();
+  const unsure: string[] = [];
   let result = "";
   let at = 0;
   words.forEach(({ start, end }, i) => {
-    const before = text.slice(at, start);
-    const word = text.slice(start, end);
-    const opens = STARTS.test(text.slice(Math.max(0, start - 8), start)) || i === 0;
-    const last = i === words.length - 1 || /^["'”’)]*\s*[:|]|^\s+[–—]\s/.test(text.slice(end, end + 4));
-    result += before + convert(word, style, { opens, last, proper, shouting, text, start });
+    const inTitle = style !== "sentence" && style !== "lower";
+    const opens =
+      i === 0 || opensSentence(text, start) || (inTitle && DASH.test(text.slice(Math.max(0, start - 8), start)));
+    const last =
+      i === words.length - 1 || /^["'”’)]*\s*[:|]|^\s+[–—]\s|^["'”’)]*—\p{L}/u.test(text.slice(end, end + 4));
+    const place = { opens, last, shouting, text, start, language, names, unsure };
+    result += text.slice(at, start) + (kept.get(i) ?? convert(text.slice(start, end), style, place));
     at = end;
   });
-  return result + text.slice(at);
+  return { text: result + text.slice(at), unsure };
+}
+
+/** The words of a text that belong to names of several words, as those are written. */
+function namedIn(text: string, words: readonly Word[], { phrases }: WrittenNames): Map<number, string> {
+  const kept = new Map<number, string>();
+  if (phrases.size === 0) return kept;
+  const lower = words.map(({ start, end }) => text.slice(start, end).toLowerCase());
+  for (let i = 0; i < words.length; i++) {
+    for (let n = Math.min(6, words.length - i); n > 1; n--) {
+      const written = phrases.get(lower.slice(i, i + n).join(" "));
+      if (!written) continue;
+      for (const [k, word] of written.split(" ").entries()) kept.set(i + k, word);
+      i += n - 1;
+      break;
+    }
+  }
+  return kept;
 }
 
 interface Place {
   opens: boolean;
   last: boolean;
-  proper: ReadonlyMap<string, string>;
   shouting: boolean;
   text: string;
   start: number;
+  language: string;
+  names: WrittenNames | undefined;
+  unsure: string[];
 }
 
-function convert(word: string, style: LetterCase, { opens, last, proper, shouting, text, start }: Place): string {
-  const lower = word.toLowerCase();
+function convert(word: string, style: LetterCase, place: Place): string {
+  const { opens, last, shouting, text, start, language } = place;
+  const lower = isDutch(language) ? word.toLowerCase() : lowerCase(word, language);
   // Glued to what stands before, as in "Q&A" or "hair[cut]": part of that word.
   const glued = /[\p{L}\p{N}][^\s\p{L}\p{N}/–—-]+$/u.test(text.slice(Math.max(0, start - 8), start));
   if (glued) return shouting ? lower : word;
-  if (!shouting && ownCapitals(word)) return word;
+  if (!shouting && ownCapitals(word, language)) return word;
+  // The English pronoun, alone and in "I'm" and its like.
+  if (/^(?:en\b|$)/i.test(language) && /^i(?:['’](?:m|d|ll|ve|s))?$/i.test(word)) return capital(lower, language);
   if (style === "sentence" || style === "lower") {
-    const name = proper.get(lower);
-    if (name) return name;
-    return opens && style === "sentence" ? capital(lower) : lower;
+    if (opens && style === "sentence") return capital(place.names?.words.get(lower) ?? lower, language);
+    return small(word, lower, place);
   }
-  const small = SMALL[style].has(lower) && !opens && !last;
-  return small ? lower : capital(lower);
+  return SMALL[style].has(lower) && !opens && !last ? lower : capital(lower, language);
 }
 
-/** Words that a text writes with a capital in the middle of its sentences: proper names, as far as can be seen. */
-export function properNames(texts: readonly string[], language: string): Set<string> {
-  const capitals = new Map<string, number>();
-  const small = new Set<string>();
-  for (const text of texts) {
-    for (const { start, end } of wordsOf(text, language)) {
-      const word = text.slice(start, end);
-      if (STARTS.test(text.slice(Math.max(0, start - 8), start))) continue;
-      if (/^\p{Lu}/u.test(word)) capitals.set(word, (capitals.get(word) ?? 0) + 1);
-      else small.add(word.toLowerCase());
-    }
-  }
-  return new Set([...capitals.keys()].filter((word) => !small.has(word.toLowerCase())));
+/** A word in the middle of a sentence: small where it is sure that it is no name. */
+function small(word: string, lower: string, { shouting, language, names, unsure }: Place): string {
+  if (word === lower) return word;
+  const name = names?.words.get(lower);
+  if (name) return name;
+  const english = /^(?:en\b|$)/i.test(language);
+  if (names?.small.has(lower) || isStopWord(lower, language || "en") || (english && NEVER_NAMES.has(lower)))
+    return lower;
+  unsure.push(word);
+  return shouting ? lower : word;
 }

@@ -1,9 +1,15 @@
 import { describe, expect, it } from "vitest";
 import { readPage } from "../page/read.ts";
+import { writtenNames } from "../phrase/written-names.ts";
 import { type TextChange, textChanger } from "./bulk.ts";
 import { fieldEdit } from "./field-edit.ts";
 
-const context = { brand: "Gullhaven", separator: " | ", language: "en", names: new Set(["Fog"]) };
+const context = {
+  brand: "Gullhaven",
+  separator: " | ",
+  language: "en",
+  names: writtenNames(["By the signal of the Fog, a lamp."], "en"),
+};
 const change = (how: TextChange, text: string) => {
   const changer = textChanger(how);
   return typeof changer === "function" ? changer(text, context) : changer;

@@ -1,4 +1,5 @@
 import { inCase, type LetterCase } from "../phrase/letter-case.ts";
+import type { WrittenNames } from "../phrase/written-names.ts";
 import { withoutBrand } from "../rules/texts.ts";
 import { cleanValue } from "./edits.ts";
 
@@ -13,8 +14,7 @@ export interface TextChangeContext {
   separator: string;
   /** BCP 47. */
   language: string;
-  /** Words that keep their capitals. */
-  names?: ReadonlySet<string>;
+  names?: WrittenNames;
 }
 
 /** A change made ready: a function from text to text, or why it cannot be made. */

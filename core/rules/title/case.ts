@@ -1,14 +1,17 @@
 import { languageOf, titleOf } from "../../page/page.ts";
+import { toCase } from "../../phrase/letter-case.ts";
 import { isStopWord } from "../../phrase/stop-words.ts";
+import { wordsOf } from "../../phrase/words.ts";
+import { namesOnPage } from "../../site/names.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { titleRange, withoutBrand } from "../texts.ts";
+import { quote, titleRange, withoutBrand } from "../texts.ts";
 
 export const titleCase = rule({
   id: "title/case",
   weight: "may",
-  sees: ["titles", "language"],
+  sees: ["titles", "language", "blocks", "data", "source", "address", "base", "format"],
   finds: "a title that is not in the house style's case",
-  why: "Titles of one site should look alike. Which case is a matter of taste; proper names make sentence case hard to check, so only most of the words decide.",
+  why: "Titles of one site should look alike. Which case is a matter of taste. What the page, its data and the calendar write with a capital is a name; of words that stand nowhere else it is not known, and nothing is said.",
   source: commonPractice(),
   off: true,
   settings: {
@@ -20,22 +23,26 @@ export const titleCase = rule({
     },
   },
   *check(page, { houseStyle, settings }) {
-    const text = withoutBrand(titleOf(page), houseStyle.brand);
-    const words = text
-      .split(/[\s|–—-]+/)
-      .filter((word) => /^\p{L}{2,}/u.test(word))
-      .slice(1);
-    const language = languageOf(page);
-    const content = words.filter((word) => !isStopWord(word.toLowerCase(), language) && !/\p{Lu}.*\p{Lu}/u.test(word));
-    if (content.length < 3) return;
-    const capitals = content.filter((word) => /^\p{Lu}/u.test(word)).length;
-    const isTitleCase = capitals > content.length * 0.6;
-    if (isTitleCase === (settings.style === "title") || (settings.style === "title" && capitals === content.length))
-      return;
-    const is = isTitleCase ? "title" : "sentence";
+    const title = titleOf(page);
+    const text = withoutBrand(title, houseStyle.brand);
+    const language = languageOf(page) || "en";
+    const style = settings.style === "title" ? "chicago" : "sentence";
+    // Title case is a custom of English.
+    if (text === "" || (style === "chicago" && !/^en\b/i.test(language))) return;
+    const { text: is, unsure } = toCase(text, style, { language, names: namesOnPage(page, houseStyle) });
+    // Hardly all words of a title are names.
+    const words = wordsOf(text, language)
+      .slice(1)
+      .filter((word) => /^\p{L}{2}/u.test(word.text) && !isStopWord(word.text.toLowerCase(), language));
+    if (is === text && (unsure.length < 3 || unsure.length <= words.length * 0.6)) return;
+    const at = title.indexOf(text);
+    const value = title.slice(0, at) + is + title.slice(at + text.length);
     yield {
-      message: `The title is in ${is} case; the house style asks for ${settings.style} case.`,
+      message: `The title is not in ${settings.style} case, which the house style asks for.`,
       at: { part: "title", range: titleRange(page) },
+      ...(is !== text && {
+        fix: { label: `In ${settings.style} case: ${quote(value)}`, edits: [{ op: "set-title", value, was: title }] },
+      }),
     };
   },
 });
