@@ -1,7 +1,8 @@
 import { useMemo, useState } from "react";
 import { headingLike } from "#core/outline/heading-like";
-import { repairEdits } from "#core/outline/outline-edits";
+import { mergedFirst, repairEdits } from "#core/outline/outline-edits";
 import { lineName, repairOutline } from "#core/outline/repair";
+import type { Edit } from "#core/rewrite/edits";
 import { MainButton, Modal } from "../ui/controls";
 import { Tick } from "../ui/tick";
 import type { Desk } from "./use-desk";
@@ -10,7 +11,10 @@ const levelName = (level: number) => (level === 0 ? "text" : `H${level}`);
 
 /** The least repair of the outline, was and is beside each other; each line can be refused. */
 export function RepairDialog({ desk, open, onClose }: { desk: Desk; open: boolean; onClose: () => void }) {
-  const { page } = desk;
+  const [merging, setMerging] = useState(true);
+  const together = useMemo(() => (open ? mergedFirst(desk) : null), [open, desk]);
+  const start = together && merging ? together.after : desk;
+  const { page } = start;
   const [included, setIncluded] = useState<ReadonlySet<number>>(new Set());
   const [refused, setRefused] = useState<ReadonlySet<string>>(new Set());
   const styled = useMemo(() => (open ? headingLike(page) : []), [open, page]);
@@ -19,6 +23,7 @@ export function RepairDialog({ desk, open, onClose }: { desk: Desk; open: boolea
     [open, page, included, refused],
   );
   const changes = lines.filter((line) => line.edits.length > 0);
+  const count = changes.length + (start === desk ? 0 : 1);
   const toggle = <T,>(set: ReadonlySet<T>, one: T) => {
     const next = new Set(set);
     if (!next.delete(one)) next.add(one);
@@ -27,13 +32,14 @@ export function RepairDialog({ desk, open, onClose }: { desk: Desk; open: boolea
   const close = () => {
     setIncluded(new Set());
     setRefused(new Set());
+    setMerging(true);
     onClose();
   };
   const apply = () => {
-    desk.edit(
-      repairEdits(desk, changes),
-      changes.length === 1 ? "Repair a heading" : `Repair ${changes.length} headings`,
-    );
+    const edits = repairEdits(start, changes);
+    const label = changes.length === 1 ? "Repair a heading" : `Repair ${changes.length} headings`;
+    if (start === desk) desk.edit(edits, label);
+    else desk.edit([together?.merge as Edit, ...edits], `Make one H1, and repair the outline`);
     close();
   };
   return (
@@ -44,6 +50,23 @@ export function RepairDialog({ desk, open, onClose }: { desk: Desk; open: boolea
       description="The least change that leaves one H1 in front and no level out. Untick what shall stay as it is: the rest is worked out anew."
       wide
     >
+      {together && (
+        <p className="mt-3 flex items-baseline gap-1.5">
+          <Tick
+            label="Make one H1 of those that read as one title"
+            checked={merging}
+            onChange={() => {
+              setMerging(!merging);
+              setIncluded(new Set());
+              setRefused(new Set());
+            }}
+          />
+          <span>
+            First make one H1 of those that read as one title:{" "}
+            <span className="font-serif text-15 text-blue">{together.title}</span>
+          </span>
+        </p>
+      )}
       {styled.length > 0 && (
         <fieldset className="mt-3">
           <legend className="text-soft">
@@ -102,12 +125,14 @@ export function RepairDialog({ desk, open, onClose }: { desk: Desk; open: boolea
         </table>
       </div>
       <div className="mt-4 flex items-baseline gap-4">
-        <MainButton disabled={changes.length === 0} onClick={apply}>
-          {changes.length === 0
+        <MainButton disabled={count === 0} onClick={apply}>
+          {count === 0
             ? "Nothing to repair"
-            : changes.length === 1
-              ? "Change 1 heading"
-              : `Change ${changes.length} headings`}
+            : changes.length === 0
+              ? "Make it one H1"
+              : changes.length === 1
+                ? "Change 1 heading"
+                : `Change ${changes.length} headings`}
         </MainButton>
         {changes.length > 0 && (
           <span className="text-soft">Styles that hang on the old tag may change how it looks. Classes stay.</span>

@@ -64,7 +64,7 @@ export default function Headings() {
   const parsed = useMemo(() => (selector ? parseSelector(selector) : null), [selector]);
   const [target, setTarget] = useState<PatternTarget>(2);
   const change = useMemo((): PatternChange | null => {
-    if (pattern) return { shape: pattern.shape, target, exact: true };
+    if (pattern) return { shape: pattern.shape, target, exact: true, faults: pattern.faults };
     return parsed && !("reason" in parsed) ? { shape: parsed, target, exact: false } : null;
   }, [pattern, parsed, target]);
   const pageIds = useMemo(

@@ -1,4 +1,4 @@
-import { editsForShape, type HeadingShape, type PatternTarget } from "#core/outline/heading-patterns";
+import { editsForShape, type HeadingShape, type PatternTarget, type ShapeFault } from "#core/outline/heading-patterns";
 import { applyToPage } from "#core/rewrite/apply";
 import { type Edit, withEdit } from "#core/rewrite/edits";
 import { loadPage } from "./freshen";
@@ -9,6 +9,8 @@ export interface PatternChange {
   target: PatternTarget;
   /** The very same classes and landmark, not only these. */
   exact: boolean;
+  /** What the pattern was found by: pages without it are left alone. */
+  faults?: readonly ShapeFault[];
 }
 
 export interface OutlineLine {
@@ -29,7 +31,7 @@ export interface PatternPreview {
 export async function previewPattern(pageId: string, change: PatternChange): Promise<PatternPreview | null> {
   const loaded = await loadPage(pageId);
   if (!loaded) return null;
-  const edits = editsForShape(loaded.original, change.shape, change.target, change.exact);
+  const edits = editsForShape(loaded.original, change.shape, change.target, change.exact, change.faults);
   if (edits.length === 0) return null;
   const before = applyToPage(loaded.original, loaded.edits).page;
   const after = applyToPage(

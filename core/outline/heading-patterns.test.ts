@@ -36,6 +36,14 @@ describe("patterns of headings", () => {
     expect(outline(styled)).toContain("3 Wick");
   });
 
+  it("found by a level that is left out leave the pages alone where it is right", () => {
+    const right = read("<main><h1>a</h1><h2>b</h2><h3>c</h3><h4 class=tile>d</h4></main>");
+    const shape = { tag: "h4", classes: ["tile"], landmark: "main" as const };
+    expect(editsForShape(right, shape, 2, true, ["jump"])).toEqual([]);
+    expect(editsForShape(two, shape, 2, true, ["jump"])).toHaveLength(1);
+    expect(editsForShape(right, shape, 2, true)).toHaveLength(1);
+  });
+
   it("an exact pattern takes no others", () => {
     expect(editsForShape(two, { tag: "h3", classes: ["a"], landmark: "navigation" }, 2, true)).toEqual([]);
     expect(editsForShape(two, { tag: "h3", classes: ["a"], landmark: "navigation" }, 2, false)).toHaveLength(1);

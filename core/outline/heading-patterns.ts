@@ -181,15 +181,20 @@ function fits(shape: HeadingShape, wanted: Partial<HeadingShape>, exact: boolean
   return classes.every((one) => shape.classes.includes(one));
 }
 
-/** The edits that make of all headings of a shape on a page what they shall become. */
+/**
+ * The edits that make of all headings of a shape on a page what they shall become. A page on which none of them has one of
+ * the `faults` that the pattern was found by is left alone: there the level is right.
+ */
 export function editsForShape(
   page: Page,
   wanted: Partial<HeadingShape>,
   target: PatternTarget,
   exact: boolean,
+  faults: readonly ShapeFault[] = [],
 ): Edit[] {
-  return shapedNodes(page).flatMap(({ shape, heading, block, text }): Edit[] => {
-    if (!fits(shape, wanted, exact)) return [];
+  const nodes = shapedNodes(page).filter(({ shape }) => fits(shape, wanted, exact));
+  if (faults.length > 0 && !nodes.some((node) => node.faults.some((one) => faults.includes(one)))) return [];
+  return nodes.flatMap(({ heading, block, text }): Edit[] => {
     if (block >= 0) {
       return typeof target === "number"
         ? [{ op: "make-heading", block: keyOf(page, "block", block), level: target, was: text }]

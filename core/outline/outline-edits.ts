@@ -1,8 +1,9 @@
 import type { Heading, Page } from "../page/page.ts";
-import { type Edit, type NewBlock, slotOf } from "../rewrite/edits.ts";
+import { applyToPage } from "../rewrite/apply.ts";
+import { type Edit, type NewBlock, slotOf, withEdit } from "../rewrite/edits.ts";
 import { originsOf } from "../rewrite/origins.ts";
 import { findNode } from "../rewrite/resolve.ts";
-import { partsBelow } from "./outline.ts";
+import { partsBelow, runOfH1s } from "./outline.ts";
 import type { RepairLine } from "./repair.ts";
 
 /** A page as brought in, the redraft's edits, and the page that they make. */
@@ -113,6 +114,27 @@ function groupFrom(headings: readonly Heading[], index: number): Heading[] {
   const level = headings[index]?.level ?? 6;
   const end = headings.findIndex((one, i) => i > index && one.level < level);
   return headings.slice(index, end < 0 ? undefined : end);
+}
+
+/**
+ * The redraft after H1s that stand together and read as one title have become one, with the edit that does it; null where
+ * there are none. A repair begins there: else it would make parts of the title of them.
+ */
+export function mergedFirst(redrafted: Redrafted): { merge: Edit; after: Redrafted; title: string } | null {
+  const run = runOfH1s(redrafted.page);
+  if (run.length < 2 || run.some(({ made }) => made !== undefined)) return null;
+  const texts = run.map(({ text }) => text);
+  const merge: Edit = {
+    op: "merge-headings",
+    headings: run.map(({ key }) => key),
+    separator: " ",
+    level: 1,
+    was: texts.join("\n"),
+  };
+  const edits = withEdit(redrafted.edits, merge);
+  const { page, refused } = applyToPage(redrafted.original, edits);
+  if (refused.some(({ edit }) => edit === merge)) return null;
+  return { merge, after: { ...redrafted, page, edits }, title: texts.join(" ") };
 }
 
 /** The edits of a repair, bound to the original where the redraft has changed what they are of. */

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { readPage } from "../page/read.ts";
 import { applyToPage } from "../rewrite/apply.ts";
+import { mergedFirst, repairEdits } from "./outline-edits.ts";
 import { CHANGED, REORDERED, type RepairItem, repairLevels, repairOutline } from "./repair.ts";
 
 const levels = (...all: number[]) =>
@@ -29,9 +30,12 @@ function exhaustive(items: readonly RepairItem[]): number {
       if (is === 1 ? h1 : !h1) return Number.POSITIVE_INFINITY;
       if (is !== item.level) cost += CHANGED + Math.abs(is - item.level);
       if (h1 && before) {
-        const above = given[i - 1] as number;
-        if (is > above + 1) return Number.POSITIVE_INFINITY;
-        if (Math.sign(is - above) !== Math.sign(item.level - before.level)) cost += REORDERED;
+        if (is > (given[i - 1] as number) + 1) return Number.POSITIVE_INFINITY;
+        // A heading of the content keeps its rank to the content's last one, whatever stands in a sidebar between.
+        const at = item.content ? items.findLastIndex((one, k) => k < i && one.content) : i - 1;
+        const neighbour = items[at];
+        if (neighbour && Math.sign(is - (given[at] as number)) !== Math.sign(item.level - neighbour.level))
+          cost += REORDERED;
       }
       if (is === 1) h1 = true;
     }
@@ -52,6 +56,11 @@ function exhaustive(items: readonly RepairItem[]): number {
 }
 
 describe("the least repair", () => {
+  it("keeps siblings together, whatever stands in a sidebar between them", () => {
+    const items = [1, 4, 2, 4].map((level, i) => ({ level, content: i !== 2, mayLeave: true }));
+    expect(repairLevels(items).levels).toEqual([1, 2, 2, 2]);
+  });
+
   it("leaves a sound outline alone", () => {
     expect(levels(1, 2, 3, 3, 2, 3, 4, 2)).toEqual([1, 2, 3, 3, 2, 3, 4, 2]);
   });
@@ -150,5 +159,20 @@ describe("a repair of a page", () => {
     expect(refused).toEqual([]);
     expect(Array.from(after.headings, ({ level }) => level)).toEqual([3, 1, 2, 3]);
     expect(repairOutline(after).flatMap((line) => line.edits)).toEqual([]);
+  });
+});
+
+describe("H1s that read as one title", () => {
+  it("are merged first, and the repair starts from that", () => {
+    const original = readPage("<h1>Light</h1>\n<h1>ship</h1><h4>a</h4><p>x</p><h4>b</h4><p>y</p>", {
+      address: "https://a.example/",
+    });
+    const redrafted = { original, page: original, edits: [] };
+    const first = mergedFirst(redrafted);
+    expect(first?.title).toBe("Light ship");
+    const edits = first ? repairEdits(first.after, repairOutline(first.after.page)) : [];
+    const { page } = applyToPage(original, [...(first?.after.edits ?? []), ...edits]);
+    expect(Array.from(page.headings, ({ level, text }) => `${level} ${text}`)).toEqual(["1 Light ship", "2 a", "2 b"]);
+    expect(mergedFirst({ ...redrafted, page, edits: first?.after.edits ?? [] })).toBe(null);
   });
 });

@@ -35,30 +35,39 @@ const UNSOUND = 1e10;
 
 const order = (a: number, b: number) => Math.sign(a - b);
 
-/** What it costs to give a heading a level behind another that had the level `wasBefore` and gets `isBefore`; 0 where it is the first. */
-function costOf(item: RepairItem, was: number, level: number, wasBefore: number, isBefore: number): number {
-  if (item.pinned && level !== was) return Number.POSITIVE_INFINITY;
-  let cost = level === was ? 0 : CHANGED + FURTHER * Math.abs(level - was);
-  if (isBefore > 0) {
-    if (level > isBefore + 1) cost += UNSOUND;
-    if (order(was, wasBefore) !== order(level, isBefore)) cost += REORDERED;
-  }
-  return cost;
+/** A heading before another: the level that it had, and the one that it gets; 0 where there is none. */
+interface Before {
+  was: number;
+  is: number;
 }
 
 /**
+ * What it costs to give a heading a level: behind the heading before it no level may be left out, and it keeps its rank to
+ * its neighbour, which for a heading of the content is the content's last one.
+ */
+function costOf(item: RepairItem, was: number, level: number, before: Before, neighbour: Before): number {
+  if (item.pinned && level !== was) return Number.POSITIVE_INFINITY;
+  let cost = level === was ? 0 : CHANGED + FURTHER * Math.abs(level - was);
+  if (before.is > 0 && level > before.is + 1) cost += UNSOUND;
+  if (neighbour.is > 0 && order(was, neighbour.was) !== order(level, neighbour.is)) cost += REORDERED;
+  return cost;
+}
+
+/** Levels of the heading before and of the content's last one, 0 to 6 each; 0 where the H1 has not been. */
+const STATES = 49;
+
+/**
  * The least change that makes an outline sound: one H1, first in the content, and no level left out on the way down. Exact,
- * by dynamic programming over the level of the heading before; linear in the headings. `h1Outside` says that the H1 comes
- * from elsewhere, as a template makes it of a title.
+ * by dynamic programming over the levels of the heading before and of the content's last one; linear in the headings.
+ * `h1Outside` says that the H1 comes from elsewhere, as a template makes it of a title.
  */
 export function repairLevels(items: readonly RepairItem[], h1Outside = false): Repair {
   const n = items.length;
-  // State 0: no H1 yet. State k: the H1 has been, and the heading before has level k.
-  let costs = new Float64Array(7).fill(Number.POSITIVE_INFINITY);
-  costs[h1Outside ? 1 : 0] = 0;
-  let next = new Float64Array(7);
-  const from = new Uint8Array(n * 7);
-  const chosen = new Uint8Array(n * 7);
+  let costs = new Float64Array(STATES).fill(Number.POSITIVE_INFINITY);
+  costs[h1Outside ? 8 : 0] = 0;
+  let next = new Float64Array(STATES);
+  const from = new Uint8Array(n * STATES);
+  const chosen = new Uint8Array(n * STATES);
   let row = 0;
   const offer = (state: number, cost: number, source: number, level: number) => {
     if (cost >= (next[state] as number)) return;
@@ -66,43 +75,49 @@ export function repairLevels(items: readonly RepairItem[], h1Outside = false): R
     from[row + state] = source;
     chosen[row + state] = level;
   };
-  let previous = h1Outside ? 1 : 0;
+  const none: Before = { was: 0, is: 0 };
+  let [wasBefore, wasContent] = h1Outside ? [1, 1] : [0, 0];
   for (let i = 0; i < n; i++) {
     const item = items[i] as RepairItem;
     const was = Math.min(6, item.level);
-    row = i * 7;
+    row = i * STATES;
     next.fill(Number.POSITIVE_INFINITY);
     const base = costs[0] as number;
     if (!item.content) offer(0, base, 0, was);
     else {
-      offer(1, base + costOf(item, was, 1, 0, 0), 0, 1);
+      offer(8, base + costOf(item, was, 1, none, none), 0, 1);
       if (item.mayLeave && !item.pinned && was !== 1) offer(0, base + LEFT_OUT, 0, 0);
       if (item.pinned && was !== 1) offer(0, base + UNSOUND, 0, was);
     }
-    for (let state = 1; state <= 6; state++) {
+    for (let state = 8; state < STATES; state++) {
       const so = costs[state] as number;
       if (so === Number.POSITIVE_INFINITY) continue;
+      const content = state % 7;
+      const before: Before = { was: wasBefore, is: (state - content) / 7 };
+      const neighbour = item.content ? { was: wasContent, is: content } : before;
       for (let level = 2; level <= 6; level++) {
-        offer(level, so + costOf(item, was, level, previous, state), state, level);
+        const to = level * 7 + (item.content ? level : content);
+        offer(to, so + costOf(item, was, level, before, neighbour), state, level);
       }
-      if (item.pinned && was === 1) offer(1, so + UNSOUND, state, 1);
+      if (item.pinned && was === 1) offer(7 + (item.content ? 1 : content), so + UNSOUND, state, 1);
     }
     [costs, next] = [next, costs];
-    previous = was;
+    wasBefore = was;
+    if (item.content) wasContent = was;
   }
   // Without any heading in the content there is none that could become the H1.
   const wanted = items.some((item) => item.content);
   let state = 0;
   let cost = (costs[0] as number) + (wanted ? UNSOUND : 0);
-  for (let k = 1; k <= 6; k++) {
+  for (let k = 8; k < STATES; k++) {
     if ((costs[k] as number) >= cost) continue;
     cost = costs[k] as number;
     state = k;
   }
   const levels = new Array<number>(n);
   for (let i = n - 1; i >= 0; i--) {
-    levels[i] = chosen[i * 7 + state] ?? 0;
-    state = from[i * 7 + state] ?? 0;
+    levels[i] = chosen[i * STATES + state] ?? 0;
+    state = from[i * STATES + state] ?? 0;
   }
   return { levels, cost };
 }

@@ -87,6 +87,13 @@ describe("its fix settles it", () => {
     ["heading/no-h1", "<h2>Lamp</h2><p>x", "1 Lamp"],
     ["heading/h1-not-first", "<h2>News</h2><h1>Lamp</h1>", "1 Lamp"],
     ["heading/skipped-level", "<h1>a</h1><h3>b</h3>", "1 a, 2 b"],
+    // Siblings stay siblings, and what is below them stays below.
+    [
+      "heading/skipped-level",
+      "<h1>a</h1><h4>b</h4><h5>c</h5><h4>d</h4><h2>e</h2><h3>f</h3>",
+      "1 a, 2 b, 3 c, 2 d, 2 e, 3 f",
+    ],
+    ["heading/several-h1", "<h1>a</h1>\n<h1>b</h1><p>x", "1 a b"],
     ["heading/empty", "<h1>a</h1>\n<h2> </h2>\n<p>x", "1 a"],
   ])("%s: %s becomes %s", (id, body, outline) => {
     expect(fixed(id, body)).toBe(outline);

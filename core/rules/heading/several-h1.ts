@@ -24,6 +24,18 @@ export const headingSeveralH1 = rule({
       yield {
         message: `${counted(together.length, "H1")} stand together and read as one title: ${quote(whole)}. They should be one H1 in several parts.`,
         at: { part: "heading", heading: together[1]?.index ?? first.index, range: together[1]?.heading.range ?? null },
+        fix: {
+          label: "Make them one H1",
+          edits: [
+            {
+              op: "merge-headings",
+              headings: together.map(({ heading }) => heading.key),
+              separator: " ",
+              level: 1,
+              was: together.map(({ heading }) => heading.text).join("\n"),
+            },
+          ],
+        },
       };
     }
     for (const { heading, index } of all.slice(together.length)) {
