@@ -1,5 +1,6 @@
 import { slugFrom } from "../../address/propose-slug.ts";
 import { slugOf } from "../../address/slug.ts";
+import { transliterate } from "../../address/transliterate.ts";
 import { languageOf, type Page } from "../../page/page.ts";
 import type { Fix } from "../rule.ts";
 import { readableSlug } from "../texts.ts";
@@ -16,6 +17,12 @@ export function slugFix(page: Page, value: string): { fix: Fix } | undefined {
   const was = slugOf(page.address);
   if (value === "" || value === was) return undefined;
   return { fix: { label: `Rename to ${value}`, edits: [{ op: "set-slug", value, was }] } };
+}
+
+/** What an editor should know of the tidy slug, as a sentence of a message; "" for nothing. */
+export function noteOnTidySlug(page: Page): string {
+  const { note } = transliterate(readableSlug(page), languageOf(page));
+  return note ? ` ${note}` : "";
 }
 
 /** The slug written in lower-case ASCII words joined by hyphens, its file extension kept. */

@@ -1,6 +1,6 @@
 import { commonPractice, rule } from "../rule.ts";
 import { quote, readableSlug } from "../texts.ts";
-import { slugFix, tidySlug } from "./helpers.ts";
+import { noteOnTidySlug, slugFix, tidySlug } from "./helpers.ts";
 
 export const slugNotAscii = rule({
   id: "slug/not-ascii",
@@ -14,7 +14,7 @@ export const slugNotAscii = rule({
     const match = /[^\x20-\x7e]+/.exec(slug);
     if (!match) return;
     yield {
-      message: `${quote(slug)} becomes ${encodeURIComponent(slug.toWellFormed()).length} characters when it is copied: ${quote(encodeURIComponent(slug.toWellFormed()))}.`,
+      message: `${quote(slug)} becomes ${encodeURIComponent(slug.toWellFormed()).length} characters when it is copied: ${quote(encodeURIComponent(slug.toWellFormed()))}.${noteOnTidySlug(page)}`,
       at: { part: "slug", words: { start: match.index, end: match.index + match[0].length } },
       ...slugFix(page, tidySlug(page)),
     };
