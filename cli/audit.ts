@@ -7,6 +7,7 @@ import { audit } from "#core/rules/audit";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/rules/house-style";
 import { checkHouseStyle } from "#core/rules/house-style-schema";
 import { WEIGHTS, type Weight } from "#core/rules/setting";
+import { localDay } from "#core/rules/today";
 import { auditSite } from "#core/site/audit-site";
 import { summaryOf } from "#core/site/summary";
 import { CommandFault } from "./fault.ts";
@@ -36,7 +37,7 @@ function readStyle(file: string | undefined): HouseStyle {
 export function auditCommand(paths: string[], options: AuditOptions): void {
   const houseStyle = readStyle(options.style);
   const base = baseAddress(options.base);
-  const today = new Date().toISOString().slice(0, 10);
+  const today = localDay();
   const context = { phrase: options.phrase ?? null, houseStyle, today };
   const files = paths.flatMap((path) => {
     const root = statOf(path) ? path : dirname(path);

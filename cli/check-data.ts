@@ -6,6 +6,7 @@ import { readPage } from "#core/page/read";
 import { audit } from "#core/rules/audit";
 import { DEFAULT_HOUSE_STYLE } from "#core/rules/house-style";
 import { WEIGHTS, type Weight } from "#core/rules/setting";
+import { localDay } from "#core/rules/today";
 import { expandBeyond } from "#core/structured-data/expand-beyond";
 import { CommandFault } from "./fault.ts";
 import { baseAddress, readPageFile } from "./files.ts";
@@ -30,7 +31,7 @@ export async function checkDataCommand(
   const isJson = /\.(?:jsonld|json)$/i.test(file);
   const page = isJson ? pageOfJson(file, base) : readPageFile(file, ".", base).page;
   await expandBeyond(page);
-  const today = new Date().toISOString().slice(0, 10);
+  const today = localDay();
   const report = dataReport(page, audit(page, { phrase: null, houseStyle: DEFAULT_HOUSE_STYLE, today }));
   process.stdout.write(options.format === "json" ? `${JSON.stringify(report, null, 2)}\n` : inText(file, report));
   const gates = WEIGHTS.slice(0, WEIGHTS.indexOf(options.failOn) + 1);

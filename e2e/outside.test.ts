@@ -14,7 +14,7 @@ startBrowser();
 function strings(): string[] {
   const stock = {
     latin:
-      "AVATAR Today’s Wave Yacht To Te P. F, L’Île “Tü” W.A.V. r. LT 11 7, 100% fi fl ffi Ty Ye AWAY kayak Vowel —".split(
+      "office baffle fjord waffle efficient flow AVATAR Today’s Wave Yacht To Te P. F, L’Île “Tü” W.A.V. r. LT 11 7, 100% fi fl ffi Ty Ye AWAY kayak Vowel —".split(
         " ",
       ),
     accented: "Žluťoučký kůň Łódź Ærøskøbing Çeşme İstanbul Őrült Ţara ĳzer Ħal Ðór þing Ŵyddfa llŷn é è ñ".split(" "),

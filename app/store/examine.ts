@@ -60,14 +60,15 @@ export function examine(page: Page, { findings, houseStyle, edits, stamp }: Exam
   }
   return {
     name: (h1?.text || title || page.values.name || "").slice(0, 200),
-    title: title.slice(0, 1000),
+    // Whole: what the table shows is what it writes back.
+    title,
     titlePx: Math.round(widthOf(title, titleStyle("desktop"))),
     titleCut: setTitle(title, "desktop", limits).lost !== "",
-    description: description.slice(0, 1000),
+    description,
     descriptionPx: Math.round(widthOf(description, descriptionStyle("desktop"))),
     descriptionCut: setDescription(description, "desktop", limits).lost !== "",
-    slug: slugOf(page.address).slice(0, 300),
-    h1: (h1?.text ?? "").slice(0, 300),
+    slug: slugOf(page.address),
+    h1: h1?.text ?? "",
     levels,
     outlineFault: (findings.find((finding) => finding.rule.startsWith("heading/"))?.message ?? "").slice(0, 160),
     words: contentWords(page),

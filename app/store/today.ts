@@ -1,2 +1,4 @@
-/** ISO 8601 date of today. */
-export const today = () => new Date().toISOString().slice(0, 10);
+import { localDay } from "#core/rules/today";
+
+/** The editor's day. */
+export const today = () => localDay();

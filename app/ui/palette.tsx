@@ -5,6 +5,7 @@ import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { pathOf } from "#core/address/address";
 import { db, type SiteRecord } from "../store/db";
+import { today } from "../store/today";
 import { download } from "./download";
 import { useNotices } from "./notice";
 
@@ -60,11 +61,7 @@ export function Palette({
   const backup = async () => {
     try {
       const { makeBackup } = await import("../store/backup");
-      download(
-        `keen-quill-backup-${new Date().toISOString().slice(0, 10)}.json`,
-        await makeBackup(),
-        "application/json",
-      );
+      download(`keen-quill-backup-${today()}.json`, await makeBackup(), "application/json");
     } catch (error) {
       fail(error);
     }
