@@ -161,6 +161,25 @@ describe("the body", () => {
     expect(source).not.toContain("How a lamp is seen");
   });
 
+  it("words that cannot be placed for sure stay in the field with the reason, and can be set as plain text", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "School visits");
+    await page.getByRole("button", { name: /unfold what stands under What to bring/ }).click();
+    const words = page.getByRole("button", { name: /^Text: Warm clothes, a pencil/ });
+    const field = page.getByRole("textbox", { name: "Text", exact: true });
+    await words.click();
+    // One of the link's words stays, and what comes before it may be in the link or not.
+    await field.fill("Warm clothes, a pencil with very good teeth.");
+    await page.keyboard.press("Enter");
+    await page.getByRole("alert").getByText("Not kept. It cannot be said for sure").waitFor();
+    expect(await field.inputValue()).toContain("very good teeth");
+    await page.getByRole("button", { name: "Set all of it as plain text" }).click();
+    await page.getByRole("button", { name: /^Text: Warm clothes, a pencil with very good teeth/ }).waitFor();
+    expect(added(demo("learn/school-visits.html"), await html(page))).toEqual([
+      "<p>Warm clothes, a pencil with very good teeth.</p>",
+    ]);
+  });
+
   it("pictures get their texts, links their words, the head its code", async () => {
     const page = await openDemo(await freshContext());
     await openDesk(page, "Pictures of the lightship");

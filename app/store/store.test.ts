@@ -12,7 +12,7 @@ import { packOriginal } from "./originals";
 import { addItems, addressesIn, beginQueue, countItems, DEFAULT_LIMITS, tryAgain } from "./queues";
 import { type Incoming, readIncoming } from "./read-incoming";
 import { decideConflict } from "./redraft";
-import { redraftPage } from "./redraft-pages";
+import { previewFields, redraftPage } from "./redraft-pages";
 
 const TODAY = "2026-11-23";
 let site: SiteRecord;
@@ -398,5 +398,25 @@ describe("what an earlier version has kept", () => {
     expect(await restoreBackup(backup)).toEqual({ sites: 1, pages: 1 });
     expect(await db().redrafts.toArray()).toEqual(before);
     expect(await db().pages.get(record.id)).toEqual(again.record);
+  });
+});
+
+describe("long texts", () => {
+  it("are whole in the table, so that none is written back cut", async () => {
+    const title = "lamp ".repeat(400).trim();
+    const record = await page(`<title>${title}</title><h1>${title}</h1>`, `https://quay.example/${"a".repeat(500)}`);
+    expect([record.title, record.h1, record.slug.length]).toEqual([title, title, 500]);
+  });
+});
+
+describe("a change of case", () => {
+  it("knows names by what the site's other pages write, and tells what may be one", async () => {
+    await page(
+      "<html lang=en><title>x</title><p>Turn into Harrow Lane for the lamp and the walk.</p>",
+      "https://quay.example/way",
+    );
+    const record = await page("<html lang=en><title>A Walk To Harrow Lane And Penzance</title><p>x</p>");
+    const previews = await previewFields(site, record.id, ["title"], { kind: "case", style: "sentence" }, TODAY);
+    expect(previews).toMatchObject([{ is: "A walk to Harrow Lane and Penzance", unsure: ["Penzance"] }]);
   });
 });

@@ -69,6 +69,13 @@ describe("capitals", () => {
     expect(sentence("Why I'm Here and I’d Visit")).toBe("Why I'm Here and I’d visit");
   });
 
+  it("leaves what stands behind a colon, and variables of templates, as they are written", () => {
+    const names = writtenNames(["In The Mate, flour and water"], "en");
+    const sentence = (text: string) => inCase(text, "sentence", { language: "en", names });
+    expect(sentence("Biscuit for 2024: flour, Water")).toBe("Biscuit for 2024: flour, water");
+    expect(sentence("{{page_title}} in the cabin")).toBe("{{page_title}} in the cabin");
+  });
+
   it("leaves alone, and tells, what may be a name", () => {
     expect(toCase("The Lamp Of Penzance", "sentence", { language: "en", names: gull })).toEqual({
       text: "The lamp of Penzance",

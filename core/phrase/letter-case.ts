@@ -91,7 +91,7 @@ export function toCase(text: string, style: LetterCase, { language, names }: Cas
     result += text.slice(at, start) + (kept.get(i) ?? convert(text.slice(start, end), style, place));
     at = end;
   });
-  return { text: result + text.slice(at), unsure };
+  return { text: result + text.slice(at), unsure: [...new Set(unsure)] };
 }
 
 /** The words of a text that belong to names of several words, as those are written. */
@@ -125,6 +125,8 @@ interface Place {
 function convert(word: string, style: LetterCase, place: Place): string {
   const { opens, last, shouting, text, start, language } = place;
   const lower = isDutch(language) ? word.toLowerCase() : lowerCase(word, language);
+  // A variable of a template is no word.
+  if (word.includes("_") || /[{%$<]$/.test(text.slice(0, start))) return word;
   // Glued to what stands before, as in "Q&A" or "hair[cut]": part of that word.
   const glued = /[\p{L}\p{N}][^\s\p{L}\p{N}/–—-]+$/u.test(text.slice(Math.max(0, start - 8), start));
   if (glued) return shouting ? lower : word;
@@ -132,7 +134,11 @@ function convert(word: string, style: LetterCase, place: Place): string {
   // The English pronoun, alone and in "I'm" and its like.
   if (/^(?:en\b|$)/i.test(language) && /^i(?:['’](?:m|d|ll|ve|s))?$/i.test(word)) return capital(lower, language);
   if (style === "sentence" || style === "lower") {
-    if (opens && style === "sentence") return capital(place.names?.words.get(lower) ?? lower, language);
+    if (opens && style === "sentence") {
+      // Behind a colon some begin with a capital and some do not: it stays as it was written.
+      if (/:\s+["'“‘(]*$/.test(text.slice(0, start)) && !shouting) return word;
+      return capital(place.names?.words.get(lower) ?? lower, language);
+    }
     return small(word, lower, place);
   }
   return SMALL[style].has(lower) && !opens && !last ? lower : capital(lower, language);

@@ -1,4 +1,5 @@
 import { opensSentence } from "./sentence-start.ts";
+import { isStopWord } from "./stop-words.ts";
 import { wordsOf } from "./words.ts";
 
 /** How words are written in the middle of sentences: with a capital, as names, or small. All in lower case but the names. */
@@ -49,7 +50,7 @@ export function writtenNames(texts: readonly string[], language: string, stated:
   }
   const german = /^de\b/i.test(language);
   for (const [lower, forms] of capitals) {
-    if (small.has(lower) && !german) continue;
+    if ((small.has(lower) && !german) || isStopWord(lower, language || "en")) continue;
     const [most = ""] = [...forms].sort((a, b) => b[1] - a[1])[0] ?? [];
     words.set(lower, most);
   }

@@ -78,6 +78,22 @@ describe("the words of a block", () => {
     ['<a name="x" href="/y">old</a> ship', "ship", '<a name="x"></a> ship'],
     ['<a href="/y"><img src="i.png" alt="">old</a> ship', "ship", '<a href="/y"><img src="i.png" alt=""></a> ship'],
     ["caf&eacute; &amp; <i>bar</i>", "café & pub", "caf&eacute; &amp; <i>pub</i>"],
+    // Marks alone are no words where they stand beside one.
+    [
+      "<i>8. </i>Shared lamps<a href='#x'>¶</a>",
+      "8. Shared old lamps¶",
+      "<i>8. </i>Shared old lamps<a href='#x'>¶</a>",
+    ],
+    [
+      "Given (say, <code>A b ...</code>) then",
+      "Given (say, A b copper then",
+      "Given (say, <code>A b </code>copper then",
+    ],
+    [
+      "The <em>min</em> of it. The <em>max</em> of all",
+      "The max of all The min of it.",
+      "The <em>max</em> of all The <em>min</em> of it.",
+    ],
     ["灯台<b>船</b>です", "灯台<b>船</b>でした", "灯台<b>船</b>でした"],
   ])("%s: become %s, without husks or cut words", (source, wanted, expected) => {
     const value = wanted.replace(/<br>/g, " ").replace(/<[^>]*>/g, "");

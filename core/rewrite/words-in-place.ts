@@ -66,11 +66,12 @@ function aligned(old: readonly TextWord[], now: readonly TextWord[]): number[] {
   return kept;
 }
 
-/** Words that become others, with what stands around them: from and to are places in what is read and in what is wanted. */
+/** A stretch of what is read, and the stretch of what is wanted that takes its place. */
 interface Gap {
   from: number;
   to: number;
-  text: string;
+  start: number;
+  end: number;
 }
 
 /**
@@ -152,14 +153,15 @@ class WordChanger {
   }
 
   /** New text as it is written, with the markup that moves there. */
-  private written(text: string): string {
-    for (const [words, { start, startEnd, endStart, end }] of this.movable) {
+  private written(text: string, within: InlineElement): string {
+    for (const [words, moving] of this.movable) {
+      const { start, startEnd, endStart, end } = moving;
       const at = placeOfWords(text, words);
-      if (at < 0) continue;
+      if (at < 0 || this.pathOf(within).includes(moving)) continue;
       const { source } = this.change;
       const markup =
         source.slice(start, startEnd) + trimSpaces(source.slice(startEnd, endStart)) + source.slice(endStart, end);
-      return this.written(text.slice(0, at)) + markup + this.written(text.slice(at + words.length));
+      return this.written(text.slice(0, at), within) + markup + this.written(text.slice(at + words.length), within);
     }
     return this.change.write(text);
   }
@@ -202,34 +204,54 @@ class WordChanger {
     this.kept.forEach((i, j) => {
       const [old, now] = [this.old[i], this.now[j]];
       if (!old || !now) return;
-      gaps.push({ from, to: old.start, text: this.is.slice(start, now.start) });
-      if (old.text !== now.text) gaps.push({ from: old.start, to: old.end, text: now.text });
+      gaps.push({ from, to: old.start, start, end: now.start });
+      if (old.text !== now.text) gaps.push({ from: old.start, to: old.end, start: now.start, end: now.end });
       [from, start] = [old.end, now.end];
     });
-    gaps.push({ from, to: this.change.was.length, text: this.is.slice(start) });
-    return gaps.flatMap((gap) => this.split(gap)).flatMap((gap) => trimmed(gap, this.change.was));
+    gaps.push({ from, to: this.change.was.length, start, end: this.is.length });
+    return gaps.flatMap((gap) => this.split(gap)).flatMap((gap) => this.trimmed(gap));
   }
 
   /** Where the marks between words are the same, what stands between two of them becomes what stands there now. */
   private split(gap: Gap): Gap[] {
     if (this.change.plain) return [gap];
-    const was = this.change.was.slice(gap.from, gap.to);
-    const [before, after] = [marksIn(was), marksIn(gap.text)];
+    const before = marksIn(this.change.was, gap.from, gap.to, this.oldIn(gap));
+    const after = marksIn(this.is, gap.start, gap.end, this.newIn(gap));
     const same = before.length > 0 && before.map(({ text }) => text).join() === after.map(({ text }) => text).join();
     if (!same) return [gap];
     const gaps: Gap[] = [];
-    let [from, start] = [0, 0];
+    let [from, start] = [gap.from, gap.start];
     before.forEach((mark, n) => {
       const now = after[n] as TextWord;
-      gaps.push({ from: gap.from + from, to: gap.from + mark.start, text: gap.text.slice(start, now.start) });
+      gaps.push({ from, to: mark.start, start, end: now.start });
       [from, start] = [mark.end, now.end];
     });
-    gaps.push({ from: gap.from + from, to: gap.to, text: gap.text.slice(start) });
+    gaps.push({ from, to: gap.to, start, end: gap.end });
     return gaps;
   }
 
-  /** The words of the original that lie in a gap, and whether any of an element's words stay. */
+  /** Takes off what a gap's old and new text share at both ends, words apart. */
+  private trimmed(gap: Gap): Gap[] {
+    const [oldWords, newWords] = [this.oldIn(gap), this.newIn(gap)];
+    const { was } = this.change;
+    let { from, to, start, end } = gap;
+    const [oldHead, newHead] = [oldWords[0]?.start ?? to, newWords[0]?.start ?? end];
+    while (from < oldHead && start < newHead && was[from] === this.is[start]) {
+      from++;
+      start++;
+    }
+    const [oldTail, newTail] = [Math.max(from, oldWords.at(-1)?.end ?? 0), Math.max(start, newWords.at(-1)?.end ?? 0)];
+    while (to > oldTail && end > newTail && was[to - 1] === this.is[end - 1]) {
+      to--;
+      end--;
+    }
+    return from === to && start === end ? [] : [{ from, to, start, end }];
+  }
+
+  /** The words of the original that lie in a gap, and those that are wanted there. */
   private oldIn = ({ from, to }: Gap) => this.old.filter(({ start, end }) => start < to && end > from);
+  private newIn = (gap: Gap) => this.now.filter(({ start, end }) => start < gap.end && end > gap.start);
+  private textOf = ({ start, end }: Gap) => this.is.slice(start, end);
 
   private stays(element: InlineElement): boolean {
     const staying = new Set(this.kept);
@@ -238,14 +260,14 @@ class WordChanger {
 
   private replace(gap: Gap): string | null {
     const words = this.oldIn(gap);
-    const wanted = wordsIn(gap.text);
+    const wanted = this.newIn(gap);
     if (words.length > 1 && wanted.length > 0 && !this.change.plain) {
       const crossed = this.crosses(gap, words);
       if (crossed !== "nothing") {
         if (words.length === wanted.length && (crossed !== "markup without words" || this.between(gap)))
           return this.oneForOne(gap, words, wanted);
         if (crossed !== "markup without words")
-          return `${UNSURE} which of the new words ${quoted(gap.text)} stand in the ${crossed}. Change fewer words at a time, or set all of it as plain text.`;
+          return `${UNSURE} which of the new words ${quoted(this.textOf(gap))} stand in the ${crossed}. Change fewer words at a time, or set all of it as plain text.`;
       }
     }
     this.put(gap, words);
@@ -277,37 +299,38 @@ class WordChanger {
 
   /** As many words as there were: each stands where the one stood that it replaces. */
   private oneForOne(gap: Gap, words: readonly TextWord[], wanted: readonly TextWord[]): string | null {
-    let [from, start] = [gap.from, 0];
+    let [from, start] = [gap.from, gap.start];
+    const put = (part: Gap) => {
+      for (const one of this.trimmed(part)) this.put(one, this.oldIn(one));
+    };
     words.forEach((word, n) => {
       const now = wanted[n] as TextWord;
-      const parts: Gap[] = [
-        { from, to: word.start, text: gap.text.slice(start, now.start) },
-        { from: word.start, to: word.end, text: now.text },
-      ];
-      for (const part of parts) for (const one of trimmed(part, this.change.was)) this.put(one, this.oldIn(one));
+      put({ from, to: word.start, start, end: now.start });
+      put({ from: word.start, to: word.end, start: now.start, end: now.end });
       [from, start] = [word.end, now.end];
     });
-    for (const one of trimmed({ from, to: gap.to, text: gap.text.slice(start) }, this.change.was)) this.put(one, []);
+    put({ from, to: gap.to, start, end: gap.end });
     return null;
   }
 
   /** Takes a stretch out and writes its new text: where its words stood, or beside the outermost markup. */
   private put(gap: Gap, words: readonly TextWord[]): void {
-    const { from, to, text } = this.sparingBreaks(gap);
+    const text = this.textOf(gap);
+    const { from, to } = this.sparingBreaks(gap, text);
     for (const one of this.owner.slice(from, to)) this.removed.add(one);
     if (text === "") return;
     const { start, element } = words.length > 0 ? this.placeOf(words, from, to) : this.beside(from, to);
-    this.inserted.push({ start, end: start, text: this.written(text) });
+    this.inserted.push({ start, end: start, text: this.written(text, element) });
     if (text.trim() !== "") for (const one of this.pathOf(element)) this.fed.add(one);
   }
 
   /** Of the spaces around words that go, a line break is the one that stays. */
-  private sparingBreaks(gap: Gap): Gap {
+  private sparingBreaks(gap: Gap, text: string): Gap {
     const [before, last] = [this.owner[gap.from - 1], this.owner[gap.to - 1]];
-    const spare = gap.text === "" && before?.text === " " && last?.text === " " && last.atom && !before.atom;
+    const spare = text === "" && before?.text === " " && last?.text === " " && last.atom && !before.atom;
     if (spare) return { ...gap, from: gap.from - 1, to: gap.to - 1 };
     // What stays at the beginning without words keeps its distance.
-    const leading = gap.from === 0 && gap.text === "" && last?.text === " " && this.staysBefore(last);
+    const leading = gap.from === 0 && text === "" && last?.text === " " && this.staysBefore(last);
     return leading ? { ...gap, to: gap.to - 1 } : gap;
   }
 
@@ -327,8 +350,16 @@ class WordChanger {
     const first = this.owner[words[0]?.start ?? from];
     const child = first && this.childOf(element, first.parent);
     const inWord = own && this.owner.indexOf(own) <= (words[0]?.start ?? from);
-    if (child && !inWord) return { start: child.start, element };
+    // Markup that keeps words stays before what takes the place of its last ones.
+    if (child && !inWord) return { start: this.keepsBefore(child, from) ? child.end : child.start, element };
     return { start: (inWord ? own : first)?.places[0]?.start ?? element.startEnd, element };
+  }
+
+  /** Whether something of an element stays before a place. */
+  private keepsBefore(element: InlineElement, place: number): boolean {
+    return this.owner
+      .slice(0, place)
+      .some((one) => !this.removed.has(one) && this.pathOf(one.parent).includes(element));
   }
 
   /** Beside the outermost of what stands on both sides. */
@@ -414,34 +445,13 @@ const once = (words: string, text: string) => {
   return at >= 0 && placeOfWords(text.slice(at + 1), words) < 0;
 };
 
-/** Takes off what a gap's old and new text share at both ends, words apart. */
-function trimmed({ from, to, text }: Gap, was: string): Gap[] {
-  const old = was.slice(from, to);
-  const [oldWords, newWords] = [wordsIn(old), wordsIn(text)];
-  const mostHead = Math.min(oldWords[0]?.start ?? old.length, newWords[0]?.start ?? text.length);
-  let head = 0;
-  while (head < mostHead && old[head] === text[head]) head++;
-  const mostTail = Math.min(
-    old.length - (oldWords.at(-1)?.end ?? 0),
-    text.length - (newWords.at(-1)?.end ?? 0),
-    old.length - head,
-    text.length - head,
-  );
-  let tail = 0;
-  while (tail < mostTail && old.at(-1 - tail) === text.at(-1 - tail)) tail++;
-  const gap = { from: from + head, to: to - tail, text: text.slice(head, text.length - tail) };
-  return gap.from === gap.to && gap.text === "" ? [] : [gap];
-}
-
-/** Commas, full stops and their like between the words of a text. */
-function marksIn(text: string): TextWord[] {
-  const words = wordsIn(text);
-  const [first, last] = [words[0], words.at(-1)];
-  if (!first || !last) return [];
-  return Array.from(text.matchAll(/[,.;:!?…、。]+/g), (match) => ({
+/** Commas, full stops and their like between the words of a stretch of text. */
+function marksIn(text: string, from: number, to: number, words: readonly TextWord[]): TextWord[] {
+  if (words.length === 0) return [];
+  return Array.from(text.slice(from, to).matchAll(/[,.;:!?…、。]+/g), (match) => ({
     text: match[0],
-    start: match.index,
-    end: match.index + match[0].length,
+    start: from + match.index,
+    end: from + match.index + match[0].length,
   })).filter(({ start }) => !words.some((word) => word.start <= start && word.end > start));
 }
 

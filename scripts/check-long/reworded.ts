@@ -65,6 +65,8 @@ const emptyIn = (html: string) =>
     (element) =>
       !["html", "head", "body"].includes(element.tag) &&
       !WORDLESS_BEFORE.has(element.tag) &&
+      // A place that links lead to stays without words.
+      !element.attributes.some(({ name }) => name === "id" || name === "name") &&
       collapse(readable(element)) === "" &&
       ![...elementsIn(element.children)].some(({ tag }) => WORDLESS_BEFORE.has(tag)),
   ).length;
