@@ -4,8 +4,9 @@ export default defineConfig({
   test: {
     include: ["e2e/**/*.test.ts"],
     globalSetup: "e2e/application.ts",
-    fileParallelism: false,
-    testTimeout: 60_000,
+    // Two files side by side: each journey has a browser context and a database of its own.
+    maxWorkers: 2,
+    testTimeout: 90_000,
     hookTimeout: 60_000,
   },
 });

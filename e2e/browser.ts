@@ -34,7 +34,7 @@ export async function freshContext(options: { dark?: boolean } = {}): Promise<Br
 
 export async function openTab(context: BrowserContext, path = "/"): Promise<Page> {
   const page = await context.newPage();
-  page.setDefaultTimeout(12_000);
+  page.setDefaultTimeout(20_000);
   page.on("pageerror", (error) => faults.push(error.message));
   page.on("console", (message) => {
     // A browser asks for /favicon.ico by itself where no document names an icon.

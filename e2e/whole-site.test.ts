@@ -315,11 +315,11 @@ describe("from disk, spreadsheets and drafts", () => {
     await plan.getByText("It has no address.").waitFor();
     await page.getByRole("button", { name: "Apply to 3 pages" }).click();
     await page.getByText("1 changed, 1 added").first().waitFor();
-    await page.getByRole("button", { name: "37 pages", exact: true }).waitFor();
+    await page.getByRole("button", { name: "39 pages", exact: true }).waitFor();
     await page.getByText("Hire the wardroom", { exact: true }).waitFor();
     expect(await page.getByText("Theirs").count()).toBe(0);
     await page.reload();
-    await page.getByRole("button", { name: "37 pages", exact: true }).waitFor();
+    await page.getByRole("button", { name: "39 pages", exact: true }).waitFor();
     await page.keyboard.press("Control+z");
     await page.getByRole("button", { name: "38 pages", exact: true }).waitFor();
     await page.keyboard.press("Control+z");

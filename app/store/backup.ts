@@ -29,6 +29,7 @@ const summary = {
   also: text.optional(),
   redirectedFrom: texts.optional(),
   fragments: text.optional(),
+  alternates: text.optional(),
   ids: text.optional(),
   pictures: text.optional(),
   said: text.optional(),
