@@ -159,7 +159,9 @@ function OneNote({
         )}
         {finding.fix && (
           <p className="flex items-baseline gap-2">
-            <Action onClick={() => onFix(note)}>{finding.fix.label}</Action>
+            <Action className="min-w-0 [overflow-wrap:anywhere]" onClick={() => onFix(note)}>
+              {finding.fix.label}
+            </Action>
             {open && <Keys>.</Keys>}
           </p>
         )}

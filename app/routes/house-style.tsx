@@ -11,6 +11,7 @@ import {
   styleForKind,
 } from "#core/rules/house-style";
 import type { Rule, RuleFacts } from "#core/rules/rule";
+import { SUBJECTS } from "#core/rules/subjects";
 import { useRuleCounts } from "../house-style/changes";
 import { PatternFields } from "../house-style/patterns";
 import { RuleLine } from "../house-style/rule-line";
@@ -28,20 +29,6 @@ import { useSite } from "./site";
 
 export const meta = () => [{ title: "House style · Keen Quill" }];
 
-const SUBJECTS: Record<string, string> = {
-  title: "Titles",
-  description: "Descriptions",
-  slug: "Slugs",
-  heading: "Headings",
-  body: "Body",
-  image: "Pictures",
-  link: "Links",
-  control: "Buttons",
-  head: "Head",
-  markup: "Markup",
-  data: "Structured data",
-  "keywords-meta": "Meta keywords",
-};
 const ALL: { facts: RuleFacts; settings: Rule["settings"] }[] = [
   ...RULES.map((rule) => ({ facts: rule, settings: rule.settings })),
   ...SITE_RULES.map((rule) => ({ facts: rule, settings: {} })),

@@ -73,6 +73,11 @@ describe("capitals", () => {
     const names = writtenNames(["In The Mate, flour and water"], "en");
     const sentence = (text: string) => inCase(text, "sentence", { language: "en", names });
     expect(sentence("Biscuit for 2024: flour, Water")).toBe("Biscuit for 2024: flour, water");
+    expect(sentence("Lamp kit – make your own – Now")).toBe("Lamp kit – make your own – Now");
+    const cabin = writtenNames([], "en", ["The Mate’s Cabin"]);
+    expect(inCase("A night in the mate’s cabin", "sentence", { language: "en", names: cabin })).toBe(
+      "A night in the Mate’s Cabin",
+    );
     expect(sentence("{{page_title}} in the cabin")).toBe("{{page_title}} in the cabin");
   });
 

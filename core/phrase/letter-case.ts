@@ -103,7 +103,9 @@ function namedIn(text: string, words: readonly Word[], { phrases }: WrittenNames
     for (let n = Math.min(6, words.length - i); n > 1; n--) {
       const written = phrases.get(lower.slice(i, i + n).join(" "));
       if (!written) continue;
-      for (const [k, word] of written.split(" ").entries()) kept.set(i + k, word);
+      // “The” before a name is a part of it at the beginning of a sentence only.
+      for (const [k, word] of written.split(" ").entries())
+        if (k > 0 || !NEVER_NAMES.has(word.toLowerCase())) kept.set(i + k, word);
       i += n - 1;
       break;
     }
@@ -135,8 +137,8 @@ function convert(word: string, style: LetterCase, place: Place): string {
   if (/^(?:en\b|$)/i.test(language) && /^i(?:['’](?:m|d|ll|ve|s))?$/i.test(word)) return capital(lower, language);
   if (style === "sentence" || style === "lower") {
     if (opens && style === "sentence") {
-      // Behind a colon some begin with a capital and some do not: it stays as it was written.
-      if (/:\s+["'“‘(]*$/.test(text.slice(0, start)) && !shouting) return word;
+      // Behind a colon or a dash some begin with a capital and some do not: it stays as it was written.
+      if (/(?::|\s[–—-])\s+["'“‘(]*$/.test(text.slice(0, start)) && !shouting) return word;
       return capital(place.names?.words.get(lower) ?? lower, language);
     }
     return small(word, lower, place);

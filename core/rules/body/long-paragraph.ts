@@ -15,7 +15,7 @@ export const linesOf = (text: string) => Math.ceil(widthOf(text, STYLE) / LINE);
 export const bodyLongParagraph = rule({
   id: "body/long-paragraph",
   weight: "may",
-  sees: ["blocks"],
+  sees: ["blocks", "headings"],
   finds: "a paragraph taller than a telephone's screen",
   why: "On a telephone such a paragraph has neither beginning nor end. Most can be parted where the thought turns.",
   source: commonPractice("a screen of 390 × 700 px, set in 17 px"),

@@ -7,7 +7,7 @@ import { quote } from "../texts.ts";
 export const bodyLongStretchWithoutHeading = rule({
   id: "body/long-stretch-without-heading",
   weight: "may",
-  sees: ["blocks", "language"],
+  sees: ["blocks", "language", "headings"],
   finds: "a long stretch of text without a heading",
   why: "Readers scan. Two screens of a telephone without a heading give them nothing to hold on to. A story may well do without.",
   source: commonPractice("about 130 words a screen"),

@@ -9,7 +9,7 @@ export const dataNotOnPage = dataRule({
   finds: "something that the data says and no reader can see",
   why: "Search engines ask that data says what the page shows. Mostly the page has moved on and the data has not.",
   source: guidance("search engines’ general guidelines for structured data"),
-  sees: ["blocks", "images", "videos", "metas"],
+  sees: ["blocks", "images", "videos", "metas", "language", "titles"],
   *check(data, { page }) {
     for (const { value, what, text, shown, light } of unseenOf(data, page)) {
       yield {

@@ -1,0 +1,47 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import { markdownFromBytes, originalFromBytes } from "../page/original.ts";
+import type { Page } from "../page/page.ts";
+import { readPage } from "../page/read.ts";
+import { CATALOGUE, RULES } from "./catalogue.ts";
+import { DEFAULT_HOUSE_STYLE, settingsFor } from "./house-style.ts";
+import { SUBJECTS } from "./subjects.ts";
+
+const folder = new URL("../../demo/gullhaven/", import.meta.url);
+const pages = readdirSync(folder, { recursive: true, encoding: "utf8" })
+  .filter((file) => /\.(?:html|md)$/.test(file))
+  .map((file) => {
+    const bytes = readFileSync(new URL(encodeURI(file), folder));
+    const original = file.endsWith(".md") ? markdownFromBytes(bytes) : originalFromBytes(bytes);
+    return readPage(original, { address: `https://www.gullhaven.example/${file}` });
+  });
+const houseStyle = { ...DEFAULT_HOUSE_STYLE, brand: "Gullhaven Lightship Museum" };
+
+/** Never another object while a page is redrafted, or a part of what another one is made of. */
+const ALWAYS: ReadonlySet<string> = new Set(["format", "fault", "charset", "headers"]);
+
+describe("the subjects", () => {
+  it("hold every rule of the catalogue", () => {
+    const without = [...CATALOGUE.keys()].filter((id) => !((id.split("/")[0] ?? "") in SUBJECTS));
+    expect(without).toEqual([]);
+  });
+});
+
+describe("what a rule reads of a page", () => {
+  it.each(RULES.map((rule) => [rule.id, rule] as const))("%s says that it sees it", (_, rule) => {
+    const unsaid = new Set<string>();
+    for (const page of pages) {
+      const watched = new Proxy(page, {
+        get(target, part) {
+          if (typeof part === "string" && !rule.sees.includes(part as keyof Page) && !ALWAYS.has(part))
+            unsaid.add(part);
+          return Reflect.get(target, part);
+        },
+      });
+      const settings = settingsFor(rule.id, rule.settings, houseStyle);
+      const context = { phrase: "lightship museum", houseStyle, today: "2026-11-23", settings, written: [] };
+      for (const { fix } of rule.check(watched, context)) void fix;
+    }
+    expect([...unsaid]).toEqual([]);
+  });
+});
