@@ -94,6 +94,11 @@ describe("the words of a block", () => {
       "The max of all The min of it.",
       "The <em>max</em> of all The <em>min</em> of it.",
     ],
+    [
+      "The <em>min</em> class has the least. The <em>bloom</em> class has a filter.",
+      "A filter is in the bloom class. Of two, the min is the least.",
+      "A filter is in the <em>bloom</em> class. Of two, the <em>min</em> is the least.",
+    ],
     ["灯台<b>船</b>です", "灯台<b>船</b>でした", "灯台<b>船</b>でした"],
   ])("%s: become %s, without husks or cut words", (source, wanted, expected) => {
     const value = wanted.replace(/<br>/g, " ").replace(/<[^>]*>/g, "");

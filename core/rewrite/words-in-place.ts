@@ -319,7 +319,7 @@ class WordChanger {
     const { from, to } = this.sparingBreaks(gap, text);
     for (const one of this.owner.slice(from, to)) this.removed.add(one);
     if (text === "") return;
-    const { start, element } = words.length > 0 ? this.placeOf(words, from, to) : this.beside(from, to);
+    const { start, element } = words.length > 0 ? this.placeOf(words, from, to, text) : this.beside(from, to);
     this.inserted.push({ start, end: start, text: this.written(text, element) });
     if (text.trim() !== "") for (const one of this.pathOf(element)) this.fed.add(one);
   }
@@ -342,8 +342,15 @@ class WordChanger {
   }
 
   /** In the innermost element around the words that go. */
-  private placeOf(words: readonly TextWord[], from: number, to: number): { start: number; element: InlineElement } {
-    const around = this.change.plain ? this.all : this.around(words);
+  private placeOf(
+    words: readonly TextWord[],
+    from: number,
+    to: number,
+    text: string,
+  ): { start: number; element: InlineElement } {
+    // Markup that moves here with its words stands beside other markup, not in it.
+    const moving = [...this.movable.keys()].some((one) => placeOfWords(text, one) >= 0);
+    const around = this.change.plain || moving ? this.all : this.around(words);
     // Markup that stays around all words of the text is not left by what replaces some of them.
     const element = this.pathOf(around).includes(this.all) ? around : this.all;
     const own = this.owner.slice(from, to).find((one) => one.parent === element);
