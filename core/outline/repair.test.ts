@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { readPage } from "../page/read.ts";
 import { applyToPage } from "../rewrite/apply.ts";
 import { mergedFirst, repairEdits } from "./outline-edits.ts";
-import { CHANGED, REORDERED, type RepairItem, repairLevels, repairOutline } from "./repair.ts";
+import { CHANGED, PARTED, REORDERED, type RepairItem, repairLevels, repairOutline } from "./repair.ts";
 
 const levels = (...all: number[]) =>
   repairLevels(all.map((level) => ({ level, content: true, mayLeave: true }))).levels;
@@ -35,7 +35,7 @@ function exhaustive(items: readonly RepairItem[]): number {
         const at = item.content ? items.findLastIndex((one, k) => k < i && one.content) : i - 1;
         const neighbour = items[at];
         if (neighbour && Math.sign(is - (given[at] as number)) !== Math.sign(item.level - neighbour.level))
-          cost += REORDERED;
+          cost += item.level === neighbour.level ? PARTED : REORDERED;
       }
       if (is === 1) h1 = true;
     }
@@ -59,6 +59,10 @@ describe("the least repair", () => {
   it("keeps siblings together, whatever stands in a sidebar between them", () => {
     const items = [1, 4, 2, 4].map((level, i) => ({ level, content: i !== 2, mayLeave: true }));
     expect(repairLevels(items).levels).toEqual([1, 2, 2, 2]);
+  });
+
+  it("parts no siblings, where what follows is higher", () => {
+    expect(levels(1, 4, 4, 2, 4)).toEqual([1, 2, 2, 2, 3]);
   });
 
   it("leaves a sound outline alone", () => {

@@ -30,6 +30,8 @@ export interface Repair {
 export const CHANGED = 100;
 const FURTHER = 1;
 export const REORDERED = 10_000;
+/** Siblings of which one would become a part of the other. */
+export const PARTED = 20_000;
 const LEFT_OUT = 200;
 const UNSOUND = 1e10;
 
@@ -49,7 +51,8 @@ function costOf(item: RepairItem, was: number, level: number, before: Before, ne
   if (item.pinned && level !== was) return Number.POSITIVE_INFINITY;
   let cost = level === was ? 0 : CHANGED + FURTHER * Math.abs(level - was);
   if (before.is > 0 && level > before.is + 1) cost += UNSOUND;
-  if (neighbour.is > 0 && order(was, neighbour.was) !== order(level, neighbour.is)) cost += REORDERED;
+  const rank = order(was, neighbour.was);
+  if (neighbour.is > 0 && rank !== order(level, neighbour.is)) cost += rank === 0 ? PARTED : REORDERED;
   return cost;
 }
 
