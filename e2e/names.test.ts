@@ -92,7 +92,7 @@ describe("names, levels and what is passed over", () => {
       const page = readPage(html, { address: "https://a.example/" });
       const heard = <T extends { silent: boolean }>(list: readonly T[]) => list.filter(({ silent }) => !silent);
       const ours = [
-        ...page.headings.map(({ level, text }) => `heading ${level} ${text}`),
+        ...Array.from(page.headings, ({ level, text }) => `heading ${level} ${text}`),
         ...heard(page.links).map(({ text, title }) => `link ${text || plain(title ?? "")}`),
         ...heard(page.controls)
           .filter(({ tag }) => tag !== "a")

@@ -17,6 +17,7 @@ import { differingFromAxe } from "../e2e/axe.ts";
 import { alarmsOver } from "./check-long/alarms.ts";
 import { type Reworded, reword } from "./check-long/reworded.ts";
 import { CHROMIUM_FLAGS, ensureChromium } from "./chromium.mjs";
+import { run } from "./run.mjs";
 
 const folder = "/usr/share/doc/apache2-doc/manual";
 if (!existsSync(folder)) {
@@ -129,4 +130,5 @@ writeFileSync(
   new URL("../docs/check-long.md", import.meta.url),
   `# The long check\n\nWritten by \`npm run check:long\` on ${new Date().toISOString().slice(0, 10)}: every page of Debian's apache2-doc is read, audited and rewritten; the model must equal the rewritten source read again, and a second application must change nothing. What a page proposes of itself is stated in its source, and must pass the rules about data.\n\n${result}\n\n${against}\n\n## Reworded paragraphs\n\n${reworded}\n\n${refusedWords}\n## What rules find on real pages\n\n${real.length} pages of ${handbooks.length} handbooks. Of rules that once raised false alarms: what is left, and why.\n\n| rule | findings | pages | what they are |\n| --- | --- | --- | --- |\n${alarms.join("\n")}\n${broken.map((b) => `- ${b}\n`).join("")}`,
 );
+run("npx", ["--no-install", "biome", "format", "--write", "docs/check-long.md"], { stdio: "ignore" });
 process.exit(broken.length + differing.size > 0 ? 1 : 0);
