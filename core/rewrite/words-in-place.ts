@@ -102,6 +102,8 @@ class WordChanger {
   private readonly old: TextWord[];
   private readonly now: TextWord[];
   private kept: number[];
+  /** Indexes of the old words that are kept. */
+  private readonly staying: ReadonlySet<number>;
   private readonly wasWords = new Map<InlineElement, number[]>();
   /** The element around all words: what is written before or behind them belongs to it. */
   private readonly all: InlineElement;
@@ -122,10 +124,15 @@ class WordChanger {
     this.now = wordsIn(is);
     this.old.forEach(({ start, end }, i) => {
       const around = new Set(this.owner.slice(start, end).flatMap((one) => this.pathOf(one.parent)));
-      for (const element of around) this.wasWords.set(element, [...(this.wasWords.get(element) ?? []), i]);
+      for (const element of around) {
+        const words = this.wasWords.get(element);
+        if (words) words.push(i);
+        else this.wasWords.set(element, [i]);
+      }
     });
     this.all = this.around(this.old.length > 0 ? this.old : [{ text: "", start: 0, end: change.was.length }]);
     this.kept = change.plain ? this.now.map(() => -1) : this.without(aligned(this.old, this.now));
+    this.staying = new Set(this.kept);
     this.movable = this.moved();
   }
 
@@ -209,7 +216,15 @@ class WordChanger {
       [from, start] = [old.end, now.end];
     });
     gaps.push({ from, to: this.change.was.length, start, end: this.is.length });
-    return gaps.flatMap((gap) => this.split(gap)).flatMap((gap) => this.trimmed(gap));
+    // Most gaps are the same space between two words that stay.
+    const differs = (gap: Gap) => {
+      const text = this.textOf(gap);
+      return text !== this.change.was.slice(gap.from, gap.to) || /\S/.test(text);
+    };
+    return gaps
+      .filter(differs)
+      .flatMap((gap) => this.split(gap))
+      .flatMap((gap) => this.trimmed(gap));
   }
 
   /** Where the marks between words are the same, what stands between two of them becomes what stands there now. */
@@ -254,8 +269,7 @@ class WordChanger {
   private textOf = ({ start, end }: Gap) => this.is.slice(start, end);
 
   private stays(element: InlineElement): boolean {
-    const staying = new Set(this.kept);
-    return (this.wasWords.get(element) ?? []).some((i) => staying.has(i));
+    return (this.wasWords.get(element) ?? []).some((i) => this.staying.has(i));
   }
 
   private replace(gap: Gap): string | null {
@@ -276,7 +290,7 @@ class WordChanger {
 
   /** Whether words stay on both sides of a gap. */
   private between({ from, to }: Gap): boolean {
-    const staying = this.old.filter((_, i) => this.kept.includes(i));
+    const staying = this.old.filter((_, i) => this.staying.has(i));
     return staying.some(({ end }) => end <= from) && staying.some(({ start }) => start >= to);
   }
 
