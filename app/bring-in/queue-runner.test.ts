@@ -33,13 +33,14 @@ vi.mock("../workers/pool", async () => {
     ...(await import("../store/read-incoming")),
     ...(await import("../store/bring-again")),
     ...(await import("../store/sitemap-file")),
-    ...(await import("./fetch-and-read")),
+    ...(await import("./fetch-page")),
   };
   return {
     onPoolBeside: (run: (w: typeof worker) => Promise<unknown>) => run(worker),
     onPool: (run: (w: typeof worker) => Promise<unknown>) => run(worker),
-    onPoolAll: (work: unknown[], run: (w: typeof worker, one: unknown) => Promise<unknown>) =>
-      Promise.all(work.map((one) => run(worker, one))),
+    inLanes: (work: unknown[], run: (one: unknown) => Promise<unknown>) => Promise.all(work.map(run)),
+    PAGE_LIMIT: 20_000,
+    TookTooLong: Error,
   };
 });
 vi.stubGlobal("navigator", {

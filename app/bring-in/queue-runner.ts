@@ -4,10 +4,11 @@ import { addressesOf, keep } from "../store/bring-in";
 import { db, type ItemState, type QueueItem, type QueueRecord, type SiteRecord } from "../store/db";
 import { explainStorage } from "../store/faults";
 import { addItems, knownOfQueue, tellPages } from "../store/queues";
+import { readWithin } from "../store/read-within";
 import { today } from "../store/today";
 import { onPool, onPoolBeside } from "../workers/pool";
-import type { Read } from "./fetch-and-read";
 import { type Brought, fetchFromServer } from "./fetch-from-server";
+import type { Read } from "./fetch-page";
 
 /** Pages are kept in batches: after so many, or after so long in milliseconds. */
 const BATCH = 20;
@@ -251,9 +252,7 @@ class Runner {
     const { site } = this;
     const date = today();
     const pageId = this.known.get(item.address) ?? null;
-    const { answer, incoming, read } = await onPoolBeside((worker) =>
-      worker.fetchAndRead(site, item.address, pageId, date),
-    );
+    const { answer, incoming } = await onPoolBeside((worker) => worker.fetchPage(item.address));
     if (this.stopping.signal.aborted) return false;
     this.heard(answer);
     if (!answer.ok) {
@@ -262,11 +261,15 @@ class Runner {
     }
     // The host is asked for the next page while this one is kept.
     release();
-    if (!incoming) return this.take(item, read);
-    if (!(await this.mayStay(item, answer.address))) return false;
+    if (!incoming) return false;
+    const moved = answer.address !== item.address;
+    if (moved && !(await this.mayStay(item, answer.address))) return false;
     // A page that has moved since is still the page that was asked for again.
-    const moved = this.known.get(answer.address) ?? (this.queue.from === "again" ? pageId : null);
-    return this.take(item, await onPool(async (worker) => await worker.readFetched(site, incoming, moved, date)));
+    const again = moved ? (this.known.get(answer.address) ?? (this.queue.from === "again" ? pageId : null)) : pageId;
+    return this.take(
+      item,
+      await readWithin(incoming, async (worker, one) => await worker.readFetched(site, one, again, date)),
+    );
   }
 
   private take(item: QueueItem, read: Read | null): boolean {

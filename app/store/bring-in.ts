@@ -3,7 +3,7 @@ import { type LeftOut, MAX_ENTRIES, type PackedFile, typeBeside, whyLeftOut } fr
 import { MAX_SOURCE_BYTES } from "#core/page/original";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/rules/house-style";
 import { guessTitlePattern } from "#core/site/brand";
-import { onPool, onPoolAll } from "../workers/pool";
+import { inLanes, onPool } from "../workers/pool";
 import { act, type Put } from "./act";
 import type { BroughtAgain } from "./bring-again";
 import { db, type PageRecord, type SiteRecord } from "./db";
@@ -11,6 +11,7 @@ import { explainStorage } from "./faults";
 import { type ChosenFile, keepFiles } from "./files";
 import { tellPages } from "./queues";
 import type { Incoming, ReadIncoming } from "./read-incoming";
+import { readWithin } from "./read-within";
 import { today } from "./today";
 
 /** A file's bytes under its path. */
@@ -98,10 +99,11 @@ export function prepare(
   signal: AbortSignal,
 ): Promise<Prepared[]> {
   const date = today();
-  return onPoolAll(incoming, (worker, one) => worker.readIncoming(site.id, one, site.houseStyle, date), {
-    signal,
-    onResult: (_, done) => onProgress(done),
-  });
+  return inLanes(
+    incoming,
+    (one) => readWithin(one, (worker, read) => worker.readIncoming(site.id, read, site.houseStyle, date)),
+    { signal, onResult: (_, done) => onProgress(done) },
+  );
 }
 
 /** A new page's record. */
@@ -159,9 +161,12 @@ export async function partKnown(
   const known = await addressesOf(site.id);
   const isKnown = ({ address }: Prepared) => known.has(address);
   const date = today();
-  const again = await onPoolAll(prepared.filter(isKnown), async (worker, { id, address }) => {
+  const again = await inLanes(prepared.filter(isKnown), async ({ id, address, original: { unread } }) => {
     const source = incoming.get(id);
-    return source ? await worker.carryOverPage(site, known.get(address) ?? "", source, date) : null;
+    if (!source) return null;
+    return await readWithin(unread ? { ...source, unread } : source, (worker, one) =>
+      worker.carryOverPage(site, known.get(address) ?? "", one, date),
+    );
   });
   return { fresh: prepared.filter((one) => !isKnown(one)), again: again.filter((one) => one !== null) };
 }

@@ -2,7 +2,7 @@ import Dexie, { type EntityTable, type Table } from "dexie";
 import type { FetchFault } from "#core/address/fetch-answer";
 import type { Validity } from "#core/exchange/validity";
 import type { Charset } from "#core/page/charset";
-import type { OriginalKind } from "#core/page/original";
+import type { OriginalKind, Unread } from "#core/page/original";
 import type { PageKind } from "#core/page/page-kind";
 import type { Conflict } from "#core/rewrite/carry-over";
 import type { Edit } from "#core/rewrite/edits";
@@ -104,6 +104,7 @@ export interface OriginalRecord {
   packed: Uint8Array;
   charset: Charset;
   headers?: Readonly<Record<string, string>>;
+  unread?: Unread;
 }
 
 /** A picture or style sheet that came in beside the pages. Its bytes are apart, so that all sizes can be read at once. */

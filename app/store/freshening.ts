@@ -1,5 +1,5 @@
-import { onPoolAll } from "../workers/pool";
-import type { PageRecord, SiteRecord } from "./db";
+import { inLanes, onPool, PAGE_LIMIT, TookTooLong } from "../workers/pool";
+import { db, type PageRecord, type SiteRecord } from "./db";
 import { today } from "./today";
 
 /** Pages that one worker audits before it writes: few enough that the table fills as results arrive. */
@@ -16,7 +16,29 @@ export async function freshenPages(
   const ids = pages.map(({ id }) => id);
   const chunks = Array.from({ length: Math.ceil(ids.length / CHUNK) }, (_, i) => ids.slice(i * CHUNK, (i + 1) * CHUNK));
   let done = 0;
-  await onPoolAll(chunks, (worker, chunk) => worker.examinePages(site, chunk, date).then(() => chunk.length), {
+  const examine = (chunk: readonly string[]) =>
+    onPool((worker) => worker.examinePages(site, chunk, date), PAGE_LIMIT * (chunk.length > 1 ? 3 : 1));
+  const examineAlone = async (id: string) => {
+    try {
+      await examine([id]);
+    } catch (error) {
+      if (!(error instanceof TookTooLong)) throw error;
+      // What a page is found to be today it was not when it came in: it is kept, and read no more.
+      const page = await db().pages.get(id);
+      if (page) await db().originals.update(page.original, { unread: "too-slow" });
+      await examine([id]);
+    }
+  };
+  const examineChunk = async (chunk: readonly string[]) => {
+    try {
+      await examine(chunk);
+    } catch (error) {
+      if (!(error instanceof TookTooLong)) throw error;
+      for (const id of chunk) if (!signal.aborted) await examineAlone(id);
+    }
+    return chunk.length;
+  };
+  await inLanes(chunks, examineChunk, {
     signal,
     onResult: (count) => {
       done += count;

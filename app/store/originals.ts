@@ -16,7 +16,7 @@ export async function packOriginal(id: string, siteId: string, original: Origina
 export async function loadOriginal(id: string): Promise<Original | null> {
   const record = await db().originals.get(id);
   if (!record) return null;
-  const { packed, kind, charset, headers } = record;
+  const { packed, kind, charset, headers, unread } = record;
   const bytes = await through(packed, new DecompressionStream("deflate"));
-  return { kind, bytes, charset, ...(headers && { headers }) };
+  return { kind, bytes, charset, ...(headers && { headers }), ...(unread && { unread }) };
 }

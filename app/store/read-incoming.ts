@@ -1,5 +1,5 @@
 import { withSlug } from "#core/address/slug";
-import { markdownFromBytes, type Original, originalFromBytes } from "#core/page/original";
+import { markdownFromBytes, type Original, originalFromBytes, type Unread } from "#core/page/original";
 import { addressOn, type Page, type PageFault, statedAddress } from "#core/page/page";
 import { guessKind, type PageKind } from "#core/page/page-kind";
 import { readPage } from "#core/page/read";
@@ -22,6 +22,8 @@ export interface Incoming {
   contentType?: string | null;
   headers?: Readonly<Record<string, string>>;
   phrase: string;
+  /** Why it is kept without being read. */
+  unread?: Unread;
 }
 
 export interface ReadIncoming {
@@ -42,11 +44,11 @@ export interface ReadIncoming {
 const MARKDOWN = /\.(?:md|markdown)$/i;
 
 /** The original of what comes in: Markdown by its name or content type, else HTML. */
-export function originalOf({ source, path, contentType, headers }: Incoming): Original {
-  if (!(source instanceof Uint8Array)) return source;
+export function originalOf({ source, path, contentType, headers, unread }: Incoming): Original {
+  if (!(source instanceof Uint8Array)) return unread ? { ...source, unread } : source;
   const markdown = MARKDOWN.test(path) || /markdown/i.test(contentType ?? "");
   const original = markdown ? markdownFromBytes(source) : originalFromBytes(source, contentType);
-  return headers ? { ...original, headers } : original;
+  return { ...original, ...(headers && { headers }), ...(unread && { unread }) };
 }
 
 /** A page's own address: its canonical, or for Markdown its front matter's slug, where the address is but a guess. */

@@ -1,6 +1,6 @@
 import * as Comlink from "comlink";
 import { unzipPages } from "#core/exchange/zip";
-import { fetchAndRead, readFetched } from "../bring-in/fetch-and-read";
+import { fetchPage, readFetched } from "../bring-in/fetch-page";
 import { carryOverPage } from "../store/bring-again";
 import { checkPage } from "../store/check-page";
 import { examinePages } from "../store/freshen";
@@ -14,7 +14,7 @@ import { readSitemapFile } from "../store/sitemap-file";
 
 /** Work on pages away from the screen's thread. What is long runs on a pool of these. */
 const api = {
-  fetchAndRead,
+  fetchPage,
   readFetched,
   readIncoming,
   unzipPages,

@@ -6,48 +6,115 @@ export type PooledWorker = Comlink.Remote<PagesWorker>;
 /** As many workers as the machine has processors, one left for the screen, but two at least; each needs some 50 MB. */
 const SIZE = Math.max(2, Math.min(8, (globalThis.navigator?.hardwareConcurrency ?? 2) - 1));
 
-const workers: PooledWorker[] = [];
-const idle: PooledWorker[] = [];
-const waiting: ((worker: PooledWorker) => void)[] = [];
+/** How long one page may take, in milliseconds: reading the largest takes a tenth of that. */
+export const PAGE_LIMIT = 20_000;
 
-function start(): PooledWorker {
-  const worker = Comlink.wrap<PagesWorker>(
-    new Worker(new URL("./pages.worker.ts", import.meta.url), { type: "module" }),
-  );
-  workers.push(worker);
-  return worker;
+/** The work took longer than it may; its worker was ended. */
+export class TookTooLong extends Error {}
+/** The worker was ended, or died, while it was at other work too. */
+class WorkerLost extends Error {}
+
+interface Member {
+  worker: Worker;
+  remote: PooledWorker;
+  /** Rejects when the worker dies or is ended. */
+  lost: Promise<never>;
+  lose(): void;
 }
 
-function take(): Promise<PooledWorker> {
+const members: Member[] = [];
+const idle: Member[] = [];
+const waiting: ((member: Member) => void)[] = [];
+
+function start(): Member {
+  const worker = new Worker(new URL("./pages.worker.ts", import.meta.url), { type: "module" });
+  let lose = () => {};
+  const lost = new Promise<never>((_, reject) => {
+    lose = () =>
+      reject(new WorkerLost("A worker of this page has died twice at the same work. Reload the page, then try again."));
+  });
+  lost.catch(() => {});
+  const member: Member = { worker, remote: Comlink.wrap<PagesWorker>(worker), lost, lose };
+  worker.addEventListener("error", () => remove(member));
+  members.push(member);
+  return member;
+}
+
+/** Ends a worker; whoever waits for one gets a new one. */
+function remove(member: Member): void {
+  const at = members.indexOf(member);
+  if (at < 0) return;
+  members.splice(at, 1);
+  if (idle.includes(member)) idle.splice(idle.indexOf(member), 1);
+  member.worker.terminate();
+  member.lose();
+  const next = waiting.shift();
+  if (next) next(start());
+}
+
+function take(): Promise<Member> {
   const free = idle.pop();
   if (free) return Promise.resolve(free);
-  if (workers.length < SIZE) return Promise.resolve(start());
+  if (members.length < SIZE) return Promise.resolve(start());
   return new Promise((resolve) => waiting.push(resolve));
 }
 
-function giveBack(worker: PooledWorker): void {
+function giveBack(member: Member): void {
+  if (!members.includes(member)) return;
   const next = waiting.shift();
-  if (next) next(worker);
-  else idle.push(worker);
+  if (next) next(member);
+  else idle.push(member);
 }
 
-/** Runs one piece of work on a worker of the pool, as soon as one is free. */
-export async function onPool<R>(run: (worker: PooledWorker) => Promise<R>): Promise<R> {
-  const worker = await take();
+async function runOn<R>(member: Member, run: (worker: PooledWorker) => Promise<R>, limit?: number): Promise<R> {
+  if (limit === undefined) return Promise.race([run(member.remote), member.lost]);
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<never>((_, reject) => {
+    timer = setTimeout(() => {
+      reject(new TookTooLong(`It took longer than ${Math.round(limit / 1000)} seconds and was stopped.`));
+      remove(member);
+    }, limit);
+  });
   try {
-    return await run(worker);
+    return await Promise.race([run(member.remote), member.lost, late]);
   } finally {
-    giveBack(worker);
+    clearTimeout(timer);
   }
+}
+
+/** A piece of work whose worker has died beneath it is done again once. */
+async function oncemore<R>(work: () => Promise<R>): Promise<R> {
+  try {
+    return await work();
+  } catch (error) {
+    if (!(error instanceof WorkerLost)) throw error;
+    return await work();
+  }
+}
+
+/**
+ * Runs one piece of work on a worker of the pool, as soon as one is free. Where it takes longer than `limit` milliseconds
+ * the worker is ended and replaced, and `TookTooLong` thrown.
+ */
+export function onPool<R>(run: (worker: PooledWorker) => Promise<R>, limit?: number): Promise<R> {
+  return oncemore(async () => {
+    const member = await take();
+    try {
+      return await runOn(member, run, limit);
+    } finally {
+      giveBack(member);
+    }
+  });
 }
 
 let turn = 0;
 
 /** Runs work that for the most part waits, such as a fetch, on the workers in turn, beside what they are doing. */
 export function onPoolBeside<R>(run: (worker: PooledWorker) => Promise<R>): Promise<R> {
-  while (workers.length < SIZE) idle.push(start());
-  const worker = workers[turn++ % workers.length] as PooledWorker;
-  return run(worker);
+  return oncemore(() => {
+    while (members.length < SIZE) idle.push(start());
+    return runOn(members[turn++ % members.length] as Member, run);
+  });
 }
 
 export interface PoolOptions<R> {
@@ -62,18 +129,26 @@ export async function onPoolAll<T, R>(
   run: (worker: PooledWorker, one: T) => Promise<R>,
   options: PoolOptions<R> = {},
 ): Promise<R[]> {
+  return inLanes(work, (one) => onPool((worker) => run(worker, one)), options);
+}
+
+/** Runs many pieces of work, each of them as `run` does; twice as many at once as there are workers, so that none waits. */
+export async function inLanes<T, R>(
+  work: readonly T[],
+  run: (one: T) => Promise<R>,
+  options: PoolOptions<R> = {},
+): Promise<R[]> {
   const results: R[] = [];
   let next = 0;
   let done = 0;
   const lane = async () => {
     while (next < work.length && !options.signal?.aborted) {
       const at = next++;
-      const result = await onPool((worker) => run(worker, work[at] as T));
+      const result = await run(work[at] as T);
       results[at] = result;
       options.onResult?.(result, ++done);
     }
   };
-  // Twice as many lanes as workers, so that none waits for its next piece.
   await Promise.all(Array.from({ length: Math.min(work.length, SIZE * 2) }, lane));
   return results.filter((_, i) => i in results);
 }

@@ -119,12 +119,22 @@ const ONE_BY_ONE =
 export function countCharacters(text: string): number {
   // Where nothing can combine every code unit is a cluster; the segmenter is slow.
   if (ONE_BY_ONE.test(text)) return text.length;
+  // A long text is counted by several rules.
+  if (counted?.text === text) return counted.count;
+  const count = countClusters(text);
+  if (text.length > LAID_OUT) counted = { text, count };
+  return count;
+}
+
+let counted: { text: string; count: number } | null = null;
+
+function countClusters(text: string): number {
   let count = 0;
   for (let i = 0; i < text.length; ) {
     // Pieces end at a space, which is never inside a cluster followed by a letter.
     let end = Math.min(text.length, i + 200);
-    const space = end < text.length ? text.indexOf(" ", end) : -1;
-    if (end < text.length) end = space < 0 || space - end > 200 ? clusterStart(text, end) : space;
+    const space = text.slice(end, end + 200).indexOf(" ");
+    if (end < text.length) end = space < 0 ? clusterStart(text, end) : end + space;
     if (end <= i) end = Math.min(text.length, i + 200);
     for (const _ of graphemes.segment(text.slice(i, end))) count++;
     i = end;

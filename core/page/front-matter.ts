@@ -1,4 +1,4 @@
-import { isMap, isScalar, isSeq, parseDocument, type YAMLMap } from "yaml";
+import { isMap, isScalar, isSeq, parseDocument, type Scalar, type YAMLMap } from "yaml";
 
 /** YAML between two lines of three hyphens at the start of a Markdown file; offsets in UTF-16 code units of the file. */
 export interface FrontMatter {
@@ -21,7 +21,14 @@ export function readFrontMatter(source: string): FrontMatter | null {
   const yaml = match[1] ?? "";
   const start = source.indexOf("\n") + 1;
   const bounds = { start, end: start + yaml.length, bodyStart: match[0].length };
-  const document = parseDocument(yaml, { strict: true, uniqueKeys: true });
+  if (yaml.length > MOST)
+    return {
+      ...bounds,
+      map: null,
+      fault: `it is longer than ${MOST} characters; the text belongs below the second line`,
+    };
+  const document = parsed(yaml);
+  if (!document) return { ...bounds, map: null, fault: "its values are nested too deep" };
   const [error] = document.errors;
   if (error) {
     const line = (error.linePos?.[0].line ?? 1) + 1;
@@ -30,7 +37,52 @@ export function readFrontMatter(source: string): FrontMatter | null {
   if (document.contents !== null && !isMap(document.contents)) {
     return { ...bounds, map: null, fault: "line 2: it holds no names with values" };
   }
+  const doubled = doubledName(document.contents);
+  if (doubled?.range) {
+    const line = yaml.slice(0, doubled.range[0]).split("\n").length + 1;
+    return { ...bounds, map: null, fault: `line ${line}: the name ${String(doubled.value)} stands there twice` };
+  }
   return { ...bounds, map: document.contents as YAMLMap | null, fault: null };
+}
+
+/** Characters of front matter that are read: it holds names and short values. */
+const MOST = 100_000;
+/** Brackets, dashes and question marks in each other. */
+const DEEPEST = 100;
+
+/** YAML as a tree; null where it is nested so deep that nobody has written it by hand. */
+function parsed(yaml: string) {
+  let depth = 0;
+  for (const [sign] of yaml.matchAll(/[[{\]}]|(?:[-?:][ \t]+){20}/g)) {
+    if (sign.length > 1) return null;
+    depth = Math.max(0, depth + (sign === "[" || sign === "{" ? 1 : -1));
+    if (depth > DEEPEST) return null;
+  }
+  for (const [indent] of yaml.matchAll(/^ +(?=\S[^\n]*:(?:\s|$))/gm)) if (indent.length > DEEPEST * 2) return null;
+  // Names are compared here: the parser compares each with all others.
+  return parseDocument(yaml, { strict: true, uniqueKeys: false });
+}
+
+/** The second of two equal names in one map; null where there are none. */
+function doubledName(node: unknown): Scalar | null {
+  if (isSeq(node)) return firstOf(node.items, doubledName);
+  if (!isMap(node)) return null;
+  const names = new Set<unknown>();
+  return firstOf(node.items, ({ key, value }) => {
+    if (isScalar(key)) {
+      if (names.has(key.value)) return key;
+      names.add(key.value);
+    }
+    return doubledName(value);
+  });
+}
+
+function firstOf<T, R>(all: readonly T[], find: (one: T) => R | null): R | null {
+  for (const one of all) {
+    const found = find(one);
+    if (found !== null) return found;
+  }
+  return null;
 }
 
 /** All values by name: nested names joined by a dot, lists by ", ". */

@@ -8,6 +8,7 @@ import { gfm } from "micromark-extension-gfm";
 import { statedMeta } from "./fields.ts";
 import { readFrontMatter, valuesOf } from "./front-matter.ts";
 import { keyHeadings, plainHeading } from "./headings.ts";
+import { tooMuch } from "./markdown-cost.ts";
 import { textOfParts } from "./name.ts";
 import {
   collapse,
@@ -149,11 +150,19 @@ function walk(page: Page, node: Nodes, around: Around): void {
 }
 
 /** The tree of a Markdown file (CommonMark 0.31 with the extensions of GFM), with places in the source. */
-export const treeOf = (source: string): Root =>
-  fromMarkdown(source, {
-    extensions: [frontmatter("yaml"), gfm()],
-    mdastExtensions: [frontmatterFromMarkdown("yaml"), gfmFromMarkdown()],
-  });
+export function treeOf(source: string): Root {
+  if (last?.source !== source) {
+    const tree = fromMarkdown(source, {
+      extensions: [frontmatter("yaml"), gfm()],
+      mdastExtensions: [frontmatterFromMarkdown("yaml"), gfmFromMarkdown()],
+    });
+    last = { source, tree };
+  }
+  return last.tree;
+}
+
+/** The tree that was made last: a change of a page asks for the same one again. */
+let last: { source: string; tree: Root } | null = null;
 
 /** The definitions of a file by their labels; of several the first counts (CommonMark 4.7). */
 function definitionsIn(node: Nodes, found = new Map<string, Definition>()): Map<string, Definition> {
@@ -175,6 +184,11 @@ export function readMarkdown(page: Page): Page {
   }
   const language = values.lang ?? values.language;
   if (language) read.language = { value: language, range: { start: 0, end: 0 } };
+  const much = tooMuch(page.source);
+  if (much)
+    return "deep" in much
+      ? { ...read, fault: "nested-too-deep" }
+      : { ...read, fault: "too-tangled", values: { ...values, fault: `${much.times} ${much.what}` } };
   const tree = treeOf(page.source);
   walk(read, tree, { tag: "p", heading: -1, element: "own", definitions: definitionsIn(tree) });
   keyHeadings(read.headings);

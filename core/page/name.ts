@@ -14,7 +14,12 @@ export interface Names {
   hidden: HiddenNames;
   /** The element of an id; for `aria-labelledby`. */
   byId(id: string): ElementNode | null;
+  /** What elements that others are named by give them. */
+  given: Map<ElementNode, string>;
 }
+
+/** Characters of a name that an element has from another: one long text may name thousands. */
+export const MOST_GIVEN = 1_000;
 
 export function namesOf(document: FragmentNode, hidden: HiddenNames): Names {
   let ids: Map<string, ElementNode> | null = null;
@@ -28,6 +33,7 @@ export function namesOf(document: FragmentNode, hidden: HiddenNames): Names {
   };
   return {
     hidden,
+    given: new Map(),
     byId(id) {
       if (!ids) {
         ids = new Map();
@@ -76,16 +82,23 @@ export function labelOf(element: ElementNode, names: Names): string {
   if (element.attributes.length === 0) return "";
   const by = attribute(element, "aria-labelledby")?.trim();
   if (by) {
-    const texts = by.split(/\s+/).map((id) => {
-      const named = names.byId(id);
-      if (!named) return "";
-      // What is referred to may be hidden, and is not followed further.
-      return attribute(named, "aria-label")?.trim() || native(named) || collapse(contentOf(named, names));
-    });
-    const text = collapse(texts.join(" "));
+    const texts = by.split(/\s+/, MOST_GIVEN).map((id) => givenBy(names.byId(id), names));
+    const text = collapse(texts.join(" ")).slice(0, MOST_GIVEN);
     if (text) return text;
   }
   return collapse(attribute(element, "aria-label") ?? "");
+}
+
+/** What an element gives another that it names. It may be hidden itself, and is not followed further. */
+function givenBy(element: ElementNode | null, names: Names): string {
+  if (!element) return "";
+  let text = names.given.get(element);
+  if (text === undefined) {
+    text = attribute(element, "aria-label")?.trim() || native(element) || collapse(contentOf(element, names));
+    text = text.slice(0, MOST_GIVEN);
+    names.given.set(element, text);
+  }
+  return text;
 }
 
 function contentOf(element: ElementNode, names: Names): string {

@@ -10,7 +10,12 @@ export interface Original {
   charset: Charset;
   /** Response headers that matter to search engines, lower-case names; absent where the page came from a file. */
   headers?: Readonly<Record<string, string>>;
+  /** Why reading it was given up when it was brought in; it is not tried again. */
+  unread?: Unread;
 }
+
+/** Reading took longer than one page may, or ended in a fault of the program. */
+export type Unread = "too-slow" | "failed";
 
 const UTF8: Charset = { name: "utf-8", by: "text", bom: 0 };
 

@@ -1,6 +1,6 @@
 import { resolveAddress } from "../address/address.ts";
 import type { Charset } from "./charset.ts";
-import type { OriginalKind } from "./original.ts";
+import type { OriginalKind, Unread } from "./original.ts";
 import type { ParseFault } from "./parse.ts";
 
 /** Offsets into `Page.source`, in UTF-16 code units; `end` lies behind the last one. */
@@ -281,7 +281,15 @@ export interface ElementId {
 }
 
 /** Why a page could not be read; its parts are those read so far. */
-export type PageFault = ParseFault | "empty" | "binary" | "too-large" | "front-matter";
+export type PageFault =
+  | ParseFault
+  | "nested-too-deep"
+  | "too-tangled"
+  | Unread
+  | "empty"
+  | "binary"
+  | "too-large"
+  | "front-matter";
 
 /** A page as the rules see it. Treat as immutable: `audit` tells by identity what has changed. */
 export interface Page {
@@ -401,17 +409,29 @@ export function collapse(text: string): string {
   return text.replace(/[\t\n\f\r ]+/g, " ").replace(/^ | $/g, "");
 }
 
+/** Where the lines of the source that was asked for last begin. */
+let lines: { source: string; starts: number[] } | null = null;
+
+function lineStarts(source: string): number[] {
+  if (lines?.source === source) return lines.starts;
+  const starts = [0];
+  for (let i = 0; i < source.length; i++) {
+    const c = source.charCodeAt(i);
+    if (c === 10 || (c === 13 && source.charCodeAt(i + 1) !== 10)) starts.push(i + 1);
+  }
+  lines = { source, starts };
+  return starts;
+}
+
 /** Line and column of an offset, both from 1; columns in UTF-16 code units. LF, CRLF and CR end a line. */
 export function positionOf(source: string, offset: number): { line: number; column: number } {
-  let line = 1;
-  let lineStart = 0;
-  const end = Math.min(offset, source.length);
-  for (let i = 0; i < end; i++) {
-    const c = source.charCodeAt(i);
-    if (c === 10 || (c === 13 && source.charCodeAt(i + 1) !== 10)) {
-      line++;
-      lineStart = i + 1;
-    }
+  const starts = lineStarts(source);
+  const at = Math.min(offset, source.length);
+  let [low, high] = [0, starts.length];
+  while (high - low > 1) {
+    const middle = (low + high) >> 1;
+    if ((starts[middle] ?? 0) <= at) low = middle;
+    else high = middle;
   }
-  return { line, column: end - lineStart + 1 };
+  return { line: low + 1, column: at - (starts[low] ?? 0) + 1 };
 }

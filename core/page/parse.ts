@@ -198,6 +198,8 @@ function insertText(parent: ParentNode, at: number, token: { chars: string; loca
 /** The tree adapter that parse5 builds through; counts nodes and stops at `limit`. */
 function adapter(limit: number) {
   let nodes = 0;
+  /** Names of attributes of elements that take more from further start tags: html and body. */
+  const adopted = new Map<ElementNode, Set<string>>();
   const count = <T>(node: T): T => {
     if (++nodes > limit) throw new ParseStopped("too-many-nodes");
     return node;
@@ -252,8 +254,13 @@ function adapter(limit: number) {
     insertTextBefore: (parent: ParentNode, chars: string, before: TreeNode) =>
       insertText(parent, parent.children.indexOf(before), { chars, location: { startOffset: -1, endOffset: -1 } }),
     adoptAttributes: (element: ElementNode, attributes: Token.Attribute[]) => {
-      const names = new Set(element.attributes.map((a) => a.name));
-      for (const attribute of attributes) if (!names.has(attribute.name)) element.attributes.push(attribute);
+      const names = adopted.get(element) ?? new Set(element.attributes.map((a) => a.name));
+      adopted.set(element, names);
+      for (const attribute of attributes) {
+        if (names.has(attribute.name)) continue;
+        names.add(attribute.name);
+        element.attributes.push(attribute);
+      }
     },
     getFirstChild: (node: ParentNode) => node.children[0],
     getChildNodes: (node: ParentNode) => node.children,

@@ -5,7 +5,7 @@ import { headingLevel, keyHeadings, readHeading } from "./headings.ts";
 import { hiddenFromAll, hiddenFromListeners, hiddenNames } from "./hidden.ts";
 import { landmarkKind } from "./landmarks.ts";
 import { readMarkdown } from "./markdown.ts";
-import { labelOf, type Names, nameOf, namesOf } from "./name.ts";
+import { labelOf, MOST_GIVEN, type Names, nameOf, namesOf } from "./name.ts";
 import { looksBinary, MAX_SOURCE_BYTES, type Original, originalFromText, sourceOf } from "./original.ts";
 import {
   collapse,
@@ -77,11 +77,13 @@ class Reader {
   private textEnd = -1;
   private lastHeading = -1;
   private unprotected = false;
-  private names: Names = { hidden: new Set(), byId: () => null };
+  private names: Names = { hidden: new Set(), byId: () => null, given: new Map() };
   /** Texts of `label` elements by the id that they are for. */
   private readonly labels = new Map<string, string>();
   /** Where formatting elements begin, and the furthest of them. */
-  private readonly begun: number[] = [];
+  private readonly begun = new Set<number>();
+  /** Those that have been made again, by where they begin. */
+  private readonly again = new Map<number, Page["repeated"][number]>();
   private furthest = -1;
 
   constructor(page: Page) {
@@ -206,16 +208,21 @@ class Reader {
     // Elements come in the order of the source, but for those that were made again or moved out of a table.
     if (start > this.furthest) {
       this.furthest = start;
-      this.begun.push(start);
+      this.begun.add(start);
       return false;
     }
-    if (!this.begun.includes(start)) {
-      this.begun.push(start);
+    if (!this.begun.has(start)) {
+      this.begun.add(start);
       return false;
     }
-    const before = this.page.repeated.find(({ range }) => range.start === start);
-    if (before) before.times++;
-    else this.page.repeated.push({ tag, times: 1, range: rangeOf(element) });
+    const before = this.again.get(start);
+    if (before) {
+      before.times++;
+      return true;
+    }
+    const repeated = { tag, times: 1, range: rangeOf(element) };
+    this.again.set(start, repeated);
+    this.page.repeated.push(repeated);
     return true;
   }
 
@@ -248,7 +255,9 @@ class Reader {
     for (const node of nodes) {
       if (node.type !== "element") continue;
       const id = node.tag === "label" ? attribute(node, "for") : null;
-      if (id) this.labels.set(id, `${this.labels.get(id) ?? ""} ${nameOf(node, this.names)}`.trim());
+      const before = id ? (this.labels.get(id) ?? "") : "";
+      if (id && before.length < MOST_GIVEN)
+        this.labels.set(id, `${before} ${nameOf(node, this.names).slice(0, MOST_GIVEN)}`.trim());
       this.collectLabels(node.children);
     }
   }
@@ -360,7 +369,7 @@ class Reader {
     }
     const direction = element.attributes.length > 0 && attribute(element, "dir");
     if (direction) inside.direction = directionOf(direction) ?? inside.direction;
-    if (tag === "label") inside.label = nameOf(element, this.names);
+    if (tag === "label") inside.label = nameOf(element, this.names).slice(0, MOST_GIVEN);
     const kind = landmarkKind(element, around.sectioned);
     if (kind) {
       inside.landmark = kind;
@@ -583,6 +592,7 @@ export function readPage(original: Original | string, options: { address: string
   if (given.bytes.length > MAX_SOURCE_BYTES) return refuse("too-large");
   if (looksBinary(given) || given.charset.name === "replacement") return refuse("binary");
   const source = typeof original === "string" ? original : sourceOf(given);
+  if (given.unread) return { ...emptyPage(options.address, source, given), fault: given.unread };
   if (!/\S/.test(source)) return { ...refuse("empty"), quirks: true };
   const page = emptyPage(options.address, source, given);
   if (given.kind === "markdown") return readMarkdown(page);

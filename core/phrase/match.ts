@@ -34,10 +34,15 @@ interface Token extends Word {
 /** Texts taken apart lately: several rules look for one phrase in one title. */
 const recent = new Map<string, readonly Token[]>();
 const REMEMBERED_TEXTS = 256;
+/** Texts from this length on are remembered apart, a few of them. */
+const LONG = 2000;
+const recentLong = new Map<string, readonly Token[]>();
+const REMEMBERED_LONG = 4;
 
 function tokensOf(text: string, { language, foldDiacritics: fold = true }: MatchOptions): readonly Token[] {
   const key = `${language} ${fold} ${text}`;
-  const known = recent.get(key);
+  const [texts, most] = text.length < LONG ? [recent, REMEMBERED_TEXTS] : [recentLong, REMEMBERED_LONG];
+  const known = texts.get(key);
   if (known) return known;
   const tokens = wordsOf(text, language).map((word) => {
     const lower = lowerCase(word.text, language).replaceAll("’", "'");
@@ -48,8 +53,8 @@ function tokensOf(text: string, { language, foldDiacritics: fold = true }: Match
       stop: isStopWord(lower, language),
     };
   });
-  if (recent.size >= REMEMBERED_TEXTS) recent.clear();
-  if (text.length < 2000) recent.set(key, tokens);
+  if (texts.size >= most) texts.clear();
+  texts.set(key, tokens);
   return tokens;
 }
 
@@ -152,8 +157,11 @@ export function findPhrase(phrase: string, text: string, options: MatchOptions):
 function findScattered(stems: readonly Token[], tokens: readonly Token[], text: string): Match | null {
   const present = new Set(tokens.map((token) => token.stem));
   if (!stems.every((word) => present.has(word.stem))) return null;
+  let next = 0;
   for (const { start, end } of sentencesOf(text)) {
-    const within = tokens.filter((token) => token.start >= start && token.end <= end);
+    const within: Token[] = [];
+    for (let token = tokens[next]; token && token.end <= end; token = tokens[++next])
+      if (token.start >= start) within.push(token);
     const found = stems.map((word) => within.find((token) => token.stem === word.stem));
     if (found.every((token) => token !== undefined)) {
       const words = [...found].sort((a, b) => a.start - b.start);

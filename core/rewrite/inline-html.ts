@@ -120,13 +120,21 @@ function wordless(page: Page, tag: string, range: ElementRange, value: ValueOf):
   return { stays: true, patches };
 }
 
+const REFERS = /\b(?:for|headers|list|aria-[a-z]+)\s*=\s*(?:"([^"]*)"|'([^']*)'|([^\s"'>]+))/gi;
+const ledTo = new WeakMap<Page, ReadonlySet<string>>();
+
 /** Whether something on the page leads to an id or an anchor's name, or takes its words. */
 function isLedTo(page: Page, name: string): boolean {
-  if (page.links.some(({ href }) => href === `#${name}` || href === `#${encodeURIComponent(name)}`)) return true;
-  const word = name.replace(/[.*+?^${}()|[\]\\]/g, "\\$&");
-  return new RegExp(`\\b(?:for|headers|list|aria-[a-z]+)\\s*=\\s*["']?(?:[^"'>]*\\s)?${word}(?=["'\\s>])`, "i").test(
-    page.source,
-  );
+  let names = ledTo.get(page);
+  if (!names) {
+    const found = new Set<string>();
+    for (const { href } of page.links) if (href.startsWith("#")) found.add(href.slice(1));
+    for (const [, double, single, bare] of page.source.matchAll(REFERS))
+      for (const one of (double ?? single ?? bare ?? "").split(/\s+/)) found.add(one);
+    ledTo.set(page, found);
+    names = found;
+  }
+  return names.has(name) || names.has(encodeURIComponent(name));
 }
 
 const REFERENCE = /&(?:#x[0-9a-f]+|#\d+|[a-z][a-z0-9]*);?/gi;

@@ -42,6 +42,19 @@ function wordsIn(text: string): TextWord[] {
   }));
 }
 
+/** Of words in their order, those that lie between two places, in whole or in part. */
+function between(words: readonly TextWord[], from: number, to: number): TextWord[] {
+  let [low, high] = [0, words.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((words[middle]?.end ?? 0) > from) high = middle;
+    else low = middle + 1;
+  }
+  let end = low;
+  while (end < words.length && (words[end]?.start ?? to) < to) end++;
+  return words.slice(low, end);
+}
+
 /** Beyond so many differences only what is equal at both ends is kept. */
 const MOST_DIFFERENCES = 2000;
 
@@ -53,8 +66,9 @@ function aligned(old: readonly TextWord[], now: readonly TextWord[]): number[] {
   const parts = diffArrays(old.map(fold), now.map(fold), same);
   if (!parts) {
     for (let i = 0; i < Math.min(old.length, now.length) && old[i]?.text === now[i]?.text; i++) kept[i] = i;
+    const taken = new Set(kept);
     for (let i = 1; i <= Math.min(old.length, now.length) && old.at(-i)?.text === now.at(-i)?.text; i++)
-      if (kept[now.length - i] === -1 && !kept.includes(old.length - i)) kept[now.length - i] = old.length - i;
+      if (kept[now.length - i] === -1 && !taken.has(old.length - i)) kept[now.length - i] = old.length - i;
     return kept;
   }
   let [i, j] = [0, 0];
@@ -264,8 +278,8 @@ class WordChanger {
   }
 
   /** The words of the original that lie in a gap, and those that are wanted there. */
-  private oldIn = ({ from, to }: Gap) => this.old.filter(({ start, end }) => start < to && end > from);
-  private newIn = (gap: Gap) => this.now.filter(({ start, end }) => start < gap.end && end > gap.start);
+  private oldIn = ({ from, to }: Gap) => between(this.old, from, to);
+  private newIn = ({ start, end }: Gap) => between(this.now, start, end);
   private textOf = ({ start, end }: Gap) => this.is.slice(start, end);
 
   private stays(element: InlineElement): boolean {

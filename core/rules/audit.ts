@@ -10,6 +10,14 @@ const FAULTS = {
     "The source makes the parser repeat elements without end, so reading was stopped. Look for formatting tags such as font or b that are opened and never closed.",
   "too-deep":
     "Elements are nested more than 512 deep, so reading was stopped. Look for tags that are opened and never closed.",
+  "nested-too-deep":
+    "Quotes or lists stand in each other more than 100 deep, so it was not read. Look for lines that begin with many > or -.",
+  "too-tangled":
+    "Reading this Markdown would take too long for what it holds most of. Split the page, or look for signs that were pasted by accident.",
+  "too-slow":
+    "Reading it took so long that it was stopped. Its source is kept as it is: look there for what was pasted many times over, or nested without end.",
+  failed:
+    "Reading it failed, which is a fault of Keen Quill’s. Its source is kept as it is; the other pages are not affected.",
   empty: "The source is empty. Bring the page in again, or paste its HTML.",
   binary:
     "This is no text: it looks like a picture, an archive or another program's file. Choose the page's HTML instead.",

@@ -32,13 +32,15 @@ const SURE = 8;
 export function evidenceIn(page: Page, block: number, exact: string, pointer: string): Evidence {
   const { text, heading, landmark } = page.blocks[block] ?? { text: "", heading: -1, landmark: null };
   const at = Math.max(0, text.indexOf(exact));
+  const behind = at + exact.length;
   const earlier = page.blocks[block - 1]?.text ?? "";
   const later = page.blocks[block + 1]?.text ?? "";
   return {
     pointer,
     exact,
-    before: `${earlier}\n${text.slice(0, at)}`.slice(-AROUND),
-    after: `${text.slice(at + exact.length)}\n${later}`.slice(0, AROUND),
+    // Cut before they are joined: a long text has many places.
+    before: `${earlier.slice(-AROUND)}\n${text.slice(Math.max(0, at - AROUND), at)}`.slice(-AROUND),
+    after: `${text.slice(behind, behind + AROUND)}\n${later.slice(0, AROUND)}`.slice(0, AROUND),
     // A footer is no part of what it stands under.
     heading: landmark === "contentinfo" || landmark === "banner" ? "" : (page.headings[heading]?.text ?? ""),
   };

@@ -6,11 +6,33 @@ import type { Path } from "./json-text.ts";
 interface Context {
   /** What names without a colon are put behind; null where none is declared. */
   vocabulary: string | null;
-  /** Terms and prefixes with what they stand for; null for a name that is to be passed over. */
-  terms: ReadonlyMap<string, TermDefinition | null>;
+  terms: Terms;
   language: string | null;
   /** It names a context that is never fetched. */
   foreign?: boolean;
+}
+
+/**
+ * Terms and prefixes with what they stand for; null for a name that is to be passed over. What one context adds lies over
+ * the terms of those around it, which are not copied: a block may have thousands of both.
+ */
+class Terms {
+  private readonly own = new Map<string, TermDefinition | null>();
+  constructor(private readonly outer: Terms | null = null) {}
+
+  get none(): boolean {
+    return this.own.size === 0 && (this.outer?.none ?? true);
+  }
+
+  /** What a name stands for; undefined where no context says. */
+  get(name: string): TermDefinition | null | undefined {
+    const known = this.own.get(name);
+    return known === undefined ? this.outer?.get(name) : known;
+  }
+
+  set(name: string, definition: TermDefinition | null): void {
+    this.own.set(name, definition);
+  }
 }
 
 interface TermDefinition {
@@ -39,7 +61,7 @@ export interface ReadBlock {
 
 /** Entities within entities that are followed. */
 export const DEEPEST = 60;
-const EMPTY: Context = { vocabulary: null, terms: new Map(), language: null };
+const EMPTY: Context = { vocabulary: null, terms: new Terms(), language: null };
 /** Keywords whose reading is left to the reference implementation. */
 const BEYOND = new Set(["@reverse", "@nest", "@included", "@import", "@propagate", "@json"]);
 
@@ -87,11 +109,13 @@ interface Around {
   depth: number;
   /** Some of its names are not schema.org's own as they are written. */
   mixed: boolean;
+  /** Its properties by name, once they are mixed. */
+  byName?: Map<string, Property>;
 }
 
 /** Whether a name is schema.org's own as it is written: nearly all are. */
 const isOwn = (name: string, { vocabulary, terms }: Context): boolean =>
-  vocabulary === "http://schema.org/" && isWord(name) && (terms.size === 0 || !terms.has(name));
+  vocabulary === "http://schema.org/" && isWord(name) && (terms.none || terms.get(name) === undefined);
 
 /** Names that have been looked at: nearly all come again. */
 const words = new Map<string, boolean>();
@@ -114,9 +138,11 @@ const hasKeywords = (keys: readonly string[]): boolean =>
 
 /** The keyword that a name stands for; otherwise the name. */
 const keywordOf = (name: string, { terms }: Context): string =>
-  terms.size === 0 ? name : (terms.get(name)?.address ?? name);
+  terms.none ? name : (terms.get(name)?.address ?? name);
 
 class Reader {
+  private readonly noted = new Set<string>();
+
   constructor(
     private readonly read: ReadBlock,
     private readonly base: string,
@@ -128,15 +154,21 @@ class Reader {
   }
 
   private note(kind: ContextNote["kind"], address: string, at: At): void {
-    const { notes } = this.read;
-    if (!notes.some((one) => one.kind === kind && one.address === address)) notes.push({ kind, address, said: at });
+    const known = `${kind} ${address}`;
+    if (this.noted.has(known)) return;
+    this.noted.add(known);
+    this.read.notes.push({ kind, address, said: at });
   }
 
   private context(value: Json, outer: Context, at: At): Context {
     let context = outer;
+    // All contexts of one list make one layer.
+    let layer: Terms | null = null;
     for (const one of listOf(value)) {
-      if (one === null) context = EMPTY;
-      else if (typeof one === "string") {
+      if (one === null) {
+        context = EMPTY;
+        layer = null;
+      } else if (typeof one === "string") {
         if (
           /^https?:\/\/(?:www\.)?schema\.org(?:\/(?:docs\/jsonldcontext\.jsonl?d?(?:on)?)?)?\/?#?$/i.test(one.trim())
         ) {
@@ -146,13 +178,15 @@ class Reader {
           this.note("unknown", one, at);
           context = { ...context, foreign: true };
         }
-      } else if (isObject(one)) context = this.ownContext(one, context, at);
+      } else if (isObject(one)) {
+        layer ??= new Terms(context.terms);
+        context = this.ownContext(one, context, layer, at);
+      }
     }
     return context;
   }
 
-  private ownContext(own: JsonObject, outer: Context, at: At): Context {
-    const terms = new Map(outer.terms);
+  private ownContext(own: JsonObject, outer: Context, terms: Terms, at: At): Context {
     let { vocabulary, language } = outer;
     for (const [name, value] of Object.entries(own)) {
       if (name === "@vocab") {
@@ -241,7 +275,7 @@ class Reader {
       typeSaid: at,
     };
     this.read.entities.push(entity);
-    if (context.vocabulary === null && context.terms.size === 0 && !context.foreign) this.note("missing", "", at);
+    if (context.vocabulary === null && context.terms.none && !context.foreign) this.note("missing", "", at);
     const around: Around = { entity, context, depth, mixed: false };
     for (const key of keys) {
       if (special && (key === "@context" || key === "@graph")) continue;
@@ -283,9 +317,16 @@ class Reader {
     // A property that only says null says nothing.
     if (property.values.length === 0) return;
     // Only names that are written in several ways can come twice.
-    const same = around.mixed ? entity.properties.find(({ name }) => name === property.name) : undefined;
-    if (same) same.values.push(...property.values);
-    else entity.properties.push(property);
+    if (around.mixed) {
+      around.byName ??= new Map(entity.properties.map((one) => [one.name, one]));
+      const same = around.byName.get(property.name);
+      if (same) {
+        for (const one of property.values) same.values.push(one);
+        return;
+      }
+      around.byName.set(property.name, property);
+    }
+    entity.properties.push(property);
   }
 
   private values(property: Property, around: Around, value: Json, term: TermDefinition | null, at: At): void {

@@ -14,6 +14,7 @@ export type Slip =
   | "line-break"
   | "html-comment"
   | "missing-bracket"
+  | "too-deep"
   | "not-json";
 
 export interface JsonFault {
@@ -28,6 +29,8 @@ export type JsonRead = { value: unknown } | { fault: JsonFault };
 
 /** Reads JSON (RFC 8259). What is none is named, with its repair where there is only one way to mean it. */
 export function readJson(text: string): JsonRead {
+  const deep = tooDeepAt(text);
+  if (deep >= 0) return { fault: { slip: "too-deep", offset: deep, repaired: null } };
   try {
     return { value: JSON.parse(text) };
   } catch {
@@ -35,8 +38,28 @@ export function readJson(text: string): JsonRead {
   }
 }
 
+/** Brackets in brackets; whatever walks over what is read may do so by calling itself. */
+const MAX_NESTING = 400;
+
+/** Where a text is nested deeper than is read; -1 where it is not. */
+function tooDeepAt(text: string): number {
+  if (text.length <= MAX_NESTING) return -1;
+  let depth = 0;
+  let quoted = false;
+  for (let i = 0; i < text.length; i++) {
+    const code = text.charCodeAt(i);
+    if (code === 0x22) quoted = !quoted;
+    else if (code === 0x5c) i++;
+    else if (quoted) continue;
+    else if (code === 0x7b || code === 0x5b) {
+      if (++depth > MAX_NESTING) return i;
+    } else if (code === 0x7d || code === 0x5d) depth--;
+  }
+  return -1;
+}
+
 interface Mending {
-  out: string;
+  pieces: string[];
   /** The first thing that was put right. */
   slip: Slip | null;
   at: number;
@@ -47,9 +70,9 @@ const WRAPPERS =
   /^(\s*)(?:<!--|\/\*\s*<!\[CDATA\[\s*\*\/|\/\/\s*<!\[CDATA\[|<!\[CDATA\[)|(?:-->|\/\*\s*\]\]>\s*\*\/|\/\/\s*\]\]>|\]\]>)(\s*)$/g;
 
 function faultOf(text: string): JsonFault {
-  const mended = mend(text);
-  const { slip, at } = mended;
-  if (slip && isJson(mended.out)) return { slip, offset: at, repaired: mended.out };
+  const { pieces, slip, at } = mend(text);
+  const mended = pieces.join("");
+  if (slip && isJson(mended)) return { slip, offset: at, repaired: mended };
   if (/^\s*</.test(text) || /^\s*(?:var|let|const|function|window|import|export)\b/.test(text))
     return { slip: "not-json", offset: text.search(/\S/), repaired: null };
   return { slip: slip ?? "not-json", offset: slip ? at : firstError(text), repaired: null };
@@ -72,7 +95,8 @@ function firstError(text: string): number {
 
 /** A text with every slip put right that can be told from the text alone. */
 function mend(text: string): Mending {
-  const mending: Mending = { out: "", slip: null, at: 0 };
+  const mending: Mending = { pieces: [], slip: null, at: 0 };
+  const { pieces } = mending;
   const noted = (slip: Slip, at: number) => {
     if (mending.slip) return;
     mending.slip = slip;
@@ -86,13 +110,27 @@ function mend(text: string): Mending {
     },
   );
   const open: string[] = [];
+  /** How many of each bracket are still to come. */
+  const due: Record<string, number> = { "}": 0, "]": 0 };
+  const close = () => {
+    const bracket = open.pop() ?? "";
+    due[bracket] = (due[bracket] ?? 0) - 1;
+    return bracket;
+  };
+  /** The last piece that is no white space, and where it stands in the text. */
+  let solid = -1;
+  let solidAt = 0;
+  const put = (piece: string, at: number) => {
+    solid = pieces.push(piece) - 1;
+    solidAt = at;
+  };
   /** Whether what stands before is a value, so that another one needs a comma. */
   let valued = false;
   let i = 0;
   const value = () => {
     if (valued && open.length > 0) {
       noted("missing-comma", i);
-      mending.out = mending.out.replace(/\s*$/, (space) => `,${space}`);
+      pieces[solid] += ",";
     }
     valued = true;
   };
@@ -101,7 +139,9 @@ function mend(text: string): Mending {
     if (c === '"' || c === "“" || c === "”" || c === "„" || c === "'" || c === "‘" || c === "’") {
       value();
       if (c !== '"') noted(c === "'" ? "single-quotes" : "curly-quotes", i);
+      const at = i;
       i = mendString(wrapped, i, mending, noted);
+      put(pieces.pop() ?? "", at);
     } else if (c === "/" && (wrapped[i + 1] === "/" || wrapped[i + 1] === "*")) {
       noted("comment", i);
       const end = wrapped[i + 1] === "/" ? wrapped.indexOf("\n", i) : wrapped.indexOf("*/", i + 2) + 2;
@@ -109,41 +149,41 @@ function mend(text: string): Mending {
     } else if (c === "{" || c === "[") {
       value();
       valued = false;
-      open.push(OPEN[c] ?? "");
-      mending.out += c;
-      i++;
+      const bracket = OPEN[c] ?? "";
+      open.push(bracket);
+      due[bracket] = (due[bracket] ?? 0) + 1;
+      put(c, i++);
     } else if (c === "}" || c === "]") {
-      if (/,\s*$/.test(mending.out)) {
-        noted("trailing-comma", mending.out.trimEnd().length - 1);
-        mending.out = mending.out.replace(/,(\s*)$/, "$1");
+      if (pieces[solid] === ",") {
+        noted("trailing-comma", solidAt);
+        pieces[solid] = "";
       }
       // A bracket that closes something further out closes what is open within.
-      if (open.at(-1) !== c && open.includes(c)) {
+      if (open.at(-1) !== c && (due[c] ?? 0) > 0) {
         noted("missing-bracket", i);
-        while (open.length > 0 && open.at(-1) !== c) mending.out += open.pop();
+        while (open.length > 0 && open.at(-1) !== c) pieces.push(close());
       }
-      if (open.at(-1) === c) open.pop();
-      mending.out += c;
+      if (open.at(-1) === c) close();
+      put(c, i++);
       valued = true;
-      i++;
     } else if (c === "," || c === ":") {
       valued = false;
-      mending.out += c;
-      i++;
+      put(c, i++);
     } else if (/[\s\ufeff]/.test(c)) {
-      mending.out += c === "\u00a0" || c === "\ufeff" ? " " : c;
+      pieces.push(c === "\u00a0" || c === "\ufeff" ? " " : c);
       if (c === "\u00a0" || c === "\ufeff") noted("not-json", i);
       i++;
     } else {
       value();
       const word = /^[^\s,:{}[\]"“”]+/.exec(wrapped.slice(i, i + 400))?.[0] ?? c;
-      mending.out += word;
+      put(word, i);
       i += word.length;
     }
   }
   if (open.length > 0) {
     noted("missing-bracket", text.trimEnd().length);
-    mending.out = mending.out.replace(/,?(\s*)$/, (_, space: string) => open.toReversed().join("") + space);
+    const before = pieces[solid] === "," ? "" : (pieces[solid] ?? "");
+    if (solid >= 0) pieces[solid] = before + open.toReversed().join("");
   }
   return mending;
 }
@@ -162,24 +202,24 @@ const CLOSING: Record<string, RegExp> = {
 function mendString(text: string, from: number, mending: Mending, noted: (slip: Slip, at: number) => void): number {
   const closing = CLOSING[text[from] ?? '"'] ?? /"/;
   let i = from + 1;
-  mending.out += '"';
+  let out = '"';
   for (; i < text.length; i++) {
     const c = text[i] ?? "";
     if (c === "\\") {
       const next = text[i + 1] ?? "";
-      mending.out += next === "'" ? "'" : c + next;
+      out += next === "'" ? "'" : c + next;
       i++;
     } else if (closing.test(c) && (c === '"' || /^\s*(?:[,:}\]]|$)/.test(text.slice(i + 1, i + 200)))) {
       break;
-    } else if (c === '"') mending.out += '\\"';
+    } else if (c === '"') out += '\\"';
     else if (c < " ") {
       noted("line-break", i);
-      if (c === "\n") mending.out += "\\n";
-      else if (c === "\t") mending.out += "\\t";
-      else if (c !== "\r") mending.out += `\\u${c.charCodeAt(0).toString(16).padStart(4, "0")}`;
-    } else mending.out += c;
+      if (c === "\n") out += "\\n";
+      else if (c === "\t") out += "\\t";
+      else if (c !== "\r") out += `\\u${c.charCodeAt(0).toString(16).padStart(4, "0")}`;
+    } else out += c;
   }
-  mending.out += '"';
+  mending.pieces.push(`${out}"`);
   return i + 1;
 }
 
@@ -193,6 +233,7 @@ export const SLIPS: Record<Slip, string> = {
   "line-break": "a line break or tab stands inside a text; write \\n there",
   "html-comment": "it is wrapped in an HTML comment",
   "missing-bracket": "a bracket is not closed",
+  "too-deep": `brackets are nested more than ${MAX_NESTING} deep`,
   "not-json": "this is no JSON",
 };
 

@@ -47,8 +47,24 @@ const add = (entity: Entity, name: string, written: string, value: Value) => {
   else entity.properties.push({ name, written, values: [value], said: value.said });
 };
 
-/** Entities that are written into the markup: microdata (HTML Living Standard 5) and RDFa Lite 1.1, in the order of the page. */
-export const readMarkupData = (source: string, base: string): Entity[] => readCarried(source, base).entities;
+/** What is written into the markup as data. */
+export interface MarkupData {
+  /** Of microdata (HTML Living Standard 5) and RDFa Lite 1.1, in the order of the page. */
+  entities: Entity[];
+  /** Items whose `itemref` leads back to themselves, or on and on; what it leads to is not read again. */
+  tangled: Said[];
+}
+
+/** Items within items that are followed, and elements that `itemref` leads to, all in all: pages have a handful of either. */
+export const DEEPEST_ITEM = 60;
+const MAX_REFERRED = 5_000;
+/** Of tangled items the first few are named. */
+const MAX_TANGLED = 20;
+
+export function readMarkupData(source: string, base: string): MarkupData {
+  const { entities, tangled } = readCarried(source, base);
+  return { entities, tangled };
+}
 
 /** An element that says something as data, with the attributes by which it does. */
 export interface Carrier {
@@ -81,38 +97,71 @@ function readCarried(source: string, base: string) {
   };
   index(document);
 
-  const microdata = (node: TreeNode, owner: Entity | null, vocabulary: string): void => {
-    if (node.type !== "element") return;
+  const tangled: Said[] = [];
+  /** Items around the one that is read. */
+  const open = new Set<ElementNode>();
+  /** Elements that have been read because an `itemref` led to them or to what is around them. */
+  let referred = 0;
+  let borrowing = 0;
+  const tangles = (node: ElementNode) => {
+    if (tangled.length < MAX_TANGLED) tangled.push(saidTag(node));
+  };
+  const values = new Map<ElementNode, Value>();
+  const saidBy = (node: ElementNode): Value => {
+    const value = values.get(node) ?? plainValue(node, base);
+    values.set(node, value);
+    return value;
+  };
+
+  /** Reads an element and all in it; `seen` are the elements that the item around has been through already (HTML 5.2.5). */
+  const microdata = (node: TreeNode, owner: Entity | null, vocabulary: string, seen: Set<ElementNode>): void => {
+    if (node.type !== "element" || (owner && seen.has(node))) return;
     const names = owner ? words(attribute(node, "itemprop")) : [];
     const scoped = attribute(node, "itemscope") !== null;
+    if (owner && (scoped || names.length > 0)) seen.add(node);
+    if (borrowing > 0) referred++;
     if (scoped || names.length > 0) carries(node, "itemscope", "itemtype", "itemid", "itemref", "itemprop");
-    let inner = owner;
-    let innerVocabulary = vocabulary;
-    if (scoped) {
-      const types = words(attribute(node, "itemtype"));
-      const id = attribute(node, "itemid");
-      const entity: Entity = {
-        id: id === null ? null : (resolveAddress(id, base) ?? id),
-        types: types.map((type) => schemaName(type) ?? type),
-        properties: [],
-        syntax: "microdata",
-        within: names.length > 0 ? owner : null,
-        said: saidAt(node),
-        typeSaid: saidTag(node),
-      };
-      entities.push(entity);
-      innerVocabulary = types[0]?.replace(/[^/#]*$/, "") ?? "";
-      if (owner && names.length > 0)
-        for (const name of names)
-          add(owner, named(name, vocabulary), name, { kind: "entity", entity, said: entity.said });
-      inner = entity;
-      for (const ref of words(attribute(node, "itemref"))) {
-        const other = byId.get(ref);
-        // An element that lies around the item would hold itself.
-        if (other && !(other.start <= node.start && other.end >= node.end)) microdata(other, entity, innerVocabulary);
+    if (!scoped) {
+      if (owner) for (const name of names) add(owner, named(name, vocabulary), name, saidBy(node));
+      for (const child of node.children) microdata(child, owner, vocabulary, seen);
+      return;
+    }
+    if (open.has(node) || open.size >= DEEPEST_ITEM) {
+      tangles(node);
+      return;
+    }
+    const types = words(attribute(node, "itemtype"));
+    const id = attribute(node, "itemid");
+    const entity: Entity = {
+      id: id === null ? null : (resolveAddress(id, base) ?? id),
+      types: types.map((type) => schemaName(type) ?? type),
+      properties: [],
+      syntax: "microdata",
+      within: names.length > 0 ? owner : null,
+      said: saidAt(node),
+      typeSaid: saidTag(node),
+    };
+    entities.push(entity);
+    if (owner)
+      for (const name of names)
+        add(owner, named(name, vocabulary), name, { kind: "entity", entity, said: entity.said });
+    const inner = types[0]?.replace(/[^/#]*$/, "") ?? "";
+    open.add(node);
+    const been = new Set([node]);
+    for (const ref of new Set(words(attribute(node, "itemref")))) {
+      const other = byId.get(ref);
+      // An element that lies around the item would hold itself.
+      if (!other || (other.start <= node.start && other.end >= node.end)) continue;
+      if (referred > MAX_REFERRED) {
+        tangles(node);
+        break;
       }
-    } else if (owner) for (const name of names) add(owner, named(name, vocabulary), name, plainValue(node, base));
-    for (const child of node.children) microdata(child, inner, innerVocabulary);
+      borrowing++;
+      microdata(other, entity, inner, been);
+      borrowing--;
+    }
+    for (const child of node.children) microdata(child, entity, inner, been);
+    open.delete(node);
   };
 
   const rdfa = (node: TreeNode, owner: Entity | null, outer: string, prefixes: ReadonlyMap<string, string>): void => {
@@ -171,9 +220,9 @@ function readCarried(source: string, base: string) {
     for (const child of node.children) rdfa(child, inner, vocabulary, known);
   };
 
-  for (const child of document.children) microdata(child, null, "");
+  for (const child of document.children) microdata(child, null, "", new Set());
   for (const child of document.children) rdfa(child, null, "", new Map([["schema", "http://schema.org/"]]));
-  return { entities, carriers };
+  return { entities, tangled, carriers };
 }
 
 const named = (name: string, vocabulary: string) =>

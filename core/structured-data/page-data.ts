@@ -27,6 +27,8 @@ export interface PageData {
   beyond: number[];
   /** Indexes of blocks whose entities are nested deeper than is looked at. */
   tooDeep: number[];
+  /** Items of microdata whose `itemref` leads back to themselves, or on and on. */
+  tangled: Said[];
 }
 
 /** Blocks that use more of JSON-LD, as the reference implementation has expanded them, by their text. */
@@ -47,6 +49,7 @@ const NOTHING: PageData = {
   notes: [],
   beyond: [],
   tooDeep: [],
+  tangled: [],
 };
 const read = new WeakMap<Page["data"], { address: string; source: string; expandedBefore: number; data: PageData }>();
 
@@ -87,7 +90,8 @@ function readAll(page: Pick<Page, "data" | "address" | "base" | "source">, inMar
     }
   }
   const entities = reads.flatMap((one) => one.entities);
-  if (inMarkup) entities.push(...readMarkupData(source, base));
+  const markup = inMarkup ? readMarkupData(source, base) : { entities: [], tangled: [] };
+  for (const entity of markup.entities) entities.push(entity);
   const byId = new Map<string, Entity[]>();
   for (const entity of entities) {
     if (entity.id === null) continue;
@@ -103,6 +107,7 @@ function readAll(page: Pick<Page, "data" | "address" | "base" | "source">, inMar
     notes: reads.flatMap(({ notes }) => notes),
     beyond,
     tooDeep,
+    tangled: markup.tangled,
   };
 }
 

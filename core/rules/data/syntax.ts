@@ -3,14 +3,14 @@ import { dataEdit } from "../../structured-data/data-edit.ts";
 import { DEEPEST } from "../../structured-data/json-ld.ts";
 import { SLIPS } from "../../structured-data/json-text.ts";
 import { standard } from "../rule.ts";
-import { dataRule } from "./data-rule.ts";
+import { dataRule, placeOf } from "./data-rule.ts";
 
 export const dataSyntax = dataRule({
   id: "data/syntax",
   weight: "must",
-  finds: "JSON-LD that cannot be read",
+  finds: "Structured data that cannot be read",
   why: "Nothing of a block that is no JSON reaches a search engine. Mostly it was written by hand or pasted from a word processor.",
-  source: standard("RFC 8259"),
+  source: standard("RFC 8259; HTML Living Standard 5.2.2 and 5.2.5, for itemref"),
   *check(data, { page }) {
     for (const [block, { text, range, json }] of data.blocks.entries()) {
       if (!("fault" in json)) continue;
@@ -33,5 +33,11 @@ export const dataSyntax = dataRule({
         at: { part: "data", data: String(block), range },
       };
     }
+    for (const said of data.tangled)
+      yield {
+        message:
+          "Its itemref leads back to itself, or on to so much that it is not followed to the end. Let itemref name only elements that hold properties of this item.",
+        at: placeOf(data, said),
+      };
   },
 });

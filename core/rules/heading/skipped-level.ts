@@ -2,11 +2,19 @@ import type { Heading, Page } from "../../page/page.ts";
 import { type Fix, rule, standard } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
 
+/** Headings that one fix moves; where more lie below, the repair of the outline is the way. */
+const MOST_MOVED = 200;
+
 /** The heading on another level, with its siblings behind it and all that is below them: siblings stay siblings. */
-function raised(page: Page, index: number, level: number): Fix {
+function raised(page: Page, index: number, level: number): Fix | null {
   const first = page.headings[index] as Heading;
-  const end = page.headings.findIndex((one, i) => i > index && one.level < first.level);
-  const group = page.headings.slice(index, end < 0 ? undefined : end).filter((one) => one.landmark === first.landmark);
+  const group: Heading[] = [];
+  for (let i = index; i < page.headings.length; i++) {
+    const one = page.headings[i] as Heading;
+    if (one.level < first.level) break;
+    if (one.landmark === first.landmark) group.push(one);
+    if (group.length > MOST_MOVED) return null;
+  }
   const siblings = group.filter((one) => one.level === first.level).length;
   return {
     label: siblings > 1 ? `Make it and ${counted(siblings - 1, "sibling")} H${level}` : `Make it an H${level}`,
@@ -31,10 +39,11 @@ export const headingSkippedLevel = rule({
       const before = page.headings[index - 1];
       if (!before || heading.level <= before.level + 1) continue;
       const level = before.level + 1;
+      const fix = level <= 6 ? raised(page, index, level) : null;
       yield {
         message: `H${heading.level} follows ${before.text ? `the H${before.level} ${quote(before.text, 40)}` : `an empty H${before.level}`}: ${level === heading.level - 1 ? `H${level} is` : `H${level} to H${heading.level - 1} are`} left out.`,
         at: { part: "heading", heading: index, range: heading.range },
-        ...(level <= 6 && { fix: raised(page, index, level) }),
+        ...(fix && { fix }),
       };
     }
   },

@@ -11,15 +11,19 @@ export const imageAltRepeatsText = rule({
   why: "A listener hears the same twice. Where the caption or the link's words say all, the picture's own text can be empty.",
   source: commonPractice(),
   *check(page) {
+    const captions = new Map<string, number[]>();
+    for (const { tag, text, range } of page.blocks) {
+      if (tag !== "figcaption") continue;
+      const starts = captions.get(text.toLowerCase());
+      if (starts) starts.push(range.start);
+      else captions.set(text.toLowerCase(), [range.start]);
+    }
     for (const [index, image] of page.images.entries()) {
       const alt = collapse(image.alt ?? "").toLowerCase();
       if (alt.length < 3 || image.silent) continue;
       const link = page.links[image.link];
       const inLink = link?.text.toLowerCase().replace(alt, "").includes(alt) ?? false;
-      const caption = page.blocks.some(
-        ({ tag, text, range }) =>
-          tag === "figcaption" && text.toLowerCase() === alt && Math.abs(range.start - image.range.end) < 500,
-      );
+      const caption = captions.get(alt)?.some((start) => Math.abs(start - image.range.end) < 500) ?? false;
       if (!inLink && !caption) continue;
       yield {
         message: `The alternative text ${quote(image.alt ?? "", 60)} is ${inLink ? "in the link's words" : "the caption"} already.`,

@@ -6,12 +6,23 @@ import { quote } from "../texts.ts";
 const UPWARDS =
   /\b(?:top|up|oben|hochgehen|haut|arriba|inicio|topo|inizio|su|boven|upp|op|opp|ylös|вверх|наверх|yukarı|sus)\b|^[↑▲⌃^]+$/iu;
 
-function namesThisPage(page: Page, name: string): boolean {
-  const own = name.toLowerCase();
-  if (own.length < 3) return false;
-  return (
-    titleOf(page).toLowerCase().includes(own) || page.headings.some(({ text }) => text.toLowerCase().startsWith(own))
-  );
+/** Tells whether a name is how the page itself is called. */
+function namesThisPage(page: Page): (name: string) => boolean {
+  const title = titleOf(page).toLowerCase();
+  // In order, so that the texts that begin with a name stand where it would stand.
+  const headings = page.headings.map(({ text }) => text.toLowerCase()).sort();
+  return (name) => {
+    const own = name.toLowerCase();
+    if (own.length < 3) return false;
+    if (title.includes(own)) return true;
+    let [low, high] = [0, headings.length];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((headings[middle] ?? "") < own) low = middle + 1;
+      else high = middle;
+    }
+    return headings[low]?.startsWith(own) ?? false;
+  };
 }
 
 export const linkButtonAsLink = rule({
@@ -22,9 +33,11 @@ export const linkButtonAsLink = rule({
   why: "Links go to places, buttons do things. A link to “#” or “javascript:” is announced as a link, opens an empty tab, and does nothing without its script.",
   source: commonPractice("WCAG 2.2, 4.1.2, says that a role must fit"),
   *check(page) {
+    if (page.controls.length === 0) return;
+    const isThisPage = namesThisPage(page);
     for (const { tag, role, href, name, onclick, range } of page.controls) {
       // "#" leads to the top of the page; in the way to a page its own name stands for itself.
-      if (onclick === null && (UPWARDS.test(name) || namesThisPage(page, name))) continue;
+      if (onclick === null && (UPWARDS.test(name) || isThisPage(name))) continue;
       if (tag !== "a" || href === null || !/^\s*(?:javascript:|#\s*$)/i.test(href) || role === "button") continue;
       yield {
         message: `${name ? quote(name, 40) : "A link without words"} is a link to ${href.trim() ? quote(href, 30) : "nothing"}: it should be a button.`,

@@ -9,10 +9,11 @@ export const linkNoText = rule({
   why: "A listener hears “link”, or the address letter by letter. Icons need a name as well.",
   source: standard("WCAG 2.2, 2.4.4 and 4.1.2; axe-core link-name"),
   *check(page) {
+    const spoken = new Set(page.images.flatMap(({ link, silent }) => (silent ? [] : [link])));
     for (const [index, link] of page.links.entries()) {
       if (link.text !== "" || !isBlank(link.title ?? "") || link.silent) continue;
       // Where a picture in it is to speak and does not, that is said of the picture.
-      if (page.images.some((image) => image.link === index && !image.silent)) continue;
+      if (spoken.has(index)) continue;
       yield {
         message: `A link to ${link.href} has no words.`,
         at: { part: "link", link: index, range: link.range },

@@ -1,3 +1,4 @@
+import type { Range } from "../../page/page.ts";
 import { rule, standard } from "../rule.ts";
 import { counted } from "../texts.ts";
 
@@ -9,14 +10,18 @@ export const markupDuplicateId = rule({
   why: "An id names one element. Links, labels and scripts find the first one only, which may be the wrong one.",
   source: standard("HTML Living Standard 3.2.6 (the id attribute); axe-core duplicate-id"),
   *check(page) {
-    const seen = new Map<string, number>();
-    for (const { id } of page.ids) seen.set(id, (seen.get(id) ?? 0) + 1);
-    for (const [id, times] of seen) {
-      if (times < 2) continue;
-      const second = page.ids.filter((one) => one.id === id)[1];
+    const seen = new Map<string, Range[]>();
+    for (const { id, range } of page.ids) {
+      const bearers = seen.get(id);
+      if (bearers) bearers.push(range);
+      else seen.set(id, [range]);
+    }
+    for (const [id, bearers] of seen) {
+      const second = bearers[1];
+      if (!second) continue;
       yield {
-        message: `The id “${id}” is borne by ${counted(times, "element")}.`,
-        at: { part: "markup", range: second?.range ?? null },
+        message: `The id “${id}” is borne by ${counted(bearers.length, "element")}.`,
+        at: { part: "markup", range: second },
       };
     }
   },

@@ -25,16 +25,23 @@ export const itemList: Recogniser = ({ page }) => {
   return entity.proposal("ItemList", `a list of ${counted(links.length, "page")}${under(page, heading)}`);
 };
 
+/** Lists that are looked through for one of links. */
+const MOST_LISTS = 50;
+
 /** The links of the first list of the content that is one of links. */
 function listedLinks(page: Page): Link[] {
-  for (const { landmark, items, range } of page.lists) {
-    if (items < LEAST || (landmark !== null && landmark !== "main" && landmark !== "region")) continue;
+  const first = new Map<number, Link>();
+  for (const link of page.links) if (!first.has(link.block)) first.set(link.block, link);
+  const lists = page.lists.filter(
+    ({ landmark, items }) => items >= LEAST && (landmark === null || landmark === "main" || landmark === "region"),
+  );
+  for (const { range } of lists.slice(0, MOST_LISTS)) {
     const inList = page.blocks.flatMap(({ tag, range: own }, index) =>
       tag === "li" && own.start >= range.start && own.end <= range.end ? [index] : [],
     );
     const links = inList.flatMap((index) => {
       // The link begins the item, and is what it is about.
-      const link = page.links.find(({ block }) => block === index);
+      const link = first.get(index);
       const at = link ? (page.blocks[index]?.text.indexOf(link.text) ?? -1) : -1;
       const own = link && link.text !== "" && at >= 0 && at < 4 ? addressOn(page, link.href) : null;
       return link && own && new URL(own).host === new URL(page.address).host && !link.href.startsWith("#")

@@ -17,8 +17,9 @@ export const questions: Recogniser = ({ page }) => {
     const heading = isHeadingBlock(page, index);
     if (!QUESTION.test(block.text) || (!heading && !TERMS.has(block.tag))) continue;
     const answers: { block: TextBlock; index: number }[] = [];
-    for (const one of blocks.slice(i + 1)) {
-      if (isHeadingBlock(page, one.index) || TERMS.has(one.block.tag)) break;
+    for (let j = i + 1; j < blocks.length; j++) {
+      const one = blocks[j];
+      if (!one || isHeadingBlock(page, one.index) || TERMS.has(one.block.tag)) break;
       answers.push(one);
     }
     const [answer] = answers;

@@ -108,7 +108,10 @@ function openingsIn(language: string): RegExp {
   return ways;
 }
 
-/** Every line of opening hours in a text: “Tue–Fri 10:00–17:00”, “Tuesday to Sunday, ten in the morning until five”, “daily 9–5”. */
+/** Lines of opening hours that one text may have: what has more is no place that is open for visitors. */
+const MOST_LINES = 50;
+
+/** Every line of opening hours in a text, up to `MOST_LINES`: “Tue–Fri 10:00–17:00”, “Tuesday to Sunday, ten in the morning until five”, “daily 9–5”. */
 export function openDaysIn(text: string, language: string): OpenDays[] {
   const { days } = namesIn(language);
   const found: OpenDays[] = [];
@@ -120,6 +123,7 @@ export function openDaysIn(text: string, language: string): OpenDays[] {
     if (on.length === 0) continue;
     const until = match.index + match[0].length + hours.exact.length;
     found.push({ days: on, opens: hours.from, closes: hours.to, exact: text.slice(match.index, until) });
+    if (found.length >= MOST_LINES) break;
   }
   return found;
 }

@@ -1,3 +1,4 @@
+import * as Comlink from "comlink";
 import type { FetchAnswer } from "#core/address/fetch-answer";
 import { type BroughtAgain, carryOverPage } from "../store/bring-again";
 import type { SiteRecord } from "../store/db";
@@ -9,9 +10,8 @@ export type Read = { prepared: ReadIncoming; again?: never } | { again: BroughtA
 
 export interface FetchedPage {
   answer: FetchAnswer;
-  /** What came, where it has to be decided first whether it may stay; null where it was read, or nothing came. */
+  /** What came, ready to be read; null where nothing did. */
   incoming: Incoming | null;
-  read: Read | null;
 }
 
 /** Reads a page that was fetched. Null where the page that it was fetched for is gone. */
@@ -26,18 +26,10 @@ export async function readFetched(
   return again && { again };
 }
 
-/**
- * Fetches a page and reads it, in a worker: its bytes never pass through the screen's thread. A page that was redirected
- * is left unread, since its end has to be looked at first.
- */
-export async function fetchAndRead(
-  site: SiteRecord,
-  address: string,
-  pageId: string | null,
-  today: string,
-): Promise<FetchedPage> {
+/** Fetches a page, in a worker. It is read apart from this, on a worker that does nothing else meanwhile and can be ended. */
+export async function fetchPage(address: string): Promise<FetchedPage> {
   const { answer, bytes } = await fetchFromServer(address, "page", new AbortController().signal);
-  if (!answer.ok) return { answer, incoming: null, read: null };
+  if (!answer.ok) return { answer, incoming: null };
   const incoming: Incoming = {
     path: "",
     source: bytes,
@@ -47,6 +39,5 @@ export async function fetchAndRead(
     headers: answer.headers,
     phrase: "",
   };
-  if (answer.address !== address) return { answer, incoming, read: null };
-  return { answer, incoming: null, read: await readFetched(site, incoming, pageId, today) };
+  return Comlink.transfer({ answer, incoming }, [bytes.buffer]);
 }

@@ -1,0 +1,95 @@
+import type { Original } from "../page/original.ts";
+import { readPage } from "../page/read.ts";
+import { applyToPage, applyToSource } from "../rewrite/apply.ts";
+import type { Edit } from "../rewrite/edits.ts";
+import { keyOf } from "../rewrite/resolve.ts";
+import { audit } from "../rules/audit.ts";
+import { DEFAULT_HOUSE_STYLE } from "../rules/house-style.ts";
+import { summaryOf } from "../site/summary.ts";
+import { proposalsFor } from "../structured-data/compose.ts";
+import { type HostileInput, originalOf } from "./inputs.ts";
+
+const address = "https://www.example/a/page.html";
+
+/** Milliseconds that each step of the way of a page took. */
+interface Work {
+  read: number;
+  audit: number;
+  summarise: number;
+  propose: number;
+  apply: number;
+}
+
+/** Reads a page, audits it, summarises it, proposes its structured data, and applies edits of several kinds to it. */
+function workOn(original: Original): Work {
+  const work: Work = { read: 0, audit: 0, summarise: 0, propose: 0, apply: 0 };
+  const timed = <T>(step: keyof Work, run: () => T): T => {
+    const start = performance.now();
+    const result = run();
+    work[step] = performance.now() - start;
+    return result;
+  };
+  const page = timed("read", () => readPage(original, { address }));
+  timed("audit", () => audit(page, { phrase: "lamp boat", houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-27" }));
+  timed("summarise", () => summaryOf("a", page));
+  if (page.fault) return work;
+  timed("propose", () => proposalsFor(page));
+  timed("apply", () => {
+    const edits: Edit[] = [
+      { op: "set-title", value: "A lamp & 船", was: null },
+      { op: "set-description", value: "It is lit.", was: null },
+    ];
+    const heading = page.headings.at(-1);
+    if (heading) edits.push({ op: "set-heading-text", heading: heading.key, value: "It is lit", was: heading.text });
+    const last = <T>(list: readonly T[]) => list.length - 1;
+    if (page.blocks.length > 0) {
+      const at = last(page.blocks);
+      const was = page.blocks[at]?.text ?? "";
+      edits.push({ op: "set-block-text", block: keyOf(page, "block", at), value: `${was} It is lit.`, was });
+    }
+    if (page.links.length > 0)
+      edits.push({ op: "set-link-title", link: keyOf(page, "link", last(page.links)), value: "Lit", was: null });
+    if (page.images.length > 0)
+      edits.push({ op: "set-alt", picture: keyOf(page, "picture", last(page.images)), value: "Lit", was: null });
+    applyToPage(page, edits);
+    return applyToSource(original, edits, { address, page });
+  });
+  return work;
+}
+
+/** All of it, in milliseconds. */
+const totalOf = (work: Work) => Object.values(work).reduce((a, b) => a + b, 0);
+
+/** Milliseconds that a step may take for anything up to a megabyte. */
+const MOST = 2_000;
+/** From so many milliseconds on it is looked at how they grow: below it the machine's own noise is as large. */
+const GROWS_FROM = 1_000;
+/** What takes less than this at one size takes less than `MOST` at four times the size, even if it grows by the square. */
+const QUICK = 100;
+
+/**
+ * How a hostile input of growing sizes is too slow, as a sentence; null where it is not. A step may take two seconds, and
+ * four times the size no more than n log n makes of it; what looks slow is measured once more.
+ */
+export function slowness(input: HostileInput, sizes: readonly number[]): string | null {
+  let before = { size: 0, ms: 0 };
+  for (const size of sizes) {
+    const original = originalOf(input, size);
+    const tooSlow = (work: Work) => {
+      const ms = totalOf(work);
+      if (Math.max(...Object.values(work)) > MOST) return `${size} characters take ${JSON.stringify(work)} ms`;
+      const grown = before.size > 0 ? (size / before.size) * (Math.log(size) / Math.log(before.size)) : 0;
+      // Twice what it may grow by, for what the machine does beside.
+      if (ms > GROWS_FROM && before.ms > QUICK && ms > 2 * grown * before.ms)
+        return `from ${before.size} to ${size} characters it grows from ${before.ms} to ${ms} ms`;
+      return null;
+    };
+    let work = workOn(original);
+    if (tooSlow(work)) work = workOn(original);
+    const slow = tooSlow(work);
+    if (slow) return `${input.name}: ${slow}`;
+    before = { size, ms: totalOf(work) };
+    if (before.ms < QUICK && size * 4 >= (sizes.at(-1) ?? 0)) return null;
+  }
+  return null;
+}

@@ -1,0 +1,54 @@
+/** What makes Markdown slow to read: each one's microseconds, and nanoseconds for each pair of them in one stretch. */
+interface Cost {
+  what: string;
+  pattern: RegExp;
+  each: number;
+  pairs?: number;
+}
+
+// Measured with the parser that reads it; it goes back over what it has read for some of these.
+const COSTS: readonly Cost[] = [
+  { what: "characters", pattern: /[^\n]/g, each: 2 },
+  { what: "signs that may begin markup", pattern: /[\\<&]/g, each: 7 },
+  { what: "addresses", pattern: /@|www\.|:\/\//gi, each: 40 },
+  { what: "lines", pattern: /\n/g, each: 40 },
+  { what: "list items", pattern: /^[ \t>]*(?:[-*+]|\d{1,9}[.)])(?=\s)/gm, each: 110 },
+  { what: "table cells", pattern: /\|/g, each: 50 },
+  { what: "underlined headings and rules", pattern: /^[ \t>]*(?:=+|-+)[ \t]*$/gm, each: 100, pairs: 200 },
+  { what: "definitions and footnotes", pattern: /^[ \t>]*\[[^\]\n]*\]:/gm, each: 90, pairs: 400 },
+];
+/** Emphasis, links, pictures and code, in one paragraph. */
+const MARKS: Cost = { what: "marks of emphasis, links and code", pattern: /[*_~[\]`!]/g, each: 10, pairs: 14 };
+
+/** Microseconds that reading may take. */
+const MOST = 1_000_000;
+/** Quotes and lists in each other. */
+const DEEPEST = 100;
+const CONTAINERS = /^(?:[ \t]*(?:>|[-*+](?=\s)|\d{1,9}[.)](?=\s)))+/gm;
+
+const count = (text: string, pattern: RegExp): number => text.match(pattern)?.length ?? 0;
+const costOf = ({ each, pairs = 0 }: Cost, n: number): number => n * each + (n * n * pairs) / 1000;
+
+/** Why Markdown is not read: it is nested too deep, or would take seconds for what it holds most of; null where it is read. */
+export function tooMuch(source: string): { deep: true } | { what: string; times: number } | null {
+  for (const [line] of source.matchAll(CONTAINERS)) {
+    const indent = line.length - line.trimStart().length;
+    if (count(line, />|[-*+]|\d+[.)]/g) + indent / 2 > DEEPEST) return { deep: true };
+  }
+  // Nothing small takes long.
+  if (source.length < 8_000) return null;
+  const costs = COSTS.map((cost) => {
+    const times = count(source, cost.pattern);
+    return { what: cost.what, times, takes: costOf(cost, times) };
+  });
+  const marks = { what: MARKS.what, times: 0, takes: 0 };
+  for (const stretch of source.split(/\n[ \t]*\n/)) {
+    const times = count(stretch, MARKS.pattern);
+    marks.times += times;
+    marks.takes += costOf(MARKS, times);
+  }
+  costs.push(marks);
+  if (costs.reduce((sum, { takes }) => sum + takes, 0) <= MOST) return null;
+  const [most] = costs.sort((a, b) => b.takes - a.takes);
+  return { what: most?.what ?? "", times: most?.times ?? 0 };
+}
