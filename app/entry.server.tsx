@@ -2,7 +2,7 @@ import { randomBytes } from "node:crypto";
 import { PassThrough } from "node:stream";
 import { createReadableStreamFromReadable } from "@react-router/node";
 import { renderToPipeableStream } from "react-dom/server";
-import { type EntryContext, ServerRouter } from "react-router";
+import { type EntryContext, isRouteErrorResponse, ServerRouter } from "react-router";
 import { NonceContext } from "./ui/nonce";
 
 /** No origin but our own; scripts and styles only with this answer's nonce. */
@@ -23,6 +23,14 @@ function contentSecurityPolicy(nonce: string): string {
   ].join("; ");
 }
 
+/** Addresses that lead nowhere, and pages that were left before they came, are no faults of the server. */
+export function handleError(error: unknown, { request }: { request: Request }): void {
+  if (!request.signal.aborted && !isRouteErrorResponse(error)) console.error(error);
+}
+
+/** The application asks for none of these. */
+const PERMISSIONS = "camera=(), microphone=(), geolocation=(), payment=(), usb=(), serial=(), bluetooth=(), midi=()";
+
 export default function handleRequest(request: Request, status: number, headers: Headers, context: EntryContext) {
   const nonce = randomBytes(16).toString("base64");
   return new Promise<Response>((resolve, reject) => {
@@ -36,8 +44,9 @@ export default function handleRequest(request: Request, status: number, headers:
           const body = new PassThrough();
           headers.set("Content-Type", "text/html; charset=utf-8");
           if (import.meta.env.PROD) headers.set("Content-Security-Policy", contentSecurityPolicy(nonce));
-          headers.set("X-Content-Type-Options", "nosniff");
           headers.set("Referrer-Policy", "no-referrer");
+          headers.set("Cross-Origin-Opener-Policy", "same-origin");
+          headers.set("Permissions-Policy", PERMISSIONS);
           resolve(new Response(createReadableStreamFromReadable(body), { headers, status }));
           pipe(body);
         },

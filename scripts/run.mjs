@@ -102,21 +102,16 @@ export function startStandIn() {
 
 /** Starts the built application and waits until it answers. `standIn` is where `*.example` hosts are. */
 export async function startApplication(port, standIn) {
-  const child = spawn(
-    process.execPath,
-    [`${root}node_modules/@react-router/serve/bin.js`, `${root}build/server/index.js`],
-    {
-      cwd: root,
-      env: {
-        ...process.env,
-        PORT: String(port),
-        HOST: "127.0.0.1",
-        NODE_ENV: "production",
-        ...(standIn && { KEEN_QUILL_STAND_IN: standIn }),
-      },
-      stdio: ["ignore", "ignore", "inherit"],
+  const child = spawn(process.execPath, [`${root}server/serve.mjs`], {
+    cwd: root,
+    env: {
+      ...process.env,
+      PORT: String(port),
+      NODE_ENV: "production",
+      ...(standIn && { KEEN_QUILL_STAND_IN: standIn }),
     },
-  );
+    stdio: ["ignore", "ignore", "inherit"],
+  });
   const address = `http://127.0.0.1:${port}`;
   for (let i = 0; i < 100; i++) {
     try {

@@ -15,6 +15,11 @@ export async function fetchFromServer(address: string, wanted: Wanted, signal: A
       headers: { "content-type": "application/json" },
       signal,
     });
+    if (response.status === 503) {
+      // The server has its hands full: this one waits its turn.
+      await new Promise((resolve) => setTimeout(resolve, Number(response.headers.get("retry-after") ?? 2) * 1000));
+      return fetchFromServer(address, wanted, signal);
+    }
     const said = response.headers.get(ANSWER_HEADER);
     if (!response.ok || said === null) return gone;
     return {

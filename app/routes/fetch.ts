@@ -1,29 +1,40 @@
 import { ANSWER_HEADER, type Wanted } from "#core/address/fetch-answer";
 import { fetchAddress } from "../../server/fetch/fetch-address";
+import { askedByOwnPage, busy, postOnly } from "../../server/own-pages";
+import { boundedQueue } from "../../server/queue";
 import type { Route } from "./+types/fetch";
 
 const WANTED: readonly Wanted[] = ["page", "robots", "sitemap"];
+const MOST_BYTES = 8 * 1024;
+
+/** An answer is held in memory until it is sent: a page takes up to 5 MB, a sitemap up to 50. */
+const pages = boundedQueue(24, 200);
+const sitemaps = boundedQueue(2, 20);
+
+export const loader = postOnly;
 
 /** Fetches one address for the editor and keeps nothing: a header says what came of it, the body is what came. */
 export async function action({ request }: Route.ActionArgs) {
-  // Only our own pages may ask: other sites must not fetch through this server.
-  const from = request.headers.get("sec-fetch-site");
-  if (request.method !== "POST" || (from !== null && from !== "same-origin"))
-    return new Response(null, { status: 403 });
-  const asked = (await request.json().catch(() => null)) as { address?: unknown; wanted?: unknown } | null;
-  const wanted = WANTED.find((one) => one === asked?.wanted);
-  if (typeof asked?.address !== "string" || !wanted || asked.address.length > 4000)
-    return new Response(null, { status: 400 });
-  const { answer, bytes } = await fetchAddress(asked.address, wanted, {
-    allowPrivate: process.env.KEEN_QUILL_ALLOW_PRIVATE === "1",
-    standIn: process.env.KEEN_QUILL_STAND_IN,
-    signal: request.signal,
-  });
+  const own = await askedByOwnPage(request, MOST_BYTES);
+  if (own instanceof Response) return own;
+  const { address, wanted: named } = (own.asked ?? {}) as { address?: unknown; wanted?: unknown };
+  const wanted = WANTED.find((one) => one === named);
+  if (typeof address !== "string" || !wanted || address.length > 4000) return new Response(null, { status: 400 });
+  const fetching = (wanted === "sitemap" ? sitemaps : pages).run(
+    () =>
+      fetchAddress(address, wanted, {
+        allowPrivate: process.env.KEEN_QUILL_ALLOW_PRIVATE === "1",
+        standIn: process.env.KEEN_QUILL_STAND_IN,
+        signal: request.signal,
+      }),
+    request.signal,
+  );
+  if (!fetching) return busy();
+  const { answer, bytes } = await fetching;
   return new Response(bytes as Uint8Array<ArrayBuffer>, {
     headers: {
       "content-type": "application/octet-stream",
       "cache-control": "no-store, no-transform",
-      "x-content-type-options": "nosniff",
       [ANSWER_HEADER]: encodeURIComponent(JSON.stringify(answer)),
     },
   });

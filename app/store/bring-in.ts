@@ -247,8 +247,12 @@ interface DemoFacts {
   phrases: Record<string, string>;
 }
 
-async function unzipFrom(path: string, also: string[] = []): Promise<PackedFile[]> {
-  const answer = await fetch(path);
+async function unzipFrom(path: string, asked: object, also: string[] = []): Promise<PackedFile[]> {
+  const answer = await fetch(path, {
+    method: "POST",
+    body: JSON.stringify(asked),
+    headers: { "content-type": "application/json" },
+  });
   if (!answer.ok) throw new Error("This application's server did not answer. Start it again, then try once more.");
   const bytes = new Uint8Array(await answer.arrayBuffer());
   const unpacked = await onPool(async (worker) => await worker.unzipPages(bytes, also));
@@ -258,7 +262,7 @@ async function unzipFrom(path: string, also: string[] = []): Promise<PackedFile[
 
 /** Brings the demo site in and returns its id. */
 export async function openDemo(): Promise<string> {
-  const files = await unzipFrom("/demo-site.zip", ["site.json"]);
+  const files = await unzipFrom("/demo-site.zip", {}, ["site.json"]);
   const facts = JSON.parse(new TextDecoder().decode(files.find((f) => f.path === "site.json")?.bytes)) as DemoFacts;
   const site = newSite(facts.name, facts.address, {
     brand: facts.name,
@@ -291,7 +295,7 @@ export async function openLargeDemo(
   const group = crypto.randomUUID();
   const known = new Map<string, string>();
   const chunk = (first: number) =>
-    first < count ? unzipFrom(`/large-site.zip?first=${first}&count=${Math.min(LARGE_CHUNK, count - first)}`) : null;
+    first < count ? unzipFrom("/large-site.zip", { first, count: Math.min(LARGE_CHUNK, count - first) }) : null;
   let next = chunk(0);
   for (let first = 0; next && !signal.aborted; first += LARGE_CHUNK) {
     const files = await next;

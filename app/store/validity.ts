@@ -9,9 +9,15 @@ export async function checkValidity(source: string): Promise<Validity[] | { reas
   try {
     const response = await fetch("/validate", {
       method: "POST",
-      body: source,
-      headers: { "content-type": "text/plain" },
+      body: JSON.stringify({ source }),
+      headers: { "content-type": "application/json" },
     });
+    if (response.status === 503) {
+      await new Promise((resolve) => setTimeout(resolve, Number(response.headers.get("retry-after") ?? 2) * 1000));
+      return checkValidity(source);
+    }
+    if (response.status === 413)
+      return { reason: "The page is larger than 5 MB. Check what was handed over with a tool of your own." };
     if (!response.ok)
       return { reason: "The application's own server would not check the page. Reload this tab and try again." };
     answer = (await response.json()) as ValidityAnswer;

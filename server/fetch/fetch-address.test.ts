@@ -22,7 +22,8 @@ const faultOf = async (address: string, options: FetchOptions = {}) => {
 };
 
 describe("what may be fetched", () => {
-  // RFC 6890 tables 1 to 20 (IANA special-purpose registries), RFC 4291 2.5.5.
+  // The first or last address of every row of IANA's two special-purpose registries that is not globally reachable (as of
+  // 2025, from memory), RFC 4291 2.4 and 2.5.5, RFC 5214 6.1.
   it.each([
     "127.0.0.1",
     "127.255.255.254",
@@ -34,6 +35,12 @@ describe("what may be fetched", () => {
     "169.254.169.254",
     "100.64.0.1",
     "192.0.0.1",
+    "192.0.0.170",
+    "192.0.2.255",
+    "192.88.99.1",
+    "198.51.100.0",
+    "203.0.113.255",
+    "239.255.255.255",
     "198.18.0.1",
     "224.0.0.1",
     "240.0.0.1",
@@ -51,10 +58,35 @@ describe("what may be fetched", () => {
     "2002:7f00:1::",
     "2001::1",
     "2001:db8::1",
+    "2001:2::1",
+    "2001:10::1",
+    "2001:20::1",
+    "2002:808:808::1",
+    "3fff::1",
+    "3fff:fff::1",
+    "5f00::1",
+    "64:ff9b:1::1",
+    "100::1",
+    "1fff:ffff::1",
+    "4000::1",
+    "fec0::1",
+    "::ffff:0:10.0.0.1",
+    "2606:4700::5efe:7f00:1",
+    "2606:4700::200:5efe:a00:1",
   ])("%s is not public", (ip) => {
     expect(isPublic(ip)).toBe(false);
   });
-  it.each(["8.8.8.8", "172.32.0.1", "2606:4700::1111"])("%s is", (ip) => {
+  it.each([
+    "8.8.8.8",
+    "172.32.0.1",
+    "192.0.1.1",
+    "198.20.0.1",
+    "223.255.255.255",
+    "::ffff:8.8.8.8",
+    "2606:4700::1111",
+    "2001:200::1",
+    "2606:4700::5efe:808:808",
+  ])("%s is", (ip) => {
     expect(isPublic(ip)).toBe(true);
   });
 

@@ -3,7 +3,12 @@ import { validateHtml } from "./validate-html.ts";
 
 const PAGE =
   '<!DOCTYPE html>\n<html lang="en"><head><title>Lamp</title></head><body>\n<h1>Lamp</h1>\nBODY\n</body></html>\n';
-const check = (body: string) => validateHtml(PAGE.replace("BODY", body));
+const never = new AbortController().signal;
+const check = async (body: string) => {
+  const answer = await validateHtml(PAGE.replace("BODY", body), never);
+  if (!answer) throw new Error("too many wait");
+  return answer;
+};
 
 describe("HTML validity", () => {
   it("finds nothing in a valid page", async () => {
@@ -30,7 +35,14 @@ describe("HTML validity", () => {
   });
 
   it("is ended where it takes too long, and says so", async () => {
-    const answer = await validateHtml(`<p>${"<b><i>".repeat(20_000)}`, 50);
+    const answer = await validateHtml(`<p>${"<b><i>".repeat(20_000)}`, never, 50);
     expect(answer).toEqual({ ok: false, reason: expect.stringContaining("took longer than 0.05 seconds") });
+  });
+
+  it("takes so many at a time, and says when it cannot take more", async () => {
+    const answers = Array.from({ length: 60 }, () => validateHtml(PAGE.replace("BODY", "<p>Oil</p>"), never));
+    const taken = answers.filter((one) => one !== null);
+    expect(taken).toHaveLength(44);
+    expect((await Promise.all(taken)).every(({ ok }) => ok)).toBe(true);
   });
 });

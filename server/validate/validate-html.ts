@@ -1,12 +1,16 @@
 import { Worker } from "node:worker_threads";
 import type { ValidityAnswer, ValidityMessage } from "#core/exchange/validity";
+import { boundedQueue } from "../queue.ts";
 
 /** Time that one page may take, in milliseconds: some inputs would take minutes. */
 export const MAX_MS = 10_000;
 export const MAX_BYTES = 5 * 1024 * 1024;
 
-/** Threads that are kept for the next page; more are started while many ask, and end when they have answered. */
+/** Threads at one time; two of them are kept for the next page. */
+const THREADS = 4;
 const KEPT = 2;
+/** Pages that wait for a thread. */
+const WAITING = 40;
 
 /** The thread's own code, since what runs the server bundles its modules. */
 const THREAD = `
@@ -23,12 +27,17 @@ parentPort.on("message", async (source) => {
 `;
 
 const idle: Worker[] = [];
+const queue = boundedQueue(THREADS, WAITING);
 
 /**
  * Checks a source against the HTML standard with html-validate, in a thread that is ended where a page takes longer than
- * `limit` milliseconds. The source is kept nowhere.
+ * `limit` milliseconds from the time its turn comes. The source is kept nowhere. Null where too many wait already.
  */
-export function validateHtml(source: string, limit = MAX_MS): Promise<ValidityAnswer> {
+export function validateHtml(source: string, signal: AbortSignal, limit = MAX_MS): Promise<ValidityAnswer> | null {
+  return queue.run(() => validateOnThread(source, limit), signal);
+}
+
+function validateOnThread(source: string, limit: number): Promise<ValidityAnswer> {
   return new Promise((resolve) => {
     const thread = idle.pop() ?? new Worker(THREAD, { eval: true });
     thread.ref();

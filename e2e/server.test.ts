@@ -1,0 +1,163 @@
+import { createServer, request, type Server } from "node:http";
+import type { AddressInfo } from "node:net";
+import { type Browser, chromium, type Page } from "playwright-core";
+import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { CHROMIUM_FLAGS, findChromium } from "../scripts/chromium.mjs";
+import { freePort, startApplication } from "../scripts/run.mjs";
+
+// The Fetch standard's rules for `Origin` (append a request `Origin` header) and for CORS-safelisted requests, in Chromium.
+
+/** A site that is not ours, and what it was asked for: the application's server must not be brought to ask it. */
+let elsewhere: Server;
+let browser: Browser;
+let visited: string[] = [];
+const port = () => new URL(inject("address")).port;
+const elsewherePort = () => (elsewhere.address() as AddressInfo).port;
+
+beforeAll(async () => {
+  elsewhere = createServer((asked, response) => {
+    visited.push(asked.url ?? "");
+    response.writeHead(200, { "content-type": "text/html" }).end("<title>Elsewhere</title><h1>Elsewhere</h1>");
+  });
+  await new Promise<void>((resolve) => elsewhere.listen(0, "127.0.0.1", resolve));
+  browser = await chromium.launch({
+    executablePath: findChromium() ?? "chromium",
+    // Names that lead to this machine, as a name server may answer at any time.
+    args: [...CHROMIUM_FLAGS, "--host-resolver-rules=MAP *.elsewhere.test 127.0.0.1"],
+  });
+});
+afterAll(async () => {
+  await browser.close();
+  elsewhere.close();
+});
+
+async function open(address: string): Promise<Page> {
+  const page = await browser.newPage();
+  await page.goto(address);
+  return page;
+}
+
+/** What an answer to a POST from a page is: its status, or the error that the page sees. */
+const post = (page: Page, address: string, init: RequestInit) =>
+  page.evaluate(
+    ([to, how]) =>
+      fetch(to, { method: "POST", ...how }).then(
+        ({ status, type }) => (type === "opaque" ? "opaque" : status),
+        () => "blocked",
+      ),
+    [address, init] as const,
+  );
+const json = { "content-type": "application/json" };
+const asking = (address: string) => JSON.stringify({ address, wanted: "page" });
+
+/** Asks as no browser can: any headers. */
+const ask = (path: string, method: string, headers: Record<string, string>, body = "", to = port()) =>
+  new Promise<{ status: number; headers: Record<string, unknown> }>((resolve, reject) => {
+    const sent = request({ host: "127.0.0.1", port: to, path, method, headers }, (answer) => {
+      answer.resume();
+      answer.on("end", () => resolve({ status: answer.statusCode ?? 0, headers: answer.headers }));
+    });
+    sent.on("error", reject);
+    sent.end(body);
+  });
+
+describe("the server works for its own pages only", () => {
+  it("does nothing for a page of another name, by script, without CORS or by a form", async () => {
+    visited = [];
+    const page = await open(`http://www.elsewhere.test:${elsewherePort()}/`);
+    const target = `${inject("address")}/fetch`;
+    const body = asking(`http://www.elsewhere.test:${elsewherePort()}/fetched`);
+    expect(await post(page, target, { headers: json, body })).toBe("blocked");
+    // The answer's Cross-Origin-Resource-Policy keeps even an opaque answer back.
+    const plain = { "content-type": "text/plain" };
+    expect(await post(page, target, { mode: "no-cors", headers: plain, body })).toBe("blocked");
+    const answer = page.waitForResponse(target);
+    await page.evaluate(
+      ([to, text]) => {
+        const form = document.createElement("form");
+        form.method = "post";
+        form.action = to;
+        form.enctype = "text/plain";
+        const field = document.createElement("input");
+        // As JSON with a form's own sign in it.
+        field.name = `${text.slice(0, -1)},"x":"`;
+        field.value = '"}';
+        form.append(field);
+        document.body.append(form);
+        form.submit();
+      },
+      [target, body] as const,
+    );
+    expect((await answer).status()).toBe(403);
+    expect(visited).not.toContain("/fetched");
+  });
+
+  it("does not answer to a name that somebody else has made lead here", async () => {
+    const page = await browser.newPage();
+    const answer = await page.goto(`http://rebound.elsewhere.test:${port()}/`);
+    expect(answer?.status()).toBe(421);
+    // As if the document had come from elsewhere before the name was changed.
+    const target = `http://rebound.elsewhere.test:${port()}/fetch`;
+    expect(await post(page, target, { headers: json, body: asking("http://a.example/") })).toBe(421);
+  });
+
+  it("answers its own page, also where the browser keeps Sec-Fetch-Site back", async () => {
+    const page = await open(inject("address"));
+    const target = `${inject("address")}/fetch`;
+    expect(await post(page, target, { headers: json, body: asking("https://www.gullhaven.example/") })).toBe(200);
+    const origin = inject("address");
+    const own = { origin, host: new URL(origin).host, ...json };
+    const body = asking("https://www.gullhaven.example/");
+    expect((await ask("/fetch", "POST", own, body)).status).toBe(200);
+    const { origin: _, ...without } = own;
+    expect((await ask("/fetch", "POST", without, body)).status).toBe(403);
+    expect((await ask("/fetch", "POST", { ...own, "content-type": "text/plain" }, body)).status).toBe(415);
+  });
+
+  it("takes no longer bodies than it needs, and nothing but a POST", async () => {
+    const origin = inject("address");
+    const own = { origin, host: new URL(origin).host, ...json };
+    expect((await ask("/fetch", "POST", own, "x".repeat(9000))).status).toBe(413);
+    // Counted while it comes in, whatever was announced.
+    const chunked = { ...own, "transfer-encoding": "chunked" };
+    expect((await ask("/fetch", "POST", chunked, "x".repeat(9000))).status).toBe(413);
+    for (const path of ["/fetch", "/validate", "/demo-site.zip", "/large-site.zip"]) {
+      const { status, headers } = await ask(path, "GET", { host: own.host });
+      expect([path, status, headers.allow]).toEqual([path, 405, "POST"]);
+    }
+  });
+
+  it("says on every answer what browsers may do with it", async () => {
+    const { host } = new URL(inject("address"));
+    const document = await ask("/", "GET", { host });
+    expect(document.headers).toMatchObject({
+      "x-content-type-options": "nosniff",
+      "cross-origin-opener-policy": "same-origin",
+      "cross-origin-resource-policy": "same-origin",
+      "permissions-policy": expect.stringContaining("camera=()"),
+    });
+    for (const path of ["/icon.svg", "/favicon.ico", "/fetch", "/nothing-here"])
+      expect([path, (await ask(path, "GET", { host })).headers["x-content-type-options"]]).toEqual([path, "nosniff"]);
+  });
+
+  it("cannot be starved: what is too much at once is put off, and files are answered meanwhile", async () => {
+    const { child, address } = await startApplication(await freePort(), inject("standIn"));
+    try {
+      const { host, port: own } = new URL(address);
+      const headers = { origin: address, host, ...json };
+      const many = (path: string, asked: object) =>
+        Array.from({ length: 500 }, () => ask(path, "POST", headers, JSON.stringify(asked), own));
+      const slow = { address: "https://www.gullhaven.example/archive/slow", wanted: "page" };
+      const fetches = many("/fetch", slow).map((one) => one.catch(() => null));
+      const checks = many("/validate", { source: `<!doctype html>${"<p>Oil".repeat(100)}` });
+      // It is answered while all of them wait.
+      expect((await ask("/icon.svg", "GET", { host }, "", own)).status).toBe(200);
+      const statuses = new Set((await Promise.all(checks)).map(({ status }) => status));
+      expect([...statuses].sort()).toEqual([200, 503]);
+      const first = await Promise.any(fetches.map((one) => one.then((said) => (said ? said : Promise.reject()))));
+      expect(first).toMatchObject({ status: 503, headers: { "retry-after": "2" } });
+    } finally {
+      child.kill("SIGKILL");
+    }
+  });
+});

@@ -1,0 +1,1 @@
+export function isServed(host: string | null | undefined): boolean;
