@@ -71,7 +71,7 @@ export function FromDisk({
           multiple
           hidden
           aria-label="HTML files or zip"
-          accept=".html,.htm,.xhtml,.md,.markdown,.zip,.png,.jpg,.jpeg,.gif,.webp,.avif,.svg,.css"
+          accept=".html,.htm,.xhtml,.md,.markdown,.gz,.zip,.png,.jpg,.jpeg,.gif,.webp,.avif,.svg,.css"
           onChange={(e) => onFiles([...(e.target.files ?? [])])}
         />
         <input

@@ -1,67 +1,165 @@
+import { useState } from "react";
+import { parseAddress } from "#core/address/address";
 import type { LeftOut } from "#core/exchange/zip";
 import type { Prepared } from "../store/bring-in";
-import { MainButton } from "../ui/controls";
+import { Action, fieldClass, MainButton } from "../ui/controls";
+import { commonBeginning, faultsOf, UNSAID, withBeginning } from "./addresses";
 
 /** Rows shown for correction; the rest are brought in as they are. */
 const SHOWN = 200;
 
+/** A page that was read, with the address that it is to have. */
+export interface Reviewed {
+  page: Prepared;
+  address: string;
+  /** Its canonical names another page that comes in too, so that it stands at its own place. */
+  moved: boolean;
+  leftOut: boolean;
+}
+
 /** What was read, with the address of each page to be corrected, before it is kept. */
 export function Review({
-  prepared,
+  rows,
   beside,
   known,
-  onAddress,
+  onRows,
   onKeep,
   onOthers,
 }: {
-  prepared: readonly Prepared[];
+  rows: readonly Reviewed[];
   /** Pictures and style sheets that come in with them. */
   beside: number;
   /** Addresses that are in the site already. */
   known: ReadonlySet<string>;
-  onAddress: (id: string, address: string) => void;
+  onRows: (rows: Reviewed[]) => void;
   onKeep: () => void;
   onOthers: () => void;
 }) {
-  const again = prepared.filter(({ address }) => known.has(address)).length;
+  const taken = rows.filter(({ leftOut }) => !leftOut);
+  const faults = faultsOf(taken.map(({ page: { id, path }, address }) => ({ id, path, address })));
+  const again = taken.filter(({ address }) => known.has(address)).length;
+  const change = (id: string, with_: Partial<Reviewed>) =>
+    onRows(rows.map((row) => (row.page.id === id ? { ...row, ...with_ } : row)));
+  // What has to be looked at stands first.
+  const shown = [...rows.filter(({ page }) => faults.has(page.id)), ...rows.filter(({ page }) => !faults.has(page.id))];
+  const clashes = [...faults.values()].filter((fault) => fault.startsWith("The same address")).length;
   return (
     <section aria-label="Pages to bring in">
       <p className="text-15">
-        Each address comes from the page’s canonical, else from the base address and the file’s path. Correct what is
+        Each address comes from the page’s canonical, else from the site’s address and the file’s path. Correct what is
         wrong.
         {beside > 0 &&
           ` ${beside === 1 ? "A picture or style sheet comes" : `${beside} pictures and style sheets come`} with them.`}
         {again > 0 &&
           ` ${again} ${again === 1 ? "is" : "are"} in the site already: brought in again, with what you have redrafted carried over.`}
       </p>
+      <Beginning rows={rows} onRows={onRows} />
+      {clashes > 0 && (
+        <p role="alert" className="mt-4 border-red border-l-4 pl-3 text-15">
+          {clashes === 1 ? "1 page has" : `${clashes} pages have`} the same address as another: correct{" "}
+          {clashes === 1 ? "it" : "them"}, or leave {clashes === 1 ? "it" : "them"} out.
+        </p>
+      )}
       <ul className="mt-4 divide-y divide-hairline border-hairline border-y">
-        {prepared.slice(0, SHOWN).map((page) => (
-          <li key={page.id} className="grid grid-cols-[1fr_1.4fr] items-center gap-4 py-1.5 max-[700px]:grid-cols-1">
-            <span className="min-w-0">
+        {shown.slice(0, SHOWN).map(({ page, address, moved, leftOut }) => (
+          <li
+            key={page.id}
+            className="grid grid-cols-[1fr_1.4fr_max-content] items-center gap-4 py-1.5 max-[700px]:grid-cols-1 max-[700px]:gap-1"
+          >
+            <span className={`min-w-0 ${leftOut ? "text-soft line-through" : ""}`}>
               <span className="block truncate font-serif text-15">{page.derived.name || page.path}</span>
               <span className="block truncate font-mono text-12 text-soft">{page.path}</span>
               {page.fault && <span className="text-red">could not be read: it comes in with the reason</span>}
-              {known.has(page.address) && <span className="text-blue">brought in again</span>}
+              {known.has(address) && <span className="text-blue">brought in again</span>}
             </span>
-            <input
-              aria-label={`Address of ${page.path}`}
-              value={page.address}
-              onChange={(e) => onAddress(page.id, e.target.value)}
-              className="w-full rounded border border-hairline bg-sheet px-2 py-1 font-mono text-12"
-            />
+            <span className="grid gap-0.5">
+              <input
+                aria-label={`Address of ${page.path}`}
+                value={address.startsWith(UNSAID) ? `…/${address.slice(UNSAID.length)}` : address}
+                disabled={leftOut || address.startsWith(UNSAID)}
+                aria-invalid={faults.has(page.id) || undefined}
+                onChange={(e) => change(page.id, { address: e.target.value, moved: false })}
+                className="w-full rounded border border-hairline bg-sheet px-2 py-1 font-mono text-12 aria-[invalid]:border-red disabled:text-soft"
+              />
+              {faults.has(page.id) && !address.startsWith(UNSAID) && (
+                <span className="text-12 text-red">{faults.get(page.id)}</span>
+              )}
+              {moved && !faults.has(page.id) && (
+                <span className="text-12 text-soft">Its canonical names another page that comes in too.</span>
+              )}
+            </span>
+            <Action onClick={() => change(page.id, { leftOut: !leftOut })}>
+              {leftOut ? "Bring it in" : "Leave it out"}
+            </Action>
           </li>
         ))}
       </ul>
-      {prepared.length > SHOWN && <p className="mt-2 text-soft">and {prepared.length - SHOWN} more.</p>}
+      {rows.length > SHOWN && <p className="mt-2 text-soft">and {rows.length - SHOWN} more.</p>}
       <div className="mt-6 flex items-center gap-4">
-        <MainButton onClick={onKeep}>
-          Bring in {prepared.length === 1 ? "1 page" : `${prepared.length} pages`}
+        <MainButton onClick={onKeep} disabled={taken.length === 0}>
+          Bring in {taken.length === 1 ? "1 page" : `${taken.length} pages`}
         </MainButton>
         <button type="button" className="text-blue hover:underline" onClick={onOthers}>
           Choose others
         </button>
       </div>
     </section>
+  );
+}
+
+/** What all addresses begin with: asked for where nobody has said it, and changed in all of them at once. */
+function Beginning({ rows, onRows }: { rows: readonly Reviewed[]; onRows: (rows: Reviewed[]) => void }) {
+  const unsaid = rows.some(({ address }) => address.startsWith(UNSAID));
+  const common = unsaid ? UNSAID : commonBeginning(rows.map(({ address }) => address));
+  const [typed, setTyped] = useState<string | null>(null);
+  const [fault, setFault] = useState("");
+  if (common === "") return null;
+  const value = typed ?? (unsaid ? "" : common);
+  const take = () => {
+    if (typed === null || typed === common) return;
+    const parsed = parseAddress(typed);
+    if ("reason" in parsed) {
+      setFault(parsed.reason);
+      return;
+    }
+    setFault("");
+    setTyped(null);
+    onRows(rows.map((row) => ({ ...row, address: withBeginning(row.address, common, parsed.address) })));
+  };
+  return (
+    <form
+      className="mt-4 grid gap-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        take();
+      }}
+    >
+      <label className="grid gap-1">
+        <span className="text-15">{unsaid ? "Where does the site stand?" : "Every address begins with"}</span>
+        <span className="flex flex-wrap items-center gap-3">
+          <input
+            aria-label={unsaid ? "Address of the site" : "Every address begins with"}
+            aria-invalid={fault !== "" || undefined}
+            placeholder="https://www.your-site.example/"
+            value={value}
+            onChange={(e) => setTyped(e.target.value)}
+            onBlur={take}
+            className={`${fieldClass} w-full max-w-[420px] font-mono text-13`}
+          />
+          {typed !== null && typed !== common && <Action onClick={take}>Change it in all</Action>}
+        </span>
+      </label>
+      {unsaid && !fault && (
+        <span className="text-12 text-soft">
+          Some pages do not state their own address. It is needed to know which links lead to them.
+        </span>
+      )}
+      {fault && (
+        <span role="alert" className="text-red">
+          {fault}
+        </span>
+      )}
+    </form>
   );
 }
 

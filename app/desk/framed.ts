@@ -4,13 +4,19 @@ import { removeAttribute, setAttribute } from "#core/rewrite/markup";
 import type { Patch } from "#core/rewrite/patch";
 import { pictureAt } from "#core/site/pictures";
 
+/** Begins the names of our marks: a page's own source cannot know it. */
+const OURS = `data-${Array.from(crypto.getRandomValues(new Uint8Array(8)), (byte) => byte.toString(16)).join("")}`;
+export const INDEX = `${OURS}-index`;
+export const CHOSEN = `${OURS}-chosen`;
+const [OUTLINE, LANDMARK] = [`${OURS}-outline`, `${OURS}-landmark`];
+
 /** Each heading's level before it, each landmark a bracket at its left with its name: as in the outline, and in ink only. */
 const MARKS = `
-[data-outline]::before{content:attr(data-outline);font:400 11px/1 monospace;letter-spacing:0;text-transform:none;color:#274C9B;background:#fff;padding:2px 3px;margin-right:.6em;vertical-align:middle}
-[data-chosen]{text-decoration:underline;text-decoration-color:#274C9B;text-decoration-thickness:2px;text-underline-offset:4px}
-[data-landmark]{box-shadow:inset 2px 0 0 #7B8088;padding-left:8px}
-[data-landmark]::before{content:attr(data-landmark);display:block;font:400 11px/1.5 monospace;letter-spacing:0;text-transform:none;color:#4A4E55;background:#fff;width:max-content;padding:0 3px}
-[data-outline]{cursor:pointer}
+[${OUTLINE}]::before{content:attr(${OUTLINE});font:400 11px/1 monospace;letter-spacing:0;text-transform:none;color:#274C9B;background:#fff;padding:2px 3px;margin-right:.6em;vertical-align:middle}
+[${CHOSEN}]{text-decoration:underline;text-decoration-color:#274C9B;text-decoration-thickness:2px;text-underline-offset:4px}
+[${LANDMARK}]{box-shadow:inset 2px 0 0 #7B8088;padding-left:8px}
+[${LANDMARK}]::before{content:attr(${LANDMARK});display:block;font:400 11px/1.5 monospace;letter-spacing:0;text-transform:none;color:#4A4E55;background:#fff;width:max-content;padding:0 3px}
+[${OUTLINE}]{cursor:pointer}
 img{outline:1px solid #7B8088;min-width:24px;min-height:16px}
 `;
 
@@ -41,9 +47,9 @@ export function framedSource(source: string, address: string, nonce: string, bes
   const marked = [
     ...Array.from(page.headings, ({ range, level }, i) => ({
       range,
-      marks: `data-outline="H${level}" data-index="${i}"`,
+      marks: `${OUTLINE}="H${level}" ${INDEX}="${i}"`,
     })),
-    ...page.landmarks.map(({ range, kind }) => ({ range, marks: `data-landmark="${kind}"` })),
+    ...page.landmarks.map(({ range, kind }) => ({ range, marks: `${LANDMARK}="${kind}"` })),
   ];
   const replaced: Patch[] = [
     ...page.images.flatMap((image) => {

@@ -4,7 +4,8 @@ import { redraftedSource } from "#core/rewrite/apply";
 import { pictureAt } from "#core/site/pictures";
 import { useFiles, useTexts } from "../store/files";
 import { Action } from "../ui/controls";
-import { framedSource, namedBeside } from "./framed";
+import { CHOSEN, framedSource, INDEX, namedBeside } from "./framed";
+import { inFrame } from "./in-frame";
 import type { Desk } from "./use-desk";
 
 const NONE: readonly string[] = [];
@@ -38,22 +39,25 @@ export const Looks = memo(function Looks({ desk }: { desk: Desk }) {
       const index = row?.getAttribute("data-anchor")?.split(" ")[1];
       const inside = frame.current?.contentDocument;
       if (!index || !inside) return;
-      for (const chosen of inside.querySelectorAll("[data-chosen]")) chosen.removeAttribute("data-chosen");
-      const heading = inside.querySelector(`[data-index="${index}"]`);
-      heading?.setAttribute("data-chosen", "");
-      heading?.scrollIntoView({ block: "center" });
+      for (const chosen of inFrame.all(inside, `[${CHOSEN}]`)) inFrame.mark(chosen, CHOSEN, false);
+      const [heading] = inFrame.all(inside, `[${INDEX}="${index}"]`);
+      if (!heading) return;
+      inFrame.mark(heading, CHOSEN, true);
+      inFrame.show(heading);
     };
     document.addEventListener("focusin", find);
     return () => document.removeEventListener("focusin", find);
   }, [open]);
   if (original.format !== "html") return null;
   const loaded = () => {
-    frame.current?.contentDocument?.addEventListener("click", (event) => {
+    const inside = frame.current?.contentDocument;
+    if (!inside) return;
+    inFrame.listen(inside, "click", (event) => {
       event.preventDefault();
-      const heading = (event.target as Element | null)?.closest?.("[data-index]");
+      const heading = event.target && inFrame.around(event.target as Element, `[${INDEX}]`);
       const row =
         heading &&
-        document.querySelector(`[data-anchor="heading ${heading.getAttribute("data-index")}"] [data-outline-row]`);
+        document.querySelector(`[data-anchor="heading ${inFrame.value(heading, INDEX)}"] [data-outline-row]`);
       if (row instanceof HTMLElement) {
         row.focus();
         row.scrollIntoView({ block: "center" });

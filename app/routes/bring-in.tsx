@@ -3,13 +3,14 @@ import { useEffect, useRef, useState } from "react";
 import { Link, useLoaderData, useNavigate, useSearchParams } from "react-router";
 import { parseAddress } from "#core/address/address";
 import type { LeftOut } from "#core/exchange/zip";
+import { faultsOf, parted, UNSAID } from "../bring-in/addresses";
 import { Draft } from "../bring-in/draft";
 import { FromDisk } from "../bring-in/from-disk";
 import { FromTable } from "../bring-in/from-table";
 import { FromWeb } from "../bring-in/from-web";
 import { QueueView } from "../bring-in/queue-view";
 import { resumeQueues } from "../bring-in/resume";
-import { LeftOutList, Review } from "../bring-in/review";
+import { LeftOutList, Review, type Reviewed } from "../bring-in/review";
 import {
   addressesOf,
   incomingFile,
@@ -41,6 +42,18 @@ const WAYS = [
   { way: "draft", name: "As a draft", says: "a text, a new page, source" },
 ] as const;
 
+/** What was read as it is reviewed: pages of one address parted by their places. */
+function reviewed(prepared: readonly Prepared[]): Reviewed[] {
+  const pages = prepared.map((page) => ({
+    id: page.id,
+    path: page.path,
+    address: page.address,
+    guess: page.source.addressKnown ? null : page.source.address,
+    page,
+  }));
+  return parted(pages).map(({ page, address, moved }) => ({ page, address, moved, leftOut: false }));
+}
+
 export default function BringIn() {
   const { site: existing } = useLoaderData<typeof clientLoader>();
   const navigate = useNavigate();
@@ -51,7 +64,7 @@ export default function BringIn() {
   const [leftOut, setLeftOut] = useState<LeftOut[]>([]);
   const [beside, setBeside] = useState<ChosenFile[]>([]);
   const [reading, setReading] = useState<{ done: number; of: number } | null>(null);
-  const [review, setReview] = useState<{ prepared: Prepared[]; incoming: ReadonlyMap<string, Incoming> } | null>(null);
+  const [review, setReview] = useState<Reviewed[] | null>(null);
   const [known, setKnown] = useState<ReadonlySet<string>>(new Set());
   const [fault, setFault] = useState("");
   const stop = useRef<AbortController>(undefined);
@@ -62,7 +75,7 @@ export default function BringIn() {
   useEffect(() => void resumeQueues(), []);
 
   const baseAddress = (): string | null => {
-    const parsed = parseAddress(base || "https://site.example/");
+    const parsed = parseAddress(base || UNSAID);
     if ("address" in parsed) return parsed.address;
     setFault(parsed.reason);
     return null;
@@ -79,10 +92,7 @@ export default function BringIn() {
         (done) => setReading({ done, of: incoming.length }),
         stop.current.signal,
       );
-      setReview({
-        prepared,
-        incoming: new Map(prepared.flatMap((one, i) => (incoming[i] ? [[one.id, incoming[i]]] : []))),
-      });
+      setReview(reviewed(prepared));
     } catch (error) {
       fail(error);
     } finally {
@@ -110,22 +120,30 @@ export default function BringIn() {
   };
   const finish = async () => {
     if (!review) return;
-    const wrong = review.prepared.find(({ address }) => "reason" in parseAddress(address));
-    if (wrong) {
-      setFault(`“${wrong.address}” is not an address. Correct it, then bring the pages in.`);
+    const rows = review.filter(({ leftOut }) => !leftOut);
+    const faults = faultsOf(rows.map(({ page: { id, path }, address }) => ({ id, path, address })));
+    if (faults.size > 0) {
+      const unsaid = rows.some(({ address }) => address.startsWith(UNSAID));
+      setFault(
+        unsaid
+          ? "Say where the site stands: type the beginning of its addresses, such as https://www.your-site.example/."
+          : `${faults.size === 1 ? "One address cannot" : `${faults.size} addresses cannot`} be used. What is wrong stands beside ${faults.size === 1 ? "it" : "them"}.`,
+      );
       return;
     }
-    const address = site.address || baseAddress() || "https://site.example/";
-    const first = review.prepared[0]?.address ?? address;
-    const origin = base ? address : new URL("/", first).href;
+    setFault("");
+    const [first] = rows;
+    if (!first) return;
+    const origin = site.address || (base && baseAddress()) || new URL("/", first.address).href;
     try {
+      const prepared = await readAgain(rows);
       const named = {
         ...site,
-        address: site.address || origin,
+        address: origin,
         name: site.name || new URL(origin).hostname.replace(/^www\./, ""),
       };
-      await keepFiles(named, beside, base ? address : origin);
-      const { fresh, again } = await partKnown(named, review.prepared, review.incoming);
+      await keepFiles(named, beside, origin);
+      const { fresh, again } = await partKnown(named, prepared);
       const kept = await keep(named, fresh, { again });
       if (kept.again > 0)
         say(
@@ -137,16 +155,25 @@ export default function BringIn() {
       fail(error);
     }
   };
-  const correct = (id: string, address: string) =>
-    setReview(
-      (all) =>
-        all && {
-          ...all,
-          prepared: all.prepared.map((page) =>
-            page.id === id ? { ...page, address, summary: { ...page.summary, address } } : page,
-          ),
-        },
-    );
+  /** Pages whose address was corrected are read again with it: what is found on them depends on it. */
+  const readAgain = async (rows: readonly Reviewed[]): Promise<Prepared[]> => {
+    const placed = rows.flatMap(({ page, address }) => {
+      const parsed = parseAddress(address);
+      return address === page.address || "reason" in parsed
+        ? []
+        : [{ ...page.source, path: page.path, address: parsed.address, addressKnown: true }];
+    });
+    if (placed.length === 0) return rows.map(({ page }) => page);
+    stop.current = new AbortController();
+    setReading({ done: 0, of: placed.length });
+    try {
+      const again = await prepare(site, placed, (done) => setReading({ done, of: placed.length }), stop.current.signal);
+      // What was not read any more, because it was stopped, is not brought in.
+      return [...rows.flatMap(({ page, address }) => (address === page.address ? [page] : [])), ...again];
+    } finally {
+      setReading(null);
+    }
+  };
 
   return (
     <main className="mx-auto grid max-w-[1080px] grid-cols-[220px_minmax(0,1fr)] gap-12 px-8 py-9 max-[800px]:grid-cols-1 max-[800px]:gap-6">
@@ -191,10 +218,10 @@ export default function BringIn() {
           </p>
         ) : review ? (
           <Review
-            prepared={review.prepared}
+            rows={review}
             beside={beside.length}
             known={known}
-            onAddress={correct}
+            onRows={setReview}
             onKeep={() => void finish()}
             onOthers={() => setReview(null)}
           />
@@ -210,7 +237,7 @@ export default function BringIn() {
           <FromTable site={site} base={base} fault={setFault} onDone={() => navigate(`/sites/${site.id}/pages`)} />
         ) : (
           <Draft
-            base={base || site.address || "https://site.example/"}
+            base={base || site.address || UNSAID}
             fault={setFault}
             onIncoming={(incoming) => void read(incoming)}
           />

@@ -1,5 +1,5 @@
 import { addressOfFile } from "#core/address/address";
-import { type LeftOut, MAX_ENTRIES, type PackedFile, typeBeside, whyLeftOut } from "#core/exchange/zip";
+import { type LeftOut, MAX_ENTRIES, type PackedFile, typeBeside, unpackedPage, whyLeftOut } from "#core/exchange/zip";
 import { MAX_SOURCE_BYTES } from "#core/page/original";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/rules/house-style";
 import { guessTitlePattern } from "#core/site/brand";
@@ -38,7 +38,11 @@ export async function sortFiles(files: readonly File[]): Promise<Chosen> {
     }
     const why = file.size > MAX_SOURCE_BYTES ? "it is larger than 20 MB" : whyLeftOut(path, file.size);
     if (why) chosen.leftOut.push({ path, why });
-    else chosen.files.push({ path, bytes: new Uint8Array(await file.arrayBuffer()) });
+    else {
+      const page = unpackedPage({ path, bytes: new Uint8Array(await file.arrayBuffer()) });
+      if ("why" in page) chosen.leftOut.push({ path, why: page.why });
+      else chosen.files.push(page);
+    }
   }
   if (files.length > MAX_ENTRIES)
     chosen.leftOut.push({
@@ -61,7 +65,12 @@ async function addArchive(file: File, path: string, chosen: Chosen): Promise<voi
     return;
   }
   chosen.leftOut.push(...unpacked.leftOut.map((one) => ({ ...one, path: `${path}: ${one.path}` })));
-  chosen.files.push(...withoutCommonFolder(unpacked.files));
+  const files = withoutCommonFolder(unpacked.files);
+  // Of two archives with the same files each keeps its own name as a folder.
+  const there = new Set(chosen.files.map((one) => one.path));
+  const clashes = files.some((one) => there.has(one.path));
+  const folder = path.replace(ZIP, "");
+  for (const one of files) chosen.files.push(clashes ? { ...one, path: `${folder}/${one.path}` } : one);
 }
 
 /** Pages apart from what comes beside them. */
@@ -80,7 +89,7 @@ function withoutCommonFolder<T extends PackedFile>(files: readonly T[]): T[] {
 }
 
 /** A page that was read and waits to be kept. */
-export type Prepared = ReadIncoming;
+export type Prepared = ReadIncoming & { source: Incoming };
 
 /** What a file is as something that comes in. */
 export const incomingFile = ({ path, bytes }: ChosenFile, base: string, phrase = ""): Incoming => ({
@@ -101,7 +110,10 @@ export function prepare(
   const date = today();
   return inLanes(
     incoming,
-    (one) => readWithin(one, (worker, read) => worker.readIncoming(site.id, read, site.houseStyle, date)),
+    async (source) => ({
+      ...(await readWithin(source, (worker, read) => worker.readIncoming(site.id, read, site.houseStyle, date))),
+      source,
+    }),
     { signal, onResult: (_, done) => onProgress(done) },
   );
 }
@@ -109,7 +121,7 @@ export function prepare(
 /** A new page's record. */
 function newPage(
   site: SiteRecord,
-  { id, path, address, phrase, format, kind, original, derived }: Prepared,
+  { id, path, address, phrase, format, kind, original, derived }: ReadIncoming,
   position: number,
 ): PageRecord {
   return {
@@ -156,14 +168,11 @@ export interface KeepOptions {
 export async function partKnown(
   site: SiteRecord,
   prepared: readonly Prepared[],
-  incoming: ReadonlyMap<string, Incoming>,
 ): Promise<{ fresh: Prepared[]; again: BroughtAgain[] }> {
   const known = await addressesOf(site.id);
   const isKnown = ({ address }: Prepared) => known.has(address);
   const date = today();
-  const again = await inLanes(prepared.filter(isKnown), async ({ id, address, original: { unread } }) => {
-    const source = incoming.get(id);
-    if (!source) return null;
+  const again = await inLanes(prepared.filter(isKnown), async ({ address, source, original: { unread } }) => {
     return await readWithin(unread ? { ...source, unread } : source, (worker, one) =>
       worker.carryOverPage(site, known.get(address) ?? "", one, date),
     );
@@ -172,7 +181,11 @@ export async function partKnown(
 }
 
 /** Keeps pages in a site, which is made where it is new: one action that can be undone. Each address and page once. */
-export async function keep(site: SiteRecord, prepared: readonly Prepared[], options: KeepOptions = {}): Promise<Kept> {
+export async function keep(
+  site: SiteRecord,
+  prepared: readonly ReadIncoming[],
+  options: KeepOptions = {},
+): Promise<Kept> {
   const known = options.known ?? (await addressesOf(site.id));
   const once = new Set(known.keys());
   const fresh = prepared.filter(({ address }) => !once.has(address) && once.add(address));
@@ -219,7 +232,7 @@ export async function addressesOf(siteId: string): Promise<Map<string, string>> 
   return new Map(pages.map((page) => [page.address, page.id]));
 }
 
-function withTitlePattern(site: SiteRecord, pages: readonly Prepared[]): SiteRecord {
+function withTitlePattern(site: SiteRecord, pages: readonly ReadIncoming[]): SiteRecord {
   if (site.houseStyle.brand) return site;
   const pattern = guessTitlePattern(pages.map(({ derived }) => derived.title));
   if (!pattern) return site;

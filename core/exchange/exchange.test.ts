@@ -1,5 +1,5 @@
 import Ajv from "ajv-draft-04";
-import { zipSync } from "fflate";
+import { gzipSync, zipSync } from "fflate";
 import Papa from "papaparse";
 import { describe, expect, it } from "vitest";
 import { readPage } from "../page/read.ts";
@@ -78,6 +78,16 @@ describe("the change list", () => {
 });
 
 describe("a zip", () => {
+  it("and pages that are packed by themselves are unpacked", () => {
+    const packed = gzipSync(new TextEncoder().encode("<h1>A</h1>"));
+    const result = unzipPages(zipSync({ "a.html.gz": packed, "b.html.gz": packed.subarray(0, 12) }));
+    if ("reason" in result) throw new Error(result.reason);
+    expect(result.files.map(({ path, bytes }) => [path, new TextDecoder().decode(bytes)])).toEqual([
+      ["a.html", "<h1>A</h1>"],
+    ]);
+    expect(result.leftOut).toEqual([{ path: "b.html.gz", why: expect.stringContaining("gzip") }]);
+  });
+
   it("gives its pages with their pictures and names what it leaves out", () => {
     const zip = zipSync({
       "site/a.html": text("<p>a"),

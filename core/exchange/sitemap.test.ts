@@ -46,6 +46,18 @@ describe("sitemaps.org's sample files", () => {
     expect(index.pages).toEqual([]);
   });
 
+  // Namespaces in XML 1.0, section 4: the prefix is the author's choice. A broken file is read as far as it goes.
+  it.each(["", "<sm:url>"])("under a prefix of its own%s", (broken) => {
+    const { pages, notes } = readSitemap(
+      `<sm:urlset xmlns:sm="http://www.sitemaps.org/schemas/sitemap/0.9" xmlns:image="http://www.google.com/schemas/sitemap-image/1.1">
+<sm:url><sm:loc>http://www.example.com/a</sm:loc><image:image><image:loc>http://www.example.com/a.png</image:loc></image:image></sm:url>
+${broken}</sm:urlset>`,
+      BASE,
+    );
+    expect(pages).toEqual(["http://www.example.com/a"]);
+    expect(notes).toHaveLength(broken === "" ? 0 : 1);
+  });
+
   it("a text file, one address a line", () => {
     expect(readSitemap("\ufeffhttp://www.example.com/a\r\nhttp://www.example.com/b\r\n", BASE).pages).toHaveLength(2);
   });

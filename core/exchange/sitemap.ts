@@ -1,5 +1,5 @@
 import { XMLParser, XMLValidator } from "fast-xml-parser";
-import { Gunzip } from "fflate";
+import { gunzipWithin, isGzip } from "./gzip.ts";
 
 /** What a sitemap or sitemap index lists. */
 export interface Sitemap {
@@ -15,32 +15,18 @@ export interface Sitemap {
 export const MAX_SITEMAP_ENTRIES = 50_000;
 export const MAX_SITEMAP_BYTES = 50 * 1024 * 1024;
 
-/** Unpacks gzip where the bytes are that, up to the limit of sitemaps.org; null where it is longer or damaged. */
+/** The text of a sitemap, unpacked where it is packed; null where it is longer than sitemaps.org allows, or damaged. */
 export function sitemapText(bytes: Uint8Array): string | null {
-  if (bytes[0] !== 0x1f || bytes[1] !== 0x8b) {
-    return bytes.length > MAX_SITEMAP_BYTES ? null : new TextDecoder().decode(bytes);
-  }
-  const decoder = new TextDecoder();
-  let text = "";
-  let size = 0;
-  try {
-    const gunzip = new Gunzip((chunk) => {
-      size += chunk.length;
-      if (size > MAX_SITEMAP_BYTES) throw new RangeError("too long");
-      text += decoder.decode(chunk, { stream: true });
-    });
-    // In pieces, so that a small file that unpacks to a very large one is noticed in time.
-    for (let at = 0; at < bytes.length; at += 16_384) {
-      gunzip.push(bytes.subarray(at, at + 16_384), at + 16_384 >= bytes.length);
-    }
-  } catch {
-    return null;
-  }
-  return text === "" ? null : text + decoder.decode();
+  const plain = isGzip(bytes) ? gunzipWithin(bytes, MAX_SITEMAP_BYTES) : bytes;
+  return plain === null || plain.length === 0 || plain.length > MAX_SITEMAP_BYTES
+    ? null
+    : new TextDecoder().decode(plain);
 }
 
 const parser = new XMLParser({
   ignoreAttributes: true,
+  // A prefix is the author's choice (Namespaces in XML 1.0, 4): “sm:urlset” is a urlset too.
+  removeNSPrefix: true,
   processEntities: true,
   parseTagValue: false,
   isArray: (name) => name === "url" || name === "sitemap",
@@ -87,8 +73,13 @@ export function readSitemap(text: string, address: string): Sitemap {
   }
   const { line, msg } = valid.err;
   const sound = content.split("\n").slice(0, line).join("\n");
-  const found = [...sound.matchAll(/<loc>\s*([^<]*?)\s*<\/loc>/gi)].map((match) => unescapeXml(match[1] ?? ""));
-  const index = /<sitemapindex[\s>]/i.test(content.slice(0, 2000));
+  // Pictures and films have addresses under prefixes of their own.
+  const [, prefix = "", root] = /<([\w.-]+:)?(urlset|sitemapindex)[\s>]/i.exec(content.slice(0, 2000)) ?? [];
+  const locations = new RegExp(`<${prefix}loc>\\s*([^<]*?)\\s*</${prefix}loc>`, "gi");
+  const found = [...sound.matchAll(locations)].map((match) => unescapeXml(match[1] ?? ""));
+    unescapeXml(match[1] ?? ""),
+  );
+  const index = root?.toLowerCase() === "sitemapindex";
   add(sitemap, index ? [] : found, index ? found : [], address);
   sitemap.notes.push(
     `Its XML is broken at line ${line} (${msg.replace(/\.$/, "")}). What stands before that was taken.`,

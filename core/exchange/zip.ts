@@ -1,5 +1,6 @@
 import { type UnzipFileInfo, unzipSync, zipSync } from "fflate";
 import { MAX_SOURCE_BYTES } from "../page/original.ts";
+import { gunzipWithin, isGzip } from "./gzip.ts";
 
 export interface PackedFile {
   path: string;
@@ -16,7 +17,7 @@ export const MAX_ENTRIES = 20_000;
 /** Most bytes that an archive may unpack to, all files together. */
 export const MAX_UNPACKED = 400 * 1024 * 1024;
 
-const PAGES = /\.(?:html?|xhtml|md|markdown)$/i;
+const PAGES = /\.(?:html?|xhtml|md|markdown)(?:\.gz)?$/i;
 
 /** Types of files that come in beside the pages: pictures to be shown small, style sheets for how a page looks. */
 const BESIDE: Record<string, string> = {
@@ -83,12 +84,27 @@ export function unzipPages(
     }
     if (total > MAX_UNPACKED) return { reason: "The archive unpacks to more than 400 MB. Split it into smaller ones." };
     const unpacked = unzipSync(bytes, { filter: ({ name }) => wanted.has(name) });
-    return { files: Object.entries(unpacked).map(([path, content]) => ({ path, bytes: content })), leftOut };
+    const files: PackedFile[] = [];
+    for (const [path, content] of Object.entries(unpacked)) {
+      const page = unpackedPage({ path, bytes: content });
+      if ("why" in page) leftOut.push({ path, why: page.why });
+      else files.push(page);
+    }
+    return { files, leftOut };
   } catch (error) {
     return {
       reason: `This is no zip archive that can be read (${error instanceof Error ? error.message : "unknown fault"}). Pack the files again.`,
     };
   }
+}
+
+/** A page that may be packed by itself, unpacked; or why it cannot be. */
+export function unpackedPage({ path, bytes }: PackedFile): PackedFile | { why: string } {
+  if (!/\.gz$/i.test(path)) return { path, bytes };
+  const plain = isGzip(bytes) ? gunzipWithin(bytes, MAX_SOURCE_BYTES) : bytes;
+  return plain
+    ? { path: path.slice(0, -3), bytes: plain }
+    : { why: "it is no gzip file that unpacks to at most 20 MB" };
 }
 
 export function zipFiles(files: readonly PackedFile[]): Uint8Array {

@@ -389,7 +389,7 @@ export function canonicalOf(page: Page): string | null {
 export function statedAddress(page: Page): string | null {
   const canonical = canonicalOf(page);
   const full = canonical && addressOn(page, canonical);
-  return full?.startsWith("http") ? full.replace(/#.*$/s, "") : null;
+  return full && /^https?:\/\//i.test(full) ? full.replace(/#.*$/s, "") : null;
 }
 
 /** The language tag of the page, or "" where it declares none. */

@@ -26,7 +26,7 @@ export const canonicalElsewhere = rule({
   *check(page) {
     const [first] = canonicalsOf(page);
     const scheme = /^\s*([a-z][a-z0-9+.-]*:)/i.exec(first?.href ?? "")?.[1]?.toLowerCase();
-    if (first && scheme && !scheme.startsWith("http")) {
+    if (first && scheme && !/^https?:$/.test(scheme)) {
       yield {
         message: `The canonical address begins with ${scheme}, where nobody can fetch it.`,
         at: { part: "head", range: first.range },
@@ -34,6 +34,11 @@ export const canonicalElsewhere = rule({
       return;
     }
     const canonical = canonicalAddress(page);
+    if (first && scheme && !canonical)
+      yield {
+        message: `The canonical ${quote(first.href ?? "", 60)} is no address.`,
+        at: { part: "head", range: first.range },
+      };
     if (!canonical || !URL.canParse(page.address)) return;
     const own = new URL(page.address);
     const message =
