@@ -77,8 +77,6 @@ export function readSitemap(text: string, address: string): Sitemap {
   const [, prefix = "", root] = /<([\w.-]+:)?(urlset|sitemapindex)[\s>]/i.exec(content.slice(0, 2000)) ?? [];
   const locations = new RegExp(`<${prefix}loc>\\s*([^<]*?)\\s*</${prefix}loc>`, "gi");
   const found = [...sound.matchAll(locations)].map((match) => unescapeXml(match[1] ?? ""));
-    unescapeXml(match[1] ?? ""),
-  );
   const index = root?.toLowerCase() === "sitemapindex";
   add(sitemap, index ? [] : found, index ? found : [], address);
   sitemap.notes.push(
