@@ -1,21 +1,23 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo, useRef, useState } from "react";
-import { pathOf } from "#core/address/address";
+import { parseAddress, pathOf } from "#core/address/address";
+import { COLUMNS, type Column } from "#core/exchange/column-names";
 import {
   type Assignment,
   assignColumns,
   COLUMN_NAMES,
-  COLUMNS,
-  type Column,
+  pagesOf,
   planTable,
   readTable,
   separatorName,
   type TableFile,
+  takenAtFirst,
 } from "#core/exchange/table-file";
 import { applyPlan, knownPages } from "../store/apply-table";
 import type { SiteRecord } from "../store/db";
 import { Action, fieldClass, MainButton } from "../ui/controls";
 import { useNotices } from "../ui/notice";
+import { Tick } from "../ui/tick";
 
 /** Rows of the file shown while columns are assigned, and of the plan. */
 const SAMPLE = 5;
@@ -37,7 +39,9 @@ export function FromTable({
   const [table, setTable] = useState<TableFile | null>(null);
   const [assignment, setAssignment] = useState<Assignment>({ columns: [], headed: true });
   const [pasted, setPasted] = useState("");
-  const [overwrite, setOverwrite] = useState<ReadonlySet<number>>(new Set());
+  /** Rows that the editor has decided otherwise about than is done at first. */
+  const [decided, setDecided] = useState<ReadonlyMap<number, boolean>>(new Map());
+  const [said, setSaid] = useState("");
   const [done, setDone] = useState<number | null>(null);
   const file = useRef<HTMLInputElement>(null);
   const stop = useRef<AbortController>(undefined);
@@ -52,24 +56,32 @@ export function FromTable({
     fault("");
     setTable(read);
     setAssignment(assignColumns(read.rows));
-    setOverwrite(new Set());
+    setDecided(new Map());
   };
+  const stands = parseAddress(base || site.address || said);
+  const root = "address" in stands ? stands.address : null;
   const plan = useMemo(
-    () =>
-      table && known ? planTable(table.rows, assignment, known, base || site.address || "https://site.example/") : [],
-    [table, known, assignment, base, site.address],
+    () => (table && known ? planTable(table.rows, assignment, known, root) : []),
+    [table, known, assignment, root],
   );
-  const counts = { change: 0, add: 0, same: 0, fault: 0 };
-  let conflicts = 0;
-  for (const row of plan) {
-    counts[row.does]++;
-    if (row.changes.some((change) => change.conflict)) conflicts++;
-  }
+  const taken = useMemo(() => {
+    const rows = takenAtFirst(plan);
+    for (const [row, take] of decided)
+      if (take) rows.add(row);
+      else rows.delete(row);
+    return rows;
+  }, [plan, decided]);
+  const decide = (rows: readonly number[], take: boolean) =>
+    setDecided(new Map([...decided, ...rows.map((row) => [row, take] as const)]));
+  const pages = pagesOf(plan, taken);
+  const same = plan.filter(({ does }) => does === "same").length;
+  const leftOut = plan.length - same - plan.filter(({ row }) => taken.has(row)).length;
+  const doubtful = plan.filter(({ doubt, does, row }) => doubt !== null && does !== "same" && !taken.has(row));
   const apply = async () => {
     stop.current = new AbortController();
     setDone(0);
     try {
-      const { changed, added, refused } = await applyPlan(site, plan, overwrite, {
+      const { changed, added, refused } = await applyPlan(site, plan, taken, {
         onProgress: setDone,
         signal: stop.current.signal,
       });
@@ -195,22 +207,42 @@ export function FromTable({
           The first row holds headings
         </label>
       </section>
+      {addressed &&
+        !base &&
+        !site.address &&
+        table.rows.some((row) => row[assignment.columns.indexOf("address")]?.startsWith("/")) && (
+          <label className="grid gap-1">
+            <span className="text-15">Where does the site stand?</span>
+            <input
+              aria-label="Address of the site"
+              placeholder="https://www.your-site.example/"
+              value={said}
+              onChange={(e) => setSaid(e.target.value)}
+              className={`${fieldClass} max-w-[420px]`}
+            />
+            <span className="text-12 text-soft">Some addresses of the table are paths alone.</span>
+          </label>
+        )}
       {addressed ? (
         <section aria-label="What will change">
           <h2 className="font-serif text-18" aria-live="polite">
-            {counts.change} {counts.change === 1 ? "page changes" : "pages change"}, {counts.add}{" "}
-            {counts.add === 1 ? "is" : "are"} added, {counts.same} stay as they are
-            {counts.fault > 0 && `, ${counts.fault} left out`}
+            {pages.change} {pages.change === 1 ? "page changes" : "pages change"}, {pages.add}{" "}
+            {pages.add === 1 ? "is" : "are"} added, {same} {same === 1 ? "row stays" : "rows stay"} as{" "}
+            {same === 1 ? "it is" : "they are"}
+            {leftOut > 0 && `, ${leftOut} ${leftOut === 1 ? "row is" : "rows are"} left out`}
           </h2>
-          {conflicts > 0 && (
+          {doubtful.length > 0 && (
             <p className="mt-1 flex gap-3">
               <span className="text-red">
-                {conflicts} would replace what you have redrafted, or are said twice; they are left out unless you tick
-                them.
+                {doubtful.length === 1 ? "1 row" : `${doubtful.length} rows`} would replace what you have redrafted, or
+                say something of a page again: left out unless you tick {doubtful.length === 1 ? "it" : "them"}.
               </span>
               <Action
                 onClick={() =>
-                  setOverwrite(new Set(plan.filter((r) => r.changes.some((c) => c.conflict)).map((r) => r.row)))
+                  decide(
+                    doubtful.map(({ row }) => row),
+                    true,
+                  )
                 }
               >
                 Tick all
@@ -221,46 +253,43 @@ export function FromTable({
             {plan
               .filter(({ does }) => does !== "same")
               .slice(0, PLANNED)
-              .map((row) => {
-                const conflict = row.changes.find((change) => change.conflict)?.conflict;
-                return (
-                  <li key={row.row} className="grid grid-cols-[56px_minmax(0,1fr)_minmax(0,2fr)] gap-4 py-2">
+              .map((row) => (
+                <li
+                  key={row.row}
+                  className="grid grid-cols-[96px_minmax(0,1fr)_minmax(0,2fr)] gap-4 py-2 max-[700px]:grid-cols-1 max-[700px]:gap-1"
+                >
+                  {row.does === "fault" ? (
                     <span className="text-soft">row {row.row}</span>
-                    <span className="min-w-0">
-                      <span className="block truncate font-mono text-12">
-                        {row.fault ? row.address || "–" : pathOf(row.address)}
-                      </span>
-                      <span className={row.fault ? "text-red" : "text-soft"}>
-                        {row.fault ?? (row.does === "add" ? "a new page" : "")}
-                      </span>
-                      {conflict && (
-                        <label className="flex gap-2 text-red">
-                          <input
-                            type="checkbox"
-                            checked={overwrite.has(row.row)}
-                            onChange={(e) => {
-                              const next = new Set(overwrite);
-                              if (e.target.checked) next.add(row.row);
-                              else next.delete(row.row);
-                              setOverwrite(next);
-                            }}
-                          />
-                          {conflict}
-                        </label>
-                      )}
+                  ) : (
+                    <span className="flex items-start gap-2">
+                      <Tick
+                        label={`Take row ${row.row}`}
+                        checked={taken.has(row.row)}
+                        onChange={() => decide([row.row], !taken.has(row.row))}
+                      />
+                      row {row.row}
                     </span>
-                    <span className="grid gap-1">
-                      {row.changes.map(({ column, was, is }) => (
-                        <span key={column} className="grid">
-                          <span className="text-12 text-soft">{COLUMN_NAMES[column]}</span>
-                          {was && <span className="text-graphite line-through">{was.slice(0, 200)}</span>}
-                          <span className="text-blue">{is.slice(0, 200)}</span>
-                        </span>
-                      ))}
+                  )}
+                  <span className="min-w-0">
+                    <span className="block truncate font-mono text-12">
+                      {row.fault ? row.address || "–" : pathOf(row.address)}
                     </span>
-                  </li>
-                );
-              })}
+                    <span className={row.fault ? "text-red" : "text-soft"}>
+                      {row.fault ?? (row.does === "add" ? "a new page" : "")}
+                    </span>
+                    {row.doubt && <span className="block text-red">{row.doubt}</span>}
+                  </span>
+                  <span className={`grid gap-1 ${row.does === "fault" || taken.has(row.row) ? "" : "opacity-60"}`}>
+                    {row.changes.map(({ column, was, is }) => (
+                      <span key={column} className="grid">
+                        <span className="text-12 text-soft">{COLUMN_NAMES[column]}</span>
+                        {was && <span className="text-graphite line-through">{was.slice(0, 200)}</span>}
+                        <span className="text-blue">{is.slice(0, 200)}</span>
+                      </span>
+                    ))}
+                  </span>
+                </li>
+              ))}
           </ul>
           {plan.length > PLANNED && (
             <p className="mt-2 text-soft">and more rows like these, up to row {plan.at(-1)?.row}.</p>
@@ -273,10 +302,12 @@ export function FromTable({
       )}
       <div className="flex items-center gap-4">
         <MainButton
-          disabled={!addressed || counts.change + counts.add === 0 || done !== null}
+          disabled={!addressed || pages.change + pages.add === 0 || done !== null}
           onClick={() => void apply()}
         >
-          {done === null ? `Apply to ${counts.change + counts.add} pages` : `${done} of ${counts.change + counts.add}…`}
+          {done !== null
+            ? `${done} of ${pages.change + pages.add}…`
+            : `Apply to ${pages.change + pages.add === 1 ? "1 page" : `${pages.change + pages.add} pages`}`}
         </MainButton>
         {done === null ? (
           <Action onClick={() => setTable(null)}>Choose another table</Action>

@@ -1,4 +1,5 @@
-import type { Column, KnownPage, PlannedRow } from "#core/exchange/table-file";
+import type { Column } from "#core/exchange/column-names";
+import type { KnownPage, PlannedRow } from "#core/exchange/table-file";
 import { originalFromFields } from "#core/page/original";
 import { canonicalOf } from "#core/page/page";
 import { readPage } from "#core/page/read";
@@ -47,10 +48,11 @@ const FIELDS: readonly Column[] = ["title", "description", "slug", "h1"];
 export async function applyPlan(
   given: SiteRecord,
   plan: readonly PlannedRow[],
-  overwrite: ReadonlySet<number>,
+  taken: ReadonlySet<number>,
   { onProgress, signal }: LongWork = {},
 ): Promise<{ changed: number; added: number; refused: { reason: string }[] }> {
-  const first = plan.find(({ does }) => does === "add")?.address;
+  const rows = plan.filter(({ row }) => taken.has(row));
+  const first = rows.find(({ does }) => does === "add")?.address;
   const site =
     given.address || !first
       ? given
@@ -60,33 +62,28 @@ export async function applyPlan(
           name: given.name || new URL(first).hostname.replace(/^www\./, ""),
         };
   const changes = new Map<string, PageChange>();
-  const incoming = new Map<string, Incoming>();
-  for (const row of plan) {
-    const wanted = row.changes.filter((change) => change.conflict === null || overwrite.has(row.row));
-    if (row.does === "add") {
-      const fields = Object.fromEntries(
-        wanted.filter(({ column }) => column !== "phrase" && column !== "slug").map(({ column, is }) => [column, is]),
-      );
-      const phrase = wanted.find(({ column }) => column === "phrase")?.is ?? "";
-      incoming.set(row.address, {
-        path: "",
-        source: originalFromFields(fields),
-        address: row.address,
-        addressKnown: true,
-        phrase,
+  const added = new Map<string, { address: string; said: Map<Column, string> }>();
+  for (const { does, page, of, address, changes: wanted } of rows) {
+    const said = new Map<Column, string>(wanted.map(({ column, is }) => [column, is]));
+    if (does === "add") {
+      // Of several rows for one page the later ones are taken for what they say.
+      const before = added.get(of);
+      added.set(of, { address: before?.address ?? address, said: new Map([...(before?.said ?? []), ...said]) });
+    } else if (does === "change" && page) {
+      const phrase = said.get("phrase");
+      const canonical = said.get("canonical");
+      const before = changes.get(page);
+      const texts = FIELDS.flatMap((field) => {
+        const text = said.get(field);
+        return text === undefined ? [] : [{ field: field as Field, text }];
       });
-    } else if (row.does === "change" && row.page && wanted.length > 0) {
-      const phrase = wanted.find(({ column }) => column === "phrase")?.is;
-      const canonical = wanted.find(({ column }) => column === "canonical")?.is;
-      const texts = wanted
-        .filter(({ column }) => FIELDS.includes(column))
-        .map(({ column, is }) => ({ field: column as Field, text: is }));
-      changes.set(row.page, {
-        pageId: row.page,
-        texts: [...(changes.get(row.page)?.texts ?? []), ...texts],
+      changes.set(page, {
+        ...before,
+        pageId: page,
+        texts: [...(before?.texts ?? []), ...texts],
         ...(phrase !== undefined && { phrase }),
         ...(canonical !== undefined && {
-          edits: [{ op: "set-canonical", value: canonical, was: await canonicalNow(row.page) }],
+          edits: [{ op: "set-canonical", value: canonical, was: await canonicalNow(page) }],
         }),
       });
     }
@@ -97,21 +94,21 @@ export async function applyPlan(
     `Apply a table to ${changes.size === 1 ? "1 page" : `${changes.size} pages`}`,
     { ...(onProgress && { onProgress }), ...(signal && { signal }) },
   );
-  let added = 0;
-  if (incoming.size > 0 && !signal?.aborted) {
-    const prepared = await prepare(
-      site,
-      [...incoming.values()],
-      (done) => onProgress?.(changes.size + done),
-      signal ?? new AbortController().signal,
-    );
-    added = (
-      await keep(site, prepared, {
-        label: `Add ${incoming.size === 1 ? "1 page" : `${incoming.size} pages`} of a table`,
-      })
-    ).added;
-  }
-  return { changed: acted.changed, added, refused: acted.refused };
+  if (added.size === 0 || signal?.aborted) return { changed: acted.changed, added: 0, refused: acted.refused };
+  const incoming = Array.from(added.values(), ({ address, said }): Incoming => {
+    const { phrase = "", ...fields } = Object.fromEntries(said);
+    return { path: "", source: originalFromFields(fields), address, addressKnown: true, phrase };
+  });
+  const prepared = await prepare(
+    site,
+    incoming,
+    (done) => onProgress?.(changes.size + done),
+    signal ?? new AbortController().signal,
+  );
+  const kept = await keep(site, prepared, {
+    label: `Add ${added.size === 1 ? "1 page" : `${added.size} pages`} of a table`,
+  });
+  return { changed: acted.changed, added: kept.added, refused: acted.refused };
 }
 
 async function canonicalNow(pageId: string): Promise<string | null> {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { csvOf } from "./csv.ts";
-import { assignColumns, type KnownPage, planTable, readTable } from "./table-file.ts";
+import { assignColumns, type KnownPage, pagesOf, planTable, readTable, takenAtFirst } from "./table-file.ts";
 
 const utf8 = (text: string) => new TextEncoder().encode(text);
 const utf16 = (text: string) => {
@@ -102,6 +102,95 @@ describe("columns", () => {
   ])("are known by their headings in any order: %j", (heading, expected) => {
     expect(assignColumns([heading, []])).toEqual({ columns: expected, headed: true });
   });
+  // Common practice, no source: how people head columns in the languages that the application reads.
+  it.each([
+    [
+      ["Adresse", "Titel", "Titel neu"],
+      ["address", null, "title"],
+    ],
+    [
+      ["URL", "neuer Titel", "alter Titel"],
+      ["address", "title", null],
+    ],
+    [
+      ["Seite", "SEO-Titel", "Überschrift"],
+      ["address", "title", "h1"],
+    ],
+    [
+      ["URL", "Titel", "Vorschlag"],
+      ["address", null, "title"],
+    ],
+    [
+      ["URL", "Beschreibung", "Vorschlag", "Titel"],
+      ["address", null, "description", "title"],
+    ],
+    [
+      ["URL", "Titelvorschlag", "Meta-Beschreibung (neu)", "Fokus-Keyword"],
+      ["address", "title", "description", "phrase"],
+    ],
+    [
+      ["URL", "Current title", "Proposed title", "New meta description"],
+      ["address", null, "title", "description"],
+    ],
+    [
+      ["Old URL", "Title"],
+      ["address", "title"],
+    ],
+    [
+      ["Lien", "Nouveau titre", "Méta description", "Mot-clé"],
+      ["address", "title", "description", "phrase"],
+    ],
+    [
+      ["Dirección", "Título SEO", "Descripción", "Palabra clave"],
+      ["address", "title", "description", "phrase"],
+    ],
+    [
+      ["Indirizzo", "Nuovo titolo", "Descrizione", "Intestazione"],
+      ["address", "title", "description", "h1"],
+    ],
+    [
+      ["Endereço", "Título novo", "Descrição", "Palavra-chave"],
+      ["address", "title", "description", "phrase"],
+    ],
+    [
+      ["Pagina", "Nieuwe titel", "Omschrijving", "Zoekwoord"],
+      ["address", "title", "description", "phrase"],
+    ],
+    [
+      ["Länk", "Ny titel", "Beskrivning", "Rubrik"],
+      ["address", "title", "description", "h1"],
+    ],
+    [
+      ["Lenke", "Tittel", "Forslag", "Beskrivelse"],
+      ["address", null, "title", "description"],
+    ],
+    [
+      ["Side", "Ny titel", "Beskrivelse", "Overskrift"],
+      ["address", "title", "description", "h1"],
+    ],
+    [
+      ["Osoite", "Uusi otsikko", "Kuvaus", "Hakusana"],
+      ["address", "title", "description", "phrase"],
+    ],
+    [
+      ["Адрес", "Новый заголовок", "Описание", "Ключевое слово"],
+      ["address", "title", "description", "phrase"],
+    ],
+    [
+      ["Adresă", "Titlu nou", "Descriere", "Cuvânt cheie"],
+      ["address", "title", "description", "phrase"],
+    ],
+    [
+      ["Oldal", "Új cím", "Leírás", "Kulcsszó"],
+      ["address", "title", "description", "phrase"],
+    ],
+    [
+      ["url", "neighbour", "titular rows"],
+      ["address", null, null],
+    ],
+  ])("in any language, and what is to be before what is: %j", (heading, expected) => {
+    expect(assignColumns([heading, []]).columns).toEqual(expected);
+  });
   it("of addresses are known by their cells", () => {
     expect(
       assignColumns([
@@ -139,9 +228,10 @@ describe("what a table will do, row by row", () => {
     );
     expect(one).toMatchObject({ row: 2, does: "change", page: "p1" });
     expect(one?.changes).toEqual([
-      { column: "title", was: "Visit", is: "Visit us", conflict: null },
-      { column: "description", was: "Mine", is: "Theirs", conflict: "The redraft says “Mine”." },
+      { column: "title", was: "Visit", is: "Visit us", replaces: false },
+      { column: "description", was: "Mine", is: "Theirs", replaces: true },
     ]);
+    expect(one?.doubt).toBe("It replaces what you have redrafted: “Mine”.");
     expect(two).toMatchObject({ does: "add", address: "https://www.a.example/new", page: null });
     expect(three).toMatchObject({ does: "same", changes: [] });
   });
@@ -150,6 +240,30 @@ describe("what a table will do, row by row", () => {
     const [one, two, , four] = plan("url,title\n,A\nnot an address,B\n/visit,C\n/visit/,D\n");
     expect(one?.fault).toBe("It has no address.");
     expect(two?.fault).toContain("is not an address");
-    expect(four?.changes[0]?.conflict).toBe("Row 4 is for the same page.");
+    expect(four?.doubt).toBe("Row 4 is for the same page.");
+  });
+
+  it("takes at first what is not in doubt, and counts pages, not rows", () => {
+    const all = plan("url,title,description\n/visit,A,\n/visit/,B,\n/new,C,\n/new/,D,\n/visit,E,Theirs\n");
+    expect(all.map(({ does, doubt }) => [does, doubt !== null])).toEqual([
+      ["change", false],
+      ["change", true],
+      ["add", false],
+      ["add", true],
+      ["change", true],
+    ]);
+    const taken = takenAtFirst(all);
+    expect([...taken]).toEqual([2, 4]);
+    expect(pagesOf(all, taken)).toEqual({ change: 1, add: 1 });
+    expect(pagesOf(all, new Set([2, 3, 4, 5]))).toEqual({ change: 1, add: 1 });
+    expect(pagesOf(all, new Set([5]))).toEqual({ change: 0, add: 1 });
+  });
+
+  it("asks where the site stands before a path is an address", () => {
+    const read = readTable("url,title\n/visit,A\nhttps://www.a.example/visit/,B\n");
+    if ("reason" in read) throw new Error(read.reason);
+    const [path, full] = planTable(read.rows, assignColumns(read.rows), [page], null);
+    expect(path?.fault).toContain("the site’s address");
+    expect(full?.does).toBe("change");
   });
 });

@@ -1,8 +1,8 @@
 import Papa from "papaparse";
 import { parseAddress } from "../address/address.ts";
-import { slugOf } from "../address/slug.ts";
 import { decodeBytes } from "../page/charset.ts";
 import { cleanValue } from "../rewrite/edits.ts";
+import { COLUMNS, type Column, readHeading } from "./column-names.ts";
 
 /** A table as somebody's spreadsheet wrote it. */
 export interface TableFile {
@@ -75,10 +75,6 @@ export function readTable(source: Uint8Array | string): TableFile | { reason: st
 /** Takes off the apostrophe that keeps spreadsheets from running a text as a formula. */
 const undefuse = (cell: string) => cell.replace(/^'(?=[=+\-@\t\r])/, "").trim();
 
-/** What a column can hold. */
-export const COLUMNS = ["address", "title", "description", "slug", "h1", "phrase", "canonical"] as const;
-export type Column = (typeof COLUMNS)[number];
-
 export const COLUMN_NAMES: Readonly<Record<Column, string>> = {
   address: "address",
   title: "title",
@@ -89,17 +85,6 @@ export const COLUMN_NAMES: Readonly<Record<Column, string>> = {
   canonical: "canonical address",
 };
 
-/** Headings by which a column is known. Common practice, no source. */
-const HEADINGS: Record<Column, RegExp> = {
-  address: /^(?:(?:page )?(?:address|url|uri|link|page)|loc(?:ation)?|permalink|adresse|lien|seite)$/,
-  title: /^(?:(?:new |page |meta |html |suggested )?title(?: tag)?|titel|titre)$/,
-  description: /^(?:(?:new |page |suggested )?(?:meta )?desc(?:ription)?(?: tag)?|beschreibung)$/,
-  slug: /^(?:new |url )?slug$/,
-  h1: /^(?:h1(?: heading)?|heading|page heading|headline|überschrift)$/,
-  phrase: /^(?:(?:target |focus |main )?(?:phrase|key ?(?:word|phrase)s?)|query|search term)$/,
-  canonical: /^canonical(?: (?:address|url|link))?$/,
-};
-
 export interface Assignment {
   /** What each column holds; null where it is left out. */
   columns: (Column | null)[];
@@ -107,18 +92,33 @@ export interface Assignment {
   headed: boolean;
 }
 
-/** Recognises columns by their headings in any order; a column of addresses is known by its cells as well. */
+/**
+ * Recognises columns by their headings in any order; a column of addresses is known by its cells as well. Of several for one
+ * text that counts which holds what is to be; what holds only what is, is left out.
+ */
 export function assignColumns(rows: readonly string[][]): Assignment {
   const [first = []] = rows;
-  const taken = new Set<Column>();
-  const columns = first.map((cell) => {
-    const name = cell.toLowerCase().replace(/[_-]+/g, " ").replace(/\s+/g, " ").trim();
-    const found = COLUMNS.find((column) => !taken.has(column) && HEADINGS[column].test(name));
-    if (found) taken.add(found);
-    return found ?? null;
+  const headings = first.map(readHeading);
+  // A heading that says no more than “proposal” belongs to the column before it.
+  const fields = headings.map((heading, i) => {
+    if (!heading) return null;
+    return (
+      heading.column ??
+      headings.slice(0, i).findLast((one) => one?.column && one.column !== "address")?.column ??
+      "title"
+    );
   });
-  const headed = taken.size > 0;
-  if (!taken.has("address")) {
+  const columns: (Column | null)[] = first.map(() => null);
+  for (const column of COLUMNS) {
+    const of = fields.flatMap((field, i) => (field === column ? [i] : []));
+    const holding = (holds: string) => of.find((i) => headings[i]?.holds === holds);
+    // An address says where a page is now.
+    const at =
+      column === "address" ? (holding("unsaid") ?? holding("present")) : (holding("wanted") ?? holding("unsaid"));
+    if (at !== undefined) columns[at] = column;
+  }
+  const headed = headings.some((heading) => heading !== null);
+  if (!columns.includes("address")) {
     const sample = rows.slice(headed ? 1 : 0, 12);
     const at = first.findIndex(
       (_, i) =>
@@ -149,20 +149,37 @@ export interface PlannedChange {
   column: Exclude<Column, "address">;
   was: string;
   is: string;
-  /** The editor has redrafted this text already, or another row says something else: it is left out unless chosen. */
-  conflict: string | null;
+  /** It takes the place of what the editor has redrafted. */
+  replaces: boolean;
 }
 
-/** What becomes of one row. */
+/** What becomes of one row, where it is taken. */
 export interface PlannedRow {
   /** As the file counts, from 1, its headings included. */
   row: number;
   address: string;
+  /** Names the page that it is for: rows with the same name are for one page. */
+  of: string;
   /** `change` a page that is there, `add` one, `same` as it is, or left out because of a `fault`. */
   does: "change" | "add" | "same" | "fault";
   page: string | null;
   changes: PlannedChange[];
   fault: string | null;
+  /** Why it is taken only where somebody says so: an earlier row is for the same page, or it replaces what was redrafted. */
+  doubt: string | null;
+}
+
+/** The rows that are taken unless somebody says otherwise. */
+export const takenAtFirst = (plan: readonly PlannedRow[]): Set<number> =>
+  new Set(
+    plan.flatMap(({ row, does, doubt }) => ((does === "change" || does === "add") && doubt === null ? [row] : [])),
+  );
+
+/** How many pages the rows that are taken change and add: what the button says and what is done. */
+export function pagesOf(plan: readonly PlannedRow[], taken: ReadonlySet<number>): { change: number; add: number } {
+  const of = (does: PlannedRow["does"]) =>
+    new Set(plan.flatMap((row) => (row.does === does && taken.has(row.row) ? [row.of] : []))).size;
+  return { change: of("change"), add: of("add") };
 }
 
 /** Addresses are compared without scheme, `www.`, fragment and trailing slash, and with the percent-encoding of the URL standard. */
@@ -173,12 +190,15 @@ function comparable(address: string): string {
   return `${url.host.replace(/^www\./, "")}${url.pathname.replace(/\/$/, "")}${url.search}`;
 }
 
-/** Plans a table row by row: which page it is for, what was and what will be. Empty cells change nothing. */
+/**
+ * Plans a table row by row: which page it is for, what was and what will be. Empty cells change nothing. Paths are read
+ * against `base`; null where nobody has said where the site stands.
+ */
 export function planTable(
   rows: readonly string[][],
   { columns, headed }: Assignment,
   pages: readonly KnownPage[],
-  base: string,
+  base: string | null,
 ): PlannedRow[] {
   const known = new Map(pages.map((page) => [comparable(page.address), page]));
   const said = new Map<string, number>();
@@ -186,9 +206,20 @@ export function planTable(
   return rows.slice(headed ? 1 : 0).map((cells, i) => {
     const row = i + (headed ? 2 : 1);
     const text = (at < 0 ? "" : (cells[at] ?? "")).trim();
-    const planned: PlannedRow = { row, address: text, does: "fault", page: null, changes: [], fault: null };
+    const planned: PlannedRow = {
+      row,
+      address: text,
+      of: "",
+      does: "fault",
+      page: null,
+      changes: [],
+      fault: null,
+      doubt: null,
+    };
     if (text === "") return { ...planned, fault: "It has no address." };
-    const full = text.startsWith("/") && URL.canParse(text, base) ? new URL(text, base).href : text;
+    if (text.startsWith("/") && base === null)
+      return { ...planned, fault: "It needs the site’s address: say it above." };
+    const full = text.startsWith("/") && base !== null && URL.canParse(text, base) ? new URL(text, base).href : text;
     const parsed = parseAddress(full);
     if ("reason" in parsed || /\s/.test(text))
       return { ...planned, fault: "reason" in parsed ? parsed.reason : `“${text}” is not an address.` };
@@ -200,14 +231,19 @@ export function planTable(
     const changes: PlannedChange[] = [];
     columns.forEach((column, k) => {
       const is = cleanValue(cells[k] ?? "");
-      if (column === null || column === "address" || is === "") return;
-      const was = page ? page[column] : column === "slug" ? slugOf(address) : "";
-      if (was === is) return;
-      const redrafted = page?.redrafted.includes(column) ? `The redraft says “${was}”.` : null;
-      const repeated = earlier === undefined ? null : `Row ${earlier} is for the same page.`;
-      changes.push({ column, was, is, conflict: repeated ?? redrafted });
+      // A new page stands where its address says.
+      if (column === null || column === "address" || is === "" || (column === "slug" && !page)) return;
+      const was = page ? page[column] : "";
+      if (was !== is) changes.push({ column, was, is, replaces: page?.redrafted.includes(column) ?? false });
     });
-    const does = page ? (changes.length > 0 ? "change" : "same") : earlier === undefined ? "add" : "change";
-    return { ...planned, address, does, page: page?.id ?? null, changes };
+    const replaced = changes.find(({ replaces }) => replaces);
+    const doubt =
+      earlier !== undefined
+        ? `Row ${earlier} is for the same page.`
+        : replaced
+          ? `It replaces what you have redrafted: “${replaced.was}”.`
+          : null;
+    const does = !page ? "add" : changes.length > 0 ? "change" : "same";
+    return { ...planned, address, of: key, does, page: page?.id ?? null, changes, doubt };
   });
 }

@@ -11,7 +11,7 @@ const NOT_SHOWN = /(?:^|;)\s*(?:display\s*:\s*none|visibility\s*:\s*hidden)\b/i;
  * every screen, and no other rule of the page speaks of that name's display.
  */
 export function hiddenNames(document: FragmentNode, source: string): HiddenNames {
-  if (!/<style[\s>][\s\S]*?display\s*:\s*none/i.test(source)) return NOTHING;
+  if (!/<style[\s>]/i.test(source) || !/display\s*:\s*none/i.test(source)) return NOTHING;
   const sheets: string[] = [];
   const collect = (nodes: readonly TreeNode[]) => {
     for (const node of nodes) {
@@ -26,7 +26,7 @@ export function hiddenNames(document: FragmentNode, source: string): HiddenNames
   collect(document.children);
   const hidden = new Set<string>();
   const spoken = new Map<string, number>();
-  for (const { selectors, declarations, always } of sheets.flatMap(rulesOf)) {
+  for (const { selectors, declarations, always } of sheets.map(withoutComments).flatMap(rulesOf)) {
     if (!/(?:^|[\s;])(?:display|visibility)\s*:/i.test(declarations)) continue;
     for (const selector of selectors.split(","))
       for (const [name] of selector.matchAll(/[#.][\w-]+/g)) {
@@ -45,17 +45,40 @@ interface StyleRule {
   always: boolean;
 }
 
-/** The rules of a style sheet, as far as braces tell them. */
+/** The rules of a style sheet, as far as braces tell them: from one brace to the next, in one pass. */
 function rulesOf(sheet: string): StyleRule[] {
   const rules: StyleRule[] = [];
   let depth = 0;
-  for (const match of sheet.replace(/\/\*[\s\S]*?\*\//g, " ").matchAll(/([^{};]*)\{([^{}]*)\}|[^{}]*\{|\}/g)) {
-    const [whole, selectors, declarations] = match;
-    if (selectors !== undefined && declarations !== undefined)
-      rules.push({ selectors: selectors.trim(), declarations, always: depth === 0 });
-    else depth += whole === "}" ? -1 : 1;
+  /** What stands before the brace that is open; null where nothing can be a rule's selectors. */
+  let selectors: string | null = null;
+  let before = 0;
+  for (const { 0: sign, index } of sheet.matchAll(/[{};]/g)) {
+    // A semicolon within a rule parts its declarations.
+    if (sign === ";" && selectors !== null) continue;
+    const text = sheet.slice(before, index);
+    before = index + 1;
+    if (sign === "{") {
+      if (selectors !== null) depth++;
+      selectors = text;
+    } else if (sign === "}") {
+      if (selectors === null) depth--;
+      else rules.push({ selectors: selectors.trim(), declarations: text, always: depth === 0 });
+      selectors = null;
+    }
   }
   return rules;
+}
+
+/** A style sheet without its comments. */
+function withoutComments(sheet: string): string {
+  let text = "";
+  let at = 0;
+  for (let start = sheet.indexOf("/*"); start >= 0; start = sheet.indexOf("/*", at)) {
+    const end = sheet.indexOf("*/", start + 2);
+    text += `${sheet.slice(at, start)} `;
+    at = end < 0 ? sheet.length : end + 2;
+  }
+  return text + sheet.slice(at);
 }
 
 /** Whether an element's attributes, or the page's own styles for its id or class, keep it from being shown. */

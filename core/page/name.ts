@@ -156,7 +156,7 @@ function elementParts(element: ElementNode, names: Names, parts: HeadingPart[]):
   if (edge) parts.push({ kind: "break", text: "", range });
   const own: HeadingPart[] = [];
   partsOf(element.children, names, own);
-  parts.push(...(element.attributes.length > 0 ? orHint(element, own, range) : own));
+  for (const part of element.attributes.length > 0 ? orHint(element, own, range) : own) parts.push(part);
   if (edge && tag !== "br") parts.push({ kind: "break", text: "", range });
 }
 

@@ -67,7 +67,7 @@ export const MAX_DEPTH = 512;
  * parser repeat elements come near it.
  */
 export function maxNodes(sourceLength: number): number {
-  return Math.min(600_000, 1_000 + sourceLength);
+  return Math.min(400_000, 1_000 + sourceLength);
 }
 
 class ParseStopped extends Error {

@@ -1,8 +1,12 @@
+const LONG = 2000;
+
 /**
  * Shorter wordings of a text that fit: first without the brand, then without its last parts (behind a separator, comma or
  * dash), then cut at a word. Null where nothing sensible fits.
  */
 export function shorten(text: string, fits: (text: string) => boolean, brandless: string): string | null {
+  // Of a text that is no title any more only the beginning is of use.
+  if (text.length > LONG) return atWord(brandless.slice(0, LONG / 4), fits);
   const candidates: string[] = [];
   if (brandless !== text) candidates.push(brandless);
   for (const base of [text, brandless]) {

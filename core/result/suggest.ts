@@ -9,6 +9,9 @@ export function suggestTitle(page: Page, brand: string, separator: string): stri
   return brand && !h1.text.toLowerCase().includes(brand.toLowerCase()) ? `${h1.text}${separator}${brand}` : h1.text;
 }
 
+/** Characters of a text that its first sentences are looked for in: a result shows a tenth of that. */
+const ENOUGH = 2000;
+
 /** A description made of the page's own first sentences, as many as are shown on desktop; null where there are none. */
 export function suggestDescription(page: Page): string | null {
   const fits = (text: string) => setDescription(text, "desktop", DEFAULT_LIMITS).lost === "";
@@ -22,7 +25,7 @@ export function suggestDescription(page: Page): string | null {
   const first = prose.find((b) => b.text.length >= 50 && /[.!?…。]/.test(b.text));
   if (!first) return null;
   let text = "";
-  for (const sentence of first.text.match(/[^.!?…。]+[.!?…。]+["'”’)]*\s*/g) ?? []) {
+  for (const sentence of first.text.slice(0, ENOUGH).match(/[^.!?…。]+[.!?…。]+["'”’)]*\s*/g) ?? []) {
     if (!fits((text + sentence).trim())) break;
     text += sentence;
   }

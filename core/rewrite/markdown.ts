@@ -112,7 +112,7 @@ function headingPatches(source: string, heading: Heading, step: HeadingStep): Pa
 export function markdownPatches(page: Page, steps: readonly Step[]): Patch[] {
   const patches = fieldPatches(page.source, steps.filter(isFieldStep));
   for (const step of steps) {
-    if (step.op === "patch") patches.push(...step.change.patches);
+    if (step.op === "patch") for (const patch of step.change.patches) patches.push(patch);
     const heading = "index" in step ? page.headings[step.index] : undefined;
     if (heading && "index" in step) patches.push(...headingPatches(page.source, heading, step));
   }

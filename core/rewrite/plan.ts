@@ -99,7 +99,7 @@ function apart(page: Page, steps: readonly Step[], inPlace: readonly Edit[], ref
       places.some((place) => bound.get(place)?.some((other) => clashes(op, other)));
     if (clash) refused.push({ edit: step.edit, reason: "Another edit of this redraft changes the same place." });
     else {
-      taken.push(...patches);
+      for (const patch of patches) taken.push(patch);
       bind(op, places);
     }
     return !clash;

@@ -55,6 +55,9 @@ function between(words: readonly TextWord[], from: number, to: number): TextWord
   return words.slice(low, end);
 }
 
+/** Characters of a text before and after that are looked at word by word. */
+const MOST_TEXT = 200_000;
+
 /** Beyond so many differences only what is equal at both ends is kept. */
 const MOST_DIFFERENCES = 2000;
 
@@ -96,6 +99,8 @@ export function changeWords(root: InlineElement | null, change: WordChange): Bod
   const { was, what } = change;
   const is = cleanValue(change.value);
   if (is === was) return null;
+  if (!change.plain && was.length + is.length > MOST_TEXT)
+    return `${UNSURE} what belongs where in a text of ${was.length} characters. Change it in the source, or set all of it as plain text.`;
   if (!root)
     return `Elements that begin in this ${what} end outside it, or the other way round. Mend the source first.`;
   const read = readCharacters(root);

@@ -2,21 +2,21 @@ import type { Range } from "../page/page.ts";
 
 /** Tokens of the common template languages and publishing systems that were to be replaced by something. */
 const TOKENS = [
-  String.raw`\{\{[^{}]*\}\}`,
-  String.raw`\{%[^%]*%\}`,
-  "<%[^%]*%>",
-  String.raw`\[%[^%]*%\]`,
-  String.raw`<\?(?:php\b|=)[^>]*>?`,
-  String.raw`[$#]\{[^{}]*\}`,
-  String.raw`\{\$[a-z_][\w.>-]*\}`,
-  String.raw`%%[a-z_]+(?:\([^)]*\))?%%`,
+  String.raw`\{\{[^{}]{0,300}\}\}`,
+  String.raw`\{%[^%]{0,300}%\}`,
+  "<%[^%]{0,300}%>",
+  String.raw`\[%[^%]{0,300}%\]`,
+  String.raw`<\?(?:php\b|=)[^>]{0,300}>?`,
+  String.raw`[$#]\{[^{}]{0,300}\}`,
+  String.raw`\{\$[a-z_][\w.>-]{0,300}\}`,
+  String.raw`%%[a-z_]+(?:\([^)]{0,300}\))?%%`,
   String.raw`\[(?:node|site|term|user|current-page|current-user|current-date|view|menu|file|media|comment|vocabulary|random):[\w:-]+\]`,
-  String.raw`\[\[[!+*$~#%][^\]]+\]\]`,
+  String.raw`\[\[[!+*$~#%][^\]]{1,300}\]\]`,
 ];
 /** In titles and descriptions also names between single percent signs, and words that programs print for nothing. */
 const IN_FIELDS = [
   "%[a-z_]{3,}%",
-  String.raw`\[\[[^\]]+\]\]`,
+  String.raw`\[\[[^\]]{1,300}\]\]`,
   String.raw`\b(?:undefined|NaN|\[object Object\])\b`,
   String.raw`\bnull\b(?=\s*(?:$|[|–—-]))`,
   String.raw`^null\b`,
