@@ -113,6 +113,12 @@ export const Source = memo(function Source({ desk }: { desk: Desk }) {
                 <span className="font-mono text-12 text-soft">line {one.line}</span>
                 <span className="min-w-0 break-words">{one.message}</span>
               </button>
+              {one.own && (
+                <details className="ml-[100px] text-12 text-soft">
+                  <summary className="w-max cursor-pointer text-blue">why</summary>
+                  The validator says: “{one.own}” ({one.rule}).
+                </details>
+              )}
             </li>
           ))}
         </ol>

@@ -128,6 +128,12 @@ export default function Html() {
                   </>
                 )}
               </p>
+              {group.own && (
+                <details className="text-soft">
+                  <summary className="w-max cursor-pointer text-blue">why</summary>
+                  The validator says: “{group.own}” ({group.rule}).
+                </details>
+              )}
               <ul>
                 {group.pages.slice(0, PAGES).map(({ id, places }) => (
                   <li key={id} className="border-hairline border-b py-3">

@@ -1,4 +1,4 @@
-import { type Validity, type ValidityAnswer, weighed } from "#core/exchange/validity";
+import { toldOf, type Validity, type ValidityAnswer } from "#core/exchange/validity";
 
 export const SERVER_GONE =
   "HTML is checked on this application's own server, which does not answer. All else goes on without it.";
@@ -25,5 +25,5 @@ export async function checkValidity(source: string): Promise<Validity[] | { reas
     return { gone: true, reason: SERVER_GONE };
   }
   if (!answer.ok) return { reason: answer.reason };
-  return answer.messages.map(weighed);
+  return toldOf(answer.messages);
 }

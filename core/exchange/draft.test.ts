@@ -63,3 +63,17 @@ it("a draft is a page like any other", () => {
   expect(page.titles).toEqual([]);
   expect(page.language?.value).toBe("en-GB");
 });
+
+// Word writes the weight of text of other scripts beside that of Latin text (common practice, no source).
+it.each([
+  ["mso-bidi-font-weight:normal", "<p><strong>Lit</strong> daily</p>"],
+  ["mso-bidi-font-weight:normal;font-weight:normal", "<p>Lit daily</p>"],
+  ["font-weight:normal", "<p>Lit daily</p>"],
+])("keeps bold that is bold: %s", (style, expected) => {
+  expect(cleanRichText(`<p class=MsoNormal><b style='${style}'>Lit</b> daily</p>`).trim()).toBe(expected);
+});
+it("takes no weight of another script for one", () => {
+  expect(
+    cleanRichText("<p><span style='mso-bidi-font-weight:bold;mso-bidi-font-style:italic'>Lit</span></p>").trim(),
+  ).toBe("<p>Lit</p>");
+});

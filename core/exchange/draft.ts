@@ -42,10 +42,13 @@ function styledLevel(element: ElementNode): number | null {
   return role === "heading" ? Math.min(6, Math.max(1, Number(attribute(element, "aria-level") ?? 2))) : null;
 }
 
-const weighs = (element: ElementNode) => /font-weight\s*:\s*(?:bold|[6-9]00)/i.test(attribute(element, "style") ?? "");
-const leans = (element: ElementNode) => /font-style\s*:\s*italic/i.test(attribute(element, "style") ?? "");
+// Declarations from their beginning: “mso-bidi-font-weight” is about text of another script.
+const weighs = (element: ElementNode) =>
+  /(?:^|;)\s*font-weight\s*:\s*(?:bold|[6-9]00)/i.test(attribute(element, "style") ?? "");
+const leans = (element: ElementNode) => /(?:^|;)\s*font-style\s*:\s*italic/i.test(attribute(element, "style") ?? "");
 /** Clipboards wrap what is pasted in a `b` that is not bold. */
-const notBold = (element: ElementNode) => /font-weight\s*:\s*(?:normal|400)/i.test(attribute(element, "style") ?? "");
+const notBold = (element: ElementNode) =>
+  /(?:^|;)\s*font-weight\s*:\s*(?:normal|400)/i.test(attribute(element, "style") ?? "");
 
 /** The bullet or number that word processors write as text before a list paragraph. */
 const BULLET = /^\s*(?:[·•▪◦‣o§-]|\(?(?:\d{1,3}|[a-z]|[ivx]{1,4})[.)])\s+/i;

@@ -1,4 +1,5 @@
 import { WEIGHTS, type Weight } from "../rules/setting.ts";
+import { ENDS_BY_ITSELF, PARSE_ERRORS, REPORTED_BY, SAID_ANEW } from "./validity-words.ts";
 
 /** What HTML validation says of one place of a source. */
 export interface ValidityMessage {
@@ -28,26 +29,77 @@ const MUST = new Set([
   "element-permitted-parent",
   "element-required-attributes",
   "void-content",
+  "missing-doctype",
+  "unexpected-character-in-attribute-name",
+  "eof-in-tag",
+  "eof-in-comment",
 ]);
 
 export interface Validity extends ValidityMessage {
   weight: Weight;
+  /** The validator's own words, where they are said in ours; null where they stand as they are. */
+  own: string | null;
 }
 
-/** A message with the weight that it has among our own findings. */
-export const weighed = (one: ValidityMessage): Validity => ({
-  ...one,
-  message: one.message.replace(/^\p{Ll}/u, (first) => first.toUpperCase()),
-  weight: MUST.has(one.rule) ? "must" : one.severity === "error" ? "should" : "may",
-});
+/** In our words; null where the validator's do. */
+function inOurWords({ rule, message }: ValidityMessage): string | null {
+  if (PARSE_ERRORS[rule]) return PARSE_ERRORS[rule];
+  for (const [form, ours] of SAID_ANEW[rule] ?? []) {
+    const match = form.exec(message);
+    if (match) return ours.replace(/\$(\d)/g, (_, n: string) => match[Number(n)] ?? "");
+  }
+  return null;
+}
+
+/** Whether only an end tag is missing that may be left out. */
+const leavesOutItsEnd = ({ rule, message }: ValidityMessage) =>
+  rule === "close-order" && ENDS_BY_ITSELF.has(/^Unclosed element '<([^>]+)>'/.exec(message)?.[1] ?? "");
+
+/**
+ * What validation found, as it is told: each place once, in order, in our words where the validator's are not for an
+ * editor, with the weight that it has among our own findings. Where the validator could not read on, that is said.
+ */
+export function toldOf(messages: readonly ValidityMessage[]): Validity[] {
+  const parseErrors = new Set(messages.filter(({ rule }) => rule in PARSE_ERRORS).map(({ line }) => line));
+  const reported = new Set(messages.map(({ rule, line }) => `${rule} ${line}`));
+  const strays = new Set(
+    messages
+      .filter(({ rule }) => rule === "unexpected-character-in-attribute-name")
+      .map(({ line, column }) => `${line} ${column}`),
+  );
+  const told: Validity[] = [];
+  const places = new Set<string>();
+  for (const one of messages) {
+    if (leavesOutItsEnd(one) || reported.has(`${REPORTED_BY[one.rule]} ${one.line}`)) continue;
+    // A stray sign is taken for an attribute, before which no space stands.
+    if (one.rule === "missing-whitespace-between-attributes" && strays.has(`${one.line} ${one.column}`)) continue;
+    const stopped = one.rule === "parser-error";
+    // What stands between the tags is told by the standard's own parser; the validator only gives up there.
+    if (stopped && parseErrors.has(one.line)) continue;
+    const ours = stopped
+      ? "The validator could not read on from here: what follows was not checked. Look for a stray sign in a tag."
+      : inOurWords(one);
+    const message = ours ?? one.message.replace(/^\p{Ll}/u, (first) => first.toUpperCase());
+    const place = `${one.line} ${message}`;
+    if (places.has(place)) continue;
+    places.add(place);
+    const weight = stopped || MUST.has(one.rule) ? "must" : one.severity === "error" ? "should" : "may";
+    told.push({ ...one, message, own: ours === null ? null : one.message, weight });
+  }
+  const stop = messages.find(({ rule }) => rule === "parser-error");
+  const at = stop && told.findLast(({ rule, line }) => rule in PARSE_ERRORS && line === stop.line);
+  if (at) at.message += " What follows could not be checked until this is mended.";
+  return told.sort((a, b) => a.line - b.line || a.column - b.column);
+}
 
 /** One rule of HTML that is broken, with every place where it is. */
 export interface ValidityGroup {
   rule: string;
   weight: Weight;
   documentation: string | null;
-  /** What is said of the first place. */
+  /** What is said of the first place, and the validator's own words for it. */
   message: string;
+  own: string | null;
   pages: { id: string; places: Validity[] }[];
   places: number;
 }
@@ -57,9 +109,9 @@ export function validityGroups(checks: readonly { id: string; messages: readonly
   const groups = new Map<string, ValidityGroup>();
   for (const { id, messages } of checks) {
     for (const one of messages) {
-      const { rule, weight, documentation, message } = one;
+      const { rule, weight, documentation, message, own } = one;
       const name = `${rule} ${weight}`;
-      const group = groups.get(name) ?? { rule, weight, documentation, message, pages: [], places: 0 };
+      const group = groups.get(name) ?? { rule, weight, documentation, message, own, pages: [], places: 0 };
       groups.set(name, group);
       group.places++;
       const last = group.pages.at(-1);

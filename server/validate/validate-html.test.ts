@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { toldOf } from "#core/exchange/validity";
 import { validateHtml } from "./validate-html.ts";
 
 const PAGE =
@@ -8,6 +9,12 @@ const check = async (body: string) => {
   const answer = await validateHtml(PAGE.replace("BODY", body), never);
   if (!answer) throw new Error("too many wait");
   return answer;
+};
+
+/** What an editor is told of a page. */
+const told = async (source: string) => {
+  const answer = await validateHtml(source, never);
+  return answer?.ok ? toldOf(answer.messages).map(({ line, message }) => `${line}: ${message}`) : answer;
 };
 
 describe("HTML validity", () => {
@@ -44,5 +51,42 @@ describe("HTML validity", () => {
     const taken = answers.filter((one) => one !== null);
     expect(taken).toHaveLength(44);
     expect((await Promise.all(taken)).every(({ ok }) => ok)).toBe(true);
+  });
+
+  // HTML Living Standard 13.2.2 (missing-doctype, unexpected-character-in-attribute-name) and 13.1.2.4 (optional tags).
+  it("reports a stray quotation mark and a missing doctype, and no end tag that may be left out", async () => {
+    expect(await told(PAGE.replace("BODY", '<p class="a"">Oil</p>'))).toEqual([
+      expect.stringMatching(/^4: A stray quotation mark .* could not be checked until this is mended\.$/),
+    ]);
+    expect(await told(PAGE.replace("<!DOCTYPE html>\n", ""))).toEqual([
+      expect.stringContaining("The page has no doctype"),
+    ]);
+    const lists = "<ul><li>Oil<li>Wick</ul><dl><dt>Oil<dd>Colza</dl><table><tr><td>Oil<td>Wick</table><p>Lit";
+    expect(await told(PAGE.replace("BODY", lists))).toEqual([]);
+    expect(await told(PAGE.replace("</body></html>", "").replace("BODY", "<p>Oil<p>Wick"))).toEqual([]);
+    expect(await told(PAGE.replace("BODY", "<section><h1>Oil<p>Wick</section>"))).toEqual([
+      "4: The h1 element is not closed.",
+      "4: A p element may not stand in a h1 element.",
+      "4: The section element ends here while elements in it are still open.",
+    ]);
+  });
+
+  it("never speaks of tokens, and keeps the validator's own words", async () => {
+    for (const body of [
+      '<p "x">y</p>',
+      "<p>a<<b>x</b></p>",
+      "<p =x>y</p>",
+      "<!-->",
+      '<p title="a>x</p><p>"y</p>',
+      "<p/ a>",
+    ]) {
+      const answer = await validateHtml(PAGE.replace("BODY", body), never);
+      if (!answer?.ok) throw new Error("no answer");
+      const messages = toldOf(answer.messages);
+      expect(messages.length).toBeGreaterThan(0);
+      for (const { message, own } of messages)
+        expect([message, own]).not.toEqual([expect.stringMatching(/token/i), own]);
+      expect(messages[0]?.own).toBeTruthy();
+    }
   });
 });

@@ -17,12 +17,25 @@ const THREAD = `
 const { parentPort } = require("node:worker_threads");
 const ready = import("html-validate").then(({ HtmlValidate, StaticConfigLoader }) =>
   new HtmlValidate(new StaticConfigLoader({ root: true, extends: ["html-validate:standard"] })));
+const parser = import("parse5");
+// Errors of the standard's own parser that the validator does not report, or stops at.
+const parseErrors = async (source) => {
+  const errors = [];
+  (await parser).parse(source, {
+    sourceCodeLocationInfo: true,
+    onParseError: ({ code, startLine, startCol }) => {
+      if (errors.length < 1000) errors.push({ rule: code, message: code.replaceAll("-", " "), severity: "error",
+        line: startLine, column: startCol, size: 1, documentation: "https://html.spec.whatwg.org/multipage/parsing.html#parse-errors" });
+    },
+  });
+  return errors;
+};
 parentPort.on("message", async (source) => {
   const report = await (await ready).validateString(source, "page.html");
-  parentPort.postMessage(report.results.flatMap((result) => result.messages).map((one) => ({
+  parentPort.postMessage((await parseErrors(source)).concat(report.results.flatMap((result) => result.messages).map((one) => ({
     rule: one.ruleId, message: one.message, severity: one.severity === 2 ? "error" : "warning",
     line: one.line, column: one.column, size: one.size, documentation: one.ruleUrl ?? null,
-  })));
+  }))));
 });
 `;
 
