@@ -1,6 +1,7 @@
 import { lazy, Suspense, useCallback, useMemo, useRef, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useNavigate, useSearchParams } from "react-router";
+import { pathOf } from "#core/address/address";
 import { limitsOf } from "#core/rules/house-style";
 import type { BulkAsked } from "../pages/bulk-dialog";
 import { COLUMN_SETS, type ColumnSet } from "../pages/columns";
@@ -64,11 +65,18 @@ export default function Pages() {
         say("Nothing has been changed yet", "Open a page and rewrite its title, then hand over.");
         return;
       }
-      download("keen-quill-changes.zip", handed.zip, "application/zip");
+      if (handed.pages > 0) download("keen-quill-changes.zip", handed.zip, "application/zip");
       say(
         `${handed.pages} changed ${handed.pages === 1 ? "page" : "pages"} handed over`,
         handed.refused.map(({ reason }) => reason).join(" "),
       );
+      const [first, ...others] = handed.failed;
+      if (first)
+        fail(
+          new Error(
+            `${pathOf(first.address)} could not be written and is left out${others.length > 0 ? `, and so are ${others.length} more` : ""}: ${first.reason}`,
+          ),
+        );
     } catch (error) {
       fail(error);
     }

@@ -1,14 +1,12 @@
-import { slugOf } from "#core/address/slug";
+import { fileNameOf, freeName } from "#core/exchange/file-name";
 import { type PackedFile, zipFiles } from "#core/exchange/zip";
 import { onPoolAll } from "../workers/pool";
 import type { LongWork } from "./act-on-pages";
 import type { PageRecord } from "./db";
 
 /** A name for the file of a page's entities: its path. */
-export function dataFileName(address: string): string {
-  const path = new URL(address).pathname.replace(/^\/+|\/+$/g, "").replace(/\.\w+$/, "");
-  return `${path || slugOf(address) || "index"}.jsonld`;
-}
+export const dataFileName = (address: string): string =>
+  `${fileNameOf({ file: "", address: address.replace(/\/$/, "") }, "html").replace(/\.\w+$/, "")}.jsonld`;
 
 /** The entities of many pages as a zip of JSON-LD files, one a page; null where there are none, or it was stopped. */
 export async function exportData(
@@ -23,10 +21,7 @@ export async function exportData(
   const taken = new Set<string>();
   const files = found.flatMap((one): PackedFile[] => {
     if (!one) return [];
-    let path = dataFileName(one.address);
-    for (let n = 2; taken.has(path); n++) path = path.replace(/(?:-\d+)?\.jsonld$/, `-${n}.jsonld`);
-    taken.add(path);
-    return [{ path, bytes: new TextEncoder().encode(one.json) }];
+    return [{ path: freeName(dataFileName(one.address), taken), bytes: new TextEncoder().encode(one.json) }];
   });
   return files.length === 0 ? null : { zip: zipFiles(files), files: files.length };
 }

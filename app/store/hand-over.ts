@@ -1,5 +1,5 @@
-import { slugOf } from "#core/address/slug";
 import { changeListCsv } from "#core/exchange/change-list";
+import { fileNameOf, freeName } from "#core/exchange/file-name";
 import { type PackedFile, zipFiles } from "#core/exchange/zip";
 import type { Edit, Refusal } from "#core/rewrite/edits";
 import { handOver } from "#core/rewrite/verify";
@@ -14,16 +14,6 @@ export interface HandedPage {
   refused: Refusal[];
 }
 
-const EXTENSIONS = { html: "html", markdown: "md", fields: "" };
-
-/** The name of a page's file: its own, else what its address makes. */
-function fileName({ file, address, format }: PageRecord): string {
-  if (file) return file;
-  const path = decodeURI(new URL(address).pathname).replace(/^\/+/, "");
-  const name = path === "" || path.endsWith("/") ? `${path}index` : path;
-  return /\.(?:html?|xhtml|md)$/i.test(name) ? name : `${name || slugOf(address) || "page"}.${EXTENSIONS[format]}`;
-}
-
 /** A page's patched source under its file's name. */
 export async function handOverPage(page: PageRecord, edits: readonly Edit[]): Promise<HandedPage> {
   if (page.format === "fields") return { file: null, refused: [] };
@@ -31,7 +21,8 @@ export async function handOverPage(page: PageRecord, edits: readonly Edit[]): Pr
   if (!original)
     throw new Error(`The source of ${page.address} is not in this browser any more. Bring the page in again.`);
   const { bytes, refused } = handOver(original, edits, { address: page.address });
-  return { file: { path: fileName(page), bytes }, refused };
+  const path = fileNameOf(page, page.format === "markdown" ? "md" : "html");
+  return { file: { path, bytes }, refused };
 }
 
 /** Notes what was handed over of pages, so that one whose texts move on afterwards is known. */
@@ -62,35 +53,41 @@ const changeList = (changes: readonly { address: string; edits: Edit[] }[]): Pac
   bytes: new TextEncoder().encode(`\ufeff${changeListCsv(changes)}`),
 });
 
+export interface HandedSite {
+  zip: Uint8Array;
+  pages: number;
+  refused: Refusal[];
+  /** Pages that could not be written, and are not in the zip. */
+  failed: { address: string; reason: string }[];
+}
+
 /** All changed pages of a site as a zip, with the change list; null where nothing has changed. */
-export async function handOverSite(
-  siteId: string,
-): Promise<{ zip: Uint8Array; pages: number; refused: Refusal[] } | null> {
+export async function handOverSite(siteId: string): Promise<HandedSite | null> {
   const redrafts = (await db().redrafts.where("siteId").equals(siteId).toArray()).filter(
     ({ edits }) => edits.length > 0,
   );
   if (redrafts.length === 0) return null;
   const files: PackedFile[] = [];
   const refused: Refusal[] = [];
+  const failed: HandedSite["failed"] = [];
   const changes: { address: string; edits: Edit[] }[] = [];
   const handed: { page: PageRecord; edits: Edit[] }[] = [];
-  const taken = new Set<string>();
+  const taken = new Set(["changes.csv"]);
   for (const { pageId, edits } of redrafts) {
     const page = await db().pages.get(pageId);
     if (!page) continue;
-    const { file, refused: left } = await handOverPage(page, edits);
-    if (file) {
-      let { path } = file;
-      for (let n = 2; taken.has(path); n++) path = file.path.replace(/(\.[^.]*)?$/, `-${n}$1`);
-      taken.add(path);
-      files.push({ ...file, path });
+    try {
+      const { file, refused: left } = await handOverPage(page, edits);
+      if (file) files.push({ ...file, path: freeName(file.path, taken) });
+      for (const one of left) refused.push(one);
+      handed.push({ page, edits });
+      changes.push({ address: page.address, edits: edits.filter((edit) => !left.some((r) => r.edit === edit)) });
+    } catch (error) {
+      failed.push({ address: page.address, reason: error instanceof Error ? error.message : String(error) });
     }
-    refused.push(...left);
-    handed.push({ page, edits });
-    changes.push({ address: page.address, edits: edits.filter((edit) => !left.some((r) => r.edit === edit)) });
   }
   files.push(changeList(changes));
   const zip = zipFiles(files);
   await noteHanded(siteId, handed);
-  return { zip, pages: handed.length, refused };
+  return { zip, pages: handed.length, refused, failed };
 }

@@ -5,8 +5,21 @@ import type { AuditReport } from "./audit-report.ts";
 
 const LEVELS: Record<Weight, string> = { must: "error", should: "warning", may: "note" };
 
-/** A file's path as a URI reference. */
-const uriOf = (file: string) => encodeURI(file.replaceAll("\\", "/"));
+/**
+ * A file's path as a URI reference (RFC 3986, 4.1): each segment with what it reserves escaped. A first segment with a colon
+ * would be taken for a scheme (4.2).
+ */
+function uriOf(file: string): string {
+  const escaped = file
+    .toWellFormed()
+    .replaceAll("\\", "/")
+    .split("/")
+    .map((segment) =>
+      encodeURIComponent(segment).replace(/[!'()*]/g, (c) => `%${c.charCodeAt(0).toString(16).toUpperCase()}`),
+    )
+    .join("/");
+  return file.startsWith("//") ? `/.${escaped}` : escaped;
+}
 
 /** An audit as SARIF 2.1.0 (OASIS Standard, 27 March 2020). */
 export function sarifOf(report: AuditReport): object {

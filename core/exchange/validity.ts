@@ -51,9 +51,11 @@ function inOurWords({ rule, message }: ValidityMessage): string | null {
   return null;
 }
 
-/** Whether only an end tag is missing that may be left out. */
+/** Whether only an end tag is missing that may be left out, or the page ends over what is said to be open already. */
 const leavesOutItsEnd = ({ rule, message }: ValidityMessage) =>
-  rule === "close-order" && ENDS_BY_ITSELF.has(/^Unclosed element '<([^>]+)>'/.exec(message)?.[1] ?? "");
+  rule === "close-order" &&
+  (ENDS_BY_ITSELF.has(/^Unclosed element '<([^>]+)>'/.exec(message)?.[1] ?? "") ||
+    /^End tag '<\/(?:html|body)>' seen/.test(message));
 
 /**
  * What validation found, as it is told: each place once, in order, in our words where the validator's are not for an
