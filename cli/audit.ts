@@ -1,17 +1,17 @@
-import { readFileSync, statSync } from "node:fs";
-import { dirname, relative } from "node:path";
+import { statSync } from "node:fs";
+import { dirname } from "node:path";
 import { auditReport } from "#core/exchange/audit-report";
 import { csvOf } from "#core/exchange/csv";
 import { sarifOf } from "#core/exchange/sarif";
-import { audit } from "#core/rules/audit";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/rules/house-style";
 import { checkHouseStyle } from "#core/rules/house-style-schema";
 import { WEIGHTS, type Weight } from "#core/rules/setting";
 import { localDay } from "#core/rules/today";
 import { auditSite } from "#core/site/audit-site";
-import { summaryOf } from "#core/site/summary";
-import { CommandFault } from "./fault.ts";
-import { baseAddress, listFiles, readPageFile } from "./files.ts";
+import { CommandFault, tell } from "./fault.ts";
+import { baseAddress, type FileToRead, findFiles, textOf } from "./files.ts";
+import { startThreads, TookTooLong } from "./threads.ts";
+import type { AuditedPage } from "./work.ts";
 
 interface AuditOptions {
   style?: string;
@@ -25,8 +25,9 @@ function readStyle(file: string | undefined): HouseStyle {
   if (!file) return DEFAULT_HOUSE_STYLE;
   let value: unknown;
   try {
-    value = JSON.parse(readFileSync(file, "utf8"));
+    value = JSON.parse(textOf(file));
   } catch (error) {
+    if (error instanceof CommandFault) throw error;
     throw new CommandFault(`${file} is no house style: ${(error as Error).message}`);
   }
   const checked = checkHouseStyle(value);
@@ -34,24 +35,37 @@ function readStyle(file: string | undefined): HouseStyle {
   return checked.houseStyle;
 }
 
-export function auditCommand(paths: string[], options: AuditOptions): void {
+export async function auditCommand(paths: string[], options: AuditOptions): Promise<void> {
   const houseStyle = readStyle(options.style);
   const base = baseAddress(options.base);
-  const today = localDay();
-  const context = { phrase: options.phrase ?? null, houseStyle, today };
-  const files = paths.flatMap((path) => {
-    const root = statOf(path) ? path : dirname(path);
-    return listFiles(path).map((file) => ({ file, root }));
-  });
+  const context = { phrase: options.phrase ?? null, houseStyle, today: localDay() };
+  const found = paths.map((path) => ({ root: statOf(path) ? path : dirname(path), ...findFiles(path) }));
+  const files = found.flatMap(({ root, files }) => files.map((file): FileToRead => ({ file, root, base })));
+  for (const { path, why } of found.flatMap(({ skipped }) => skipped)) tell(`${path} ${why}; it was skipped.`);
   if (files.length === 0)
     throw new CommandFault(
       `No HTML or Markdown files in ${paths.join(", ")}. Files end in .html, .htm, .xhtml or .md.`,
     );
-  const audited = files.map(({ file, root }) => {
-    const { page } = readPageFile(file, root, base);
-    const entry = auditReport.page(file, page, audit(page, context), houseStyle);
-    return { entry, summary: summaryOf(file, page, { file: relative(root, file) }) };
-  });
+  const threads = startThreads(files.length);
+  let unreadable = 0;
+  const auditOne = async (read: FileToRead): Promise<AuditedPage[]> => {
+    try {
+      return [await threads.run("auditFile", read, context)];
+    } catch (error) {
+      if (error instanceof TookTooLong)
+        return [await threads.run("auditFile", { ...read, unread: "too-slow" }, context)];
+      if (!(error instanceof CommandFault)) throw error;
+      unreadable++;
+      tell(error.message.startsWith(read.file) ? error.message : `${read.file} ${error.message}.`);
+      return [];
+    }
+  };
+  let audited: AuditedPage[];
+  try {
+    audited = (await Promise.all(files.map(auditOne))).flat();
+  } finally {
+    await threads.end();
+  }
   const site = auditSite(
     audited.map(({ summary }) => summary),
     houseStyle,
@@ -66,6 +80,7 @@ export function auditCommand(paths: string[], options: AuditOptions): void {
   else print(auditReport.text(report));
   const failing = WEIGHTS.slice(0, WEIGHTS.indexOf(options.failOn) + 1);
   if (failing.some((weight) => report.totals[weight] > 0)) process.exitCode = 1;
+  if (unreadable > 0) process.exitCode = 2;
 }
 
 function statOf(path: string): boolean {

@@ -1,5 +1,14 @@
 import { execFileSync, spawnSync } from "node:child_process";
-import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
+import {
+  chmodSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  symlinkSync,
+  writeFileSync,
+} from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
@@ -117,3 +126,146 @@ describe("keen-quill", () => {
     });
   });
 });
+
+describe("nothing that was given is destroyed", () => {
+  const HTML = "<!doctype html><html lang=en><title>Old</title><h1>Lamp</h1>";
+  /** A folder with a page, and edits for it. */
+  function given() {
+    const root = mkdtempSync(join(tmpdir(), "kq-"));
+    const folder = join(root, "site");
+    mkdirSync(join(folder, "a"), { recursive: true });
+    writeFileSync(join(folder, "a", "x.html"), HTML);
+    const edits = join(root, "edits.json");
+    const file = { file: "a/x.html", edits: [{ op: "set-title", value: "New" }] };
+    writeFileSync(edits, JSON.stringify({ version: 1, pages: [file] }));
+    const whole = () => readFileSync(join(folder, "a", "x.html"), "utf8") === HTML;
+    return { root, folder, edits, whole };
+  }
+  /** Refused with a sentence, and the page is as it was. */
+  const refused = ({ status, stderr }: { status: number | null; stderr: string }, whole: () => boolean) => {
+    expect(stderr).not.toMatch(/\n\s+at /);
+    expect([status, whole()]).toEqual([2, true]);
+    return stderr;
+  };
+
+  it("by an --out that is the folder, by any of its names", () => {
+    const { root, folder, edits, whole } = given();
+    symlinkSync(folder, join(root, "link"));
+    symlinkSync(root, join(root, "up"));
+    for (const out of [
+      folder,
+      `${folder}/`,
+      join(folder, "a", ".."),
+      join(root, "link"),
+      join(root, "up", "site"),
+      join(folder, "a"),
+    ])
+      expect([out, refused(run("apply", edits, folder, "--out", out), whole)]).toEqual([
+        out,
+        expect.stringContaining("Choose another --out"),
+      ]);
+    expect(refused(run("apply", edits, join(root, "link"), "--out", folder), whole)).toContain("Choose another --out");
+  });
+
+  it("through links in --out that lead to it, or out of it", () => {
+    const { root, folder, edits, whole } = given();
+    const out = join(root, "out");
+    mkdirSync(out);
+    symlinkSync(join(folder, "a"), join(out, "a"));
+    expect(refused(run("apply", edits, folder, "--out", out), whole)).toContain("leads out of");
+    // A link in the place of the file itself is replaced, and what it leads to stays.
+    const other = join(root, "other");
+    mkdirSync(join(other, "a"), { recursive: true });
+    symlinkSync(join(folder, "a", "x.html"), join(other, "a", "x.html"));
+    const { status } = run("apply", edits, folder, "--out", other);
+    expect([status, whole()]).toEqual([2, true]);
+    const third = join(root, "third");
+    mkdirSync(join(third, "a"), { recursive: true });
+    const elsewhere = join(root, "elsewhere.html");
+    writeFileSync(elsewhere, "kept");
+    symlinkSync(elsewhere, join(third, "a", "x.html"));
+    expect(run("apply", edits, folder, "--out", third).status).toBe(0);
+    expect(readFileSync(elsewhere, "utf8")).toBe("kept");
+    expect(readFileSync(join(third, "a", "x.html"), "utf8")).toContain("New");
+  });
+
+  it("and what is written is whole: no temporary file is left, the other files are made", () => {
+    const { root, folder, edits } = given();
+    writeFileSync(join(folder, "b.html"), HTML);
+    const edit = [{ op: "set-title", value: "New" }];
+    const pages = ["gone.html", "a/x.html", "b.html"].map((file) => ({ file, edits: edit }));
+    writeFileSync(edits, JSON.stringify({ version: 1, pages }));
+    const out = join(root, "out");
+    const { status, stderr } = run("apply", edits, folder, "--out", out);
+    expect(status).toBe(2);
+    expect(stderr).toContain("gone.html does not exist");
+    expect(readdirSync(out).sort()).toEqual(["a", "b.html"]);
+    expect(readdirSync(join(out, "a"))).toEqual(["x.html"]);
+  });
+
+  it.runIf(existsSync("/dev/full"))("by a disk that is full, or a pipe that is closed", () => {
+    const { root, folder, edits } = given();
+    for (const line of [`audit "${demo}" > /dev/full`, `audit "${demo}" --format json | head -c 10`]) {
+      const { stderr, stdout } = spawnSync(
+        "bash",
+        ["-o", "pipefail", "-c", `"${process.execPath}" "${bin}" ${line}; echo "code $?"`],
+        {
+          encoding: "utf8",
+        },
+      );
+      expect(stdout).toContain("code 2");
+      expect(stderr).toMatch(
+        /^(?:What is printed could not be written: the disk is full|Nobody reads what is printed)[^\n]*\n$/,
+      );
+    }
+    const full = run("apply", edits, folder, "--out", "/dev/full");
+    expect([full.status, full.stderr]).toEqual([2, expect.not.stringMatching(/\n\s+at /)]);
+    expect(existsSync(join(root, "site", "a", "x.html"))).toBe(true);
+  });
+});
+
+describe("what is no file of a page", () => {
+  it("is skipped and named", () => {
+    const folder = mkdtempSync(join(tmpdir(), "kq-"));
+    writeFileSync(join(folder, "a.html"), "<h1>Lamp</h1>");
+    mkdirSync(join(folder, "folder.html"));
+    symlinkSync("loop.html", join(folder, "loop.html"));
+    symlinkSync("nowhere", join(folder, "broken.html"));
+    symlinkSync(folder, join(folder, "round"));
+    spawnSync("mkfifo", [join(folder, "pipe.html")]);
+    const { stderr, stdout, status } = run("audit", folder, "--format", "json");
+    expect(JSON.parse(stdout).pages).toHaveLength(1);
+    expect(stderr.split("\n").filter(Boolean).sort()).toEqual(
+      ["broken", "loop", "pipe"].map((name) => `${join(folder, `${name}.html`)} is no regular file; it was skipped.`),
+    );
+    expect(status).toBe(1);
+    expect(run("audit", join(folder, "pipe.html"))).toMatchObject({
+      status: 2,
+      stderr: expect.stringContaining("neither a file nor"),
+    });
+  });
+
+  it.runIf(process.getuid?.() !== 0)("or cannot be read, ends in a sentence and 2, the others being audited", () => {
+    const folder = mkdtempSync(join(tmpdir(), "kq-"));
+    writeFileSync(join(folder, "a.html"), "<h1>Lamp</h1>");
+    writeFileSync(join(folder, "b.html"), "<h1>Lamp</h1>");
+    chmodSync(join(folder, "b.html"), 0);
+    const { stderr, stdout, status } = run("audit", folder, "--format", "json");
+    expect([JSON.parse(stdout).pages.length, status]).toEqual([1, 2]);
+    expect(stderr).toBe(`${join(folder, "b.html")} may not be opened: its permissions do not allow it.\n`);
+  });
+});
+
+it("a page that takes too long is a named fault, and the others are audited", () => {
+  const folder = mkdtempSync(join(tmpdir(), "kq-"));
+  writeFileSync(join(folder, "a.html"), "<title>A lamp</title><h1>Lamp</h1>");
+  writeFileSync(join(folder, "b.html"), `<title>B</title><p>${"lamp boat ".repeat(1_900_000)}`);
+  const { stdout } = spawnSync(process.execPath, [bin, "audit", folder, "--format", "json", "--phrase", "boat lamps"], {
+    encoding: "utf8",
+    maxBuffer: 1 << 26,
+    env: { ...process.env, KEEN_QUILL_PAGE_LIMIT: "2500" },
+  });
+  const [a, b] = JSON.parse(stdout).pages;
+  expect(a.title.text).toBe("A lamp");
+  expect(b.findings).toMatchObject([{ rule: "page/unreadable", message: expect.stringContaining("took so long") }]);
+}, 60_000);

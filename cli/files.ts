@@ -1,43 +1,118 @@
-import { readdirSync, readFileSync, statSync } from "node:fs";
-import { join, relative, resolve } from "node:path";
+import { type Dirent, lstatSync, readdirSync, readFileSync, realpathSync, statSync } from "node:fs";
+import { dirname, join, relative, resolve } from "node:path";
 import { addressOfFile, parseAddress } from "#core/address/address";
 import { withSlug } from "#core/address/slug";
-import { markdownFromBytes, type Original, originalFromBytes } from "#core/page/original";
+import {
+  markdownFromBytes,
+  type Original,
+  originalFromBytes,
+  originalFromText,
+  type Unread,
+} from "#core/page/original";
 import { type Page, statedAddress } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import { CommandFault } from "./fault.ts";
 
-export interface PageFile {
+/** A file with the folder that its address is counted from. */
+export interface FileToRead {
   /** As given, or below the folder that was given. */
   file: string;
+  root: string;
+  base: string;
+  /** Why it is not read, although it is there. */
+  unread?: Unread;
+}
+
+export interface PageFile {
   original: Original;
   page: Page;
 }
 
 const MARKDOWN_FILE = /\.(?:md|markdown)$/i;
 const PAGE_FILE = /\.(?:html?|xhtml|md|markdown)$/i;
+const JSON_FILE = /\.(?:jsonld|json)$/i;
 
-function readable<T>(path: string, read: () => T): T {
+/** Why something of the file system cannot be used, in words. */
+export function whyNot(error: unknown): string {
+  const { code = "", message } = error as NodeJS.ErrnoException;
+  const known: Record<string, string> = {
+    ENOENT: "does not exist",
+    EACCES: "may not be opened: its permissions do not allow it",
+    EPERM: "may not be opened: its permissions do not allow it",
+    EISDIR: "is a folder",
+    ENOTDIR: "lies below something that is no folder",
+    ELOOP: "is a link that leads back to itself",
+    ENAMETOOLONG: "has a name that is too long",
+    ENOSPC: "could not be written: the disk is full",
+    EDQUOT: "could not be written: the disk is full",
+    EROFS: "could not be written: the disk takes no changes",
+    EMFILE: "could not be opened: too many files are open",
+  };
+  return known[code] ?? `could not be used (${code || message})`;
+}
+
+export function usable<T>(path: string, use: () => T): T {
   try {
-    return read();
+    return use();
   } catch (error) {
-    const code = (error as NodeJS.ErrnoException).code;
-    const why =
-      code === "ENOENT" ? "does not exist" : code === "EACCES" ? "may not be read" : `could not be read (${code})`;
-    throw new CommandFault(`${path} ${why}.`);
+    throw error instanceof CommandFault ? error : new CommandFault(`${path} ${whyNot(error)}.`);
   }
 }
 
-/** Files of HTML and Markdown below a path, sorted; a file stands for itself. */
-export function listFiles(path: string): string[] {
-  const stats = readable(path, () => statSync(path));
-  if (stats.isFile()) return [path];
-  const names = readable(path, () => readdirSync(path, { recursive: true, encoding: "utf8" }));
-  return names
-    .filter((name) => PAGE_FILE.test(name))
-    .map((name) => join(path, name))
-    .sort();
+export interface FilesFound {
+  files: string[];
+  /** What looks like a page and is no file, or cannot be looked at, with the reason. */
+  skipped: { path: string; why: string }[];
 }
+
+/** Files of HTML and Markdown below a path, sorted; a file stands for itself. Links to folders are not followed. */
+export function findFiles(path: string): FilesFound {
+  const stats = usable(path, () => statSync(path));
+  if (stats.isFile()) return { files: [path], skipped: [] };
+  if (!stats.isDirectory()) throw new CommandFault(`${path} is neither a file nor a folder.`);
+  const found: FilesFound = { files: [], skipped: [] };
+  const look = (folder: string) => {
+    let entries: Dirent[];
+    try {
+      entries = readdirSync(folder, { withFileTypes: true });
+    } catch (error) {
+      found.skipped.push({ path: folder, why: whyNot(error) });
+      return;
+    }
+    for (const entry of entries) {
+      const own = join(folder, entry.name);
+      if (entry.isDirectory()) look(own);
+      else if (PAGE_FILE.test(entry.name)) {
+        // A name that is no UTF-8 cannot be asked for again.
+        if (entry.name.includes("\ufffd"))
+          found.skipped.push({ path: own, why: "has a name that cannot be read as UTF-8" });
+        else if (entry.isFile() || isFile(own)) found.files.push(own);
+        else found.skipped.push({ path: own, why: "is no regular file" });
+      }
+    }
+  };
+  look(path);
+  found.files.sort();
+  return found;
+}
+
+function isFile(path: string): boolean {
+  try {
+    return statSync(path).isFile();
+  } catch {
+    return false;
+  }
+}
+
+/** The bytes of a regular file: a pipe or a device would be waited for without end. */
+export function bytesOf(path: string): Uint8Array {
+  return usable(path, () => {
+    if (!statSync(path).isFile()) throw new CommandFault(`${path} is no regular file.`);
+    return new Uint8Array(readFileSync(path));
+  });
+}
+
+export const textOf = (path: string): string => new TextDecoder().decode(bytesOf(path));
 
 export function baseAddress(text: string): string {
   const parsed = parseAddress(text);
@@ -45,14 +120,54 @@ export function baseAddress(text: string): string {
   return parsed.address;
 }
 
+/** A file of JSON-LD as a page that holds nothing else. */
+function pageOfJson(bytes: Uint8Array, address: string): PageFile {
+  const source = new TextDecoder().decode(bytes);
+  const original = originalFromText("<!doctype html>");
+  const page = {
+    ...readPage(original, { address }),
+    source,
+    data: [{ text: source, range: { start: 0, end: source.length } }],
+  };
+  return { original, page };
+}
+
 /** Reads one page; its address is its canonical, else the base and its path. */
-export function readPageFile(file: string, root: string, base: string): PageFile {
-  const bytes = new Uint8Array(readable(file, () => readFileSync(file)));
-  const original = MARKDOWN_FILE.test(file) ? markdownFromBytes(bytes) : originalFromBytes(bytes);
+export function readPageFile({ file, root, base, unread }: FileToRead): PageFile {
+  const bytes = bytesOf(file);
+  if (JSON_FILE.test(file)) return pageOfJson(bytes, base);
+  const read = MARKDOWN_FILE.test(file) ? markdownFromBytes(bytes) : originalFromBytes(bytes);
+  const original = unread ? { ...read, unread } : read;
   const below = relative(resolve(root), resolve(file)) || file;
   const guess = addressOfFile(below, base);
   const page = readPage(original, { address: guess });
   const slug = page.format === "markdown" ? page.values.slug : undefined;
   const address = statedAddress(page) ?? (slug ? withSlug(guess, slug) : guess);
-  return { file, original, page: { ...page, address } };
+  return { original, page: { ...page, address } };
 }
+
+/** Where a path really lies, through all links; of what is not there yet, where it would. */
+export function realPath(path: string): string {
+  const full = resolve(path);
+  try {
+    return realpathSync(full);
+  } catch {
+    // A link that leads nowhere is there all the same.
+    const link = (() => {
+      try {
+        return lstatSync(full).isSymbolicLink();
+      } catch {
+        return false;
+      }
+    })();
+    const above = dirname(full);
+    if (link || above === full) return full;
+    return join(realPath(above), relative(above, full));
+  }
+}
+
+/** Whether one real path is another, or lies below it. */
+export const liesIn = (path: string, folder: string): boolean => {
+  const way = relative(folder, path);
+  return way === "" || (!way.startsWith("..") && !/^(?:[a-z]:|[\\/])/i.test(way));
+};

@@ -1,9 +1,10 @@
-import { readFileSync } from "node:fs";
+import { readFileSync, writeSync } from "node:fs";
 import { Command, Option } from "commander";
 import { applyCommand } from "./apply.ts";
 import { auditCommand } from "./audit.ts";
 import { checkDataCommand } from "./check-data.ts";
 import { CommandFault } from "./fault.ts";
+import { whyNot } from "./files.ts";
 import { measureCommand } from "./measure.ts";
 import { rulesCommand } from "./rules.ts";
 
@@ -71,10 +72,30 @@ program
   .addOption(new Option("--format <format>").choices(["text", "json"]).default("text"))
   .action(rulesCommand);
 
+/** Whatever happens ends in a sentence: a pipe that was closed, a disk that is full, a fault of our own. */
+function end(error: unknown): never {
+  const { code } = error as NodeJS.ErrnoException;
+  const said =
+    error instanceof CommandFault
+      ? error.message
+      : code === "EPIPE"
+        ? "Nobody reads what is printed: the pipe was closed."
+        : code
+          ? `What is printed ${whyNot(error)}.`
+          : `Keen Quill itself has failed: ${error instanceof Error ? error.message : String(error)}.`;
+  try {
+    writeSync(2, `${said}\n`);
+  } catch {
+    // Nobody listens there either.
+  }
+  process.exit(2);
+}
+
+for (const stream of [process.stdout, process.stderr]) stream.on("error", end);
+process.on("uncaughtException", end);
+
 try {
   await program.parseAsync();
 } catch (error) {
-  if (!(error instanceof CommandFault)) throw error;
-  process.stderr.write(`${error.message}\n`);
-  process.exitCode = 2;
+  end(error);
 }

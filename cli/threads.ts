@@ -1,0 +1,45 @@
+import { availableParallelism } from "node:os";
+import { fileURLToPath } from "node:url";
+import workerpool from "workerpool";
+import { CommandFault } from "./fault.ts";
+import type { Work } from "./work.ts";
+import type { Answer } from "./work.worker.ts";
+
+/** Time that one page may take, in milliseconds; the largest takes a tenth of that. */
+const PAGE_LIMIT = 20_000;
+
+/** The work took longer than it may; its thread was ended and replaced. */
+export class TookTooLong extends CommandFault {}
+
+export interface Threads {
+  run<K extends keyof Work>(name: K, ...args: Parameters<Work[K]>): Promise<Awaited<ReturnType<Work[K]>>>;
+  end(): Promise<void>;
+}
+
+/** Threads for so many pages, one for each processor at most. */
+export function startThreads(pages: number): Threads {
+  const limit = Number(process.env.KEEN_QUILL_PAGE_LIMIT) || PAGE_LIMIT;
+  const pool = workerpool.pool(fileURLToPath(new URL("./work.worker.js", import.meta.url)), {
+    workerType: "thread",
+    // A thread takes as long to start as some twenty pages take.
+    maxWorkers: Math.max(1, Math.min(availableParallelism(), Math.ceil(pages / 20))),
+  });
+  return {
+    async run(name, ...args) {
+      let answer: Answer<never>;
+      try {
+        answer = (await pool.exec(name, args as unknown[]).timeout(limit)) as Answer<never>;
+      } catch (error) {
+        const late = error instanceof workerpool.Promise.TimeoutError;
+        throw late
+          ? new TookTooLong(`took longer than ${limit / 1000} seconds and was stopped`)
+          : new CommandFault(`could not be read: ${error instanceof Error ? error.message : String(error)}`);
+      }
+      if ("fault" in answer) throw new CommandFault(answer.fault);
+      return answer.done;
+    },
+    end: async () => {
+      await pool.terminate();
+    },
+  };
+}
