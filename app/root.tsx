@@ -12,9 +12,10 @@ import "./app.css";
 import { Tooltip } from "radix-ui";
 import { type ReactNode, use } from "react";
 import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useRouteError } from "react-router";
-import { StorageFault } from "./store/faults";
+import { StorageFault } from "./store/storage-fault";
 import { NonceContext } from "./ui/nonce";
 import { NoticeProvider } from "./ui/notice";
+import { StorageLost } from "./ui/storage-lost";
 
 const THEME = `try{var t=localStorage.getItem("theme");if(t)document.documentElement.dataset.theme=t}catch(e){}`;
 
@@ -46,6 +47,7 @@ export default function App() {
   return (
     <Tooltip.Provider delayDuration={400}>
       <NoticeProvider>
+        <StorageLost />
         <Outlet />
       </NoticeProvider>
     </Tooltip.Provider>

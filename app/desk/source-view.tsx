@@ -8,6 +8,7 @@ import { EditorView, highlightSpecialChars, keymap, lineNumbers } from "@codemir
 import { tags } from "@lezer/highlight";
 import { useEffect, useRef } from "react";
 import type { Validity } from "#core/exchange/validity";
+import { OWN_UNDO } from "../ui/keys";
 import { look } from "./source-look";
 
 // Weight and tone tell tags from text: colours are kept for the two pencils.
@@ -55,7 +56,11 @@ export default function SourceView({
               ]
             : [EditorState.readOnly.of(true)]),
           EditorView.lineWrapping,
-          EditorView.contentAttributes.of({ "aria-label": "Source of this page", tabindex: "0" }),
+          EditorView.contentAttributes.of({
+            "aria-label": "Source of this page",
+            tabindex: "0",
+            ...(editable && OWN_UNDO),
+          }),
           lineNumbers(),
           highlightSpecialChars(),
           html(),

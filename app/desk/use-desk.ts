@@ -142,7 +142,11 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
       pending.current++;
       task()
         .then(() => setSavedAt(now()))
-        .catch(fail)
+        .catch((error) => {
+          // What was kept before says nothing of what was not.
+          setSavedAt(null);
+          fail(error);
+        })
         .finally(() => {
           pending.current--;
         });

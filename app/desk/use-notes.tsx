@@ -1,5 +1,5 @@
 import { useCallback, useState } from "react";
-import { useHotkeys } from "react-hotkeys-hook";
+import { useKeys } from "../ui/keys";
 import { SetAsideDialog } from "./set-aside-dialog";
 import type { Desk, Note } from "./use-desk";
 
@@ -26,9 +26,9 @@ export function useNotes(desk: Desk) {
   const fix = (note: Note) => {
     if (note.finding.fix) desk.edit(note.finding.fix.edits, note.finding.fix.label);
   };
-  useHotkeys("j", () => step(1));
-  useHotkeys("k", () => step(-1));
-  useHotkeys(
+  useKeys("j", () => step(1));
+  useKeys("k", () => step(-1));
+  useKeys(
     ".",
     () => {
       const note = desk.notes.find(({ number }) => number === selected);
@@ -36,11 +36,9 @@ export function useNotes(desk: Desk) {
     },
     { useKey: true },
   );
-  useHotkeys(
-    "escape",
-    () => (document.activeElement instanceof HTMLElement ? document.activeElement.blur() : undefined),
-    { enableOnFormTags: true },
-  );
+  useKeys("escape", () => (document.activeElement instanceof HTMLElement ? document.activeElement.blur() : undefined), {
+    enableOnFormTags: true,
+  });
   const dialog = (
     <SetAsideDialog
       note={asiding}

@@ -1,5 +1,4 @@
 import { useDeferredValue, useEffect, useRef, useState } from "react";
-import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useLoaderData, useNavigate } from "react-router";
 import { limitsOf, styleForKind } from "#core/rules/house-style";
 import { Address } from "../desk/address";
@@ -23,6 +22,7 @@ import { loadDesk } from "../store/load-desk";
 import { Action } from "../ui/controls";
 import { download } from "../ui/download";
 import { TitleLine } from "../ui/frame";
+import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import type { Route } from "./+types/desk";
 import { useSite } from "./site";
@@ -85,13 +85,13 @@ function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof 
   };
   const ready = () => desk.setReady(!desk.record.ready);
 
-  useHotkeys("[", () => toPage(-1), { useKey: true });
-  useHotkeys("]", () => toPage(1), { useKey: true });
-  useHotkeys("enter", () => title.current?.focus(), {
+  useKeys("[", () => toPage(-1), { useKey: true });
+  useKeys("]", () => toPage(1), { useKey: true });
+  useKeys("enter", () => title.current?.focus(), {
     preventDefault: true,
     ignoreEventWhen: (e) => e.target !== document.body,
   });
-  useHotkeys("mod+enter", ready, { enableOnFormTags: true, preventDefault: true });
+  useKeys("mod+enter", ready, { enableOnFormTags: true, preventDefault: true });
 
   const kept = desk.savedAt
     ? `kept, ${new Intl.DateTimeFormat("en-GB", { timeStyle: "short" }).format(new Date(desk.savedAt))}`

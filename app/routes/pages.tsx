@@ -1,5 +1,4 @@
 import { lazy, Suspense, useCallback, useMemo, useRef, useState } from "react";
-import { useHotkeys } from "react-hotkeys-hook";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import { limitsOf } from "#core/rules/house-style";
@@ -15,6 +14,7 @@ import { beginQueue, DEFAULT_LIMITS } from "../store/queues";
 import { Action } from "../ui/controls";
 import { download } from "../ui/download";
 import { TitleLine } from "../ui/frame";
+import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { useLongWork } from "../ui/use-long-work";
 import { useSite } from "./site";
@@ -137,7 +137,7 @@ export default function Pages() {
   };
   const find = (text: string) =>
     pages && setParams(withColumns(queryOf({ ...pages.filter, find: text }), set), { replace: true });
-  useHotkeys("/", () => finder.current?.focus(), { preventDefault: true });
+  useKeys("/", () => finder.current?.focus(), { preventDefault: true });
 
   if (!pages) return <main className="flex-1 p-8 text-soft">Reading the pages…</main>;
   return (

@@ -2,9 +2,10 @@ import Joi from "joi";
 import { editSchema } from "#core/exchange/edit-file";
 import { PAGE_KINDS } from "#core/page/page-kind";
 import { houseStyleSchema } from "#core/rules/house-style-schema";
-import { db, type FileRecord, SCHEMA_VERSION } from "./db";
+import { db, type FileRecord, type OriginalRecord, type PageRecord, SCHEMA_VERSION } from "./db";
 import { explainStorage } from "./faults";
 import { upgradeOriginal, upgradePage, upgradeRedraft, upgradeSummary } from "./migrations";
+import { unpack } from "./originals";
 
 const id = Joi.string().max(100).required();
 const text = Joi.string().allow("");
@@ -117,6 +118,7 @@ const backupSchema = Joi.object({
         packed,
         charset: Joi.object({ name: Joi.string(), by: Joi.string(), bom: count }),
         headers: Joi.object().pattern(Joi.string(), text),
+        unread: Joi.valid("too-slow", "failed"),
       }),
     )
     .required(),
@@ -233,8 +235,15 @@ export async function restoreBackup(json: string): Promise<{ sites: number; page
     db().setAsides,
     db().actions,
   ];
+  const unpacked: OriginalRecord[] = originals.map((o: { packed: string }) => ({ ...o, packed: fromBase64(o.packed) }));
+  for (const original of unpacked) {
+    if (await unpack(original.packed)) continue;
+    const page: PageRecord | undefined = pages.find((one: PageRecord) => one.original === original.id);
+    return {
+      reason: `This backup is damaged: the source of ${page?.address ?? "one page"} cannot be unpacked, or unpacks to more than 20 MB. Nothing was changed.`,
+    };
+  }
   try {
-    const unpacked = originals.map((o: { packed: string }) => ({ ...o, packed: fromBase64(o.packed) }));
     await db().transaction("rw", tables, async () => {
       await db().sites.bulkPut(sites);
       await db().pages.bulkPut(pages);

@@ -9,6 +9,7 @@ import type { Edit } from "#core/rewrite/edits";
 import type { HouseStyle } from "#core/rules/house-style";
 import type { PageSummary } from "#core/rules/rule";
 import type { Weight } from "#core/rules/setting";
+import { loseStorage } from "./lost";
 import { upgradeOriginal, upgradePage, upgradeRedraft, upgradeSummary } from "./migrations";
 
 /** A filter of the table that the editor has named and kept: the query of the screen's address. */
@@ -290,10 +291,21 @@ export class Desk extends Dexie {
       .upgrade((tx) => tx.table("moving").each((record) => tx.table("originals").put(record)));
     this.version(3.1).stores({ moving: null });
     this.version(SCHEMA_VERSION).stores({ files: "id, siteId", fileBytes: "id, siteId", checks: "id, siteId" });
+    // Another tab deletes or upgrades it: left alone, the database would be opened anew, empty, at the next write.
+    this.on("versionchange", ({ newVersion }) => {
+      this.close();
+      loseStorage(newVersion === null ? "deleted" : "upgraded");
+      return false;
+    });
     // Dexie opens a newer database as well as it can (its versions are tens of ours); what it does not know it would lose.
     this.on("ready", () => {
       const found = Math.floor(this.backendDB().version / 10);
       if (found > SCHEMA_VERSION) throw new Dexie.VersionError(`version ${found}`);
+      // Only where the browser closes it by itself, such as when a site's data are cleared.
+      this.backendDB().addEventListener("close", () => {
+        this.close();
+        loseStorage("deleted");
+      });
     });
   }
 }

@@ -1,16 +1,11 @@
-/** A fault of the browser's storage, with what to do about it. */
-export class StorageFault extends Error {
-  constructor(
-    readonly heading: string,
-    message: string,
-  ) {
-    super(message);
-  }
-}
+import { storageLost } from "./lost";
+import { StorageFault } from "./storage-fault";
 
 /** Says in words what went wrong with storage. */
 export function explainStorage(error: unknown): StorageFault {
   if (error instanceof StorageFault) return error;
+  const lost = storageLost();
+  if (lost && nameOf(error).includes("DatabaseClosed")) return lost;
   const name = nameOf(error);
   if (name.includes("QuotaExceeded")) {
     return new StorageFault(

@@ -1,15 +1,36 @@
-import type { Original } from "#core/page/original";
+import { MAX_SOURCE_BYTES, type Original } from "#core/page/original";
 import { db, type OriginalRecord } from "./db";
+import { StorageFault } from "./storage-fault";
 
-async function through(bytes: Uint8Array, stream: CompressionStream | DecompressionStream): Promise<Uint8Array> {
-  const piped = new Blob([bytes as Uint8Array<ArrayBuffer>]).stream().pipeThrough(stream);
-  return new Uint8Array(await new Response(piped).arrayBuffer());
+const streamOf = (bytes: Uint8Array) => new Blob([bytes as Uint8Array<ArrayBuffer>]).stream();
+
+/** Unpacks what was packed for storage; null where it is damaged, or longer than any source that is brought in. */
+export async function unpack(packed: Uint8Array): Promise<Uint8Array | null> {
+  const chunks: Uint8Array[] = [];
+  let size = 0;
+  try {
+    const reader = streamOf(packed).pipeThrough(new DecompressionStream("deflate")).getReader();
+    for (;;) {
+      const { done, value } = await reader.read();
+      if (done) break;
+      size += value.length;
+      if (size > MAX_SOURCE_BYTES) {
+        await reader.cancel();
+        return null;
+      }
+      chunks.push(value);
+    }
+  } catch {
+    return null;
+  }
+  return new Uint8Array(await new Blob(chunks as Uint8Array<ArrayBuffer>[]).arrayBuffer());
 }
 
 /** Packs an original for storage. Done before the transaction opens. */
 export async function packOriginal(id: string, siteId: string, original: Original): Promise<OriginalRecord> {
   const { bytes, ...rest } = original;
-  return { id, siteId, ...rest, packed: await through(bytes, new CompressionStream("deflate")) };
+  const packing = streamOf(bytes).pipeThrough(new CompressionStream("deflate"));
+  return { id, siteId, ...rest, packed: new Uint8Array(await new Response(packing).arrayBuffer()) };
 }
 
 /** The original that a page's record names; null where it is not in this browser. */
@@ -17,6 +38,11 @@ export async function loadOriginal(id: string): Promise<Original | null> {
   const record = await db().originals.get(id);
   if (!record) return null;
   const { packed, kind, charset, headers, unread } = record;
-  const bytes = await through(packed, new DecompressionStream("deflate"));
+  const bytes = await unpack(packed);
+  if (!bytes)
+    throw new StorageFault(
+      "The source of this page is damaged",
+      "What is kept of it cannot be unpacked, or is larger than 20 MB. Bring the page in again; the other pages are not affected.",
+    );
   return { kind, bytes, charset, ...(headers && { headers }), ...(unread && { unread }) };
 }

@@ -1,5 +1,7 @@
 import "fake-indexeddb/auto";
+import { deflateSync } from "node:zlib";
 import Dexie from "dexie";
+import { unzipSync } from "fflate";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { originalFromBytes, originalFromText } from "#core/page/original";
 import { act, redo, undo } from "./act";
@@ -8,6 +10,7 @@ import { carryOverPage } from "./bring-again";
 import { newSite } from "./bring-in";
 import { Desk, db, type PageRecord, type SiteRecord } from "./db";
 import { examinePages } from "./freshen";
+import { handOverSite } from "./hand-over";
 import { packOriginal } from "./originals";
 import { addItems, addressesIn, beginQueue, countItems, DEFAULT_LIMITS, tryAgain } from "./queues";
 import { type Incoming, readIncoming } from "./read-incoming";
@@ -15,6 +18,8 @@ import { decideConflict } from "./redraft";
 import { previewFields, redraftPage } from "./redraft-pages";
 
 const TODAY = "2026-11-23";
+/** A source as it is packed in a backup. */
+const packedAs = (source: string) => deflateSync(source).toString("base64");
 let site: SiteRecord;
 
 beforeEach(async () => {
@@ -374,7 +379,13 @@ describe("what an earlier version has kept", () => {
       pages: [PAGE],
       summaries: [SUMMARY],
       originals: [
-        { pageId: "p1", siteId: "s1", kind: "html", packed: "AA==", charset: { name: "utf-8", by: "text", bom: 0 } },
+        {
+          pageId: "p1",
+          siteId: "s1",
+          kind: "html",
+          packed: packedAs("<h1>A</h1>"),
+          charset: { name: "utf-8", by: "text", bom: 0 },
+        },
       ],
       redrafts: [{ pageId: "p1", siteId: "s1", edits: [EDIT] }],
       setAsides: [],
@@ -382,6 +393,19 @@ describe("what an earlier version has kept", () => {
     expect(await restoreBackup(JSON.stringify(backup))).toEqual({ sites: 1, pages: 1 });
     expect(await db().originals.get("p1")).toMatchObject({ id: "p1", kind: "html" });
     expect(await restoreBackup(JSON.stringify({ ...backup, version: 99 }))).toHaveProperty("reason");
+  });
+
+  it("a backup whose sources unpack too far, or not at all, says what is wrong and changes nothing", async () => {
+    await page(LAMP);
+    const backup = JSON.parse(await makeBackup());
+    const [original] = backup.originals;
+    await Promise.all(db().tables.map((table) => table.clear()));
+    for (const packed of [packedAs("a".repeat(21 * 1024 * 1024)), "AA==", packedAs(LAMP).slice(0, 20)]) {
+      const restored = await restoreBackup(JSON.stringify({ ...backup, originals: [{ ...original, packed }] }));
+      expect(restored).toEqual({ reason: expect.stringMatching(/damaged: the source of https:.* 20 MB\. Nothing/) });
+      expect(await db().pages.count()).toBe(0);
+    }
+    expect(await restoreBackup(JSON.stringify(backup))).toEqual({ sites: 1, pages: 1 });
   });
 
   it("a backup of this version holds everything, conflicts too", async () => {
@@ -420,3 +444,37 @@ describe("a change of case", () => {
     expect(previews).toMatchObject([{ is: "A walk to Harrow Lane and Penzance", unsure: ["Penzance"] }]);
   });
 });
+
+describe("handing over", () => {
+  it("leaves out a page that cannot be written, and names it", async () => {
+    const [lamp, boat] = [
+      await page(LAMP, "https://quay.example/caf%E9"),
+      await page("<title>Boat</title><h1>Boat</h1>", "https://quay.example/boat"),
+    ];
+    for (const record of [lamp, boat]) await redraft(record, "Mine");
+    const whole = await handOverSite(site.id);
+    expect(whole && namesIn(whole.zip)).toEqual(["boat.html", "caf%E9.html", "changes.csv"]);
+    await db().originals.delete(boat.original);
+    const handed = await handOverSite(site.id);
+    expect(handed && namesIn(handed.zip)).toEqual(["caf%E9.html", "changes.csv"]);
+    expect(handed?.failed).toEqual([
+      { address: boat.address, reason: expect.stringContaining("Bring the page in again") },
+    ]);
+  });
+
+  it("gives a page from a hostile backup a name within the folder", async () => {
+    const record = await page(LAMP);
+    await redraft(record, "Mine");
+    for (const [file, name] of [
+      ["../../../x.html", "x.html"],
+      ["__proto__/x.html", "___proto__/x.html"],
+      ["C:\\x.html", "x.html"],
+    ]) {
+      await db().pages.update(record.id, { file });
+      const handed = await handOverSite(site.id);
+      expect(handed && namesIn(handed.zip)).toEqual([name, "changes.csv"].sort());
+    }
+  });
+});
+
+const namesIn = (zip: Uint8Array) => Object.keys(unzipSync(zip)).sort();

@@ -2,11 +2,12 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { BookOpenText, Files, Redo2, Undo2 } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
 import { type ReactNode, useState } from "react";
-import { useHotkeys } from "react-hotkeys-hook";
 import { Link, NavLink } from "react-router";
 import { redo, undo } from "../store/act";
 import { db, type SiteRecord } from "../store/db";
+import { useStorageLost } from "../store/lost";
 import { IconButton, Keys } from "./controls";
+import { useKeys } from "./keys";
 import { useNotices } from "./notice";
 import { type Command, Palette } from "./palette";
 import { type Shortcut, Shortcuts } from "./shortcuts";
@@ -94,6 +95,7 @@ export function TitleLine({
   shortcuts: Shortcut[];
 }) {
   const { say, fail } = useNotices();
+  const lost = useStorageLost();
   const [palette, setPalette] = useState(false);
   const [help, setHelp] = useState(false);
   const undoable = useLiveQuery(() => db().actions.where("[siteId+undone]").equals([site.id, 0]).last(), [site.id]);
@@ -112,14 +114,14 @@ export function TitleLine({
     }
   };
   const everywhere = { enableOnFormTags: true, enableOnContentEditable: true, preventDefault: true } as const;
-  useHotkeys("mod+z", () => void step(undo, "undo"), everywhere);
-  useHotkeys("mod+shift+z, mod+y", () => void step(redo, "do again"), everywhere);
-  useHotkeys("mod+k", () => setPalette(true), everywhere);
-  useHotkeys("?", () => setHelp(true), { preventDefault: true, useKey: true });
+  useKeys("mod+z", () => void step(undo, "undo"), everywhere);
+  useKeys("mod+shift+z, mod+y", () => void step(redo, "do again"), everywhere);
+  useKeys("mod+k", () => setPalette(true), everywhere);
+  useKeys("?", () => setHelp(true), { preventDefault: true, useKey: true });
   return (
     <header className="flex h-11 shrink-0 items-center gap-4 border-hairline border-b bg-paper px-5">
       <div className="flex min-w-0 flex-1 items-baseline gap-3">{children}</div>
-      {kept && <span className="whitespace-nowrap text-soft max-[700px]:hidden">{kept}</span>}
+      {kept && !lost && <span className="whitespace-nowrap text-soft max-[700px]:hidden">{kept}</span>}
       <div className="flex items-center gap-1">
         <IconButton
           name={undoable ? `Undo: ${undoable.label}` : "Undo"}

@@ -31,6 +31,9 @@ function switchTheme(): void {
   }
 }
 
+/** Largest backup that is taken into memory, in bytes. */
+const MOST_BACKUP = 1024 ** 3;
+
 export function Palette({
   open,
   onOpenChange,
@@ -68,6 +71,10 @@ export function Palette({
   };
   const restore = async (chosen: File | undefined) => {
     if (!chosen) return;
+    if (chosen.size > MOST_BACKUP) {
+      fail(new Error("This file is larger than 1 GB, which is no backup of Keen Quill. Nothing was changed."));
+      return;
+    }
     try {
       const { restoreBackup } = await import("../store/backup");
       const result = await restoreBackup(await chosen.text());
