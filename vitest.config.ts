@@ -4,5 +4,6 @@ export default defineConfig({
   test: {
     include: ["core/**/*.test.ts", "cli/**/*.test.ts", "server/**/*.test.ts", "demo/**/*.test.ts", "app/**/*.test.ts"],
     testTimeout: 120_000,
+    maxWorkers: 2,
   },
 });

@@ -1,4 +1,4 @@
-import { zipSync } from "fflate";
+import { gzipSync, zipSync } from "fflate";
 import { describe, expect, it } from "vitest";
 import { downloaded, eventually, freshContext, openDemo, openDesk, openTab, startBrowser } from "./browser.ts";
 
@@ -41,7 +41,7 @@ describe("bringing in", () => {
     );
     await page.getByLabel("Address of one.html").fill("nonsense:");
     await page.getByRole("button", { name: "Bring in 5 pages" }).click();
-    await page.getByRole("alert").waitFor();
+    await page.getByRole("alert").getByText("One address cannot be used").waitFor();
     await page.getByLabel("Address of one.html").fill("https://www.quayside.example/number-one");
     await page.getByRole("button", { name: "Bring in 5 pages" }).click();
     await page.getByRole("button", { name: "5 pages" }).waitFor();
@@ -54,11 +54,62 @@ describe("bringing in", () => {
     const page = await openTab(await freshContext(), "/bring-in?way=draft");
     await page.getByLabel("Or paste a page’s source").fill("<h1>Just a fragment</h1><p>with words");
     await page.getByRole("button", { name: "Read this source" }).click();
+    // Nobody has said where the site stands: it is asked for, not assumed.
+    await page.getByRole("button", { name: "Bring in 1 page" }).click();
+    await page.getByRole("alert").getByText("Say where the site stands").waitFor();
+    await page.getByLabel("Address of the site").fill("www.quayside.example");
     await page.getByRole("button", { name: "Bring in 1 page" }).click();
     await openDesk(page, "Just a fragment");
     await page.getByLabel("Title on desktop").fill("A title");
     const { bytes } = await downloaded(page, () => page.getByRole("button", { name: "Download the HTML" }).click());
     expect(bytes.toString()).toBe("<title>A title</title><h1>Just a fragment</h1><p>with words");
+  });
+
+  it("names equal addresses before anything is brought in, and leaves out what is to be", async () => {
+    const page = await openTab(await freshContext(), "/bring-in?way=disk");
+    await page.getByLabel("Base address").fill("www.quayside.example");
+    await page
+      .getByLabel("HTML files or zip")
+      .setInputFiles([
+        file("index.html", "<h1>Of the lamp</h1>"),
+        file("index.html", "<h1>Of the boat</h1>"),
+        file("print.html", "<link rel=canonical href=/visit.html><h1>Visit, to print</h1>"),
+        file("visit.html", "<link rel=canonical href=/visit.html><h1>Visit</h1>"),
+      ]);
+    const rows = page.getByRole("region", { name: "Pages to bring in" });
+    await rows.getByRole("alert").getByText("1 page has the same address as another").waitFor();
+    await rows.getByText("The same address as index.html. Give it its own, or leave it out.").waitFor();
+    // Of two pages with one canonical each stands at its own place.
+    await rows.getByText("Its canonical names another page that comes in too.").waitFor();
+    expect(await page.getByLabel("Address of print.html").inputValue()).toBe("https://www.quayside.example/print.html");
+    await page.getByRole("button", { name: "Bring in 4 pages" }).click();
+    await page.getByText("One address cannot be used. What is wrong stands beside it.").waitFor();
+    await rows.getByRole("button", { name: "Leave it out" }).first().click();
+    await page.getByRole("button", { name: "Bring in 3 pages" }).click();
+    await page.getByRole("button", { name: "3 pages", exact: true }).waitFor();
+  });
+
+  it("takes a manual whose canonicals lead to somebody's disk, packed pages too, and corrects all addresses at once", async () => {
+    const page = await openTab(await freshContext(), "/bring-in?way=disk");
+    const manual = (name: string) =>
+      `<title>${name}</title><link rel=canonical href="file:///C:/manual/${name}.html"><h1>${name}</h1>`;
+    await page
+      .getByLabel("HTML files or zip")
+      .setInputFiles([
+        file("one.html", manual("One")),
+        file("two.html", manual("Two")),
+        file("three.html.gz", gzipSync(text(manual("Three"))), "application/gzip"),
+      ]);
+    await page.getByLabel("Address of the site").fill("old.quayside.example/manual");
+    await page.keyboard.press("Enter");
+    expect(await page.getByLabel("Address of three.html").inputValue()).toBe(
+      "https://old.quayside.example/manual/three.html",
+    );
+    await page.getByLabel("Every address begins with").fill("https://www.quayside.example/help/");
+    await page.getByRole("button", { name: "Change it in all" }).click();
+    await page.getByRole("button", { name: "Bring in 3 pages" }).click();
+    await openDesk(page, "Three");
+    await page.getByText("The canonical address begins with file:, where nobody can fetch it.").first().waitFor();
   });
 
   it("goes on with pages nested without end and titles of a megabyte", async () => {
@@ -92,6 +143,7 @@ describe("a backup", () => {
     const other = await openTab(await freshContext(), "/bring-in?way=draft");
     await other.getByLabel("Or paste a page’s source").fill("<h1>Another site</h1>");
     await other.getByRole("button", { name: "Read this source" }).click();
+    await other.getByLabel("Address of the site").fill("https://site.example/");
     await other.getByRole("button", { name: "Bring in 1 page" }).click();
     await other.getByRole("grid", { name: "Pages" }).waitFor();
     const restore = async (bytes: Buffer) => {
@@ -143,6 +195,29 @@ describe("storage", () => {
     );
     const later = await openTab(context);
     await later.getByRole("heading", { name: "These pages were kept by a newer Keen Quill" }).waitFor();
+  });
+
+  it("that is deleted under an open desk stops writing and says so, and nothing is called kept", async () => {
+    const context = await freshContext();
+    const page = await openDemo(context);
+    await openDesk(page, "Enamel mug");
+    await page.getByLabel("Title on desktop").fill("Kept");
+    await page.getByText(/^kept, /).waitFor();
+    const other = await openTab(context, "/icon.svg");
+    await other.evaluate(
+      () =>
+        new Promise<void>((resolve, reject) => {
+          const gone = indexedDB.deleteDatabase("keen-quill");
+          gone.onsuccess = () => resolve();
+          gone.onerror = () => reject(gone.error);
+        }),
+    );
+    await page.getByRole("alert").getByText("The storage of this browser was deleted").waitFor();
+    await page.getByLabel("Title on desktop").fill("Not kept any more");
+    await page.getByText(/^kept, /).waitFor({ state: "detached" });
+    expect(await page.getByLabel("Title on desktop").inputValue()).toBe("Not kept any more");
+    // Nothing has been made anew, empty, behind the editor's back.
+    expect((await other.evaluate(() => indexedDB.databases())).map(({ name }) => name)).toEqual([]);
   });
 
   it("that is full is said loudly, and what was typed stays on screen", async () => {

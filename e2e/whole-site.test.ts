@@ -304,16 +304,23 @@ describe("from disk, spreadsheets and drafts", () => {
     const site = /sites\/([^/]+)/.exec(page.url())?.[1] ?? "";
     await page.goto(`${inject("address")}/bring-in?site=${site}&way=table`);
     const csv =
-      "Meta description;URL;Title\nSoup, bread and cake;https://www.gullhaven.example/hire/wardroom[1];Hire the wardroom\n;https://www.gullhaven.example/shop/enamel--mug;Theirs\nNew words;/brand-new;A brand new page\nx;;y\n";
+      "Meta description;URL;Titel neu\nSoup, bread and cake;https://www.gullhaven.example/hire/wardroom[1];Hire the wardroom\n;https://www.gullhaven.example/shop/enamel--mug;Theirs\nNew words;/brand-new;A brand new page\nx;;y\n;/not-this-one;Another new page\n";
     await page
       .getByLabel("CSV or TSV file")
       .setInputFiles({ name: "texts.csv", mimeType: "text/csv", buffer: Buffer.from(`\ufeff${csv}`, "utf16le") });
     await page.getByText("separated by semicolons, read as utf-16le").waitFor();
     const plan = page.getByRole("region", { name: "What will change" });
-    await plan.getByRole("heading", { name: "2 pages change, 1 is added, 0 stay as they are, 1 left out" }).waitFor();
-    await plan.getByText("The redraft says “A title of mine”.").waitFor();
+    await plan
+      .getByRole("heading", { name: "1 page changes, 2 are added, 0 rows stay as they are, 2 rows are left out" })
+      .waitFor();
+    await plan.getByText("It replaces what you have redrafted: “A title of mine”.").waitFor();
     await plan.getByText("It has no address.").waitFor();
-    await page.getByRole("button", { name: "Apply to 3 pages" }).click();
+    // A new page can be refused.
+    await plan.getByRole("checkbox", { name: "Take row 6" }).click();
+    await plan
+      .getByRole("heading", { name: "1 page changes, 1 is added, 0 rows stay as they are, 3 rows are left out" })
+      .waitFor();
+    await page.getByRole("button", { name: "Apply to 2 pages" }).click();
     await page.getByText("1 changed, 1 added").first().waitFor();
     await page.getByRole("button", { name: "39 pages", exact: true }).waitFor();
     await page.getByText("Hire the wardroom", { exact: true }).waitFor();
@@ -349,6 +356,7 @@ describe("from disk, spreadsheets and drafts", () => {
       element.dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }));
     });
     await page.getByRole("button", { name: "Make a page of it" }).click();
+    await page.getByLabel("Address of the site").fill("www.quay.example");
     await page.getByRole("button", { name: "Bring in 1 page" }).click();
     await openDesk(page, "The great gale");
     await page.getByRole("button", { name: "H1: The great gale" }).waitFor();

@@ -32,9 +32,31 @@ export function Review({
   /** Addresses that are in the site already. */
   known: ReadonlySet<string>;
   onRows: (rows: Reviewed[]) => void;
-  onKeep: () => void;
+  onKeep: (rows: readonly Reviewed[]) => void;
   onOthers: () => void;
 }) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const [fault, setFault] = useState("");
+  const unsaid = rows.some(({ address }) => address.startsWith(UNSAID));
+  const common = unsaid ? UNSAID : commonBeginning(rows.map(({ address }) => address));
+  /** The rows with the beginning that was typed; null where it is none. */
+  const takeBeginning = (): readonly Reviewed[] | null => {
+    if (typed === null || typed === common || (unsaid && typed.trim() === "")) return rows;
+    const parsed = parseAddress(typed);
+    if ("reason" in parsed) {
+      setFault(parsed.reason);
+      return null;
+    }
+    setFault("");
+    setTyped(null);
+    const changed = rows.map((row) => ({ ...row, address: withBeginning(row.address, common, parsed.address) }));
+    onRows(changed);
+    return changed;
+  };
+  const keep = () => {
+    const final = takeBeginning();
+    if (final) onKeep(final);
+  };
   const taken = rows.filter(({ leftOut }) => !leftOut);
   const faults = faultsOf(taken.map(({ page: { id, path }, address }) => ({ id, path, address })));
   const again = taken.filter(({ address }) => known.has(address)).length;
@@ -53,7 +75,15 @@ export function Review({
         {again > 0 &&
           ` ${again} ${again === 1 ? "is" : "are"} in the site already: brought in again, with what you have redrafted carried over.`}
       </p>
-      <Beginning rows={rows} onRows={onRows} />
+      {common !== "" && (
+        <Beginning
+          unsaid={unsaid}
+          value={typed ?? (unsaid ? "" : common)}
+          fault={fault}
+          onChange={setTyped}
+          onTake={typed === null || typed === common ? null : () => void takeBeginning()}
+        />
+      )}
       {clashes > 0 && (
         <p role="alert" className="mt-4 border-red border-l-4 pl-3 text-15">
           {clashes === 1 ? "1 page has" : `${clashes} pages have`} the same address as another: correct{" "}
@@ -96,7 +126,7 @@ export function Review({
       </ul>
       {rows.length > SHOWN && <p className="mt-2 text-soft">and {rows.length - SHOWN} more.</p>}
       <div className="mt-6 flex items-center gap-4">
-        <MainButton onClick={onKeep} disabled={taken.length === 0}>
+        <MainButton onClick={keep} disabled={taken.length === 0}>
           Bring in {taken.length === 1 ? "1 page" : `${taken.length} pages`}
         </MainButton>
         <button type="button" className="text-blue hover:underline" onClick={onOthers}>
@@ -108,57 +138,53 @@ export function Review({
 }
 
 /** What all addresses begin with: asked for where nobody has said it, and changed in all of them at once. */
-function Beginning({ rows, onRows }: { rows: readonly Reviewed[]; onRows: (rows: Reviewed[]) => void }) {
-  const unsaid = rows.some(({ address }) => address.startsWith(UNSAID));
-  const common = unsaid ? UNSAID : commonBeginning(rows.map(({ address }) => address));
-  const [typed, setTyped] = useState<string | null>(null);
-  const [fault, setFault] = useState("");
-  if (common === "") return null;
-  const value = typed ?? (unsaid ? "" : common);
-  const take = () => {
-    if (typed === null || typed === common) return;
-    const parsed = parseAddress(typed);
-    if ("reason" in parsed) {
-      setFault(parsed.reason);
-      return;
-    }
-    setFault("");
-    setTyped(null);
-    onRows(rows.map((row) => ({ ...row, address: withBeginning(row.address, common, parsed.address) })));
-  };
+function Beginning({
+  unsaid,
+  value,
+  fault,
+  onChange,
+  onTake,
+}: {
+  unsaid: boolean;
+  value: string;
+  fault: string;
+  onChange: (typed: string) => void;
+  /** Null where nothing has been typed. */
+  onTake: (() => void) | null;
+}) {
+  const label = unsaid ? "Where does the site stand?" : "Every address begins with";
   return (
     <form
       className="mt-4 grid gap-1"
       onSubmit={(event) => {
         event.preventDefault();
-        take();
+        onTake?.();
       }}
     >
       <label className="grid gap-1">
-        <span className="text-15">{unsaid ? "Where does the site stand?" : "Every address begins with"}</span>
-        <span className="flex flex-wrap items-center gap-3">
-          <input
-            aria-label={unsaid ? "Address of the site" : "Every address begins with"}
-            aria-invalid={fault !== "" || undefined}
-            placeholder="https://www.your-site.example/"
-            value={value}
-            onChange={(e) => setTyped(e.target.value)}
-            onBlur={take}
-            className={`${fieldClass} w-full max-w-[420px] font-mono text-13`}
-          />
-          {typed !== null && typed !== common && <Action onClick={take}>Change it in all</Action>}
-        </span>
+        <span className="text-15">{label}</span>
+        <input
+          aria-label={unsaid ? "Address of the site" : label}
+          aria-invalid={fault !== "" || undefined}
+          placeholder="https://www.your-site.example/"
+          value={value}
+          onChange={(e) => onChange(e.target.value)}
+          className={`${fieldClass} w-full max-w-[420px] font-mono text-13`}
+        />
       </label>
-      {unsaid && !fault && (
-        <span className="text-12 text-soft">
-          Some pages do not state their own address. It is needed to know which links lead to them.
-        </span>
-      )}
-      {fault && (
-        <span role="alert" className="text-red">
-          {fault}
-        </span>
-      )}
+      <span className="flex min-h-5 gap-3 text-12 text-soft">
+        {fault ? (
+          <span role="alert" className="text-red">
+            {fault}
+          </span>
+        ) : onTake ? (
+          <Action onClick={onTake}>Change it in all</Action>
+        ) : unsaid ? (
+          "Some pages do not state their own address. It is needed to know which links lead to them."
+        ) : (
+          "Change it here where the same correction is to be made in all."
+        )}
+      </span>
     </form>
   );
 }

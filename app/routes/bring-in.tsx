@@ -118,9 +118,8 @@ export default function BringIn() {
       setReading(null);
     }
   };
-  const finish = async () => {
-    if (!review) return;
-    const rows = review.filter(({ leftOut }) => !leftOut);
+  const finish = async (all: readonly Reviewed[]) => {
+    const rows = all.filter(({ leftOut }) => !leftOut);
     const faults = faultsOf(rows.map(({ page: { id, path }, address }) => ({ id, path, address })));
     if (faults.size > 0) {
       const unsaid = rows.some(({ address }) => address.startsWith(UNSAID));
@@ -222,7 +221,7 @@ export default function BringIn() {
             beside={beside.length}
             known={known}
             onRows={setReview}
-            onKeep={() => void finish()}
+            onKeep={(rows) => void finish(rows)}
             onOthers={() => setReview(null)}
           />
         ) : way === "web" ? (

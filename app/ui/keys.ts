@@ -11,11 +11,15 @@ export const OWN_UNDO = { "data-own-undo": "" };
 const STEPS = new Set(["z", "y"]);
 
 /** Keys that belong to what has the focus: an editor's own undo takes back what was typed there and nothing else. */
-const belongsElsewhere = (event: KeyboardEvent): boolean =>
-  document.querySelector(OVER) !== null ||
-  (STEPS.has(event.key.toLowerCase()) &&
-    event.target instanceof Element &&
-    event.target.closest("[data-own-undo]") !== null);
+function belongsElsewhere(event: KeyboardEvent): boolean {
+  const target = event.target instanceof Element ? event.target : null;
+  const steps = STEPS.has(event.key.toLowerCase());
+  if (document.querySelector(OVER) === null) return steps && target?.closest("[data-own-undo]") != null;
+  // Where nothing can be typed a browser's own undo takes back what was typed in a field behind the dialog.
+  const typing = target?.closest("input, textarea, [contenteditable]") != null;
+  if (steps && (event.ctrlKey || event.metaKey) && !typing) event.preventDefault();
+  return true;
+}
 
 /** Keys of a screen. They do nothing while a dialog, the palette or a menu lies over it. */
 export function useKeys(keys: string, run: HotkeyCallback, options: Options = {}): void {

@@ -51,6 +51,8 @@ function inOurWords({ rule, message }: ValidityMessage): string | null {
   return null;
 }
 
+const FOLLOWS_A_STRAY = new Set(["missing-whitespace-between-attributes", "unexpected-solidus-in-tag", "attr-spacing"]);
+
 /** Whether only an end tag is missing that may be left out, or the page ends over what is said to be open already. */
 const leavesOutItsEnd = ({ rule, message }: ValidityMessage) =>
   rule === "close-order" &&
@@ -65,16 +67,14 @@ export function toldOf(messages: readonly ValidityMessage[]): Validity[] {
   const parseErrors = new Set(messages.filter(({ rule }) => rule in PARSE_ERRORS).map(({ line }) => line));
   const reported = new Set(messages.map(({ rule, line }) => `${rule} ${line}`));
   const strays = new Set(
-    messages
-      .filter(({ rule }) => rule === "unexpected-character-in-attribute-name")
-      .map(({ line, column }) => `${line} ${column}`),
+    messages.filter(({ rule }) => rule === "unexpected-character-in-attribute-name").map(({ line }) => line),
   );
   const told: Validity[] = [];
   const places = new Set<string>();
   for (const one of messages) {
     if (leavesOutItsEnd(one) || reported.has(`${REPORTED_BY[one.rule]} ${one.line}`)) continue;
-    // A stray sign is taken for an attribute, before which no space stands.
-    if (one.rule === "missing-whitespace-between-attributes" && strays.has(`${one.line} ${one.column}`)) continue;
+    // A stray quotation mark makes the parser see more amiss in the same line.
+    if (FOLLOWS_A_STRAY.has(one.rule) && strays.has(one.line)) continue;
     const stopped = one.rule === "parser-error";
     // What stands between the tags is told by the standard's own parser; the validator only gives up there.
     if (stopped && parseErrors.has(one.line)) continue;

@@ -21,7 +21,7 @@ const COSTS: readonly Cost[] = [
 const MARKS: Cost = { what: "marks of emphasis, links and code", pattern: /[*_~[\]`!]/g, each: 10, pairs: 14 };
 
 /** Microseconds that reading may take. */
-const MOST = 1_000_000;
+const MOST = 700_000;
 /** Quotes and lists in each other. */
 const DEEPEST = 100;
 const CONTAINERS = /^(?:[ \t]*(?:>|[-*+](?=\s)|\d{1,9}[.)](?=\s)))+/gm;
