@@ -15,6 +15,7 @@ import { DEFAULT_HOUSE_STYLE } from "../core/rules/house-style.ts";
 import { auditSite } from "../core/site/audit-site.ts";
 import { largeSite } from "../demo/large.ts";
 import { benchData, benchReference } from "./data.ts";
+import { benchServer } from "./server.ts";
 import { benchWholeSite } from "./whole-site.ts";
 
 const context = { phrase: "lightship opening times", houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" };
@@ -194,6 +195,7 @@ note("patterns of headings over 10,000 summaries", `${patterns.toFixed(0)} ms`, 
 
 benchData(note, ratio);
 await benchReference(note);
+await benchServer(note);
 
 // `npm run bench -- core` leaves the browser's part out; its rows stay as they were measured last.
 const everything = !process.argv.includes("core");

@@ -232,7 +232,7 @@ describe("what is no file of a page", () => {
     symlinkSync("loop.html", join(folder, "loop.html"));
     symlinkSync("nowhere", join(folder, "broken.html"));
     symlinkSync(folder, join(folder, "round"));
-    spawnSync("mkfifo", [join(folder, "pipe.html")]);
+    spawnSync("bash", ["-c", `mkfifo "${join(folder, "pipe.html")}"`]);
     const { stderr, stdout, status } = run("audit", folder, "--format", "json");
     expect(JSON.parse(stdout).pages).toHaveLength(1);
     expect(stderr.split("\n").filter(Boolean).sort()).toEqual(

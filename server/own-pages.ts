@@ -1,4 +1,5 @@
 import { isServed } from "./hosts.mjs";
+import type { BoundedQueue } from "./queue";
 
 const text = (status: number, said: string, headers: Record<string, string> = {}) =>
   new Response(`${said}\n`, {
@@ -43,18 +44,37 @@ async function readWithin(request: Request, most: number): Promise<Uint8Array | 
   }
 }
 
-/** What one of our own pages asks, as JSON of at most so many bytes; or the answer to anybody else. */
-export async function askedByOwnPage(request: Request, most: number): Promise<{ asked: unknown } | Response> {
-  const refused = refusal(request);
-  if (refused) return refused;
+/** What is done for our own pages at an address. */
+interface Service {
+  /** Bytes that may be asked. */
+  most: number;
+  /** How much of it goes on at once; without it all of it does. */
+  queue?: BoundedQueue;
+  answer(asked: unknown, signal: AbortSignal): Response | Promise<Response>;
+}
+
+async function served(request: Request, { most, answer }: Service): Promise<Response> {
   const body = await readWithin(request, most);
   if (!body) return text(413, `At most ${most} bytes can be asked.`, { connection: "close" });
+  let asked: unknown;
   try {
-    return { asked: JSON.parse(new TextDecoder().decode(body)) };
+    asked = JSON.parse(new TextDecoder().decode(body));
   } catch {
     return text(400, "This is no JSON.");
   }
+  return answer(asked, request.signal);
 }
 
 /** The answer while more is asked than can be done. */
 export const busy = () => text(503, "Too much is being asked at once. Ask again in a moment.", { "retry-after": "2" });
+
+/**
+ * Answers one of our own pages, and nobody else. What waits for its turn has not been read yet, so that it takes no memory;
+ * where too much waits it is put off.
+ */
+export async function serveOwnPage(request: Request, service: Service): Promise<Response> {
+  const refused = refusal(request);
+  if (refused) return refused;
+  const serve = () => served(request, service);
+  return (await (service.queue ? service.queue.run(serve, request.signal) : serve())) ?? busy();
+}

@@ -1,4 +1,5 @@
 // npm start: serves what was built. PORT and HOST say where; without them port 3000, for this machine alone.
+import { createServer } from "node:http";
 import { fileURLToPath } from "node:url";
 import { createRequestHandler } from "@react-router/express";
 import compression from "compression";
@@ -9,6 +10,12 @@ process.env.NODE_ENV ??= "production";
 
 /** Time in milliseconds in which a request has to be there whole. */
 const REQUEST_TIMEOUT = 30_000;
+
+/** Time in milliseconds for what is being answered when the server is ended. */
+const LAST_ANSWERS = 5_000;
+
+/** Requests that something is done for at one time, or that wait for it: one editor's browser has some thirty. */
+const MOST_WORK = 90;
 
 const built = (path) => fileURLToPath(new URL(`../build/${path}`, import.meta.url));
 const app = express();
@@ -22,6 +29,17 @@ app.use((request, response, next) => {
     .type("text/plain")
     .send("Keen Quill does not answer to this name. Whoever runs it can list the name in KEEN_QUILL_HOSTS.\n");
 });
+// What is too much is put off before anything is done for it: else answering "not now" would take all the time there is.
+let working = 0;
+app.post("*", (_, response, next) => {
+  if (working >= MOST_WORK) {
+    response.status(503).set("Retry-After", "2").type("text/plain").send("Too much is being asked at once.\n");
+    return;
+  }
+  working++;
+  response.once("close", () => working--);
+  next();
+});
 app.use(compression());
 app.use("/assets", express.static(built("client/assets"), { immutable: true, maxAge: "1y" }));
 app.use(express.static(built("client"), { maxAge: "1h" }));
@@ -29,7 +47,10 @@ app.all("*", createRequestHandler({ build: await import("../build/server/index.j
 
 const port = Number(process.env.PORT ?? 3000);
 const host = process.env.HOST || "127.0.0.1";
-const server = app.listen(port, host, () => console.log(`Keen Quill is open at http://${host}:${port}/`));
+// Whoever finds no room among those that wait to be taken is told so after a second only.
+const server = createServer(app).listen({ port, host, backlog: 2048 }, () =>
+  console.log(`Keen Quill is open at http://${host}:${port}/`),
+);
 server.requestTimeout = REQUEST_TIMEOUT;
 server.on("error", (error) => {
   const taken = error.code === "EADDRINUSE";
@@ -38,4 +59,9 @@ server.on("error", (error) => {
   );
   process.exit(1);
 });
-for (const signal of ["SIGTERM", "SIGINT"]) process.once(signal, () => server.close());
+for (const signal of ["SIGTERM", "SIGINT"])
+  process.once(signal, () => {
+    server.close(() => process.exit(0));
+    // Who has not been answered by then asks again elsewhere.
+    setTimeout(() => process.exit(0), LAST_ANSWERS).unref();
+  });

@@ -1,16 +1,16 @@
 import { largeSiteZip } from "../../server/large-site";
-import { askedByOwnPage, postOnly } from "../../server/own-pages";
+import { postOnly, serveOwnPage } from "../../server/own-pages";
 import type { Route } from "./+types/large-site";
 
 export const loader = postOnly;
 
 /** A piece of the large demo site, as a zip. */
-export async function action({ request }: Route.ActionArgs) {
-  const own = await askedByOwnPage(request, 100);
-  if (own instanceof Response) return own;
-  const asked = (own.asked ?? {}) as { first?: unknown; count?: unknown };
-  const first = Math.max(0, Math.min(50_000, Number(asked.first) || 0));
-  const count = Math.max(1, Math.min(100, Number(asked.count) || 40));
+export const action = ({ request }: Route.ActionArgs) => serveOwnPage(request, { most: 100, answer: piece });
+
+function piece(asked: unknown): Response {
+  const { first: from, count: pages } = (asked ?? {}) as { first?: unknown; count?: unknown };
+  const first = Math.max(0, Math.min(50_000, Number(from) || 0));
+  const count = Math.max(1, Math.min(100, Number(pages) || 40));
   return new Response(largeSiteZip(first, count) as Uint8Array<ArrayBuffer>, {
     headers: { "content-type": "application/zip" },
   });

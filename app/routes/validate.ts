@@ -1,15 +1,19 @@
-import { askedByOwnPage, busy, postOnly } from "../../server/own-pages";
-import { MAX_BYTES, validateHtml } from "../../server/validate/validate-html";
+import { postOnly, serveOwnPage } from "../../server/own-pages";
+import { boundedQueue } from "../../server/queue";
+import { MAX_BYTES, THREADS, validateHtml } from "../../server/validate/validate-html";
 import type { Route } from "./+types/validate";
+
+/** Pages that wait for a thread. */
+const WAITING = 30;
+const checks = boundedQueue(THREADS, WAITING);
 
 export const loader = postOnly;
 
 /** Checks the source in the request's body, which is kept nowhere. */
-export async function action({ request }: Route.ActionArgs): Promise<Response> {
-  const own = await askedByOwnPage(request, MAX_BYTES);
-  if (own instanceof Response) return own;
-  const { source } = (own.asked ?? {}) as { source?: unknown };
-  if (typeof source !== "string") return new Response(null, { status: 400 });
-  const checking = validateHtml(source, request.signal);
-  return checking ? Response.json(await checking) : busy();
+export const action = ({ request }: Route.ActionArgs) =>
+  serveOwnPage(request, { most: MAX_BYTES, queue: checks, answer: checked });
+
+async function checked(asked: unknown): Promise<Response> {
+  const { source } = (asked ?? {}) as { source?: unknown };
+  return typeof source === "string" ? Response.json(await validateHtml(source)) : new Response(null, { status: 400 });
 }

@@ -98,9 +98,9 @@ export interface Assignment {
  */
 export function assignColumns(rows: readonly string[][]): Assignment {
   const [first = []] = rows;
-  const headings = first.map(readHeading);
+  const headings = Array.from(first, readHeading);
   // A heading that says no more than “proposal” belongs to the column before it.
-  const fields = headings.map((heading, i) => {
+  const fields = Array.from(headings, (heading, i) => {
     if (!heading) return null;
     return (
       heading.column ??

@@ -1,17 +1,16 @@
+import { availableParallelism } from "node:os";
 import { Worker } from "node:worker_threads";
 import type { ValidityAnswer, ValidityMessage } from "#core/exchange/validity";
-import { boundedQueue } from "../queue.ts";
 
 /** Time that one page may take, in milliseconds: some inputs would take minutes. */
 export const MAX_MS = 10_000;
 export const MAX_BYTES = 5 * 1024 * 1024;
 
-/** Threads at one time; two of them are kept for the next page. */
-const THREADS = 4;
+/** Pages that are checked at one time, each on a thread: a processor stays for answering. Two threads are kept. */
+export const THREADS = Math.max(1, Math.min(4, availableParallelism() - 1));
 const KEPT = 2;
-/** Pages that wait for a thread. */
-const WAITING = 40;
-
+/** What a thread may take up, so that all of them together leave the server its own. */
+const THREAD_MEMORY = { maxOldGenerationSizeMb: 96, maxYoungGenerationSizeMb: 16 };
 /** The thread's own code, since what runs the server bundles its modules. */
 const THREAD = `
 const { parentPort } = require("node:worker_threads");
@@ -40,19 +39,14 @@ parentPort.on("message", async (source) => {
 `;
 
 const idle: Worker[] = [];
-const queue = boundedQueue(THREADS, WAITING);
 
 /**
  * Checks a source against the HTML standard with html-validate, in a thread that is ended where a page takes longer than
- * `limit` milliseconds from the time its turn comes. The source is kept nowhere. Null where too many wait already.
+ * `limit` milliseconds. The source is kept nowhere.
  */
-export function validateHtml(source: string, signal: AbortSignal, limit = MAX_MS): Promise<ValidityAnswer> | null {
-  return queue.run(() => validateOnThread(source, limit), signal);
-}
-
-function validateOnThread(source: string, limit: number): Promise<ValidityAnswer> {
+export function validateHtml(source: string, limit = MAX_MS): Promise<ValidityAnswer> {
   return new Promise((resolve) => {
-    const thread = idle.pop() ?? new Worker(THREAD, { eval: true });
+    const thread = idle.pop() ?? new Worker(THREAD, { eval: true, resourceLimits: THREAD_MEMORY });
     thread.ref();
     const answer = (said: ValidityAnswer, keep: boolean) => {
       clearTimeout(timer);
@@ -66,7 +60,15 @@ function validateOnThread(source: string, limit: number): Promise<ValidityAnswer
     };
     const found = (messages: ValidityMessage[]) => answer({ ok: true, messages }, true);
     const failed = (error: Error) =>
-      answer({ ok: false, reason: `The check could not be made: ${error.message}` }, false);
+      answer(
+        {
+          ok: false,
+          reason: /memory/i.test(error.message)
+            ? "The page is too much for the check. Check a smaller part of it."
+            : `The check could not be made: ${error.message}`,
+        },
+        false,
+      );
     const timer = setTimeout(() => {
       const seconds = limit / 1000;
       const reason = `The check took longer than ${seconds} seconds and was ended. Check a smaller part of the page.`;

@@ -10,7 +10,7 @@ const UPWARDS =
 function namesThisPage(page: Page): (name: string) => boolean {
   const title = titleOf(page).toLowerCase();
   // In order, so that the texts that begin with a name stand where it would stand.
-  const headings = page.headings.map(({ text }) => text.toLowerCase()).sort();
+  const headings = Array.from(page.headings, ({ text }) => text.toLowerCase()).sort();
   return (name) => {
     const own = name.toLowerCase();
     if (own.length < 3) return false;
