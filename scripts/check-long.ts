@@ -124,7 +124,7 @@ const reworded = `${words.paragraphs} paragraphs with inline markup, reworded in
 broken.push(...words.faults);
 
 /** Made-up hostile inputs beside the known ones. */
-const HOSTILE = 300;
+const HOSTILE = 150;
 const hostile = hostileFaults(HOSTILE);
 broken.push(...hostile);
 const against1MB = `${HOSTILE} made-up inputs and every known one, up to 1 MB each, are read, audited, summarised and applied to: ${hostile.length} took longer than two seconds for a step, grew faster than n log n, or threw.`;

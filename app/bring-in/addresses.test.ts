@@ -24,10 +24,11 @@ describe("pages of equal addresses", () => {
     expect([...faultsOf(same)]).toEqual([["2", "The same address as index.html. Give it its own, or leave it out."]]);
   });
 
-  it("that are none, or whose site has not been said, are named too", () => {
-    expect([
-      ...faultsOf([page("a", "nonsense:"), page("b", `${UNSAID}b`), page("c", "https://a.example/c")]).keys(),
-    ]).toEqual(["a", "b"]);
+  it("that are none are named too, and equal ones before the site has been said", () => {
+    expect([...faultsOf([page("a", "nonsense:"), page("b", `${UNSAID}c`), page("c", `${UNSAID}c`)]).keys()]).toEqual([
+      "a",
+      "c",
+    ]);
   });
 });
 

@@ -30,19 +30,19 @@ export function parted<T extends Addressed>(pages: readonly T[]): (T & { moved: 
   });
 }
 
-/** Why each address cannot be brought in, by the page's id: it is none, not said yet, or another page's too. */
+/** Why each address cannot be brought in, by the page's id: it is none, or another page's too. */
 export function faultsOf(pages: readonly Pick<Addressed, "id" | "path" | "address">[]): Map<string, string> {
   const faults = new Map<string, string>();
   const first = new Map<string, string>();
   for (const { id, path, address } of pages) {
     const parsed = parseAddress(address);
-    if ("reason" in parsed) faults.set(id, parsed.reason);
-    else if (address.startsWith(UNSAID)) faults.set(id, "The site’s address has not been said yet.");
-    else {
-      const other = first.get(parsed.address);
-      if (other === undefined) first.set(parsed.address, path);
-      else faults.set(id, `The same address as ${other}. Give it its own, or leave it out.`);
+    if ("reason" in parsed) {
+      faults.set(id, parsed.reason);
+      continue;
     }
+    const other = first.get(parsed.address);
+    if (other === undefined) first.set(parsed.address, path);
+    else faults.set(id, `The same address as ${other}. Give it its own, or leave it out.`);
   }
   return faults;
 }

@@ -279,7 +279,9 @@ export function FromTable({
                     </span>
                     {row.doubt && <span className="block text-red">{row.doubt}</span>}
                   </span>
-                  <span className={`grid gap-1 ${row.does === "fault" || taken.has(row.row) ? "" : "opacity-60"}`}>
+                  <span
+                    className={`grid content-start gap-1 ${row.does === "fault" || taken.has(row.row) ? "" : "opacity-60"}`}
+                  >
                     {row.changes.map(({ column, was, is }) => (
                       <span key={column} className="grid">
                         <span className="text-12 text-soft">{COLUMN_NAMES[column]}</span>

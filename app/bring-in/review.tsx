@@ -111,9 +111,7 @@ export function Review({
                 onChange={(e) => change(page.id, { address: e.target.value, moved: false })}
                 className="w-full rounded border border-hairline bg-sheet px-2 py-1 font-mono text-12 aria-[invalid]:border-red disabled:text-soft"
               />
-              {faults.has(page.id) && !address.startsWith(UNSAID) && (
-                <span className="text-12 text-red">{faults.get(page.id)}</span>
-              )}
+              {faults.has(page.id) && <span className="text-12 text-red">{faults.get(page.id)}</span>}
               {moved && !faults.has(page.id) && (
                 <span className="text-12 text-soft">Its canonical names another page that comes in too.</span>
               )}

@@ -120,13 +120,16 @@ export default function BringIn() {
   };
   const finish = async (all: readonly Reviewed[]) => {
     const rows = all.filter(({ leftOut }) => !leftOut);
+    if (rows.some(({ address }) => address.startsWith(UNSAID))) {
+      setFault(
+        "Say where the site stands: type the beginning of its addresses, such as https://www.your-site.example/.",
+      );
+      return;
+    }
     const faults = faultsOf(rows.map(({ page: { id, path }, address }) => ({ id, path, address })));
     if (faults.size > 0) {
-      const unsaid = rows.some(({ address }) => address.startsWith(UNSAID));
       setFault(
-        unsaid
-          ? "Say where the site stands: type the beginning of its addresses, such as https://www.your-site.example/."
-          : `${faults.size === 1 ? "One address cannot" : `${faults.size} addresses cannot`} be used. What is wrong stands beside ${faults.size === 1 ? "it" : "them"}.`,
+        `${faults.size === 1 ? "One address cannot" : `${faults.size} addresses cannot`} be used. What is wrong stands beside ${faults.size === 1 ? "it" : "them"}.`,
       );
       return;
     }

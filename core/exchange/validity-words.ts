@@ -70,6 +70,13 @@ export const SAID_ANEW: Readonly<Record<string, readonly (readonly [RegExp, stri
   "element-required-attributes": [
     [/^<([^>]+)> is missing required "([^"]+)" attribute/, "The $1 element needs the attribute $2."],
   ],
+  "element-permitted-occurrences": [
+    [/^Element <([^>]+)> can only appear once under <([^>]+)>/, "A $1 element may stand only once in a $2 element."],
+  ],
+  "element-required-content": [
+    [/^<([^>]+)> element must have <([^>]+)> as content/, "A $1 element must hold a $2 element."],
+  ],
+  "no-dup-id": [[/^Duplicate ID "([^"]*)"/, "The id “$1” stands on the page more than once."]],
   "no-dup-attr": [[/^Attribute "([^"]+)" duplicated/, "The attribute $1 stands twice in this tag; the first counts."]],
   "no-raw-characters": [
     [/^Raw "<"/, "A < stands in the text as it is: write &lt;."],
