@@ -220,6 +220,21 @@ describe("storage", () => {
     expect((await other.evaluate(() => indexedDB.databases())).map(({ name }) => name)).toEqual([]);
   });
 
+  it("that another version takes over stops writing and says so", async () => {
+    const context = await freshContext();
+    const page = await openDemo(context);
+    const other = await openTab(context, "/icon.svg");
+    await other.evaluate(
+      () =>
+        new Promise<void>((resolve, reject) => {
+          const open = indexedDB.open("keen-quill", 9990);
+          open.onsuccess = () => resolve(open.result.close());
+          open.onerror = () => reject(open.error);
+        }),
+    );
+    await page.getByRole("alert").getByText("A newer Keen Quill is open in another tab").waitFor();
+  });
+
   it("that is full is said loudly, and what was typed stays on screen", async () => {
     const page = await openDemo(await freshContext());
     await openDesk(page, "Enamel mug");

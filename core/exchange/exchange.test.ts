@@ -77,6 +77,24 @@ describe("the change list", () => {
   });
 });
 
+// RFC 3986: 2.2 and 2.3 (reserved and unreserved characters), 2.4 (the percent sign), 4.2 (a first segment with a colon).
+it.each([
+  ["a b/c#d?e.html", "a%20b/c%23d%3Fe.html"],
+  ["50%.html", "50%25.html"],
+  ["a[1](2)'!*.html", "a%5B1%5D%282%29%27%21%2A.html"],
+  ["café/日本.html", "caf%C3%A9/%E6%97%A5%E6%9C%AC.html"],
+  ["x:y.html", "x%3Ay.html"],
+  ["a-._~b.html", "a-._~b.html"],
+  ["a\\b.html", "a/b.html"],
+  ["//a/b.html", "/.//a/b.html"],
+])("a file in SARIF as an address: %s", (file, expected) => {
+  const [page] = report().pages;
+  const one = auditReport.whole([{ ...(page as NonNullable<typeof page>), file }], []);
+  const uris = [...JSON.stringify(sarifOf(one)).matchAll(/"uri":"([^"]*)"/g)].map(([, uri]) => uri);
+  expect(new Set(uris)).toEqual(new Set([expected]));
+  for (const uri of uris) expect(uri).toMatch(/^(?:[A-Za-z0-9\-._~/]|%[0-9A-F]{2})+$/);
+});
+
 describe("a zip", () => {
   it("and pages that are packed by themselves are unpacked", () => {
     const packed = gzipSync(new TextEncoder().encode("<h1>A</h1>"));

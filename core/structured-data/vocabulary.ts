@@ -179,9 +179,15 @@ export function nearest(name: string, names: Iterable<string>): string[] {
     .map(({ one }) => one);
 }
 
+const lowerCased = new WeakMap<ReadonlyMap<string, unknown>, ReadonlyMap<string, string>>();
+
 /** The name among others that differs from one in its case alone. */
-export function inOtherCase(name: string, names: Iterable<string>): string | null {
-  const lower = name.toLowerCase();
-  for (const one of names) if (one.length === name.length && one !== name && one.toLowerCase() === lower) return one;
-  return null;
+export function inOtherCase(name: string, names: ReadonlyMap<string, unknown>): string | null {
+  let lower = lowerCased.get(names);
+  if (!lower) {
+    lower = new Map(Array.from(names.keys(), (one) => [one.toLowerCase(), one]));
+    lowerCased.set(names, lower);
+  }
+  const found = lower.get(name.toLowerCase());
+  return found === undefined || found === name ? null : found;
 }

@@ -13,11 +13,11 @@ export const dataTypeCase = dataRule({
     const { types, properties } = vocabulary();
     for (const entity of data.entities) {
       for (const type of entity.types) {
-        const meant = types.has(type) ? null : inOtherCase(type, types.keys());
+        const meant = types.has(type) ? null : inOtherCase(type, types);
         if (meant) yield { message: `Write the type ${quote(type)} as ${meant}.`, at: placeOf(data, entity.typeSaid) };
       }
       for (const { name, written, said } of entity.properties) {
-        const meant = properties.has(name) ? null : inOtherCase(name, properties.keys());
+        const meant = properties.has(name) ? null : inOtherCase(name, properties);
         if (meant)
           yield { message: `Write the property ${quote(written)} as ${meant}.`, at: placeOf(data, said, "key") };
       }

@@ -15,7 +15,7 @@ export const dataUnknownProperty = dataRule({
       for (const { name, written, said } of entity.properties) {
         // “query-input” says what an action asks for (schema.org, Actions: -input and -output).
         if (properties.has(name.replace(/-(?:input|output)$/, "")) && !properties.has(name)) continue;
-        if (name.includes(":") || properties.has(name) || inOtherCase(name, properties.keys())) continue;
+        if (name.includes(":") || properties.has(name) || inOtherCase(name, properties)) continue;
         const own = entity.types.flatMap((type) => propertiesOf(type).map((one) => one.name));
         const near = [...new Set([...nearest(name, own), ...nearest(name, properties.keys())])].slice(0, 3);
         yield {

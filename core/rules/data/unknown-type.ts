@@ -13,7 +13,7 @@ export const dataUnknownType = dataRule({
     const { types } = vocabulary();
     for (const entity of data.entities) {
       for (const type of entity.types) {
-        if (type.includes(":") || types.has(type) || inOtherCase(type, types.keys())) continue;
+        if (type.includes(":") || types.has(type) || inOtherCase(type, types)) continue;
         const near = nearest(type, types.keys());
         yield {
           message: `schema.org has no type ${quote(type)}.${near.length > 0 ? ` Nearest: ${near.join(", ")}.` : ""}`,
