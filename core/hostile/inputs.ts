@@ -209,6 +209,21 @@ export const KNOWN: readonly HostileInput[] = [
   inParagraph("paragraph of http", "http://"),
   inLink("link of words", "lamp "),
   inLink("link of no-break spaces", "\u00a0"),
+  // Runs of one sign before a word: what looks for their end from each of them takes long.
+  ...[".", "\u00a0", " ", "!", "-", "…", "(", "\u200b", ")", "1", "[ "].flatMap((sign) => {
+    const run = (size: number) => `${sign.repeat(size / sign.length)}lamp`;
+    const name = JSON.stringify(sign);
+    return [
+      html(`title of a run of ${name}`, (size) => page(`<title>${run(size)}</title>`, "")),
+      html(`heading of a run of ${name}`, (size) => page("<title>A</title>", `<h2>${run(size)}</h2><h3>Lit</h3>`)),
+      html(`texts of runs of ${name}`, (size) =>
+        page(
+          `<title>A</title><meta name=description content="${run(size / 4)}">`,
+          `<p>${run(size / 4)}</p><a href=/x>${run(size / 4)}</a><img src=x alt="${run(size / 4)}">`,
+        ),
+      ),
+    ];
+  }),
   // Elements.
   inBody("links", "<a href=/a#>x</a>"),
   inBody("links to one place", "<a href=/a>read more</a> "),

@@ -180,7 +180,8 @@ function append(parent: ParentNode, node: TreeNode): void {
 }
 
 function insertBefore(parent: ParentNode, node: TreeNode, before: TreeNode): void {
-  parent.children.splice(parent.children.indexOf(before), 0, node);
+  // It is mostly the last one: a table that text or links are moved out of.
+  parent.children.splice(parent.children.lastIndexOf(before), 0, node);
   node.parent = parent;
 }
 
@@ -252,7 +253,7 @@ function adapter(limit: number) {
     insertText: (parent: ParentNode, chars: string) =>
       insertText(parent, parent.children.length, { chars, location: { startOffset: -1, endOffset: -1 } }),
     insertTextBefore: (parent: ParentNode, chars: string, before: TreeNode) =>
-      insertText(parent, parent.children.indexOf(before), { chars, location: { startOffset: -1, endOffset: -1 } }),
+      insertText(parent, parent.children.lastIndexOf(before), { chars, location: { startOffset: -1, endOffset: -1 } }),
     adoptAttributes: (element: ElementNode, attributes: Token.Attribute[]) => {
       const names = adopted.get(element) ?? new Set(element.attributes.map((a) => a.name));
       adopted.set(element, names);

@@ -126,9 +126,11 @@ interface Place {
 
 function convert(word: string, style: LetterCase, place: Place): string {
   const { opens, last, shouting, text, start, language } = place;
+  // As much of what stands before as any of these looks at.
+  const before = text.slice(Math.max(0, start - 40), start);
   const lower = isDutch(language) ? word.toLowerCase() : lowerCase(word, language);
   // A variable of a template is no word.
-  if (word.includes("_") || /[{%$<]$/.test(text.slice(0, start))) return word;
+  if (word.includes("_") || /[{%$<]$/.test(before)) return word;
   // Glued to what stands before, as in "Q&A" or "hair[cut]": part of that word.
   const glued = /[\p{L}\p{N}][^\s\p{L}\p{N}/–—-]+$/u.test(text.slice(Math.max(0, start - 8), start));
   if (glued) return shouting ? lower : word;
@@ -138,7 +140,7 @@ function convert(word: string, style: LetterCase, place: Place): string {
   if (style === "sentence" || style === "lower") {
     if (opens && style === "sentence") {
       // Behind a colon or a dash some begin with a capital and some do not: it stays as it was written.
-      if (/(?::|\s[–—-])\s+["'“‘(]*$/.test(text.slice(0, start)) && !shouting) return word;
+      if (/(?::|\s[–—-])\s+["'“‘(]*$/.test(before) && !shouting) return word;
       return capital(place.names?.words.get(lower) ?? lower, language);
     }
     return small(word, lower, place);

@@ -36,7 +36,8 @@ export function wordsOf(text: string, language: string): Word[] {
   for (const match of text.matchAll(WORD)) {
     const [word] = match;
     const start = match.index;
-    if (UNSPACED.test(word)) {
+    // A letter that stands alone is a word; asking the segmenter takes a hundred times as long as finding it.
+    if (UNSPACED.test(word) && (word.length > 1 || !/\p{L}/u.test(word))) {
       segment(word, start, language, words);
       continue;
     }

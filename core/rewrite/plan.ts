@@ -277,9 +277,16 @@ function splitPart(heading: Heading, value: string, step: (part: number, text: s
   return `This heading is made of ${parts.filter((p) => p.kind !== "break").length} parts, and the change touches more than one of them. Change one part at a time.`;
 }
 
+/** The white space that a text ends with. */
+function spaceBehind(text: string): string {
+  let start = text.length;
+  while (start > 0 && /[\t\n\f\r ]/.test(text[start - 1] ?? "")) start--;
+  return text.slice(start);
+}
+
 /** A text with its core replaced and the white space around it kept. */
 export function replaceTrimmed(text: string, core: string): string {
   const lead = /^[\t\n\f\r ]*/.exec(text)?.[0] ?? "";
-  const trail = lead.length === text.length ? "" : (/[\t\n\f\r ]*$/.exec(text)?.[0] ?? "");
+  const trail = lead.length === text.length ? "" : spaceBehind(text);
   return lead + core + trail;
 }

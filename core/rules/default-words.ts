@@ -102,3 +102,6 @@ export const PLACEHOLDER_ALTS = list(
   "图片,圖片,照片,图像,圖像,图标,圖標,标志",
   "صورة,شعار,أيقونة",
 );
+
+/** Characters of the longest text that is looked at for words of these lists. */
+export const LONGEST = 300;

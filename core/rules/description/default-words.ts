@@ -1,5 +1,5 @@
 import { descriptionOf } from "../../page/page.ts";
-import { DEFAULT_DESCRIPTIONS } from "../default-words.ts";
+import { DEFAULT_DESCRIPTIONS, LONGEST } from "../default-words.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { charactersOf, descriptionRange, quote, withoutBrand } from "../texts.ts";
 
@@ -21,7 +21,7 @@ export const descriptionDefaultWords = rule({
   },
   *check(page, { houseStyle, settings }) {
     const text = descriptionOf(page);
-    const bare = withoutBrand(text, houseStyle.brand)
+    const bare = withoutBrand(text.slice(0, LONGEST), houseStyle.brand)
       .toLowerCase()
       .replace(/[.!。！\s]+$/, "");
     const starts = settings.words.some(

@@ -1,5 +1,5 @@
 import { contentHeadings } from "../../outline/outline.ts";
-import { DEFAULT_HEADINGS } from "../default-words.ts";
+import { DEFAULT_HEADINGS, LONGEST } from "../default-words.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { quote, withoutBrand } from "../texts.ts";
 
@@ -13,7 +13,7 @@ export const headingDefaultWords = rule({
   settings: { words: { type: "words", default: DEFAULT_HEADINGS, says: "These say nothing as an H1: {words}" } },
   *check(page, { houseStyle, settings }) {
     const h1 = contentHeadings(page).find(({ heading }) => heading.level === 1 && heading.text !== "");
-    if (!h1) return;
+    if (!h1 || h1.heading.text.length > LONGEST) return;
     const bare = withoutBrand(h1.heading.text, houseStyle.brand)
       .replace(/’/g, "'")
       .replace(/(?:\s+(?:to|at|by))?[\s|–—:.!-]*$/g, "")

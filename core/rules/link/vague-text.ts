@@ -1,4 +1,4 @@
-import { VAGUE_LINKS } from "../default-words.ts";
+import { LONGEST, VAGUE_LINKS } from "../default-words.ts";
 import { rule } from "../rule.ts";
 import { quote } from "../texts.ts";
 
@@ -12,6 +12,7 @@ export const linkVagueText = rule({
   settings: { words: { type: "words", default: VAGUE_LINKS, says: "These say nothing as a link: {words}" } },
   *check(page, { settings }) {
     for (const [index, link] of page.links.entries()) {
+      if (link.text.length > LONGEST) continue;
       const bare = link.text
         .toLowerCase()
         .replace(/[\s.!…»›>→。！-]+$/g, "")

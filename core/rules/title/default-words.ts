@@ -1,5 +1,5 @@
 import { titleOf } from "../../page/page.ts";
-import { DEFAULT_TITLES } from "../default-words.ts";
+import { DEFAULT_TITLES, LONGEST } from "../default-words.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { quote, titleRange, withoutBrand } from "../texts.ts";
 
@@ -13,6 +13,7 @@ export const titleDefaultWords = rule({
   settings: { words: { type: "words", default: DEFAULT_TITLES, says: "These say nothing by themselves: {words}" } },
   *check(page, { houseStyle, settings }) {
     const title = titleOf(page);
+    if (title.length > LONGEST) return;
     const bare = withoutBrand(title, houseStyle.brand)
       .replace(/^[\s|–—:·-]+|[\s|–—:·.!-]+$/g, "")
       .toLowerCase();
