@@ -8,7 +8,6 @@ const AT_ONCE = 500;
 /** How long a file is asked for meanwhile, and how often, in milliseconds. */
 const ASKED_FOR = 8_000;
 const EVERY = 40;
-const WARMING = 10_000;
 
 const FLOOD = `
 const { request } = require("node:http");

@@ -67,7 +67,7 @@ describe("the HTML of the whole site", () => {
     await page.getByRole("grid", { name: "Pages" }).waitFor();
     await page.getByRole("link", { name: "Check the HTML" }).click();
     await page.getByRole("button", { name: "Check all 37 again" }).waitFor({ timeout: 60_000 });
-    await page.getByRole("button", { name: /Duplicate ID "law"/ }).click();
+    await page.getByRole("button", { name: /The id “law” stands on the page more than once/ }).click();
     await page.getByRole("link", { name: /line 24/ }).click();
     const source = page.getByRole("region", { name: "Source" });
     await source.getByText("1 place is not valid HTML.").waitFor();

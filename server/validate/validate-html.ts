@@ -6,8 +6,8 @@ import type { ValidityAnswer, ValidityMessage } from "#core/exchange/validity";
 export const MAX_MS = 10_000;
 export const MAX_BYTES = 5 * 1024 * 1024;
 
-/** Pages that are checked at one time, each on a thread: a processor stays for answering. Two threads are kept. */
-export const THREADS = Math.max(1, Math.min(4, availableParallelism() - 1));
+/** Pages that are checked at one time, each on a thread, where there are more of them a processor stays for answering. Two are kept. */
+export const THREADS = Math.max(2, Math.min(4, availableParallelism() - 1));
 const KEPT = 2;
 /** What a thread may take up, so that all of them together leave the server its own. */
 const THREAD_MEMORY = { maxOldGenerationSizeMb: 96, maxYoungGenerationSizeMb: 16 };
