@@ -66,7 +66,7 @@ const MOST = 2_000;
 const GROWS_FROM = 1_000;
 /** What takes less than the first for 25 KB, or less than the second and has grown evenly so far, takes no `MOST` for 200. */
 const QUICK = 30;
-const EVEN = 100;
+const EVEN = 200;
 
 /** How much longer n log n takes for one size than for another. */
 const grown = (from: number, to: number) => (to / from) * (Math.log(to) / Math.log(from));
@@ -87,7 +87,7 @@ export function slowness(
       const ms = totalOf(work);
       if (Math.max(...Object.values(work)) > MOST) return `${size} characters take ${JSON.stringify(work)} ms`;
       // Twice what it may grow by, for what the machine does beside.
-      if (before && before.ms > EVEN && ms > GROWS_FROM && ms > 2 * grown(before.size, size) * before.ms)
+      if (before && before.ms > QUICK && ms > GROWS_FROM && ms > 2 * grown(before.size, size) * before.ms)
         return `from ${before.size} to ${size} characters it grows from ${before.ms} to ${ms} ms`;
       return null;
     };
@@ -97,7 +97,7 @@ export function slowness(
     const slow = tooSlow(work);
     if (slow) return `${input.name}: ${slow}`;
     const ms = totalOf(work);
-    const even = before !== null && ms < EVEN && ms < 1.3 * grown(before.size, size) * before.ms;
+    const even = before !== null && ms < EVEN && ms < 1.15 * grown(before.size, size) * before.ms;
     if (i === sizes.length - 2 && (ms < QUICK || even)) return null;
     before = { size, ms };
   }
