@@ -8,6 +8,7 @@ import { db } from "../store/db";
 import { SERVER_GONE } from "../store/validity";
 import { Action } from "../ui/controls";
 import { Mark } from "../ui/mark";
+import { OwnWords } from "../ui/own-words";
 import type { Desk } from "./use-desk";
 
 const SourceView = lazy(() => import("./source-view"));
@@ -113,12 +114,7 @@ export const Source = memo(function Source({ desk }: { desk: Desk }) {
                 <span className="font-mono text-12 text-soft">line {one.line}</span>
                 <span className="min-w-0 break-words">{one.message}</span>
               </button>
-              {one.own && (
-                <details className="ml-[100px] text-12 text-soft">
-                  <summary className="w-max cursor-pointer text-blue">why</summary>
-                  The validator says: “{one.own}” ({one.rule}).
-                </details>
-              )}
+              <OwnWords own={one.own} rule={one.rule} className="ml-[100px] text-12" />
             </li>
           ))}
         </ol>

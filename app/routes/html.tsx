@@ -11,6 +11,7 @@ import { Action, MainButton } from "../ui/controls";
 import { BelowPages } from "../ui/frame";
 import { Mark } from "../ui/mark";
 import { useNotices } from "../ui/notice";
+import { OwnWords } from "../ui/own-words";
 import { ProgressLine } from "../ui/progress-line";
 import { useSite } from "./site";
 
@@ -128,12 +129,7 @@ export default function Html() {
                   </>
                 )}
               </p>
-              {group.own && (
-                <details className="text-soft">
-                  <summary className="w-max cursor-pointer text-blue">why</summary>
-                  The validator says: “{group.own}” ({group.rule}).
-                </details>
-              )}
+              <OwnWords own={group.own} rule={group.rule} />
               <ul>
                 {group.pages.slice(0, PAGES).map(({ id, places }) => (
                   <li key={id} className="border-hairline border-b py-3">

@@ -5,6 +5,7 @@ import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/rules/house-style";
 import { guessTitlePattern } from "#core/site/brand";
 import { inLanes, onPool } from "../workers/pool";
 import { act, type Put } from "./act";
+import { askServer } from "./ask-server";
 import type { BroughtAgain } from "./bring-again";
 import { db, type PageRecord, type SiteRecord } from "./db";
 import { explainStorage } from "./faults";
@@ -261,11 +262,7 @@ interface DemoFacts {
 }
 
 async function unzipFrom(path: string, asked: object, also: string[] = []): Promise<PackedFile[]> {
-  const answer = await fetch(path, {
-    method: "POST",
-    body: JSON.stringify(asked),
-    headers: { "content-type": "application/json" },
-  });
+  const answer = await askServer(path, asked);
   if (!answer.ok) throw new Error("This application's server did not answer. Start it again, then try once more.");
   const bytes = new Uint8Array(await answer.arrayBuffer());
   const unpacked = await onPool(async (worker) => await worker.unzipPages(bytes, also));

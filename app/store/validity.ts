@@ -1,4 +1,5 @@
 import { toldOf, type Validity, type ValidityAnswer } from "#core/exchange/validity";
+import { askServer } from "./ask-server";
 
 export const SERVER_GONE =
   "HTML is checked on this application's own server, which does not answer. All else goes on without it.";
@@ -7,15 +8,7 @@ export const SERVER_GONE =
 export async function checkValidity(source: string): Promise<Validity[] | { reason: string; gone?: true }> {
   let answer: ValidityAnswer;
   try {
-    const response = await fetch("/validate", {
-      method: "POST",
-      body: JSON.stringify({ source }),
-      headers: { "content-type": "application/json" },
-    });
-    if (response.status === 503) {
-      await new Promise((resolve) => setTimeout(resolve, Number(response.headers.get("retry-after") ?? 2) * 1000));
-      return checkValidity(source);
-    }
+    const response = await askServer("/validate", { source });
     if (response.status === 413)
       return { reason: "The page is larger than 5 MB. Check what was handed over with a tool of your own." };
     if (!response.ok)
