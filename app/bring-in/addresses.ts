@@ -17,14 +17,14 @@ export interface Addressed {
  * whose place it is, and the others stand at their own.
  */
 export function parted<T extends Addressed>(pages: readonly T[]): (T & { moved: boolean })[] {
-  const groups = new Map<string, T[]>();
-  for (const page of pages) groups.set(page.address, [...(groups.get(page.address) ?? []), page]);
-  const taken = new Set(groups.keys());
+  /** Whose each address is: the page's that has its place there, else the first one's. */
+  const owners = new Map<string, T>();
+  for (const page of pages)
+    if (!owners.has(page.address) || page.guess === page.address) owners.set(page.address, page);
+  const taken = new Set(owners.keys());
   return pages.map((page) => {
-    const group = groups.get(page.address) ?? [];
     const { guess } = page;
-    const first = group.find((one) => one.guess === one.address) ?? group[0];
-    if (group.length < 2 || page === first || guess === null || taken.has(guess)) return { ...page, moved: false };
+    if (page === owners.get(page.address) || guess === null || taken.has(guess)) return { ...page, moved: false };
     taken.add(guess);
     return { ...page, address: guess, moved: true };
   });

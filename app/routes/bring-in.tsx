@@ -159,19 +159,29 @@ export default function BringIn() {
   };
   /** Pages whose address was corrected are read again with it: what is found on them depends on it. */
   const readAgain = async (rows: readonly Reviewed[]): Promise<Prepared[]> => {
-    const placed = rows.flatMap(({ page, address }) => {
+    const corrected = new Map<Prepared, Incoming>();
+    for (const { page, address } of rows) {
       const parsed = parseAddress(address);
-      return address === page.address || "reason" in parsed
-        ? []
-        : [{ ...page.source, path: page.path, address: parsed.address, addressKnown: true }];
-    });
-    if (placed.length === 0) return rows.map(({ page }) => page);
+      if (address !== page.address && "address" in parsed)
+        corrected.set(page, { ...page.source, address: parsed.address, addressKnown: true });
+    }
+    if (corrected.size === 0) return rows.map(({ page }) => page);
     stop.current = new AbortController();
-    setReading({ done: 0, of: placed.length });
+    const of = corrected.size;
+    setReading({ done: 0, of });
     try {
-      const again = await prepare(site, placed, (done) => setReading({ done, of: placed.length }), stop.current.signal);
-      // What was not read any more, because it was stopped, is not brought in.
-      return [...rows.flatMap(({ page, address }) => (address === page.address ? [page] : [])), ...again];
+      const again = await prepare(
+        site,
+        [...corrected.values()],
+        (done) => setReading({ done, of }),
+        stop.current.signal,
+      );
+      const bySource = new Map(again.map((one) => [one.source, one]));
+      // In their order; what was not read any more, because it was stopped, is not brought in.
+      return rows.flatMap(({ page }) => {
+        const source = corrected.get(page);
+        return source ? (bySource.get(source) ?? []) : [page];
+      });
     } finally {
       setReading(null);
     }
