@@ -28,7 +28,7 @@ vi.mock("./fetch-from-server", () => ({
     );
   },
 }));
-vi.mock("../workers/pool", async () => {
+vi.mock("../workers/pool", async (original) => {
   const worker = {
     ...(await import("../store/read-incoming")),
     ...(await import("../store/bring-again")),
@@ -36,11 +36,10 @@ vi.mock("../workers/pool", async () => {
     ...(await import("./fetch-page")),
   };
   return {
+    ...(await original<typeof import("../workers/pool")>()),
     onPoolBeside: (run: (w: typeof worker) => Promise<unknown>) => run(worker),
     onPool: (run: (w: typeof worker) => Promise<unknown>) => run(worker),
     inLanes: (work: unknown[], run: (one: unknown) => Promise<unknown>) => Promise.all(work.map(run)),
-    PAGE_LIMIT: 20_000,
-    TookTooLong: Error,
   };
 });
 vi.stubGlobal("navigator", {

@@ -1,5 +1,6 @@
-import { inLanes, onPool, PAGE_LIMIT, TookTooLong } from "../workers/pool";
+import { inLanes, onPool, PAGE_LIMIT } from "../workers/pool";
 import { db, type PageRecord, type SiteRecord } from "./db";
+import { unreadAfter } from "./read-within";
 import { today } from "./today";
 
 /** Pages that one worker audits before it writes: few enough that the table fills as results arrive. */
@@ -22,10 +23,11 @@ export async function freshenPages(
     try {
       await examine([id]);
     } catch (error) {
-      if (!(error instanceof TookTooLong)) throw error;
-      // What a page is found to be today it was not when it came in: it is kept, and read no more.
+      const unread = unreadAfter(error);
       const page = await db().pages.get(id);
-      if (page) await db().originals.update(page.original, { unread: "too-slow" });
+      if (!unread || !page) throw error;
+      // What a page is found to be today it was not when it came in: it is kept, and read no more.
+      await db().originals.update(page.original, { unread });
       await examine([id]);
     }
   };
@@ -33,7 +35,7 @@ export async function freshenPages(
     try {
       await examine(chunk);
     } catch (error) {
-      if (!(error instanceof TookTooLong)) throw error;
+      if (!unreadAfter(error)) throw error;
       for (const id of chunk) if (!signal.aborted) await examineAlone(id);
     }
     return chunk.length;

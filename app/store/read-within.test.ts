@@ -1,12 +1,11 @@
 import { beforeEach, expect, it, vi } from "vitest";
 import type { Incoming } from "./read-incoming";
 
-class TookTooLong extends Error {}
-vi.mock("../workers/pool", () => ({
-  PAGE_LIMIT: 1,
-  TookTooLong,
+vi.mock("../workers/pool", async (original) => ({
+  ...(await original<typeof import("../workers/pool")>()),
   onPool: (run: (worker: unknown) => unknown) => run(null),
 }));
+const { TookTooLong, WorkerLost } = await import("../workers/pool");
 const { readWithin } = await import("./read-within");
 
 const incoming = { path: "a.html", address: "https://quay.example/a" } as Incoming;
@@ -23,6 +22,7 @@ const failing = (error: Error) =>
 
 it.each([
   ["too-slow", new TookTooLong("late")],
+  ["failed", new WorkerLost("died twice")],
   ["failed", new RangeError("Maximum call stack size exceeded")],
   ["failed", Object.assign(new Error("from a worker"), { name: "TypeError" })],
 ])("keeps a page unread that is %s, and does not try it again", async (unread, error) => {

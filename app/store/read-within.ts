@@ -1,10 +1,12 @@
 import type { Unread } from "#core/page/original";
-import { onPool, PAGE_LIMIT, type PooledWorker, TookTooLong } from "../workers/pool";
+import { onPool, PAGE_LIMIT, type PooledWorker, TookTooLong, WorkerLost } from "../workers/pool";
 import type { Incoming } from "./read-incoming";
 
 /** Why a page stays unread after such an error; null for errors that say nothing about the page. */
-function unreadAfter(error: unknown): Unread | null {
+export function unreadAfter(error: unknown): Unread | null {
   if (error instanceof TookTooLong) return "too-slow";
+  // Its worker has died of it twice.
+  if (error instanceof WorkerLost) return "failed";
   // Too much for the program: its calls went too deep, or a text became too long.
   return error instanceof Error && (error.name === "RangeError" || error.name === "TypeError") ? "failed" : null;
 }

@@ -9,10 +9,10 @@ const SIZE = Math.max(2, Math.min(8, (globalThis.navigator?.hardwareConcurrency 
 /** How long one page may take, in milliseconds: reading the largest takes a tenth of that. */
 export const PAGE_LIMIT = 20_000;
 
-/** The work took longer than it may; its worker was ended. */
-export class TookTooLong extends Error {}
-/** The worker was ended, or died, while it was at other work too. */
-class WorkerLost extends Error {}
+/** The worker was ended or died beneath the work, twice where the work was done again. */
+export class WorkerLost extends Error {}
+/** The work took longer than it may; its worker was ended for it. */
+export class TookTooLong extends WorkerLost {}
 
 interface Member {
   worker: Worker;
@@ -87,7 +87,7 @@ async function oncemore<R>(work: () => Promise<R>): Promise<R> {
   try {
     return await work();
   } catch (error) {
-    if (!(error instanceof WorkerLost)) throw error;
+    if (!(error instanceof WorkerLost) || error instanceof TookTooLong) throw error;
     return await work();
   }
 }
