@@ -11,7 +11,7 @@ const NOT_SHOWN = /(?:^|;)\s*(?:display\s*:\s*none|visibility\s*:\s*hidden)\b/i;
  * every screen, and no other rule of the page speaks of that name's display.
  */
 export function hiddenNames(document: FragmentNode, source: string): HiddenNames {
-  if (!/<style[\s>]/i.test(source) || !/display\s*:\s*none/i.test(source)) return NOTHING;
+  if (!/<style[\s>]/i.test(source) || !/display\s*:\s*none|visibility\s*:\s*hidden/i.test(source)) return NOTHING;
   const sheets: string[] = [];
   const collect = (nodes: readonly TreeNode[]) => {
     for (const node of nodes) {
