@@ -98,6 +98,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   const [phrase, setPhraseNow] = useState(stored.phrase);
   const [savedAt, setSavedAt] = useState<string | null>(null);
   const pending = useRef(0);
+  const writing = useRef(Promise.resolve());
   const echoes = useRef(new Echoes());
 
   // What another tab or an undo has written is shown, unless something typed here is still on its way.
@@ -140,7 +141,9 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   const write = useCallback(
     (task: () => Promise<void>) => {
       pending.current++;
-      task()
+      // One after the other: what was done later must not be kept before what was done first, which would take it back.
+      writing.current = writing.current
+        .then(task)
         .then(() => setSavedAt(now()))
         .catch((error) => {
           // What was kept before says nothing of what was not.
