@@ -1,1 +1,2 @@
+export function isLoopback(host: string | null | undefined): boolean;
 export function isServed(host: string | null | undefined): boolean;

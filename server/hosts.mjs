@@ -2,6 +2,19 @@
 
 const LOOPBACK = /^(?:localhost|(?:[a-z0-9-]+\.)*localhost|127(?:\.\d{1,3}){3}|\[::1\])$/;
 
+/** @param {string | null | undefined} host */
+const named = (host) => (host ?? "").toLowerCase().trim();
+/** @param {string} name */
+const withoutPort = (name) => name.replace(/:\d+$/, "");
+
+/**
+ * Whether a Host header names the machine itself.
+ *
+ * @param {string | null | undefined} host
+ * @returns {boolean}
+ */
+export const isLoopback = (host) => LOOPBACK.test(withoutPort(named(host)));
+
 /**
  * Whether a Host header names this server: loopback, or what the operator has listed in KEEN_QUILL_HOSTS, parted by commas.
  * A page elsewhere can have its own name lead here, and would then be taken for ours.
@@ -10,8 +23,7 @@ const LOOPBACK = /^(?:localhost|(?:[a-z0-9-]+\.)*localhost|127(?:\.\d{1,3}){3}|\
  * @returns {boolean}
  */
 export function isServed(host) {
-  const name = (host ?? "").toLowerCase().trim();
-  if (LOOPBACK.test(name.replace(/:\d+$/, ""))) return true;
+  const name = named(host);
   const listed = (process.env.KEEN_QUILL_HOSTS ?? "").toLowerCase().split(",");
-  return name !== "" && listed.some((one) => one.trim() === name || one.trim() === name.replace(/:\d+$/, ""));
+  return isLoopback(name) || (name !== "" && listed.some((one) => [name, withoutPort(name)].includes(one.trim())));
 }

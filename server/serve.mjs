@@ -4,7 +4,7 @@ import { fileURLToPath } from "node:url";
 import { createRequestHandler } from "@react-router/express";
 import compression from "compression";
 import express from "express";
-import { isServed } from "./hosts.mjs";
+import { isLoopback, isServed } from "./hosts.mjs";
 
 process.env.NODE_ENV ??= "production";
 
@@ -40,7 +40,12 @@ app.post("*", (_, response, next) => {
   response.once("close", () => working--);
   next();
 });
-app.use(compression());
+// To the machine itself, packing takes longer than sending.
+app.use(
+  compression({
+    filter: (request, response) => !isLoopback(request.headers.host) && compression.filter(request, response),
+  }),
+);
 app.use("/assets", express.static(built("client/assets"), { immutable: true, maxAge: "1y" }));
 app.use(express.static(built("client"), { maxAge: "1h" }));
 app.all("*", createRequestHandler({ build: await import("../build/server/index.js"), mode: process.env.NODE_ENV }));
