@@ -18,6 +18,7 @@ import { act } from "../store/act";
 import { db, type PageRecord, type SetAsideRecord, type SiteRecord } from "../store/db";
 import { setAsideFor } from "../store/examine";
 import { expandData } from "../store/expand";
+import { keep } from "../store/keeping";
 import { decideConflict, pagePuts, saveRecord, saveRedraft } from "../store/redraft";
 import { useSiteFindings } from "../store/site-findings";
 import { today } from "../store/today";
@@ -98,7 +99,6 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   const [phrase, setPhraseNow] = useState(stored.phrase);
   const [savedAt, setSavedAt] = useState<string | null>(null);
   const pending = useRef(0);
-  const writing = useRef(Promise.resolve());
   const echoes = useRef(new Echoes());
 
   // What another tab or an undo has written is shown, unless something typed here is still on its way.
@@ -139,11 +139,9 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   const notesAt = useMemo(() => byPlace(notes), [notes]);
 
   const write = useCallback(
-    (task: () => Promise<void>) => {
+    (task: () => Promise<void>, slot: string | null = null) => {
       pending.current++;
-      // One after the other: what was done later must not be kept before what was done first, which would take it back.
-      writing.current = writing.current
-        .then(task)
+      keep(task, slot)
         .then(() => setSavedAt(now()))
         .catch((error) => {
           // What was kept before says nothing of what was not.
@@ -175,7 +173,8 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     setEdits(next);
     const state = stateFor(applied.page, { ready: false });
     echoes.current.send(JSON.stringify(next));
-    write(() => saveRedraft(state, next, label, merge ? `${stored.id} ${merge}` : null));
+    const slot = merge ? `${stored.id} ${merge}` : null;
+    write(() => saveRedraft(state, next, label, slot), slot);
     return null;
   };
   const told = (reason: string | null) => {
@@ -225,7 +224,8 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     setPhrase(text) {
       setPhraseNow(text);
       const state = stateFor(page, { phrase: text });
-      write(() => saveRecord(state, edits, "Target phrase", `${stored.id} phrase`));
+      const slot = `${stored.id} phrase`;
+      write(() => saveRecord(state, edits, "Target phrase", slot), slot);
     },
     setAddress(address) {
       const moved = applyToPage({ ...original, address }, edits).page;

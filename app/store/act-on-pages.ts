@@ -1,6 +1,7 @@
 import { onPoolAll } from "../workers/pool";
 import { act, type Put } from "./act";
 import { db, type PageRecord, type SiteRecord } from "./db";
+import { allKept } from "./keeping";
 import type { PageChange } from "./redraft-pages";
 import { today } from "./today";
 
@@ -24,6 +25,7 @@ export async function changePages(
   label: string,
   { onProgress, signal }: LongWork = {},
 ): Promise<Acted> {
+  await allKept();
   const date = today();
   const results = await onPoolAll(
     changes,

@@ -9,6 +9,7 @@ import {
   type RedraftRecord,
 } from "./db";
 import { explainStorage } from "./faults";
+import { allKept } from "./keeping";
 
 /** A record to put, or to delete where `after` is null. Summaries follow from pages and are not recorded. */
 export interface Put {
@@ -186,6 +187,7 @@ export interface Undone {
 async function step(siteId: string, direction: "undo" | "redo"): Promise<Undone | null> {
   const from = direction === "undo" ? 0 : 1;
   try {
+    await allKept();
     return await db().transaction("rw", [...TABLES, "actions"], async () => {
       const candidates = () => db().actions.where("[siteId+undone]").equals([siteId, from]);
       const next = direction === "undo" ? await candidates().last() : await candidates().first();

@@ -4,6 +4,7 @@ import { PAGE_KINDS } from "#core/page/page-kind";
 import { houseStyleSchema } from "#core/rules/house-style-schema";
 import { db, type FileRecord, type OriginalRecord, type PageRecord, SCHEMA_VERSION } from "./db";
 import { explainStorage } from "./faults";
+import { allKept } from "./keeping";
 import { upgradeOriginal, upgradePage, upgradeRedraft, upgradeSummary } from "./migrations";
 import { unpack } from "./originals";
 
@@ -192,6 +193,7 @@ async function filesWithBytes() {
 
 /** Everything in this browser as one JSON text, checks of HTML apart: they can be made again. */
 export async function makeBackup(): Promise<string> {
+  await allKept();
   const originals = await db().originals.toArray();
   return JSON.stringify({
     format: "keen-quill backup",

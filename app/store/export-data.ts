@@ -3,6 +3,7 @@ import { type PackedFile, zipFiles } from "#core/exchange/zip";
 import { onPoolAll } from "../workers/pool";
 import type { LongWork } from "./act-on-pages";
 import type { PageRecord } from "./db";
+import { allKept } from "./keeping";
 
 /** A name for the file of a page's entities: its path. */
 export const dataFileName = (address: string): string =>
@@ -13,6 +14,7 @@ export async function exportData(
   pages: readonly PageRecord[],
   { onProgress, signal }: LongWork,
 ): Promise<{ zip: Uint8Array; files: number } | null> {
+  await allKept();
   const found = await onPoolAll(pages, (worker, { id }) => worker.dataOfPage(id), {
     ...(signal && { signal }),
     onResult: (_, done) => onProgress?.(done),

@@ -6,6 +6,7 @@ import { handOver } from "#core/rewrite/verify";
 import { act } from "./act";
 import { db, type PageRecord } from "./db";
 import { saysOf } from "./examine";
+import { allKept } from "./keeping";
 import { loadOriginal } from "./originals";
 
 export interface HandedPage {
@@ -43,6 +44,7 @@ export async function handOverOne(
   edits: readonly Edit[],
 ): Promise<{ file: PackedFile; refused: Refusal[] }> {
   const { file, refused } = await handOverPage(page, edits);
+  await allKept();
   const stored = (await db().pages.get(page.id)) ?? page;
   if (edits.length > 0) await noteHanded(page.siteId, [{ page: stored, edits }]);
   return { file: file ?? changeList([{ address: page.address, edits: [...edits] }]), refused };
@@ -63,6 +65,7 @@ export interface HandedSite {
 
 /** All changed pages of a site as a zip, with the change list; null where nothing has changed. */
 export async function handOverSite(siteId: string): Promise<HandedSite | null> {
+  await allKept();
   const redrafts = (await db().redrafts.where("siteId").equals(siteId).toArray()).filter(
     ({ edits }) => edits.length > 0,
   );
