@@ -21,13 +21,32 @@ const PAIRS: [string, string[]][] = [
   ["landmark-one-main", ["markup/no-main"]],
 ];
 
+interface Runner {
+  axe: {
+    run(
+      options: object,
+    ): Promise<{ violations: { id: string; nodes: { target: unknown; failureSummary?: string }[] }[] }>;
+  };
+}
+
+/** What axe-core, which was run in a page before, finds in it as it stands. */
+export function violations(page: Page, rules?: readonly string[]): Promise<string[]> {
+  return page.evaluate(async (values) => {
+    const runner = (window as unknown as Runner).axe;
+    const found = await runner.run(values ? { runOnly: { type: "rule", values } } : {});
+    return found.violations.map(
+      (v) => `${v.id}: ${v.nodes.map((n) => `${String(n.target)} ${n.failureSummary ?? ""}`).join(" | ")}`,
+    );
+  }, rules);
+}
+
 /** The shared rules on which axe-core, run in the page, and our findings differ. */
 export async function differingFromAxe(page: Page, source: string, ours: ReadonlySet<string>): Promise<string[]> {
   await page.setContent(source);
   await page.evaluate(AXE);
   const violated = await page.evaluate(
     async (rules) => {
-      const runner = (window as unknown as { axe: { run(o: object): Promise<{ violations: { id: string }[] }> } }).axe;
+      const runner = (window as unknown as Runner).axe;
       return (await runner.run({ runOnly: { type: "rule", values: rules } })).violations.map((v) => v.id);
     },
     PAIRS.map(([id]) => id),

@@ -2,7 +2,13 @@
 import { spawnSync } from "node:child_process";
 import { existsSync } from "node:fs";
 
-const PLACES = ["/usr/bin/chromium", "/usr/bin/chromium-browser", "/usr/bin/google-chrome"];
+/** Without a window first: it draws the same and takes a third less of the processor. */
+const PLACES = [
+  "/usr/bin/chromium-headless-shell",
+  "/usr/bin/chromium",
+  "/usr/bin/chromium-browser",
+  "/usr/bin/google-chrome",
+];
 
 export function findChromium() {
   const stated = process.env.CHROMIUM_PATH;
@@ -19,12 +25,14 @@ export function ensureChromium() {
       env: { ...process.env, DEBIAN_FRONTEND: "noninteractive" },
     };
     spawnSync("apt-get", ["update", "-qq"], quiet);
-    spawnSync("apt-get", ["install", "-y", "-qq", "chromium"], quiet);
+    for (const name of ["chromium-headless-shell", "chromium"]) {
+      if (!findChromium()) spawnSync("apt-get", ["install", "-y", "-qq", name], quiet);
+    }
   }
   const installed = findChromium();
   if (!installed) {
     console.error(
-      "The browser tests need Chromium: install it (Debian: apt-get install chromium), or set CHROMIUM_PATH to it.",
+      "The browser tests need Chromium: install it (Debian: apt-get install chromium-headless-shell), or set CHROMIUM_PATH to it.",
     );
     process.exit(1);
   }
@@ -32,6 +40,6 @@ export function ensureChromium() {
 }
 
 export const CHROMIUM_FLAGS =
-  "--headless --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync".split(
+  "--headless --font-render-hinting=none --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync".split(
     " ",
   );

@@ -12,6 +12,17 @@ export function run(command, args, options = {}) {
   return spawnSync(command, args, { cwd: root, stdio: "inherit", ...options }).status === 0;
 }
 
+/** Runs a command beside others: whether it succeeded, and what it printed. */
+export function told(command, args) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: root, stdio: ["ignore", "pipe", "pipe"] });
+    let said = "";
+    for (const stream of [child.stdout, child.stderr]) stream.on("data", (piece) => (said += piece));
+    child.once("error", (error) => resolve({ ok: false, said: `${error.message}\n` }));
+    child.once("close", (code) => resolve({ ok: code === 0, said }));
+  });
+}
+
 /** Installs the packages when they are missing or the lock file has changed. */
 export function install() {
   const stamp = `${root}node_modules/.installed`;

@@ -1,7 +1,7 @@
 // npm test: installs what is missing, then all checks. Ends with a line "N passed, N failed".
 import { mkdirSync, readFileSync } from "node:fs";
 import { ensureChromium } from "./chromium.mjs";
-import { build, install, root, run } from "./run.mjs";
+import { build, install, root, run, told } from "./run.mjs";
 
 install();
 process.env.CHROMIUM_PATH = ensureChromium();
@@ -14,10 +14,17 @@ const check = (name, ok) => {
   else failed++;
 };
 
-check("types", run("npm", ["run", "--silent", "typecheck"]));
-check("lint", run("npx", ["--no-install", "biome", "check", "--error-on-warnings", "."]));
-check("layers", run("npm", ["run", "--silent", "layers"]));
-check("unused code", run("npx", ["--no-install", "knip", "--no-progress"]));
+/** Side by side: none of them writes what another reads. */
+const statics = [
+  ["types", "npm", ["run", "--silent", "typecheck"]],
+  ["lint", "npx", ["--no-install", "biome", "check", "--error-on-warnings", "."]],
+  ["layers", "npm", ["run", "--silent", "layers"]],
+  ["unused code", "npx", ["--no-install", "knip", "--no-progress"]],
+].map(async ([name, command, args]) => ({ name, ...(await told(command, args)) }));
+for (const { name, ok, said } of await Promise.all(statics)) {
+  process.stdout.write(said);
+  check(name, ok);
+}
 build();
 
 /** Runs a set of tests and adds its counts. */
