@@ -222,8 +222,9 @@ describe("storage", () => {
 
   it("that another version takes over stops writing and says so", async () => {
     const context = await freshContext();
-    const page = await openDemo(context);
     const other = await openTab(context, "/icon.svg");
+    // While much is still read of it.
+    const page = await openDemo(context);
     await other.evaluate(
       () =>
         new Promise<void>((resolve, reject) => {

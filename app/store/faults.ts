@@ -34,6 +34,9 @@ export function explainStorage(error: unknown): StorageFault {
   return new StorageFault("That did not work", error instanceof Error ? error.message : String(error));
 }
 
+/** Whether the database was closed for good, or belongs to a newer version: whatever still asks it fails so. */
+export const isStorageGone = (error: unknown): boolean => /DatabaseClosed|VersionError/.test(nameOf(error));
+
 function nameOf(error: unknown): string {
   if (!(error instanceof Error)) return "";
   const inner = (error as { inner?: unknown }).inner;

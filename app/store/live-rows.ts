@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable } from "dexie";
 import { DATABASE } from "./db";
+import { isStorageGone } from "./faults";
 
 /** A node of the ranges of keys that Dexie says were written. */
 interface KeyRange {
@@ -74,7 +75,11 @@ export class Rows<T extends Keyed> {
   private schedule(after: number): void {
     this.timer ??= setTimeout(() => {
       this.timer = null;
-      void this.refresh();
+      this.refresh().catch((error: unknown) => {
+        // Read anew with the next change. That storage is gone is said over everything, once.
+        this.all = true;
+        if (!isStorageGone(error)) throw error;
+      });
     }, after);
   }
 
