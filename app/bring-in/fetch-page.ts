@@ -1,8 +1,8 @@
 import * as Comlink from "comlink";
 import type { FetchAnswer } from "#core/address/fetch-answer";
 import { type BroughtAgain, carryOverPage } from "../store/bring-again";
-import type { SiteRecord } from "../store/db";
 import { type Incoming, type ReadIncoming, readIncoming } from "../store/read-incoming";
+import type { SiteRecord } from "../store/records/sites";
 import { fetchFromServer } from "./fetch-from-server";
 
 /** What a page that was fetched was read as: a new one, or one that is there with its redraft carried over. */

@@ -14,7 +14,7 @@ import {
   takenAtFirst,
 } from "#core/exchange/table-file";
 import { applyPlan, knownPages } from "../store/apply-table";
-import type { SiteRecord } from "../store/db";
+import type { SiteRecord } from "../store/records/sites";
 import { Action, fieldClass, MainButton } from "../ui/controls";
 import { useNotices } from "../ui/notice";
 import { Tick } from "../ui/tick";

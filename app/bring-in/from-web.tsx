@@ -1,8 +1,9 @@
 import { RadioGroup } from "radix-ui";
 import { type ReactNode, type SyntheticEvent, useState } from "react";
 import { newSite } from "../store/bring-in";
-import type { QueueRecord, SiteRecord } from "../store/db";
 import { addressesIn, beginQueue, DEFAULT_LIMITS, type NewItem } from "../store/queues";
+import type { QueueRecord } from "../store/records/queues";
+import type { SiteRecord } from "../store/records/sites";
 import { Action, fieldClass, MainButton, NumberField } from "../ui/controls";
 import { useNotices } from "../ui/notice";
 import { findSitemaps } from "./find-sitemaps";

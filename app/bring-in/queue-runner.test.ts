@@ -1,10 +1,14 @@
 import "fake-indexeddb/auto";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { FetchAnswer, Wanted } from "#core/address/fetch-answer";
-import { undo } from "../store/act";
 import { newSite } from "../store/bring-in";
-import { db, type QueueLimits, type QueueRecord, type SiteRecord } from "../store/db";
+import { db } from "../store/db";
+import { loadPageRecords } from "../store/page-record";
 import { beginQueue, countItems, DEFAULT_LIMITS, type NewItem, tryAgain } from "../store/queues";
+import type { QueueLimits, QueueRecord } from "../store/records/queues";
+import type { SiteRecord } from "../store/records/sites";
+import { retitled } from "../store/testing";
+import { undo } from "../store/transact";
 import type { Brought } from "./fetch-from-server";
 
 /** What the web answers, by address; what is not there is not found. */
@@ -275,20 +279,13 @@ describe("pages that are there", () => {
   it("are brought in again, not twice, and keep their redraft", async () => {
     page("/a");
     await run(pages("/a"));
-    const [before] = await db().pages.toArray();
+    const [before] = await loadPageRecords(site.id);
     if (!before) throw new Error("no page");
-    const { redraftPage } = await import("../store/redraft-pages");
-    const { act } = await import("../store/act");
-    const made = await redraftPage(
-      site,
-      { pageId: before.id, texts: [{ field: "title", text: "Mine" }] },
-      "2026-11-23",
-    );
-    await act(site.id, "Title", made?.puts ?? []);
+    await retitled(site, before, "Mine");
     web.set(`${HOST}/a`, () => ok(`${HOST}/a`, "<title>/a</title><h1>Another heading</h1>"));
     const id = await run(pages("/a"), "again");
     expect(await countItems(id)).toMatchObject({ "brought-in": 1 });
-    const [after, ...others] = await db().pages.toArray();
+    const [after, ...others] = await loadPageRecords(site.id);
     expect(others).toEqual([]);
     expect(after).toMatchObject({ id: before.id, title: "Mine", h1: "Another heading", edits: 1 });
     expect(after?.original).not.toBe(before.original);
@@ -300,7 +297,7 @@ describe("pages that are there", () => {
     web.set(`${HOST}/old`, () => ok(`${HOST}/new`, "<title>Moved</title><h1>x</h1>"));
     const id = await run(pages("/old"), "again");
     expect(await addresses()).toEqual(["/old"]);
-    expect((await db().pages.toArray())[0]?.title).toBe("Moved");
+    expect((await loadPageRecords(site.id))[0]?.title).toBe("Moved");
     expect(await whyOf(id, "/old")).toContain(`As ${HOST}/new`);
   });
 });

@@ -1,10 +1,12 @@
 import { explainFault, type FetchAnswer, type FetchFault, worthAnotherTry } from "#core/address/fetch-answer";
 import { type Robots, readRobots, robotsAddressOf } from "#core/address/robots";
 import { addressesOf, keep } from "../store/bring-in";
-import { db, type ItemState, type QueueItem, type QueueRecord, type SiteRecord } from "../store/db";
+import { db } from "../store/db";
 import { explainStorage } from "../store/faults";
 import { addItems, knownOfQueue, tellPages } from "../store/queues";
 import { readWithin } from "../store/read-within";
+import type { ItemState, QueueItem, QueueRecord } from "../store/records/queues";
+import type { SiteRecord } from "../store/records/sites";
 import { today } from "../store/today";
 import { onPool, onPoolBeside } from "../workers/pool";
 import { type Brought, fetchFromServer } from "./fetch-from-server";

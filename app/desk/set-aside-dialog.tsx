@@ -1,6 +1,6 @@
 import { RadioGroup } from "radix-ui";
 import { type SyntheticEvent, useState } from "react";
-import type { SetAsideRecord } from "../store/db";
+import type { SetAsideRecord } from "../store/records/set-asides";
 import { fieldClass, MainButton, Modal } from "../ui/controls";
 import type { Note } from "./use-desk";
 

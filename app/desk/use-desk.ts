@@ -1,5 +1,5 @@
 import { useLiveQuery } from "dexie-react-hooks";
-import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import type { Original } from "#core/page/original";
 import type { Page } from "#core/page/page";
 import type { PageKind } from "#core/page/page-kind";
@@ -10,20 +10,24 @@ import { type Edit, type NodeKey, type NodeKind, slotOf, withEdit } from "#core/
 import { keyOf } from "#core/rewrite/resolve";
 import { auditor } from "#core/rules/audit";
 import { CATALOGUE } from "#core/rules/catalogue";
-import { type HouseStyle, styleForKind } from "#core/rules/house-style";
+import { type HouseStyle, stampOf, styleForKind } from "#core/rules/house-style";
 import { type Finding, inPageOrder, placeName, type RuleFacts, type SiteFinding } from "#core/rules/rule";
 import { keepingEvidence, writtenData } from "#core/structured-data/data-edit";
 import type { WrittenData } from "#core/structured-data/evidence";
-import { act } from "../store/act";
-import { db, type PageRecord, type SetAsideRecord, type SiteRecord } from "../store/db";
+import { db } from "../store/db";
 import { setAsideFor } from "../store/examine";
 import { expandData } from "../store/expand";
-import { keep } from "../store/keeping";
-import { decideConflict, pagePuts, saveRecord, saveRedraft } from "../store/redraft";
+import type { PageRecord } from "../store/page-record";
+import type { ChangeRecord } from "../store/records/changes";
+import type { SetAsideRecord } from "../store/records/set-asides";
+import type { SiteRecord } from "../store/records/sites";
+import { decideConflict } from "../store/redraft";
 import { useSiteFindings } from "../store/site-findings";
 import { today } from "../store/today";
-import { Echoes } from "../ui/echoes";
+import { transact } from "../store/transact";
 import { useNotices } from "../ui/notice";
+import { useKeptRow } from "./state/use-kept-row";
+import { useRedraft } from "./state/use-redraft";
 
 /** A finding as a numbered note in the margin. */
 export interface Note {
@@ -85,40 +89,19 @@ export interface Desk extends Doings {
   written: readonly WrittenData[];
 }
 
-const now = () => new Date().toISOString();
-
 /** All that the desk shows and does for one page. What is typed is on screen at once and kept silently. */
-export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, kept: readonly Edit[]): Desk {
+export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, first: readonly ChangeRecord[]): Desk {
   const { fail } = useNotices();
-  const record = useLiveQuery(() => db().pages.get(stored.id), [stored.id]) ?? stored;
-  const liveEdits = useLiveQuery(async () => (await db().redrafts.get(stored.id))?.edits ?? [], [stored.id]);
+  const redraft = useRedraft(stored, first);
+  const { record, edits, settled: taken, savedAt, setEdits, setFields, write } = redraft;
   const setAsides = useLiveQuery(() => db().setAsides.where("siteId").equals(site.id).toArray(), [site.id]) ?? NONE;
-  const redraft = useLiveQuery(() => db().redrafts.get(stored.id), [stored.id]);
   const across = useSiteFindings(site).ofPage.get(stored.id);
-  const [edits, setEdits] = useState<readonly Edit[]>(kept);
-  const [phrase, setPhraseNow] = useState(stored.phrase);
-  const [savedAt, setSavedAt] = useState<string | null>(null);
-  const pending = useRef(0);
-  const echoes = useRef(new Echoes());
-
-  // What another tab or an undo has written is shown, unless something typed here is still on its way.
-  useEffect(() => {
-    if (!liveEdits) return;
-    // What is told of an older change, between two of this desk's own, would undo the newer one.
-    const late = echoes.current.hear(JSON.stringify(liveEdits)) === "late";
-    if (!late && pending.current === 0) setEdits(liveEdits);
-  }, [liveEdits]);
-  useEffect(() => {
-    if (pending.current === 0) setPhraseNow(record.phrase);
-  }, [record.phrase]);
+  const phrase = record.phrase.trim() || null;
 
   const original = useMemo(() => readPage(source, { address: record.address }), [source, record.address]);
-  const houseStyle = styleForKind(site.houseStyle, record.kind);
-  const written = useWritten(edits, redraft?.settled ?? NO_EDITS);
-  const run = useMemo(
-    () => auditor({ phrase: phrase.trim() || null, houseStyle, today: today(), written }),
-    [phrase, houseStyle, written],
-  );
+  const houseStyle = useMemo(() => styleForKind(site.houseStyle, record.kind), [site.houseStyle, record.kind]);
+  const written = useWritten(edits, taken);
+  const run = useMemo(() => auditor({ phrase, houseStyle, today: today(), written }), [phrase, houseStyle, written]);
   const { page, refused } = useMemo(() => applyToPage(original, edits), [original, edits]);
   const expanded = useExpanded(page);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what has been expanded is read anew
@@ -128,7 +111,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   const redrafted = edits.length > 0;
   // The original is audited once, not at every keystroke.
   const before = useMemo(
-    () => (redrafted ? auditor({ phrase: phrase.trim() || null, houseStyle, today: today() })(original) : []),
+    () => (redrafted ? auditor({ phrase, houseStyle, today: today() })(original) : []),
     [redrafted, original, phrase, houseStyle],
   );
   const settled = useMemo(() => {
@@ -137,44 +120,29 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   }, [before, own]);
   const { notes, setAside } = useMemo(() => split(findings, record.id, setAsides), [findings, record.id, setAsides]);
   const notesAt = useMemo(() => byPlace(notes), [notes]);
-
-  const write = useCallback(
-    (task: () => Promise<void>, slot: string | null = null) => {
-      pending.current++;
-      keep(task, slot)
-        .then(() => setSavedAt(now()))
-        .catch((error) => {
-          // What was kept before says nothing of what was not.
-          setSavedAt(null);
-          fail(error);
-        })
-        .finally(() => {
-          pending.current--;
-        });
-    },
-    [fail],
+  useKeptRow(
+    useMemo(
+      () => ({
+        record,
+        edits,
+        settled: taken,
+        original,
+        page,
+        findings: own,
+        setAsides,
+        houseStyle,
+        stamp: stampOf(site.houseStyle, today()),
+      }),
+      [record, edits, taken, original, page, own, setAsides, houseStyle, site.houseStyle],
+    ),
   );
-
-  const stateFor = (next: Page, over: Partial<PageRecord> = {}) => {
-    const merged = { ...record, phrase, ...over };
-    const same = over.phrase === undefined && over.kind === undefined;
-    const style = styleForKind(site.houseStyle, merged.kind);
-    const audit = same
-      ? run
-      : auditor({ phrase: merged.phrase.trim() || null, houseStyle: style, today: today(), written });
-    return { record: merged, houseStyle: site.houseStyle, page: next, findings: audit(next), setAsides };
-  };
 
   /** Keeps a redraft with new edits in it, unless one of them is refused. */
   const put = (next: readonly Edit[], list: readonly Edit[], label: string, merge?: string): string | null => {
     const applied = applyToPage(original, next);
     const refusal = applied.refused.find(({ edit }) => list.includes(edit) || list.some((one) => one.op === edit.op));
     if (refusal) return refusal.reason;
-    setEdits(next);
-    const state = stateFor(applied.page, { ready: false });
-    echoes.current.send(JSON.stringify(next));
-    const slot = merge ? `${stored.id} ${merge}` : null;
-    write(() => saveRedraft(state, next, label, slot), slot);
+    setEdits(next, label, merge);
     return null;
   };
   const told = (reason: string | null) => {
@@ -192,11 +160,10 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   // What is done by a part of the sheet that is drawn later is done to what is there now.
   const doings = useNewest<Doings>({
     decide(at, choice) {
-      write(() => decideConflict(record, at, choice));
+      const change = redraft.undecided[at];
+      if (change) write(() => decideConflict(change, choice));
     },
-    setKind(kind) {
-      write(() => saveRecord(stateFor(page, { kind, kindBy: "editor" }), edits, "Page kind"));
-    },
+    setKind: (kind) => setFields({ chosenKind: kind }, "Page kind"),
     edit: (change, label, merge) => told(withEdits(change, label, merge)),
     attempt: (change, label) => withEdits(change, label),
     editNow(make, label, merge) {
@@ -214,26 +181,15 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
       );
     },
     drop(edit, label) {
-      const next = edits.filter((one) => slotOf(one) !== slotOf(edit));
-      setEdits(next);
-      const state = stateFor(applyToPage(original, next).page, { ready: false });
-      echoes.current.send(JSON.stringify(next));
-      write(() => saveRedraft(state, next, label, null));
+      setEdits(
+        edits.filter((one) => slotOf(one) !== slotOf(edit)),
+        label,
+      );
     },
     keyOf: (kind, index) => keyOf(original, kind, index),
-    setPhrase(text) {
-      setPhraseNow(text);
-      const state = stateFor(page, { phrase: text });
-      const slot = `${stored.id} phrase`;
-      write(() => saveRecord(state, edits, "Target phrase", slot), slot);
-    },
-    setAddress(address) {
-      const moved = applyToPage({ ...original, address }, edits).page;
-      write(() => saveRecord(stateFor(moved, { address }), edits, "Correct the address"));
-    },
-    setReady(ready) {
-      write(() => saveRecord(stateFor(page, { ready }), edits, ready ? "Mark ready" : "Not ready after all"));
-    },
+    setPhrase: (text) => setFields({ phrase: text }, "Target phrase", "phrase"),
+    setAddress: (address) => setFields({ address }, "Correct the address"),
+    setReady: (ready) => setFields({ ready }, ready ? "Mark ready" : "Not ready after all"),
     setAsideFinding(finding, scope, reason) {
       const after: SetAsideRecord = {
         id: crypto.randomUUID(),
@@ -244,26 +200,16 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
         key: scope === "place" ? finding.key : null,
         reason,
       };
-      const state = { ...stateFor(page), setAsides: [...setAsides, after] };
-      write(() =>
-        act(site.id, "Set a finding aside", [{ table: "setAsides", key: after.id, after }, ...pagePuts(state, edits)]),
-      );
+      write(() => transact(site.id, "Set a finding aside", (tx) => tx.put("setAsides", after)));
     },
-    takeBack(taken) {
-      const state = { ...stateFor(page), setAsides: setAsides.filter((one) => one.id !== taken.id) };
-      write(() =>
-        act(site.id, "Take a finding back up", [
-          { table: "setAsides", key: taken.id, after: null },
-          ...pagePuts(state, edits),
-        ]),
-      );
+    takeBack(one) {
+      write(() => transact(site.id, "Take a finding back up", (tx) => tx.remove("setAsides", one.id)));
     },
   });
-  const conflicts = redraft?.conflicts ?? NO_CONFLICTS;
+  const { conflicts } = redraft;
   return useMemo(
     () => ({
-      // What is typed is on screen at once, before it is kept.
-      record: { ...record, phrase },
+      record,
       original,
       page,
       edits,
@@ -282,7 +228,6 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
       houseStyle,
       written,
       record,
-      phrase,
       original,
       page,
       edits,
@@ -328,9 +273,6 @@ function useNewest<T extends { [K in keyof T]: (...args: never[]) => unknown }>(
     ) as unknown as T;
   }, []);
 }
-
-const NO_EDITS: readonly Edit[] = [];
-const NO_CONFLICTS: readonly Conflict[] = [];
 
 const NONE: SetAsideRecord[] = [];
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import type { PageRecord, SiteRecord } from "../store/db";
+import type { PageRecord } from "../store/page-record";
+import type { SiteRecord } from "../store/records/sites";
 import { measured, previewBulk } from "./bulk";
 import { copiedText, pastedLines } from "./pasted";
 

@@ -4,7 +4,7 @@ import { pathOf } from "#core/address/address";
 import { PAGE_KINDS } from "#core/page/page-kind";
 import type { ResultLimits } from "#core/result/styles";
 import type { Field } from "#core/rewrite/field-edit";
-import type { PageRecord } from "../store/db";
+import type { PageRecord } from "../store/page-record";
 import { countsInWords, Mark } from "../ui/mark";
 import { WidthLine } from "./width-line";
 

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
-import type { PageRecord } from "../store/db";
 import { upgradePage } from "../store/migrations";
+import type { PageRecord } from "../store/page-record";
 import type { SiteFindings } from "../store/site-findings";
-import { applyFilter, filterOf, isToHandOverAgain, NO_FILTER, queryOf, SHOWS, type Show } from "./filter";
+import { applyFilter, filterOf, NO_FILTER, queryOf, SHOWS, type Show } from "./filter";
 import { pastedLines } from "./pasted";
 
 const page = (over: Partial<PageRecord>): PageRecord =>
@@ -38,7 +38,7 @@ describe("filters", () => {
     ["redrafted", { edits: 1 }, {}],
     ["patterned", { patterned: ["title"] }, {}],
     ["conflicts", { conflicts: 1 }, {}],
-    ["again", { handed: "a", says: "b" }, { handed: "a", says: "a" }],
+    ["again", { again: true }, { again: false }],
     ["ready", { ready: true }, {}],
     ["title-doubled", {}, { id: "other" }],
   ];
@@ -65,7 +65,6 @@ describe("filters", () => {
     expect(queryOf(NO_FILTER)).toBe("");
     expect(filterOf(new URLSearchParams("show=x&kind=y&weight=z"))).toEqual(NO_FILTER);
     expect(Object.keys(SHOWS)).toContain("again");
-    expect(isToHandOverAgain(page({ handed: null, says: "b" }))).toBe(false);
   });
 });
 

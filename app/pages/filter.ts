@@ -2,7 +2,7 @@ import { pathOf } from "#core/address/address";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import { leftoverIn } from "#core/rules/leftover";
 import { WEIGHTS, type Weight } from "#core/rules/setting";
-import type { PageRecord } from "../store/db";
+import type { PageRecord } from "../store/page-record";
 import type { SiteFindings } from "../store/site-findings";
 
 /** What the sentence over the table can show, with what it is called in the queue: “5 pages whose title is cut”. */
@@ -78,7 +78,7 @@ const found = (findings: SiteFindings, page: PageRecord, rule: string) =>
   findings.ofPage.get(page.id)?.some((finding) => finding.rule === rule) ?? false;
 
 /** A page has moved on since it was handed over: by the editor's hand, or by the variables of its patterns. */
-export const isToHandOverAgain = (page: PageRecord) => page.handed !== null && page.handed !== page.says;
+export const isToHandOverAgain = (page: PageRecord) => page.again;
 
 const TESTS: Record<Show, (page: PageRecord, findings: SiteFindings) => boolean> = {
   all: () => true,

@@ -1,7 +1,8 @@
 import { useEffect, useRef, useState } from "react";
 import { stampOf } from "#core/rules/house-style";
-import type { PageRecord, SiteRecord } from "../store/db";
 import { freshenPages } from "../store/freshening";
+import type { PageRecord } from "../store/page-record";
+import type { SiteRecord } from "../store/records/sites";
 import { usePageRows } from "../store/rows";
 import { today } from "../store/today";
 import { Action } from "../ui/controls";

@@ -4,7 +4,7 @@ import { ArrowDown, ArrowUp } from "lucide-react";
 import { type KeyboardEvent, type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import type { ResultLimits } from "#core/result/styles";
-import type { PageRecord } from "../store/db";
+import type { PageRecord } from "../store/page-record";
 import { Tick } from "../ui/tick";
 import { CellEditor, type Leave } from "./cell-editor";
 import { type CellRuler, type ColumnSet, columnsOf, type EditedAs, rulerOf, TextCell } from "./columns";

@@ -2,8 +2,9 @@ import { type SyntheticEvent, useDeferredValue, useEffect, useMemo, useRef, useS
 import { useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
-import { act } from "../store/act";
-import type { PageRecord, SiteRecord } from "../store/db";
+import type { PageRecord } from "../store/page-record";
+import type { KeptFilter, SiteRecord } from "../store/records/sites";
+import { transact } from "../store/transact";
 import { Action } from "../ui/controls";
 import { Echoes } from "../ui/echoes";
 import { useNotices } from "../ui/notice";
@@ -162,17 +163,20 @@ function Narrowing({
   const narrowed = queryOf(filter) !== "";
   const kept = site.filters ?? [];
   const [naming, setNaming] = useState<string | null>(null);
+  const changeFilters = (label: string, change: (all: KeptFilter[]) => KeptFilter[]) =>
+    transact(site.id, label, (tx) =>
+      tx.update("sites", site.id, (was) => ({ ...was, filters: change(was.filters ?? []) })),
+    ).catch(fail);
   const keep = async (event: SyntheticEvent) => {
     event.preventDefault();
     const name = naming?.trim();
     setNaming(null);
     if (!name) return;
-    const filters = [...kept.filter((one) => one.name !== name), { name, query: queryOf(filter) }];
-    await act(site.id, "Keep a filter", [{ table: "sites", key: site.id, after: { ...site, filters } }]).catch(fail);
+    const query = queryOf(filter);
+    await changeFilters("Keep a filter", (all) => [...all.filter((one) => one.name !== name), { name, query }]);
   };
   const forget = async (name: string) => {
-    const filters = kept.filter((one) => one.name !== name);
-    await act(site.id, "Forget a filter", [{ table: "sites", key: site.id, after: { ...site, filters } }]).catch(fail);
+    await changeFilters("Forget a filter", (all) => all.filter((one) => one.name !== name));
   };
   return (
     <div className="mt-1.5 flex flex-wrap items-baseline gap-x-1.5 gap-y-1 text-soft">

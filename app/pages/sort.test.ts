@@ -1,5 +1,5 @@
 import { describe, expect, test } from "vitest";
-import type { PageRecord } from "../store/db";
+import type { PageRecord } from "../store/page-record";
 import { columnsOf } from "./columns";
 import { cellValue, sortPages } from "./sort";
 

@@ -1,5 +1,5 @@
 import type { ColumnDef, SortingState } from "@tanstack/react-table";
-import type { PageRecord } from "../store/db";
+import type { PageRecord } from "../store/page-record";
 
 /** What a column says of a page; "" where it says nothing. */
 export function cellValue(page: PageRecord, column: ColumnDef<PageRecord> | undefined): string | number {

@@ -1,4 +1,4 @@
-import type { PageRecord } from "../store/db";
+import type { PageRecord } from "../store/page-record";
 import { Action } from "../ui/controls";
 import type { BulkAsked } from "./bulk-dialog";
 

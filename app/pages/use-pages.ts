@@ -1,6 +1,7 @@
 import { useMemo } from "react";
 import { useSearchParams } from "react-router";
-import type { PageRecord, SiteRecord } from "../store/db";
+import type { PageRecord } from "../store/page-record";
+import type { SiteRecord } from "../store/records/sites";
 import { usePageRows } from "../store/rows";
 import { type SiteFindings, useSiteFindings } from "../store/site-findings";
 import { applyFilter, type Filter, filterOf, groupedBy, queryOf } from "./filter";

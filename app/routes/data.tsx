@@ -30,9 +30,9 @@ const WHOLE = 12;
 const LISTED = 100;
 
 /** The structured data of one page by itself: its graph beside the entries, and room for the JSON. */
-function DataByItself({ record, source, edits }: ReturnType<typeof useLoaderData<typeof clientLoader>>) {
+function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderData<typeof clientLoader>>) {
   const site = useSite();
-  const desk = useDesk(site, record, source, edits);
+  const desk = useDesk(site, record, source, changes);
   const sheet = useRef<HTMLDivElement>(null);
   const [params] = useSearchParams();
   const data = dataOf(desk.page);

@@ -42,9 +42,9 @@ const DOWNLOADS = { html: "Download the HTML", markdown: "Download the Markdown"
 /** Room that both devices need beside each other, in px. */
 const BOTH = 640 + 40 + 344;
 
-function Desk({ record, source, edits }: ReturnType<typeof useLoaderData<typeof clientLoader>>) {
+function Desk({ record, source, changes }: ReturnType<typeof useLoaderData<typeof clientLoader>>) {
   const site = useSite();
-  const desk = useDesk(site, record, source, edits);
+  const desk = useDesk(site, record, source, changes);
   // A keystroke draws title and description at once, the rest of the sheet when there is time.
   const later = useDeferredValue(desk);
   const pages = usePages(site);

@@ -17,8 +17,9 @@ import { PatternFields } from "../house-style/patterns";
 import { RuleLine } from "../house-style/rule-line";
 import { runsSites, SiteDataFields } from "../house-style/site-data-fields";
 import { BulkDialog } from "../pages/bulk-dialog";
-import { act, type Put } from "../store/act";
-import { db, type PageRecord, type SiteRecord } from "../store/db";
+import { keepHouseStyle } from "../store/house-style";
+import type { PageRecord } from "../store/page-record";
+import type { SiteRecord } from "../store/records/sites";
 import { usePageRows } from "../store/rows";
 import { useSiteFindings } from "../store/site-findings";
 import { Action, fieldClass, MainButton } from "../ui/controls";
@@ -73,11 +74,7 @@ function Sheet({ site }: { site: SiteRecord }) {
   };
   const keep = async () => {
     try {
-      const puts: Put[] = [
-        { table: "sites", key: site.id, after: { ...site, name: name.trim(), houseStyle: clean(draft) } },
-        ...(await followNewPatterns(site, draft, pages ?? [])),
-      ];
-      await act(site.id, "House style", puts);
+      await keepHouseStyle(site, { name: name.trim(), houseStyle: clean(draft) }, pages ?? []);
     } catch (error) {
       fail(error);
     }
@@ -274,27 +271,6 @@ function clean(style: HouseStyle): HouseStyle {
     ...(patterns && Object.keys(patterns).length > 0 && { patterns }),
     ...(Object.keys(kinds).length > 0 && { kinds }),
   };
-}
-
-/** Pages whose text follows the pattern of their kind follow its new wording. */
-async function followNewPatterns(site: SiteRecord, draft: HouseStyle, pages: readonly PageRecord[]): Promise<Put[]> {
-  const puts: Put[] = [];
-  for (const page of pages) {
-    if (page.patterned.length === 0) continue;
-    const before = styleForKind(site.houseStyle, page.kind).patterns ?? {};
-    const after = styleForKind(draft, page.kind).patterns ?? {};
-    if (JSON.stringify(before) === JSON.stringify(after)) continue;
-    const redraft = await db().redrafts.get(page.id);
-    if (!redraft) continue;
-    const edits = redraft.edits.map((edit) => {
-      if (edit.op !== "set-title" && edit.op !== "set-description") return edit;
-      const field = edit.op === "set-title" ? "title" : "description";
-      const next = after[field];
-      return edit.pattern !== undefined && edit.pattern === before[field] && next ? { ...edit, pattern: next } : edit;
-    });
-    puts.push({ table: "redrafts", key: page.id, after: { ...redraft, edits } });
-  }
-  return puts;
 }
 
 const number = new Intl.NumberFormat("en-GB");

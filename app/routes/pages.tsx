@@ -9,7 +9,7 @@ import { type CellChange, Grid } from "../pages/grid";
 import { Sentence } from "../pages/sentence";
 import { Strip } from "../pages/strip";
 import { usePages } from "../pages/use-pages";
-import type { PageRecord } from "../store/db";
+import type { PageRecord } from "../store/page-record";
 import { beginQueue, DEFAULT_LIMITS } from "../store/queues";
 import { Action } from "../ui/controls";
 import { download } from "../ui/download";

@@ -1,9 +1,10 @@
 import { onPoolAll } from "../workers/pool";
-import { act, type Put } from "./act";
-import { db, type PageRecord, type SiteRecord } from "./db";
 import { allKept } from "./keeping";
-import type { PageChange } from "./redraft-pages";
+import type { PageRecord } from "./page-record";
+import type { SiteRecord } from "./records/sites";
+import { keepRedrafted, type PageChange, type RedraftedPage } from "./redraft-pages";
 import { today } from "./today";
+import { transact } from "./transact";
 
 export interface Acted {
   changed: number;
@@ -16,8 +17,17 @@ export interface LongWork {
   signal?: AbortSignal;
 }
 
+interface Worked {
+  change: PageChange;
+  made: RedraftedPage | null;
+}
+
+/** How often a page is worked out again because somebody changed it meanwhile. */
+const TRIES = 5;
+
 /**
  * Changes many pages: worked out on the pool, then written as one action. Stopped before it is written it changes nothing.
+ * A page that was changed meanwhile is worked out again, so that nothing of either is lost.
  */
 export async function changePages(
   site: SiteRecord,
@@ -27,39 +37,51 @@ export async function changePages(
 ): Promise<Acted> {
   await allKept();
   const date = today();
-  const results = await onPoolAll(
-    changes,
-    async (worker, change) => ({ change, made: await worker.redraftPage(site, change, date) }),
-    {
-      ...(signal && { signal }),
-      onResult: (_, done) => onProgress?.(done),
-    },
-  );
-  if (signal?.aborted) return { changed: 0, refused: [] };
-  const puts: Put[] = [];
-  const refused: Acted["refused"] = [];
-  let changed = 0;
-  for (const { change, made } of results) {
-    if (!made) continue;
-    refused.push(...made.refused.map((one) => ({ ...one, pageId: change.pageId })));
-    const asked = change.texts.length + (change.edits?.length ?? 0) + (change.alts?.length ?? 0);
-    const own = change.phrase !== undefined || change.kind !== undefined || change.ready !== undefined;
-    if (asked > made.refused.length || own) {
-      puts.push(...made.puts);
-      changed++;
-    }
+  const acted: Acted = { changed: 0, refused: [] };
+  const group = crypto.randomUUID();
+  let left = changes;
+  for (let tries = 0; left.length > 0 && tries < TRIES; tries++) {
+    const results = await onPoolAll<PageChange, Worked>(
+      left,
+      async (worker, change) => ({ change, made: await worker.redraftPage(site, change, date) }),
+      { ...(signal && { signal }), ...(tries === 0 && { onResult: (_, done) => onProgress?.(done) }) },
+    );
+    if (signal?.aborted) return acted;
+    left = await transact(
+      site.id,
+      label,
+      async (tx) => {
+        const moved: PageChange[] = [];
+        await tx.foresee(
+          "changes",
+          "pageId",
+          left.map(({ pageId }) => pageId),
+        );
+        for (const { change, made } of results) {
+          if (!made) continue;
+          if (await keepRedrafted(tx, change, made)) count(acted, change, made);
+          else moved.push(change);
+        }
+        return moved;
+      },
+      { group },
+    );
   }
-  if (puts.length > 0) await act(site.id, label, puts);
-  return { changed, refused };
+  const reason = "It is being changed elsewhere at this moment. Try it again.";
+  acted.refused.push(...left.map(({ pageId }) => ({ pageId, field: "page", reason })));
+  return acted;
 }
 
-/** Takes pages out of the site: one action that can be undone. */
+function count(acted: Acted, change: PageChange, made: RedraftedPage): void {
+  acted.refused.push(...made.refused.map((one) => ({ ...one, pageId: change.pageId })));
+  const asked = change.texts.length + (change.edits?.length ?? 0) + (change.alts?.length ?? 0);
+  const own = change.phrase !== undefined || change.kind !== undefined || change.ready !== undefined;
+  if (asked > made.refused.length || own) acted.changed++;
+}
+
+/** Takes pages out of the site, with their redrafts: one action that can be undone. */
 export async function removePages(site: SiteRecord, pages: readonly PageRecord[]): Promise<void> {
-  const puts: Put[] = [];
-  const redrafts = await db().redrafts.bulkGet(pages.map(({ id }) => id));
-  pages.forEach(({ id }, i) => {
-    if (redrafts[i]) puts.push({ table: "redrafts", key: id, after: null });
-    puts.push({ table: "pages", key: id, after: null });
+  await transact(site.id, pages.length === 1 ? "Remove 1 page" : `Remove ${pages.length} pages`, async (tx) => {
+    for (const { id } of pages) await tx.remove("pages", id);
   });
-  await act(site.id, pages.length === 1 ? "Remove 1 page" : `Remove ${pages.length} pages`, puts);
 }

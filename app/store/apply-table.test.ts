@@ -2,8 +2,12 @@ import "fake-indexeddb/auto";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { assignColumns, pagesOf, planTable, readTable, takenAtFirst } from "#core/exchange/table-file";
 import { originalFromText } from "#core/page/original";
-import { undo } from "./act";
-import { db, type SiteRecord } from "./db";
+import { db } from "./db";
+import { examinePages } from "./freshen";
+import { loadPageRecords } from "./page-record";
+import type { SiteRecord } from "./records/sites";
+import { TODAY } from "./testing";
+import { undo } from "./transact";
 
 vi.mock("../workers/pool", async (original) => {
   const worker = { ...(await import("./read-incoming")), ...(await import("./redraft-pages")) };
@@ -43,7 +47,7 @@ async function planned(table: string) {
   return planTable(read.rows, assignColumns(read.rows), await knownPages(site.id), site.address);
 }
 const titles = async () =>
-  Object.fromEntries((await db().pages.toArray()).map(({ address, title }) => [new URL(address).pathname, title]));
+  Object.fromEntries((await loadPageRecords(site.id)).map(({ address, title }) => [new URL(address).pathname, title]));
 
 describe("a table that is applied", () => {
   const TABLE =
@@ -80,14 +84,12 @@ describe("a table that is applied", () => {
     const plan = await planned("url,title,phrase\n/lamp,Theirs,light\n");
     expect(plan[0]?.doubt).toBe("It replaces what you have redrafted: “Mine”.");
     expect(await applyPlan(site, plan, takenAtFirst(plan))).toEqual({ changed: 0, added: 0, refused: [] });
-    const lamp = () =>
-      db()
-        .pages.filter(({ address }) => address.endsWith("/lamp"))
-        .first();
+    const lamp = async () => (await loadPageRecords(site.id)).find(({ address }) => address.endsWith("/lamp"));
     expect(await lamp()).toMatchObject({ title: "Mine", phrase: "" });
     await applyPlan(site, plan, new Set([2]));
     expect(await lamp()).toMatchObject({ title: "Theirs", phrase: "light" });
     await undo(site.id);
+    await examinePages(site, [(await lamp())?.id ?? ""], TODAY);
     expect(await lamp()).toMatchObject({ title: "Mine", phrase: "" });
   });
 

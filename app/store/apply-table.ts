@@ -3,13 +3,17 @@ import type { KnownPage, PlannedRow } from "#core/exchange/table-file";
 import { originalFromFields } from "#core/page/original";
 import { canonicalOf } from "#core/page/page";
 import { readPage } from "#core/page/read";
+import type { Edit } from "#core/rewrite/edits";
 import type { Field } from "#core/rewrite/field-edit";
 import { changePages, type LongWork } from "./act-on-pages";
 import { keep, prepare } from "./bring-in";
-import { db, type SiteRecord } from "./db";
+import { db } from "./db";
 import { loadOriginal } from "./originals";
+import { loadPageRecords } from "./page-record";
 import type { Incoming } from "./read-incoming";
+import type { SiteRecord } from "./records/sites";
 import type { PageChange } from "./redraft-pages";
+import { isPart } from "./transact";
 
 const OPS: Record<string, Column> = {
   "set-title": "title",
@@ -20,10 +24,10 @@ const OPS: Record<string, Column> = {
 
 /** The site's pages as a table is matched with them. */
 export async function knownPages(siteId: string): Promise<KnownPage[]> {
-  const pages = await db().pages.where("siteId").equals(siteId).toArray();
-  const redrafts = new Map(
-    (await db().redrafts.where("siteId").equals(siteId).toArray()).map((one) => [one.pageId, one.edits]),
-  );
+  const pages = await loadPageRecords(siteId);
+  const redrafts = new Map<string, Edit[]>();
+  for (const { pageId, edit } of await db().changes.where("siteId").equals(siteId).filter(isPart).toArray())
+    redrafts.set(pageId, [...(redrafts.get(pageId) ?? []), edit]);
   return pages.map(({ id, address, phrase, title, description, slug, h1 }) => {
     const edits = redrafts.get(id) ?? [];
     const redrafted = edits.flatMap((edit) => OPS[edit.op] ?? (edit.op === "set-heading-text" ? "h1" : []));

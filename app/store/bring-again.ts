@@ -1,70 +1,99 @@
-import { sourceOf } from "#core/page/original";
-import type { Page } from "#core/page/page";
+import { type Original, sourceOf } from "#core/page/original";
 import { readPage } from "#core/page/read";
-import { carryOver } from "#core/rewrite/carry-over";
-import type { OriginalRecord, PageRecord, RedraftRecord, SiteRecord } from "./db";
+import { type Conflict, carryOver } from "#core/rewrite/carry-over";
+import type { Edit } from "#core/rewrite/edits";
+import { basisOf, between, carryChanges, changeEdits, loadRedraft, redraftOf } from "./changes";
 import { db } from "./db";
-import { freshen } from "./freshen";
-import { loadOriginal, packOriginal } from "./originals";
+import { expandData } from "./expand";
+import { type Examined, freshen, putExamined } from "./freshen";
+import { loadOriginal, originalOfRecord, packOriginal } from "./originals";
 import { type Incoming, linksOf, originalOf } from "./read-incoming";
-import { redraftFacts } from "./redraft";
+import type { OriginalRecord } from "./records/originals";
+import type { PageOwn } from "./records/pages";
+import type { SiteRecord } from "./records/sites";
+import type { Tx } from "./transact";
 
-/** A page that was brought in again: what is to be kept of it. */
+/** A page that was brought in again: what becomes of its redraft. */
 export interface BroughtAgain {
-  record: PageRecord;
-  summary: ReturnType<typeof freshen>["summary"];
-  redraft: RedraftRecord | null;
+  /** The page as it was when this was worked out. */
+  was: PageOwn;
+  /** Names what was read of it then, with its redraft. */
+  basis: string;
+  /** Its redraft then, and what is left of it. */
+  edits: readonly Edit[];
+  kept: Edit[];
+  settled: Edit[];
+  conflicts: Conflict[];
+  examined: Examined;
+  format: Original["kind"];
   /** Null where the source is the same as before. */
   original: OriginalRecord | null;
-  kept: number;
-  settled: number;
-  conflicts: number;
   links: string[];
   /** Where its source came from: its own address, or where that has moved to. */
   fetchedFrom: string;
 }
 
-/** Carries a page's redraft over to its new source; null where the page is gone. */
-export async function carryOverPage(
+/** Carries a page's redraft over to a source that came in; null where the page is gone. */
+export const carryOverPage = (site: SiteRecord, pageId: string, incoming: Incoming, today: string) =>
+  carryOverTo(site, pageId, originalOf(incoming), incoming.address, today);
+
+/** Works out again what becomes of a page that was changed meanwhile. */
+export async function carryOverAgain(
   site: SiteRecord,
-  pageId: string,
-  incoming: Incoming,
+  { was, original, fetchedFrom }: BroughtAgain,
   today: string,
 ): Promise<BroughtAgain | null> {
-  const record = await db().pages.get(pageId);
-  if (!record) return null;
-  const source = originalOf(incoming);
-  const before = await loadOriginal(record.original);
+  const source = original ? await originalOfRecord(original) : await loadOriginal(was.original);
+  return source && carryOverTo(site, was.id, source, fetchedFrom, today);
+}
+
+async function carryOverTo(
+  site: SiteRecord,
+  pageId: string,
+  source: Original,
+  fetchedFrom: string,
+  today: string,
+): Promise<BroughtAgain | null> {
+  const was = await db().pages.get(pageId);
+  if (!was) return null;
+  const before = await loadOriginal(was.original);
   const unchanged = before !== null && before.kind === source.kind && sourceOf(before) === sourceOf(source);
-  const original: Page = readPage(source, { address: record.address });
-  const redraft = await db().redrafts.get(pageId);
-  const carried = unchanged
-    ? { kept: redraft?.edits ?? [], settled: [], conflicts: [] }
-    : carryOver(redraft?.edits ?? [], original);
-  const conflicts = [...(redraft?.conflicts ?? []), ...carried.conflicts];
-  const settled = [...(redraft?.settled ?? []), ...carried.settled];
+  const original = readPage(source, { address: was.address });
+  await expandData(original);
+  const redraft = await loadRedraft(pageId);
+  const carried = unchanged ? { kept: redraft.edits, settled: [], conflicts: [] } : carryOver(redraft.edits, original);
   const packed = unchanged ? null : await packOriginal(crypto.randomUUID(), site.id, source);
   const setAsides = await db().setAsides.where("siteId").equals(site.id).toArray();
-  const own: PageRecord = {
-    ...record,
-    ...redraftFacts(carried.kept),
-    original: packed?.id ?? record.original,
-    format: source.kind,
-    conflicts: conflicts.length,
-    settled: settled.length,
-    ready: record.ready && carried.conflicts.length === 0,
-  };
-  const fresh = freshen({ record: own, original, edits: carried.kept, settled }, site.houseStyle, setAsides, today);
-  const kept = fresh.edits.length + conflicts.length + settled.length > 0;
+  const own = { ...was, original: packed?.id ?? was.original, format: source.kind };
+  const settled = [...redraft.settled, ...carried.settled];
+  const examined = freshen({ own, original, edits: carried.kept, settled }, site.houseStyle, setAsides, today);
   return {
-    record: fresh.record,
-    summary: fresh.summary,
-    redraft: kept ? { pageId, siteId: site.id, edits: [...fresh.edits], conflicts, settled } : null,
+    was,
+    basis: basisOf(was, redraft),
+    edits: redraft.edits,
+    ...carried,
+    examined,
+    format: source.kind,
     original: packed,
-    kept: carried.kept.length,
-    settled: carried.settled.length,
-    conflicts: carried.conflicts.length,
     links: linksOf(original),
-    fetchedFrom: incoming.address,
+    fetchedFrom,
   };
+}
+
+/** Keeps a page that was brought in again; false where it was changed meanwhile, so that it has to be worked out again. */
+export async function keepAgain(tx: Tx, again: BroughtAgain): Promise<boolean> {
+  const { was, basis, kept, conflicts, examined, format, original } = again;
+  const page = await tx.get("pages", was.id);
+  if (!page) return true;
+  if (basisOf(page, redraftOf(await tx.of("changes", "pageId", was.id))) !== basis) return false;
+  await tx.put("pages", {
+    ...page,
+    original: original?.id ?? page.original,
+    format,
+    ready: page.ready && conflicts.length === 0,
+  });
+  await carryChanges(tx, page, again);
+  await putExamined(tx, page, examined);
+  if (examined.edits !== kept) await changeEdits(tx, page, between(kept, examined.edits));
+  return true;
 }

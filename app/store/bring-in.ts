@@ -4,16 +4,19 @@ import { MAX_SOURCE_BYTES } from "#core/page/original";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/rules/house-style";
 import { guessTitlePattern } from "#core/site/brand";
 import { inLanes, onPool } from "../workers/pool";
-import { act, type Put } from "./act";
 import { askServer } from "./ask-server";
-import type { BroughtAgain } from "./bring-again";
-import { db, type PageRecord, type SiteRecord } from "./db";
+import { type BroughtAgain, keepAgain } from "./bring-again";
+import { db } from "./db";
 import { explainStorage } from "./faults";
 import { type ChosenFile, keepFiles } from "./files";
+import { putExamined } from "./freshen";
 import { tellPages } from "./queues";
 import type { Incoming, ReadIncoming } from "./read-incoming";
 import { readWithin } from "./read-within";
+import type { PageOwn } from "./records/pages";
+import type { SiteRecord } from "./records/sites";
 import { today } from "./today";
+import { transact } from "./transact";
 
 /** A file's bytes under its path. */
 export interface Chosen {
@@ -120,31 +123,24 @@ export function prepare(
 }
 
 /** A new page's record. */
-function newPage(
+const newPage = (
   site: SiteRecord,
-  { id, path, address, phrase, format, kind, original, derived }: ReadIncoming,
+  { id, path, address, phrase, format, original }: ReadIncoming,
   position: number,
-): PageRecord {
-  return {
-    id,
-    siteId: site.id,
-    position,
-    file: path,
-    address,
-    original: original.id,
-    format,
-    kind,
-    kindBy: "guess",
-    phrase,
-    edits: 0,
-    patterned: [],
-    conflicts: 0,
-    settled: 0,
-    ready: false,
-    handed: null,
-    ...derived,
-  };
-}
+): PageOwn => ({
+  id,
+  siteId: site.id,
+  position,
+  file: path,
+  address,
+  original: original.id,
+  format,
+  chosenKind: null,
+  phrase,
+  ready: false,
+  handedAt: null,
+  withdrawn: false,
+});
 
 export interface Kept {
   added: number;
@@ -190,41 +186,73 @@ export async function keep(
   const known = options.known ?? (await addressesOf(site.id));
   const once = new Set(known.keys());
   const fresh = prepared.filter(({ address }) => !once.has(address) && once.add(address));
-  const again = [...new Map((options.again ?? []).map((one) => [one.record.id, one])).values()];
-  const stored = (await db().sites.get(site.id)) ?? site;
-  const puts: Put[] = [{ table: "sites", key: site.id, after: withTitlePattern(stored, fresh) }];
-  const offset = await db().pages.where("siteId").equals(site.id).count();
+  const again = [...new Map((options.again ?? []).map((one) => [one.was.id, one])).values()];
+  const many = fresh.length + again.length;
+  if (many === 0) return { added: 0, again: 0, kept: 0, settled: 0, conflicts: 0 };
+  const label =
+    options.label ?? `Bring in ${many === 1 ? "1 page" : `${many} pages`}${fresh.length === 0 ? " again" : ""}`;
+  let moved = await keepOnce(site, fresh, again, label, options.group ?? null);
+  for (const one of fresh) known.set(one.address, one.id);
+  // Pages that were changed while they were read again are worked out anew, each until nobody comes in between.
+  for (let tries = 0; moved.length > 0 && tries < TRIES; tries++) {
+    const date = today();
+    const anew = await inLanes(moved, (one) => onPool((worker) => worker.carryOverAgain(site, one, date)));
+    moved = await keepOnce(
+      site,
+      [],
+      anew.filter((one) => one !== null),
+      label,
+      options.group ?? null,
+    );
+  }
+  if (moved.length > 0)
+    throw new Error(
+      `${moved.map(({ was }) => was.address).join(", ")} is being changed elsewhere at this moment. Bring it in again.`,
+    );
+  const sum = (of: (one: BroughtAgain) => number) => again.reduce((total, one) => total + of(one), 0);
+  return {
+    added: fresh.length,
+    again: again.length,
+    kept: sum((one) => one.kept.length),
+    settled: sum((one) => one.settled.length),
+    conflicts: sum((one) => one.conflicts.length),
+  };
+}
+
+/** How often a page is worked out again because somebody changed it meanwhile. */
+const TRIES = 5;
+
+/** Keeps pages in one transaction; those that were changed meanwhile come back. */
+async function keepOnce(
+  site: SiteRecord,
+  fresh: readonly ReadIncoming[],
+  again: readonly BroughtAgain[],
+  label: string,
+  group: string | null,
+): Promise<BroughtAgain[]> {
   try {
     await db().originals.bulkPut([...fresh.map((one) => one.original), ...again.flatMap((one) => one.original ?? [])]);
   } catch (error) {
     throw explainStorage(error);
   }
-  fresh.forEach((one, i) => {
-    puts.push(
-      { table: "pages", key: one.id, after: newPage(site, one, offset + i) },
-      { table: "summaries", key: one.id, after: one.summary },
-    );
-  });
-  for (const { record, summary, redraft } of again) {
-    puts.push(
-      { table: "pages", key: record.id, after: record },
-      { table: "summaries", key: record.id, after: summary },
-      { table: "redrafts", key: record.id, after: redraft },
-    );
-  }
-  const many = fresh.length + again.length;
-  const label =
-    options.label ?? `Bring in ${many === 1 ? "1 page" : `${many} pages`}${fresh.length === 0 ? " again" : ""}`;
-  for (const one of fresh) known.set(one.address, one.id);
-  if (many > 0) await act(site.id, label, puts, options.group ? { group: options.group } : {});
-  const sum = (of: (one: BroughtAgain) => number) => again.reduce((total, one) => total + of(one), 0);
-  return {
-    added: fresh.length,
-    again: again.length,
-    kept: sum((one) => one.kept),
-    settled: sum((one) => one.settled),
-    conflicts: sum((one) => one.conflicts),
-  };
+  return transact(
+    site.id,
+    label,
+    async (tx) => {
+      const stored = (await tx.get("sites", site.id)) ?? site;
+      await tx.put("sites", withTitlePattern(stored, fresh));
+      const offset = await db().pages.where("siteId").equals(site.id).count();
+      for (const [i, one] of fresh.entries()) {
+        const page = newPage(site, one, offset + i);
+        await tx.put("pages", page);
+        await putExamined(tx, page, one);
+      }
+      const moved: BroughtAgain[] = [];
+      for (const one of again) if (!(await keepAgain(tx, one))) moved.push(one);
+      return moved;
+    },
+    { group },
+  );
 }
 
 /** Ids of a site's pages by their addresses. */

@@ -1,6 +1,8 @@
 import { redraftedSource } from "#core/rewrite/apply";
-import { db, type PageRecord } from "./db";
+import { db } from "./db";
 import { loadPage } from "./freshen";
+import type { PageRecord } from "./page-record";
+import { saysOf } from "./transact";
 import { checkValidity } from "./validity";
 
 /** Messages that are kept of one page. */
@@ -13,15 +15,15 @@ export const sourceName = ({ original, says }: Pick<PageRecord, "original" | "sa
 export async function checkPage(pageId: string): Promise<boolean> {
   const loaded = await loadPage(pageId);
   if (!loaded) return true;
-  const { record, original, edits } = loaded;
+  const { own, original, edits } = loaded;
   if (original.format !== "html") return true;
   const found = await checkValidity(redraftedSource(original, edits));
   if ("reason" in found && found.gone) return false;
   const messages = "reason" in found ? [] : found;
   await db().checks.put({
-    id: record.id,
-    siteId: record.siteId,
-    of: sourceName(record),
+    id: own.id,
+    siteId: own.siteId,
+    of: sourceName({ original: own.original, says: saysOf(edits) }),
     messages: messages.slice(0, KEPT),
     more: Math.max(0, messages.length - KEPT),
     fault: "reason" in found ? found.reason : "",

@@ -3,16 +3,18 @@ import { widthOf } from "#core/measure/width";
 import { contentHeadings } from "#core/outline/outline";
 import { contentWords } from "#core/page/body";
 import { descriptionOf, type Page, titleOf } from "#core/page/page";
+import type { PageKind } from "#core/page/page-kind";
 import { structuredValues } from "#core/page/structured-values";
 import { setDescription, setTitle } from "#core/result/result";
 import { descriptionStyle, titleStyle } from "#core/result/styles";
-import { type Edit, newValueOf, slotOf } from "#core/rewrite/edits";
-import { fingerprint } from "#core/rewrite/fingerprint";
 import { totalsOf } from "#core/rules/audit";
 import { type HouseStyle, limitsOf } from "#core/rules/house-style";
 import type { Finding } from "#core/rules/rule";
-import { type KnownOfPage, summaryOf } from "#core/site/summary";
-import type { PageDerived, SetAsideRecord, SummaryRecord } from "./db";
+import { summaryOf } from "#core/site/summary";
+import type { PageDerived } from "./records/derived";
+import type { PageOwn } from "./records/pages";
+import type { SetAsideRecord } from "./records/set-asides";
+import type { SummaryRecord } from "./records/summaries";
 
 /** Whether a finding was set aside, and by which record. */
 export function setAsideFor(
@@ -29,26 +31,16 @@ export function setAsideFor(
   );
 }
 
-/** Names what a redraft says, so that it can be seen whether it has moved on since it was handed over; "" where it says nothing. */
-export function saysOf(edits: readonly Edit[]): string {
-  if (edits.length === 0) return "";
-  const text = edits
-    .map((edit) => `${slotOf(edit)}=${newValueOf(edit)}`)
-    .sort()
-    .join("\n");
-  return fingerprint(text);
-}
-
 export interface ExamineContext {
   /** Open findings: what was set aside is not among them. */
   findings: readonly Finding[];
   houseStyle: HouseStyle;
-  edits: readonly Edit[];
+  guessedKind: PageKind;
   stamp: string;
 }
 
 /** What the table shows of a page as it now reads. */
-export function examine(page: Page, { findings, houseStyle, edits, stamp }: ExamineContext): PageDerived {
+export function examine(page: Page, { findings, houseStyle, guessedKind, stamp }: ExamineContext): PageDerived {
   const limits = limitsOf(houseStyle);
   const title = titleOf(page);
   const description = descriptionOf(page);
@@ -80,11 +72,16 @@ export function examine(page: Page, { findings, houseStyle, edits, stamp }: Exam
     types: [...new Set(structuredValues(page).types)].slice(0, 8),
     counts: totalsOf(findings),
     rules: [...new Set(findings.map((finding) => finding.rule))],
-    says: saysOf(edits),
+    guessedKind,
     stamp,
   };
 }
 
-export function summaryRecord(pageId: string, siteId: string, page: Page, known: KnownOfPage): SummaryRecord {
-  return { ...summaryOf(pageId, page, known), siteId };
+/** What rules across pages see of it, without what was learnt elsewhere. */
+export function summaryRecord(
+  { id, siteId, phrase, file }: Pick<PageOwn, "id" | "siteId" | "phrase" | "file">,
+  page: Page,
+  kind: PageKind,
+): SummaryRecord {
+  return { ...summaryOf(id, page, { phrase, file, kind }), siteId };
 }

@@ -2,8 +2,8 @@ import { fileNameOf, freeName } from "#core/exchange/file-name";
 import { type PackedFile, zipFiles } from "#core/exchange/zip";
 import { onPoolAll } from "../workers/pool";
 import type { LongWork } from "./act-on-pages";
-import type { PageRecord } from "./db";
 import { allKept } from "./keeping";
+import type { PageRecord } from "./page-record";
 
 /** A name for the file of a page's entities: its path. */
 export const dataFileName = (address: string): string =>

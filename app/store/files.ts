@@ -2,8 +2,10 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useMemo, useState } from "react";
 import { pictureSize } from "#core/exchange/picture-size";
 import { typeBeside } from "#core/exchange/zip";
-import { db, type FileRecord, type SiteRecord } from "./db";
+import { db } from "./db";
 import { explainStorage } from "./faults";
+import type { FileRecord } from "./records/files";
+import type { SiteRecord } from "./records/sites";
 
 export interface ChosenFile {
   path: string;

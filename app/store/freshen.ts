@@ -1,5 +1,5 @@
 import type { Page } from "#core/page/page";
-import { guessKind } from "#core/page/page-kind";
+import { guessKind, type PageKind } from "#core/page/page-kind";
 import { readPage } from "#core/page/read";
 import { followPatterns } from "#core/pattern/follow";
 import { applyToPage } from "#core/rewrite/apply";
@@ -7,62 +7,104 @@ import type { Edit } from "#core/rewrite/edits";
 import { audit } from "#core/rules/audit";
 import { type HouseStyle, stampOf, styleForKind } from "#core/rules/house-style";
 import { writtenData } from "#core/structured-data/data-edit";
-import { db, type PageRecord, type SetAsideRecord, type SiteRecord } from "./db";
+import { basisOf, between, changeEdits, loadRedraft, type Redraft, redraftOf } from "./changes";
+import { db } from "./db";
 import { examine, setAsideFor, summaryRecord } from "./examine";
 import { expandData } from "./expand";
 import { loadOriginal } from "./originals";
+import { learntOf } from "./page-record";
+import type { PageDerived } from "./records/derived";
+import type { PageOwn } from "./records/pages";
+import type { SetAsideRecord } from "./records/set-asides";
+import type { SiteRecord } from "./records/sites";
+import type { SummaryRecord } from "./records/summaries";
+import { factsOf, type Tx, write } from "./transact";
 
 /** A page as it is kept, read and with its redraft. */
-export interface LoadedPage {
-  record: PageRecord;
+export interface LoadedPage extends Pick<Redraft, "edits" | "settled"> {
+  own: PageOwn;
   original: Page;
-  edits: readonly Edit[];
-  /** Edits that the site has taken over, which know where their data came from. */
-  settled: readonly Edit[];
 }
 
 /** Loads and reads a page; null where its record or its source is gone. */
 export async function loadPage(pageId: string): Promise<LoadedPage | null> {
-  const record = await db().pages.get(pageId);
-  const source = record && (await loadOriginal(record.original));
-  if (!record || !source) return null;
-  const redraft = await db().redrafts.get(pageId);
-  const original = readPage(source, { address: record.address });
+  const own = await db().pages.get(pageId);
+  const source = own && (await loadOriginal(own.original));
+  if (!own || !source) return null;
+  const { edits, settled } = await loadRedraft(pageId);
+  const original = readPage(source, { address: own.address });
   await expandData(original);
-  return { record, original, edits: redraft?.edits ?? [], settled: redraft?.settled ?? [] };
+  return { own, original, edits, settled };
 }
 
-export interface Freshened {
-  record: PageRecord;
-  summary: ReturnType<typeof summaryRecord>;
+/** What a page is taken for. */
+export const kindOf = ({ own, original }: Pick<LoadedPage, "own" | "original">): PageKind =>
+  own.chosenKind ?? guessKind(original);
+
+/** What was worked out from a page and its redraft. */
+export interface Examined {
+  id: string;
+  /** Names what it was worked out from. */
+  basis: string;
+  derived: PageDerived;
+  summary: SummaryRecord;
+  /** The redraft, with patterns resolved again. */
   edits: readonly Edit[];
 }
 
-/** Works out anew what follows from a page and its redraft; patterns are resolved again. */
+/** Works out what follows from a page and its redraft. */
 export function freshen(
-  { record, original, edits, settled }: LoadedPage,
+  loaded: LoadedPage,
   houseStyle: HouseStyle,
   setAsides: readonly SetAsideRecord[],
   today: string,
-): Freshened {
-  const kind = record.kindBy === "guess" ? guessKind(original) : record.kind;
+): Examined {
+  const { own, original, edits, settled } = loaded;
+  const kind = kindOf(loaded);
   const style = styleForKind(houseStyle, kind);
   const moved = followPatterns(edits, { page: original, houseStyle: style, today });
   const { page } = applyToPage(original, moved);
   const context = {
-    phrase: record.phrase || null,
+    phrase: own.phrase || null,
     houseStyle: style,
     today,
     written: writtenData([...settled, ...moved]),
   };
   const findings = audit(page, context);
-  const open = findings.filter((finding) => !setAsideFor(finding, record.id, setAsides));
-  const derived = examine(page, { findings: open, houseStyle: style, edits: moved, stamp: stampOf(houseStyle, today) });
+  const open = findings.filter((finding) => !setAsideFor(finding, own.id, setAsides));
+  const guessedKind = guessKind(original);
+  const stamp = stampOf(houseStyle, today);
   return {
-    record: { ...record, kind, ...derived },
-    summary: summaryRecord(record.id, record.siteId, page, record),
+    id: own.id,
+    basis: basisOf(own, loaded),
+    derived: examine(page, { findings: open, houseStyle: style, guessedKind, stamp }),
+    summary: summaryRecord(own, page, kind),
     edits: moved,
   };
+}
+
+/**
+ * Keeps what was worked out from a page, where the page is still what it was worked out from; whether it was. Where it is
+ * not, what was kept before stands, and is worked out again by itself.
+ */
+export async function keepExamined(tx: Tx, examined: Omit<Examined, "edits">): Promise<boolean> {
+  const page = await tx.get("pages", examined.id);
+  if (!page) return false;
+  const changes = await tx.of("changes", "pageId", page.id);
+  if (basisOf(page, redraftOf(changes)) !== examined.basis) return false;
+  await putExamined(tx, page, examined);
+  return true;
+}
+
+/** Keeps what was worked out from a page that is known to be still what it was worked out from. */
+export async function putExamined(
+  tx: Tx,
+  page: PageOwn,
+  { derived, summary }: Pick<Examined, "derived" | "summary">,
+): Promise<void> {
+  const { id, siteId } = page;
+  await tx.put("derived", { ...derived, ...factsOf(await tx.of("changes", "pageId", id), page), id, siteId });
+  await tx.put("summaries", { ...summary, ...learntOf(await tx.get("learnt", id)) });
 }
 
 /**
@@ -71,21 +113,16 @@ export function freshen(
  */
 export async function examinePages(site: SiteRecord, ids: readonly string[], today: string): Promise<number> {
   const setAsides = await db().setAsides.where("siteId").equals(site.id).toArray();
-  const results: { loaded: LoadedPage; fresh: Freshened }[] = [];
+  const results: { loaded: LoadedPage; fresh: Examined }[] = [];
   for (const id of ids) {
     const loaded = await loadPage(id);
     if (loaded) results.push({ loaded, fresh: freshen(loaded, site.houseStyle, setAsides, today) });
   }
-  const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
-  return db().transaction("rw", ["pages", "summaries", "redrafts"], async () => {
+  return write(async (tx) => {
     let written = 0;
     for (const { loaded, fresh } of results) {
-      const redraft = await db().redrafts.get(loaded.record.id);
-      if (!same(await db().pages.get(loaded.record.id), loaded.record) || !same(redraft?.edits ?? [], loaded.edits))
-        continue;
-      await db().pages.put(fresh.record);
-      await db().summaries.put(fresh.summary);
-      if (redraft && fresh.edits !== loaded.edits) await db().redrafts.put({ ...redraft, edits: [...fresh.edits] });
+      if (!(await keepExamined(tx, fresh))) continue;
+      if (fresh.edits !== loaded.edits) await changeEdits(tx, loaded.own, between(loaded.edits, fresh.edits));
       written++;
     }
     return written;

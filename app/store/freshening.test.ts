@@ -1,12 +1,12 @@
 import "fake-indexeddb/auto";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
-import { originalFromText } from "#core/page/original";
-import { act } from "./act";
 import { newSite } from "./bring-in";
-import { db, type PageRecord, type SiteRecord } from "./db";
+import { db } from "./db";
 import { examinePages } from "./freshen";
 import { loadOriginal } from "./originals";
-import { readIncoming } from "./read-incoming";
+import type { PageRecord } from "./page-record";
+import type { SiteRecord } from "./records/sites";
+import { keptPage, stored } from "./testing";
 
 /** Addresses of pages whose reading never comes to an end, as long as somebody tries. */
 const hanging = new Set<string>();
@@ -37,56 +37,16 @@ afterEach(async () => {
 it("one page that takes too long is kept unread and named, and all others are worked out again", async () => {
   const pages: PageRecord[] = [];
   for (const name of ["a", "b", "c"]) {
-    const incoming = {
-      path: "",
-      source: originalFromText(`<title>${name}</title><h1>${name}</h1>`),
-      address: `https://quay.example/${name}`,
-      addressKnown: true,
-      phrase: "",
-    };
-    const { original, derived, summary, ...read } = await readIncoming(
-      site.id,
-      incoming,
-      site.houseStyle,
-      "2026-11-27",
-    );
-    await db().originals.put(original);
-    const { id, address, format, kind } = read;
-    const own = {
-      position: 0,
-      file: "",
-      phrase: "",
-      kindBy: "guess",
-      edits: 0,
-      patterned: [],
-      conflicts: 0,
-      settled: 0,
-    } as const;
-    const record = {
-      id,
-      siteId: site.id,
-      address,
-      original: original.id,
-      format,
-      kind,
-      ...own,
-      ready: false,
-      handed: null,
-      ...derived,
-    } as unknown as PageRecord;
-    await act(site.id, "x", [
-      { table: "pages", key: id, after: { ...record, stamp: "stale" } },
-      { table: "summaries", key: id, after: summary },
-    ]);
-    pages.push(record);
+    pages.push(await keptPage(site, `<title>${name}</title><h1>${name}</h1>`, `https://quay.example/${name}`));
   }
+  await db().derived.toCollection().modify({ stamp: "stale" });
   hanging.add("https://quay.example/b");
   const progress: number[] = [];
   await freshenPages(site, pages, (done) => progress.push(done), new AbortController().signal);
   expect(progress).toEqual([3]);
-  const stored = (await db().pages.bulkGet(pages.map(({ id }) => id))) as PageRecord[];
-  expect(stored.map(({ stamp }) => stamp)).not.toContain("stale");
-  expect(stored.map(({ rules }) => rules.includes("page/unreadable"))).toEqual([false, true, false]);
+  const after = await Promise.all(pages.map(({ id }) => stored(id)));
+  expect(after.map(({ stamp }) => stamp)).not.toContain("stale");
+  expect(after.map(({ rules }) => rules.includes("page/unreadable"))).toEqual([false, true, false]);
   expect((await db().originals.get(pages[1]?.original ?? ""))?.unread).toBe("too-slow");
   expect((await db().originals.get(pages[0]?.original ?? ""))?.unread).toBeUndefined();
 });

@@ -1,6 +1,8 @@
 import { inLanes, onPool, PAGE_LIMIT } from "../workers/pool";
-import { db, type PageRecord, type SiteRecord } from "./db";
+import { db } from "./db";
+import type { PageRecord } from "./page-record";
 import { unreadAfter } from "./read-within";
+import type { SiteRecord } from "./records/sites";
 import { today } from "./today";
 
 /** Pages that one worker audits before it writes: few enough that the table fills as results arrive. */

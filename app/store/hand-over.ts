@@ -1,13 +1,15 @@
 import { changeListCsv } from "#core/exchange/change-list";
 import { fileNameOf, freeName } from "#core/exchange/file-name";
 import { type PackedFile, zipFiles } from "#core/exchange/zip";
-import type { Edit, Refusal } from "#core/rewrite/edits";
+import { type Edit, type Refusal, slotOf } from "#core/rewrite/edits";
 import { handOver } from "#core/rewrite/verify";
-import { act } from "./act";
-import { db, type PageRecord } from "./db";
-import { saysOf } from "./examine";
+import { redraftOf } from "./changes";
+import { db } from "./db";
 import { allKept } from "./keeping";
 import { loadOriginal } from "./originals";
+import type { ChangeRecord } from "./records/changes";
+import type { PageOwn } from "./records/pages";
+import { isPart, write } from "./transact";
 
 export interface HandedPage {
   /** Null for a page of which only a spreadsheet's texts are known: its change list is all there is to hand over. */
@@ -16,7 +18,7 @@ export interface HandedPage {
 }
 
 /** A page's patched source under its file's name. */
-export async function handOverPage(page: PageRecord, edits: readonly Edit[]): Promise<HandedPage> {
+export async function handOverPage(page: PageOwn, edits: readonly Edit[]): Promise<HandedPage> {
   if (page.format === "fields") return { file: null, refused: [] };
   const original = await loadOriginal(page.original);
   if (!original)
@@ -26,27 +28,33 @@ export async function handOverPage(page: PageRecord, edits: readonly Edit[]): Pr
   return { file: { path, bytes }, refused };
 }
 
-/** Notes what was handed over of pages, so that one whose texts move on afterwards is known. */
-async function noteHanded(
-  siteId: string,
-  pages: readonly { page: PageRecord; edits: readonly Edit[] }[],
-): Promise<void> {
-  const puts = pages
-    .filter(({ page, edits }) => page.handed !== saysOf(edits))
-    .map(({ page, edits }) => ({ table: "pages" as const, key: page.id, after: { ...page, handed: saysOf(edits) } }));
-  if (puts.length > 0)
-    await act(siteId, puts.length === 1 ? "Hand over 1 page" : `Hand over ${puts.length} pages`, puts);
+/**
+ * Notes what was handed over of pages, with each change, so that it is known what has moved on afterwards, and what the site
+ * has taken over when it comes back. It is no action of the editor's: there is nothing in it to undo.
+ */
+function noteHanded(pages: readonly { id: string; edits: readonly Edit[] }[]): Promise<void> {
+  const at = new Date().toISOString();
+  return write(async (tx) => {
+    for (const { id, edits } of pages) {
+      const handed = new Map(edits.map((edit) => [slotOf(edit), edit]));
+      for (const change of await tx.of("changes", "pageId", id)) {
+        const edit = handed.get(slotOf(change.edit));
+        if (isPart(change) && edit) await tx.put("changes", { ...change, handed: edit });
+      }
+      await tx.update("pages", id, (page) => ({ ...page, handedAt: at, withdrawn: false }));
+    }
+  });
 }
 
 /** The source of one page, or its change list where there is no source; noted as handed over. */
 export async function handOverOne(
-  page: PageRecord,
+  page: PageOwn,
   edits: readonly Edit[],
 ): Promise<{ file: PackedFile; refused: Refusal[] }> {
   const { file, refused } = await handOverPage(page, edits);
   await allKept();
-  const stored = (await db().pages.get(page.id)) ?? page;
-  if (edits.length > 0) await noteHanded(page.siteId, [{ page: stored, edits }]);
+  const handed = edits.filter((edit) => !refused.some((one) => one.edit === edit));
+  if (edits.length > 0) await noteHanded([{ id: page.id, edits: handed }]);
   return { file: file ?? changeList([{ address: page.address, edits: [...edits] }]), refused };
 }
 
@@ -66,31 +74,31 @@ export interface HandedSite {
 /** All changed pages of a site as a zip, with the change list; null where nothing has changed. */
 export async function handOverSite(siteId: string): Promise<HandedSite | null> {
   await allKept();
-  const redrafts = (await db().redrafts.where("siteId").equals(siteId).toArray()).filter(
-    ({ edits }) => edits.length > 0,
-  );
-  if (redrafts.length === 0) return null;
+  const redrafts = new Map<string, ChangeRecord[]>();
+  for (const change of await db().changes.where("siteId").equals(siteId).filter(isPart).toArray())
+    redrafts.set(change.pageId, [...(redrafts.get(change.pageId) ?? []), change]);
+  if (redrafts.size === 0) return null;
   const files: PackedFile[] = [];
   const refused: Refusal[] = [];
   const failed: HandedSite["failed"] = [];
-  const changes: { address: string; edits: Edit[] }[] = [];
-  const handed: { page: PageRecord; edits: Edit[] }[] = [];
+  const handed: { id: string; address: string; edits: Edit[] }[] = [];
   const taken = new Set(["changes.csv"]);
-  for (const { pageId, edits } of redrafts) {
+  for (const [pageId, changes] of redrafts) {
     const page = await db().pages.get(pageId);
     if (!page) continue;
+    const { edits } = redraftOf(changes);
     try {
       const { file, refused: left } = await handOverPage(page, edits);
       if (file) files.push({ ...file, path: freeName(file.path, taken) });
       for (const one of left) refused.push(one);
-      handed.push({ page, edits });
-      changes.push({ address: page.address, edits: edits.filter((edit) => !left.some((r) => r.edit === edit)) });
+      const { id, address } = page;
+      handed.push({ id, address, edits: edits.filter((edit) => !left.some((one) => one.edit === edit)) });
     } catch (error) {
       failed.push({ address: page.address, reason: error instanceof Error ? error.message : String(error) });
     }
   }
-  files.push(changeList(changes));
+  files.push(changeList(handed));
   const zip = zipFiles(files);
-  await noteHanded(siteId, handed);
+  await noteHanded(handed);
   return { zip, pages: handed.length, refused, failed };
 }

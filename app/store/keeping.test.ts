@@ -1,13 +1,19 @@
 import { expect, it } from "vitest";
-import { allKept, keep } from "./keeping";
+import { allKept, keep, keepFields } from "./keeping";
 
 const done: string[] = [];
+const wait = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 const says =
   (text: string, ms = 0) =>
   async () => {
-    await new Promise((resolve) => setTimeout(resolve, ms));
+    await wait(ms);
     done.push(text);
   };
+const type = (slot: string, fields: Record<string, string>, ms = 5) =>
+  keepFields(slot, new Map(Object.entries(fields)), async (all) => {
+    await wait(ms);
+    done.push([...all].map((one) => one.join("=")).join(" "));
+  });
 const doneNow = () => done.splice(0);
 
 it("keeps one after the other, however long each takes", async () => {
@@ -16,25 +22,33 @@ it("keeps one after the other, however long each takes", async () => {
 });
 
 it("keeps the newest text of a field alone, and nothing of it after what was asked since", async () => {
-  const texts = ["a", "ab", "abc"].map((text) => keep(says(text, 5), "title"));
+  const texts = ["a", "ab", "abc"].map((title) => type("title", { title }));
   keep(says("ready"));
-  keep(says("abcd", 5), "title");
-  keep(says("description"), "description");
-  keep(says("title"), "title");
+  type("title", { title: "abcd" });
+  type("description", { description: "d" });
+  type("title", { title: "abcde" });
   await Promise.all(texts);
-  expect(doneNow()).toEqual(["abc"]);
+  expect(doneNow()).toEqual(["title=abc"]);
   await allKept();
-  expect(doneNow()).toEqual(["ready", "abcd", "description", "title"]);
+  expect(doneNow()).toEqual(["ready", "title=abcd", "description=d", "title=abcde"]);
+});
+
+it("loses nothing of what joins what still waits", async () => {
+  const first = keep(says("first", 5));
+  type("title", { title: "a", heading: "gone" });
+  await type("title", { title: "ab" });
+  await first;
+  expect(doneNow()).toEqual(["first", "title=ab heading=gone"]);
 });
 
 it("does not write into what is being written already", async () => {
-  const first = keep(says("a", 10), "title");
-  await new Promise((resolve) => setTimeout(resolve, 1));
-  const second = keep(says("ab"), "title");
+  const first = type("title", { title: "a" }, 10);
+  await wait(1);
+  const second = type("title", { title: "ab" });
   await first;
-  expect(doneNow()).toEqual(["a"]);
+  expect(doneNow()).toEqual(["title=a"]);
   await second;
-  expect(doneNow()).toEqual(["ab"]);
+  expect(doneNow()).toEqual(["title=ab"]);
 });
 
 it("tells whoever asked that it failed, and goes on", async () => {

@@ -1,5 +1,6 @@
 import { MAX_SOURCE_BYTES, type Original } from "#core/page/original";
-import { db, type OriginalRecord } from "./db";
+import { db } from "./db";
+import type { OriginalRecord } from "./records/originals";
 import { StorageFault } from "./storage-fault";
 
 const streamOf = (bytes: Uint8Array) => new Blob([bytes as Uint8Array<ArrayBuffer>]).stream();
@@ -36,8 +37,11 @@ export async function packOriginal(id: string, siteId: string, original: Origina
 /** The original that a page's record names; null where it is not in this browser. */
 export async function loadOriginal(id: string): Promise<Original | null> {
   const record = await db().originals.get(id);
-  if (!record) return null;
-  const { packed, kind, charset, headers, unread } = record;
+  return record ? originalOfRecord(record) : null;
+}
+
+/** An original as it came in. Fails where what is kept of it is damaged. */
+export async function originalOfRecord({ packed, kind, charset, headers, unread }: OriginalRecord): Promise<Original> {
   const bytes = await unpack(packed);
   if (!bytes)
     throw new StorageFault(

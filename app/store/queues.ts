@@ -1,6 +1,10 @@
 import { parseAddress } from "#core/address/address";
-import { db, type ItemState, type QueueItem, type QueueLimits, type QueueRecord, type SiteRecord } from "./db";
+import { db } from "./db";
 import { explainStorage } from "./faults";
+import { learntOf } from "./page-record";
+import type { ItemState, QueueItem, QueueLimits, QueueRecord } from "./records/queues";
+import type { SiteRecord } from "./records/sites";
+import { write } from "./transact";
 
 export const DEFAULT_LIMITS: QueueLimits = { atOnce: 6, pages: 1000, depth: 3, below: "/" };
 
@@ -135,15 +139,15 @@ export async function tellPages(siteId: string, known: KnownAddresses): Promise<
   const sources = new Map<string, string[]>();
   for (const [from, to] of known.redirects) sources.set(to, [...(sources.get(to) ?? []), from]);
   if (listed.size === 0 && sources.size === 0) return;
-  await db().transaction("rw", ["pages", "summaries"], async () => {
-    const pages = await db().pages.where("siteId").equals(siteId).toArray();
-    for (const { id, address, inSitemap, redirectedFrom = [] } of pages) {
+  await write(async (tx) => {
+    for (const { id, address } of await tx.of("pages", "siteId", siteId)) {
+      const { inSitemap, redirectedFrom } = learntOf(await tx.get("learnt", id));
       const from = [...new Set([...redirectedFrom, ...(sources.get(address) ?? [])])];
-      const named = listed.has(address) || from.some((one) => listed.has(one));
-      if (from.length === redirectedFrom.length && (inSitemap || !named)) continue;
-      const told = { ...(named && { inSitemap: true }), ...(from.length > 0 && { redirectedFrom: from }) };
-      await db().pages.update(id, told);
-      await db().summaries.update(id, told);
+      const named = inSitemap || listed.has(address) || from.some((one) => listed.has(one));
+      if (from.length === redirectedFrom.length && named === inSitemap) continue;
+      const told = { inSitemap: named, redirectedFrom: from };
+      await tx.put("learnt", { id, siteId, ...told });
+      await tx.update("summaries", id, (summary) => ({ ...summary, ...told }));
     }
   });
 }

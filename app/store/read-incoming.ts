@@ -1,14 +1,16 @@
 import { withSlug } from "#core/address/slug";
 import { markdownFromBytes, type Original, originalFromBytes, type Unread } from "#core/page/original";
 import { addressOn, type Page, type PageFault, statedAddress } from "#core/page/page";
-import { guessKind, type PageKind } from "#core/page/page-kind";
+import { guessKind } from "#core/page/page-kind";
 import { readPage } from "#core/page/read";
 import { audit } from "#core/rules/audit";
 import { type HouseStyle, stampOf, styleForKind } from "#core/rules/house-style";
-import type { OriginalRecord, PageDerived, SummaryRecord } from "./db";
 import { examine, summaryRecord } from "./examine";
 import { expandData } from "./expand";
 import { packOriginal } from "./originals";
+import type { PageDerived } from "./records/derived";
+import type { OriginalRecord } from "./records/originals";
+import type { SummaryRecord } from "./records/summaries";
 
 /** Something that comes in: where from, and what. */
 export interface Incoming {
@@ -32,7 +34,6 @@ export interface ReadIncoming {
   phrase: string;
   address: string;
   format: Original["kind"];
-  kind: PageKind;
   fault: PageFault | null;
   original: OriginalRecord;
   derived: PageDerived;
@@ -85,17 +86,17 @@ export async function readIncoming(
   await expandData(page);
   const findings = audit(page, { phrase: incoming.phrase || null, houseStyle: style, today });
   const id = crypto.randomUUID();
+  const { path, phrase } = incoming;
   return {
     id,
-    path: incoming.path,
-    phrase: incoming.phrase,
+    path,
+    phrase,
     address: page.address,
     format: original.kind,
-    kind,
     fault: page.fault,
     original: await packOriginal(crypto.randomUUID(), siteId, original),
-    derived: examine(page, { findings, houseStyle: style, edits: [], stamp: stampOf(houseStyle, today) }),
-    summary: summaryRecord(id, siteId, page, { phrase: incoming.phrase, file: incoming.path, kind }),
+    derived: examine(page, { findings, houseStyle: style, guessedKind: kind, stamp: stampOf(houseStyle, today) }),
+    summary: summaryRecord({ id, siteId, phrase, file: path }, page, kind),
     links: linksOf(page),
   };
 }

@@ -10,10 +10,12 @@ import { styleForKind } from "#core/rules/house-style";
 import { withoutBrand } from "#core/rules/texts";
 import { namesOnPage } from "#core/site/names";
 import { altEdits, type SitePicture } from "#core/site/pictures";
-import type { Put } from "./act";
-import { db, type SiteRecord } from "./db";
-import { freshen, loadPage } from "./freshen";
-import { redraftFacts, redraftRecord } from "./redraft";
+import { basisOf, between, changeEdits, redraftOf } from "./changes";
+import { db } from "./db";
+import { type Examined, freshen, kindOf, loadPage, putExamined } from "./freshen";
+import type { PageOwn } from "./records/pages";
+import type { SiteRecord } from "./records/sites";
+import type { Tx } from "./transact";
 
 /** What is to be changed on one page, from the table. */
 export interface PageChange {
@@ -28,13 +30,20 @@ export interface PageChange {
   alts?: { picture: Pick<SitePicture, "at" | "alt">; value: string }[];
 }
 
+/** What a change makes of a page. */
 export interface RedraftedPage {
-  puts: Put[];
+  /** Names what the page was when this was worked out. */
+  basis: string;
+  /** Its redraft then and after the change. */
+  was: readonly Edit[];
+  is: readonly Edit[];
+  /** What follows from the page as the change leaves it. */
+  examined: Examined;
   /** Changes that cannot be made, with the reason. */
   refused: { field: string; reason: string }[];
 }
 
-/** The records that make a change of one page; null where the page is gone. */
+/** Works a change of one page out; null where the page is gone. */
 export async function redraftPage(site: SiteRecord, change: PageChange, today: string): Promise<RedraftedPage | null> {
   const loaded = await loadPage(change.pageId);
   if (!loaded) return null;
@@ -57,24 +66,34 @@ export async function redraftPage(site: SiteRecord, change: PageChange, today: s
   for (const { picture, value } of change.alts ?? [])
     for (const edit of altEdits(original, page, edits, picture, value)) add(edit, edit.op);
   const setAsides = await db().setAsides.where("siteId").equals(site.id).toArray();
-  const redrafted = edits !== loaded.edits;
-  const own = {
-    ...loaded.record,
-    ...redraftFacts(edits),
-    ...(change.phrase !== undefined && { phrase: cleanValue(change.phrase) }),
-    ...(change.kind !== undefined && { kind: change.kind, kindBy: "editor" as const }),
-    ready: change.ready ?? (loaded.record.ready && !redrafted),
-  };
-  const fresh = freshen({ ...loaded, record: own, edits }, site.houseStyle, setAsides, today);
-  const before = await db().redrafts.get(change.pageId);
-  return {
-    puts: [
-      { table: "redrafts", key: change.pageId, after: redraftRecord(fresh.record, before, fresh.edits) },
-      { table: "pages", key: change.pageId, after: fresh.record },
-      { table: "summaries", key: change.pageId, after: fresh.summary },
-    ],
-    refused,
-  };
+  const own = changed(loaded.own, change, edits !== loaded.edits);
+  const examined = freshen({ ...loaded, own, edits }, site.houseStyle, setAsides, today);
+  return { basis: basisOf(loaded.own, loaded), was: loaded.edits, is: examined.edits, examined, refused };
+}
+
+/** A page's own record as a change leaves it. */
+const changed = (page: PageOwn, { phrase, kind, ready }: PageChange, redrafted: boolean): PageOwn => ({
+  ...page,
+  ...(phrase !== undefined && { phrase: cleanValue(phrase) }),
+  ...(kind !== undefined && { chosenKind: kind }),
+  ready: ready ?? (page.ready && !redrafted),
+});
+
+/** Makes a change that was worked out; false where the page was changed meanwhile, so that it has to be worked out again. */
+export async function keepRedrafted(
+  tx: Tx,
+  change: PageChange,
+  { basis, was, is, examined }: RedraftedPage,
+): Promise<boolean> {
+  const page = await tx.get("pages", change.pageId);
+  if (!page) return true;
+  if (basisOf(page, redraftOf(await tx.of("changes", "pageId", page.id))) !== basis) return false;
+  const edits = between(was, is);
+  const next = changed(page, change, edits.set.length + edits.drop.length > 0);
+  await tx.put("pages", next);
+  await changeEdits(tx, page, edits);
+  await putExamined(tx, next, examined);
+  return true;
 }
 
 /** A change of texts that needs the page itself, not only its text. */
@@ -129,7 +148,7 @@ export async function previewFields(
 ): Promise<PreviewedField[] | null> {
   const loaded = await loadPage(pageId);
   if (!loaded) return null;
-  const style = styleForKind(site.houseStyle, loaded.record.kind);
+  const style = styleForKind(site.houseStyle, kindOf(loaded));
   const { page } = applyToPage(loaded.original, loaded.edits);
   const written = change.kind === "case" ? await siteNames(site.id, languageOf(page) || "en") : NO_NAMES;
   return fields.map((field) => {

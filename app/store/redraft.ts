@@ -1,99 +1,95 @@
 import type { Page } from "#core/page/page";
-import { type Edit, followsPattern } from "#core/rewrite/edits";
-import { type HouseStyle, stampOf, styleForKind } from "#core/rules/house-style";
+import { guessKind } from "#core/page/page-kind";
+import { type Edit, slotOf } from "#core/rewrite/edits";
+import type { HouseStyle } from "#core/rules/house-style";
 import type { Finding } from "#core/rules/rule";
-import { act, type Put } from "./act";
-import { db, type PageRecord, type RedraftRecord, type SetAsideRecord } from "./db";
+import { basisOf, changeEdits, type EditsChange } from "./changes";
 import { examine, setAsideFor, summaryRecord } from "./examine";
-import { today } from "./today";
+import { type Examined, keepExamined } from "./freshen";
+import type { PageRecord } from "./page-record";
+import type { ChangeRecord } from "./records/changes";
+import type { PageOwn } from "./records/pages";
+import type { SetAsideRecord } from "./records/set-asides";
+import { transact, write } from "./transact";
 
-export interface DeskState {
-  record: PageRecord;
-  /** The site's: that of the page's kind is made of it. */
-  houseStyle: HouseStyle;
-  /** The page as the redraft leaves it. */
-  page: Page;
-  findings: readonly Finding[];
-  setAsides: readonly SetAsideRecord[];
-}
-
-/** What a page's own record says of its redraft. */
-export function redraftFacts(edits: readonly Edit[]): Pick<PageRecord, "edits" | "patterned"> {
-  const patterned = edits
-    .filter(followsPattern)
-    .map(({ op }) => (op === "set-title" ? ("title" as const) : ("description" as const)));
-  return { edits: edits.length, patterned };
-}
-
-/** The records that follow from a page's state: its row in the table, and what site rules see. */
-export function pagePuts({ record, houseStyle, page, findings, setAsides }: DeskState, edits: readonly Edit[]): Put[] {
-  const open = findings.filter((finding) => !setAsideFor(finding, record.id, setAsides));
-  const context = {
-    findings: open,
-    houseStyle: styleForKind(houseStyle, record.kind),
-    edits,
-    stamp: stampOf(houseStyle, today()),
-  };
-  const after: PageRecord = { ...record, ...redraftFacts(edits), ...examine(page, context) };
-  return [
-    { table: "pages", key: record.id, after },
-    { table: "summaries", key: record.id, after: summaryRecord(record.id, record.siteId, page, record) },
-  ];
-}
-
-/** The redraft's record with other edits; null where nothing is left of it. */
-export function redraftRecord(
-  page: Pick<PageRecord, "id" | "siteId">,
-  before: RedraftRecord | undefined,
-  edits: readonly Edit[],
-): RedraftRecord | null {
-  const { conflicts = [], settled = [] } = before ?? {};
-  if (edits.length === 0 && conflicts.length === 0 && settled.length === 0) return null;
-  return { pageId: page.id, siteId: page.siteId, edits: [...edits], conflicts, settled };
-}
-
-/** Keeps a redraft with all that follows from it. */
-export async function saveRedraft(
-  state: DeskState,
-  edits: readonly Edit[],
+/** Keeps what was changed of a page's redraft; its texts have moved on, so that it is not ready any more. */
+export function saveRedraft(
+  page: Pick<PageOwn, "id" | "siteId">,
+  change: EditsChange,
   label: string,
   merge: string | null,
 ): Promise<void> {
-  const { record } = state;
-  const before = await db().redrafts.get(record.id);
-  await act(
-    record.siteId,
+  return transact(
+    page.siteId,
     label,
-    [{ table: "redrafts", key: record.id, after: redraftRecord(record, before, edits) }, ...pagePuts(state, edits)],
+    async (tx) => {
+      if (!(await tx.get("pages", page.id))) return;
+      await changeEdits(tx, page, change);
+      await tx.update("pages", page.id, (was) => ({ ...was, ready: false }));
+    },
     { merge },
   );
 }
 
-/** Keeps a change of the page's own record: its phrase, its address, its kind, whether it is ready. */
-export async function saveRecord(
-  state: DeskState,
-  edits: readonly Edit[],
+/** What the editor says of a page itself. */
+export type PageFields = Partial<Pick<PageOwn, "phrase" | "address" | "chosenKind" | "ready">>;
+
+/** Keeps a change of the page's own record. */
+export function savePage(
+  page: Pick<PageOwn, "id" | "siteId">,
+  fields: PageFields,
   label: string,
   merge: string | null = null,
 ): Promise<void> {
-  await act(state.record.siteId, label, pagePuts(state, edits), { merge });
+  return transact(page.siteId, label, (tx) => tx.update("pages", page.id, (was) => ({ ...was, ...fields })), { merge });
+}
+
+/** A page as the desk sees it. */
+export interface DeskState {
+  record: PageRecord;
+  edits: readonly Edit[];
+  settled: readonly Edit[];
+  original: Page;
+  /** The page as the redraft leaves it. */
+  page: Page;
+  findings: readonly Finding[];
+  setAsides: readonly SetAsideRecord[];
+  /** That of the page's kind. */
+  houseStyle: HouseStyle;
+  /** Names the site's house style and the day. */
+  stamp: string;
+}
+
+/** What the table and the rules across pages need of a page as the desk sees it. */
+export function examinedOf(state: DeskState): Omit<Examined, "edits"> {
+  const { record, edits, settled, original, page, findings, setAsides, houseStyle, stamp } = state;
+  const open = findings.filter((finding) => !setAsideFor(finding, record.id, setAsides));
+  return {
+    id: record.id,
+    basis: basisOf(record, { edits: [...edits], settled: [...settled] }),
+    derived: examine(page, { findings: open, houseStyle, guessedKind: guessKind(original), stamp }),
+    summary: summaryRecord(record, page, record.kind),
+  };
+}
+
+/** Keeps what the desk has worked out of a page, where the page is still what it was worked out from. */
+export async function saveExamined(examined: Omit<Examined, "edits">): Promise<void> {
+  await write((tx) => keepExamined(tx, examined));
 }
 
 /**
- * Decides a conflict: `mine` carries the change out on what stands there now, `theirs` gives it up. Both are one action
- * that can be undone; the page is worked out again by itself.
+ * Decides a change that could not be carried over: `mine` carries it out on what stands there now, in the place of what else
+ * the redraft does there, `theirs` gives it up. Both are one action that can be undone; the page is worked out again by itself.
  */
-export async function decideConflict(page: PageRecord, at: number, choice: "mine" | "theirs"): Promise<void> {
-  const redraft = await db().redrafts.get(page.id);
-  const conflict = redraft?.conflicts[at];
-  if (!redraft || !conflict) return;
-  const edits = choice === "mine" && conflict.mine ? [...redraft.edits, conflict.mine] : redraft.edits;
-  const conflicts = redraft.conflicts.toSpliced(at, 1);
-  const after = { ...redraft, edits, conflicts };
-  const empty = edits.length === 0 && conflicts.length === 0 && redraft.settled.length === 0;
-  const record: PageRecord = { ...page, ...redraftFacts(edits), conflicts: conflicts.length, stamp: "" };
-  await act(page.siteId, choice === "mine" ? "Keep my change" : "Keep what the site says now", [
-    { table: "redrafts", key: page.id, after: empty ? null : after },
-    { table: "pages", key: page.id, after: record },
-  ]);
+export async function decideConflict({ id, siteId }: ChangeRecord, choice: "mine" | "theirs"): Promise<void> {
+  await transact(siteId, choice === "mine" ? "Keep my change" : "Keep what the site says now", async (tx) => {
+    const change = await tx.get("changes", id);
+    if (change?.state !== "undecided") return;
+    const mine: Edit | null = choice === "mine" ? (change.conflict?.mine ?? null) : null;
+    if (mine) {
+      // Whatever else stands in its slot gives way: a redraft does one thing in one place.
+      await changeEdits(tx, { id: change.pageId, siteId }, { set: [], drop: [slotOf(mine)] });
+      await tx.put("changes", { ...change, edit: mine, state: "open", conflict: null });
+    } else await tx.remove("changes", id);
+  });
 }

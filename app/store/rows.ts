@@ -1,20 +1,65 @@
 import { useSyncExternalStore } from "react";
-import { db, type PageRecord } from "./db";
+import { db } from "./db";
 import { Rows } from "./live-rows";
+import { type PageRecord, pageRecord } from "./page-record";
+import type { DerivedRecord } from "./records/derived";
+import type { PageOwn } from "./records/pages";
 
-const stores = new Map<string, Rows<PageRecord>>();
+/** The pages of a site: each is put together anew where one of its two parts has changed. */
+class PageRows {
+  private readonly pages: Rows<PageOwn>;
+  private readonly derived: Rows<DerivedRecord>;
+  private readonly made = new Map<string, { own: PageOwn; derived: DerivedRecord | undefined; record: PageRecord }>();
+  private list: PageRecord[] | null = null;
+  private of: unknown[] = [];
 
-function rowsOf(siteId: string): Rows<PageRecord> {
-  let rows = stores.get(siteId);
-  if (!rows) {
-    rows = new Rows<PageRecord>(
+  constructor(siteId: string) {
+    this.pages = new Rows<PageOwn>(
       () => db().pages,
       "pages",
       siteId,
       (a, b) => a.position - b.position,
     );
-    stores.set(siteId, rows);
+    this.derived = new Rows<DerivedRecord>(
+      () => db().derived,
+      "derived",
+      siteId,
+      () => 0,
+    );
   }
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    const ends = [this.pages.subscribe(listener), this.derived.subscribe(listener)];
+    return () => {
+      for (const end of ends) end();
+    };
+  };
+
+  /** All pages in order; null until both parts have been read. The same array until something changes. */
+  readonly get = (): PageRecord[] | null => {
+    const [pages, derived] = [this.pages.get(), this.derived.get()];
+    if (!pages || !derived) return null;
+    if (this.list && this.of[0] === pages && this.of[1] === derived) return this.list;
+    this.of = [pages, derived];
+    const byId = new Map(derived.map((one) => [one.id, one]));
+    this.list = pages.map((own) => this.recordOf(own, byId.get(own.id)));
+    return this.list;
+  };
+
+  private recordOf(own: PageOwn, derived: DerivedRecord | undefined): PageRecord {
+    const before = this.made.get(own.id);
+    if (before && before.own === own && before.derived === derived) return before.record;
+    const record = pageRecord(own, derived);
+    this.made.set(own.id, { own, derived, record });
+    return record;
+  }
+}
+
+const stores = new Map<string, PageRows>();
+
+function rowsOf(siteId: string): PageRows {
+  const rows = stores.get(siteId) ?? new PageRows(siteId);
+  stores.set(siteId, rows);
   return rows;
 }
 

@@ -8,9 +8,11 @@ import { applyToPage } from "#core/rewrite/apply";
 import { auditRule } from "#core/rules/audit";
 import { type HouseStyle, styleForKind } from "#core/rules/house-style";
 import { auditSite } from "#core/site/audit-site";
-import { db, type SetAsideRecord, type SummaryRecord } from "./db";
+import { db } from "./db";
 import { setAsideFor } from "./examine";
 import { loadPage } from "./freshen";
+import type { SetAsideRecord } from "./records/set-asides";
+import type { SummaryRecord } from "./records/summaries";
 
 /** Parts of a page that its summary holds: rules that see no others can be tried without reading the source again. */
 const SUMMARISED: ReadonlySet<keyof Page> = new Set([

@@ -2,7 +2,7 @@ import * as Comlink from "comlink";
 import { useEffect, useState } from "react";
 import type { SiteFinding } from "#core/rules/rule";
 import type { SiteWorker } from "../workers/site.worker";
-import type { SiteRecord } from "./db";
+import type { SiteRecord } from "./records/sites";
 
 /** What the rules across pages find, and which of it concerns each page. */
 export interface SiteFindings {

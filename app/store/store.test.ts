@@ -1,23 +1,25 @@
 import "fake-indexeddb/auto";
 import { deflateSync } from "node:zlib";
-import Dexie from "dexie";
 import { unzipSync } from "fflate";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
-import { originalFromBytes, originalFromText } from "#core/page/original";
-import { act, redo, undo } from "./act";
+import { originalFromBytes } from "#core/page/original";
 import { makeBackup, restoreBackup } from "./backup";
 import { carryOverPage } from "./bring-again";
 import { newSite } from "./bring-in";
-import { Desk, db, type PageRecord, type SiteRecord } from "./db";
+import { db } from "./db";
 import { examinePages } from "./freshen";
 import { handOverSite } from "./hand-over";
 import { packOriginal } from "./originals";
-import { addItems, addressesIn, beginQueue, countItems, DEFAULT_LIMITS, tryAgain } from "./queues";
-import { type Incoming, readIncoming } from "./read-incoming";
+import type { PageRecord } from "./page-record";
+import { addItems, addressesIn, beginQueue, countItems, DEFAULT_LIMITS, tellPages, tryAgain } from "./queues";
+import { readIncoming } from "./read-incoming";
+import { TABLE_NAMES, TABLES } from "./records/all";
+import type { SiteRecord } from "./records/sites";
 import { decideConflict } from "./redraft";
-import { previewFields, redraftPage } from "./redraft-pages";
+import { previewFields } from "./redraft-pages";
+import { broughtAgain, incoming, keptPage, retitled, stored, TODAY, workedOut } from "./testing";
+import { transact, undo } from "./transact";
 
-const TODAY = "2026-11-23";
 /** A source as it is packed in a backup. */
 const packedAs = (source: string) => deflateSync(source).toString("base64");
 let site: SiteRecord;
@@ -31,147 +33,10 @@ afterEach(async () => {
   await Promise.all(db().tables.map((table) => table.clear()));
 });
 
-const incoming = (source: string, address = "https://quay.example/lamp"): Incoming => ({
-  path: "",
-  source: originalFromText(source),
-  address,
-  addressKnown: true,
-  phrase: "",
-});
-
-/** A page kept as the application keeps it. */
-async function page(source: string, address?: string): Promise<PageRecord> {
-  const {
-    id,
-    path,
-    phrase,
-    address: own,
-    format,
-    kind,
-    original,
-    derived,
-    summary,
-  } = await readIncoming(site.id, incoming(source, address), site.houseStyle, TODAY);
-  await db().originals.put(original);
-  const record: PageRecord = {
-    id,
-    siteId: site.id,
-    position: 0,
-    file: path,
-    address: own,
-    original: original.id,
-    format,
-    kind,
-    kindBy: "guess",
-    phrase,
-    edits: 0,
-    patterned: [],
-    conflicts: 0,
-    settled: 0,
-    ready: false,
-    handed: null,
-    ...derived,
-  };
-  await act(site.id, "Bring in", [
-    { table: "pages", key: id, after: record },
-    { table: "summaries", key: id, after: summary },
-  ]);
-  return record;
-}
-
-async function redraft(record: PageRecord, title: string, pattern?: string): Promise<void> {
-  const made = await redraftPage(
-    site,
-    { pageId: record.id, texts: [{ field: "title", text: title, ...(pattern !== undefined && { pattern }) }] },
-    TODAY,
-  );
-  await act(site.id, "Title", made?.puts ?? []);
-}
+const page = (source: string, address?: string) => keptPage(site, source, address);
+const redraft = (record: PageRecord, title: string, pattern?: string) => retitled(site, record, title, pattern);
 
 const LAMP = '<html lang="en"><title>Lamp</title><h1>The lamp</h1><p>Text.</p></html>';
-const stored = async (id: string) => (await db().pages.get(id)) as PageRecord;
-
-describe("undo", () => {
-  it("takes back and does again, with the summary of a page", async () => {
-    const record = await page(LAMP);
-    await redraft(record, "Another");
-    expect((await stored(record.id)).title).toBe("Another");
-    expect(await undo(site.id)).toEqual({ label: "Title", left: 0 });
-    expect((await stored(record.id)).edits).toBe(0);
-    expect(await db().redrafts.count()).toBe(0);
-    expect(await undo(site.id)).toEqual({ label: "Bring in", left: 0 });
-    expect([await db().pages.count(), await db().summaries.count()]).toEqual([0, 0]);
-    expect(await undo(site.id)).toBe(null);
-    await redo(site.id);
-    await redo(site.id);
-    expect((await stored(record.id)).edits).toBe(1);
-  });
-
-  it("does not mind what was worked out again since, and asks for that to be done anew", async () => {
-    const record = await page(LAMP);
-    await redraft(record, "Another");
-    await db().pages.update(record.id, { titlePx: 1, stamp: "of another house style" });
-    expect(await undo(site.id)).toEqual({ label: "Title", left: 0 });
-    expect((await stored(record.id)).stamp).toBe("");
-  });
-
-  it("leaves what has changed since, and says so", async () => {
-    const record = await page(LAMP);
-    await redraft(record, "Another");
-    await db().pages.update(record.id, { phrase: "written by another tab" });
-    expect(await undo(site.id)).toEqual({ label: "Title", left: 1 });
-    expect((await stored(record.id)).phrase).toBe("written by another tab");
-  });
-
-  it("takes a group back as one, also one of more changes than a record holds", async () => {
-    const record = await page(LAMP);
-    const many = Array.from({ length: 900 }, (_, i) => ({
-      table: "pages" as const,
-      key: `p${i}`,
-      after: { ...record, id: `p${i}` },
-    }));
-    await act(site.id, "Many", many);
-    expect(await db().actions.count()).toBe(4);
-    await act(site.id, "One of a queue", [{ table: "pages", key: "q1", after: { ...record, id: "q1" } }], {
-      group: "queue",
-    });
-    await redraft(record, "Between");
-    await act(site.id, "One of a queue", [{ table: "pages", key: "q2", after: { ...record, id: "q2" } }], {
-      group: "queue",
-    });
-    await undo(site.id);
-    expect(await db().pages.bulkGet(["q1", "q2"])).toEqual([undefined, undefined]);
-    expect((await stored(record.id)).title).toBe("Between");
-    await undo(site.id);
-    await undo(site.id);
-    expect(await db().pages.count()).toBe(1);
-    await redo(site.id);
-    expect(await db().pages.count()).toBe(901);
-  });
-
-  it("merges what follows closely on one field", async () => {
-    const record = await page(LAMP);
-    for (const phrase of ["l", "la", "lamp"]) {
-      await act(site.id, "Phrase", [{ table: "pages", key: record.id, after: { ...record, phrase } }], {
-        merge: "phrase",
-      });
-    }
-    await undo(site.id);
-    expect((await stored(record.id)).phrase).toBe("");
-  });
-
-  it("changes nothing where the storage refuses", async () => {
-    const record = await page(LAMP);
-    const bad = { ...record, title: () => "no function can be stored" };
-    await expect(
-      act(site.id, "Bad", [
-        { table: "sites", key: site.id, after: { ...site, name: "New" } },
-        { table: "pages", key: record.id, after: bad },
-      ]),
-    ).rejects.toThrow();
-    expect((await db().sites.get(site.id))?.name).toBe("Quay");
-  });
-});
 
 describe("pages that are worked out again", () => {
   it("follow their patterns, without an action, and undo still works", async () => {
@@ -180,19 +45,19 @@ describe("pages that are worked out again", () => {
     const other = { ...site, houseStyle: { ...site.houseStyle, brand: "The Quay" } };
     expect(await examinePages(other, [record.id], TODAY)).toBe(1);
     expect((await stored(record.id)).title).toBe("The lamp | The Quay");
-    expect((await db().redrafts.get(record.id))?.edits[0]).toMatchObject({
+    expect((await db().changes.toArray())[0]?.edit).toMatchObject({
       value: "The lamp | The Quay",
       pattern: "{page heading}{separator}{site name}",
     });
     expect(await undo(site.id)).toEqual({ label: "Title", left: 0 });
-    expect(await db().redrafts.count()).toBe(0);
+    expect(await db().changes.count()).toBe(0);
   });
 
   it("guess their kind again, unless the editor has said it", async () => {
     const record = await page(LAMP, "https://quay.example/shop/lamp");
     expect(record.kind).toBe("product");
-    const made = await redraftPage(site, { pageId: record.id, texts: [], kind: "article" }, TODAY);
-    await act(site.id, "Kind", made?.puts ?? []);
+    const keep = await workedOut(site, { pageId: record.id, texts: [], kind: "article" });
+    expect(await keep()).toBe(true);
     await examinePages(site, [record.id], TODAY);
     expect((await stored(record.id)).kind).toBe("article");
   });
@@ -202,16 +67,13 @@ describe("bringing in again", () => {
   it("replaces the original, keeps the old one for undo, and lists a conflict that is decided", async () => {
     const record = await page(LAMP);
     await redraft(record, "Mine");
-    const again = await carryOverPage(site, record.id, incoming(LAMP.replace("<title>Lamp", "<title>Theirs")), TODAY);
-    expect(again).toMatchObject({ kept: 0, settled: 0, conflicts: 1 });
-    if (!again?.original) throw new Error("no original");
-    await db().originals.put(again.original);
-    await act(site.id, "Again", [
-      { table: "pages", key: record.id, after: again.record },
-      { table: "redrafts", key: record.id, after: again.redraft },
-    ]);
+    const again = await broughtAgain(site, record, LAMP.replace("<title>Lamp", "<title>Theirs"));
+    expect([again.kept, again.settled, again.conflicts].map((list) => list.length)).toEqual([0, 0, 1]);
     expect(await stored(record.id)).toMatchObject({ conflicts: 1, title: "Theirs", edits: 0 });
-    await decideConflict(await stored(record.id), 0, "mine");
+    const [change] = await db().changes.toArray();
+    if (!change) throw new Error("no change");
+    await decideConflict(change, "mine");
+    expect((await db().changes.toArray()).map(({ id }) => id)).toEqual([change.id]);
     expect(await stored(record.id)).toMatchObject({ conflicts: 0, edits: 1 });
     await examinePages(site, [record.id], TODAY);
     expect((await stored(record.id)).title).toBe("Mine");
@@ -225,7 +87,7 @@ describe("bringing in again", () => {
     const record = await page(LAMP);
     await redraft(record, "Mine");
     const again = await carryOverPage(site, record.id, incoming(LAMP), TODAY);
-    expect(again).toMatchObject({ kept: 1, conflicts: 0, original: null });
+    expect(again).toMatchObject({ kept: [{ op: "set-title" }], conflicts: [], original: null });
   });
 });
 
@@ -286,116 +148,8 @@ describe("queues", () => {
   });
 });
 
-describe("what an earlier version has kept", () => {
-  const PAGE = {
-    id: "p1",
-    siteId: "s1",
-    position: 0,
-    file: "a.html",
-    address: "https://quay.example/a",
-    name: "A",
-    title: "A",
-    titlePx: 10,
-    titleCut: false,
-    description: "",
-    descriptionPx: 0,
-    descriptionCut: false,
-    slug: "a",
-    phrase: "lamp",
-    counts: { must: 1, should: 0, may: 0 },
-    edits: 1,
-    ready: false,
-  };
-  const SUMMARY = {
-    id: "p1",
-    siteId: "s1",
-    address: "https://quay.example/a",
-    title: "A",
-    description: "",
-    keywords: "",
-  };
-  const EDIT = { op: "set-title", value: "A", was: "B" };
-
-  it("is migrated by the database, losing nothing", async () => {
-    const now = db();
-    now.close();
-    await Dexie.delete("keen-quill");
-    const old = new Dexie("keen-quill");
-    old.version(1).stores({
-      sites: "id",
-      pages: "id, siteId",
-      summaries: "id, siteId",
-      originals: "pageId, siteId",
-      redrafts: "pageId, siteId",
-      setAsides: "id, siteId",
-      actions: "++id, [siteId+undone]",
-    });
-    const packed = await packOriginal("p1", "s1", originalFromText("<title>B</title><h1>A</h1>"));
-    await old.table("pages").put(PAGE);
-    await old.table("summaries").put(SUMMARY);
-    await old
-      .table("originals")
-      .put({ pageId: "p1", siteId: "s1", kind: "html", packed: packed.packed, charset: packed.charset });
-    await old.table("redrafts").put({ pageId: "p1", siteId: "s1", edits: [EDIT] });
-    await old.table("actions").add({ siteId: "s1", at: TODAY, label: "x", merge: null, undone: 0, changes: [] });
-    old.close();
-    await now.open();
-    expect(await db().pages.get("p1")).toMatchObject({
-      ...PAGE,
-      original: "p1",
-      format: "html",
-      kind: "other",
-      stamp: "",
-      rules: [],
-    });
-    expect((await db().originals.get("p1"))?.packed).toEqual(packed.packed);
-    expect(await db().redrafts.get("p1")).toEqual({
-      pageId: "p1",
-      siteId: "s1",
-      edits: [EDIT],
-      conflicts: [],
-      settled: [],
-    });
-    // It is worked out again by itself.
-    expect(await examinePages({ ...site, id: "s1" }, ["p1"], TODAY)).toBe(1);
-    expect(await db().pages.get("p1")).toMatchObject({ title: "A", h1: "A" });
-    expect(new Desk().tables.map((table) => table.name)).not.toContain("moving");
-  });
-
-  it("comes back from a backup of version 1", async () => {
-    const backup = {
-      format: "keen-quill backup",
-      version: 1,
-      madeAt: "2026-11-01T10:00:00.000Z",
-      sites: [
-        {
-          id: "s1",
-          name: "Quay",
-          address: "https://quay.example/",
-          houseStyle: { version: 1, brand: "", separator: " | ", rules: {} },
-          broughtInAt: "2026-11-01T10:00:00.000Z",
-        },
-      ],
-      pages: [PAGE],
-      summaries: [SUMMARY],
-      originals: [
-        {
-          pageId: "p1",
-          siteId: "s1",
-          kind: "html",
-          packed: packedAs("<h1>A</h1>"),
-          charset: { name: "utf-8", by: "text", bom: 0 },
-        },
-      ],
-      redrafts: [{ pageId: "p1", siteId: "s1", edits: [EDIT] }],
-      setAsides: [],
-    };
-    expect(await restoreBackup(JSON.stringify(backup))).toEqual({ sites: 1, pages: 1 });
-    expect(await db().originals.get("p1")).toMatchObject({ id: "p1", kind: "html" });
-    expect(await restoreBackup(JSON.stringify({ ...backup, version: 99 }))).toHaveProperty("reason");
-  });
-
-  it("a backup whose sources unpack too far, or not at all, says what is wrong and changes nothing", async () => {
+describe("a backup", () => {
+  it("whose sources unpack too far, or not at all, says what is wrong and changes nothing", async () => {
     await page(LAMP);
     const backup = JSON.parse(await makeBackup());
     const [original] = backup.originals;
@@ -408,20 +162,27 @@ describe("what an earlier version has kept", () => {
     expect(await restoreBackup(JSON.stringify(backup))).toEqual({ sites: 1, pages: 1 });
   });
 
-  it("a backup of this version holds everything, conflicts too", async () => {
+  it("of this version holds everything, conflicts too", async () => {
     const record = await page(LAMP);
     await redraft(record, "Mine");
-    const again = await carryOverPage(site, record.id, incoming(LAMP.replace("<title>Lamp", "<title>Theirs")), TODAY);
-    if (!again?.original || !again.redraft) throw new Error("no conflict");
-    await db().originals.put(again.original);
-    await db().pages.put(again.record);
-    await db().redrafts.put(again.redraft);
-    const before = await db().redrafts.toArray();
+    await broughtAgain(site, record, LAMP.replace("<title>Lamp", "<title>Theirs"));
+    await redraft(record, "Mine");
+    await tellPages(site.id, { listed: [record.address], redirects: [["https://quay.example/old", record.address]] });
+    await db().files.put({ id: "f", siteId: site.id, path: "/a.png", type: "image/png", width: 2, height: 1 });
+    await db().fileBytes.put({ id: "f", siteId: site.id, bytes: Uint8Array.of(1, 2, 255) });
+    await transact(site.id, "Filter", (tx) =>
+      tx.update("sites", site.id, (was) => ({ ...was, filters: [{ name: "Mine", query: "?show=ready" }] })),
+    );
+    const held = TABLE_NAMES.filter((name) => TABLES[name].backup);
+    const all = async () =>
+      Object.fromEntries(await Promise.all(held.map(async (name) => [name, await db().table(name).toArray()])));
+    const before = await all();
+    // Every table has something in it, or this would say nothing of it.
+    expect(held.filter((name) => before[name].length === 0)).toEqual(["setAsides"]);
     const backup = await makeBackup();
     await Promise.all(db().tables.map((table) => table.clear()));
     expect(await restoreBackup(backup)).toEqual({ sites: 1, pages: 1 });
-    expect(await db().redrafts.toArray()).toEqual(before);
-    expect(await db().pages.get(record.id)).toEqual(again.record);
+    expect(await all()).toEqual(before);
   });
 });
 

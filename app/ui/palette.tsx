@@ -4,7 +4,8 @@ import { Dialog } from "radix-ui";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { pathOf } from "#core/address/address";
-import { db, type SiteRecord } from "../store/db";
+import { loadPageRecords } from "../store/page-record";
+import type { SiteRecord } from "../store/records/sites";
 import { today } from "../store/today";
 import { download } from "./download";
 import { useNotices } from "./notice";
@@ -52,10 +53,7 @@ export function Palette({
   const [search, setSearch] = useState("");
   const file = useRef<HTMLInputElement>(null);
   const pages =
-    useLiveQuery(
-      async () => (open ? db().pages.where("siteId").equals(site.id).limit(2000).toArray() : []),
-      [open, site.id],
-    ) ?? [];
+    useLiveQuery(async () => (open ? (await loadPageRecords(site.id)).slice(0, 2000) : []), [open, site.id]) ?? [];
   const close = (run: () => void) => () => {
     onOpenChange(false);
     setSearch("");

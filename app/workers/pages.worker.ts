@@ -1,7 +1,7 @@
 import * as Comlink from "comlink";
 import { unzipPages } from "#core/exchange/zip";
 import { fetchPage, readFetched } from "../bring-in/fetch-page";
-import { carryOverPage } from "../store/bring-again";
+import { carryOverAgain, carryOverPage } from "../store/bring-again";
 import { checkPage } from "../store/check-page";
 import { examinePages } from "../store/freshen";
 import { previewPattern } from "../store/heading-patterns";
@@ -19,6 +19,7 @@ const api = {
   readIncoming,
   unzipPages,
   readSitemapFile,
+  carryOverAgain,
   carryOverPage,
   checkPage,
   dataOfPage,

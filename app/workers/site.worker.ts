@@ -6,8 +6,10 @@ import { auditSite } from "#core/site/audit-site";
 import { linkGraph } from "#core/site/link-graph";
 import type { LinkZone } from "#core/site/links";
 import { picturesOfSite } from "#core/site/pictures";
-import { db, type FileRecord, type SummaryRecord } from "../store/db";
+import { db } from "../store/db";
 import { Rows } from "../store/live-rows";
+import type { FileRecord } from "../store/records/files";
+import type { SummaryRecord } from "../store/records/summaries";
 
 /** After the last change of a summary the rules wait this long, in milliseconds: a keystroke does not run them. */
 const REST = 250;

@@ -1,0 +1,149 @@
+import { liveQuery } from "dexie";
+import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import type { Conflict } from "#core/rewrite/carry-over";
+import { type Edit, slotOf } from "#core/rewrite/edits";
+import { between, redraftOf } from "../../store/changes";
+import { db } from "../../store/db";
+import { keep, keepFields } from "../../store/keeping";
+import { loadPageRecord, type PageRecord } from "../../store/page-record";
+import type { ChangeRecord } from "../../store/records/changes";
+import { type PageFields, savePage, saveRedraft } from "../../store/redraft";
+import { useNotices } from "../../ui/notice";
+import { Typed } from "./typed";
+
+/** What the editor can say of the page itself. */
+type Said = Required<PageFields>;
+type Field = keyof Said;
+
+const FIELDS: readonly Field[] = ["phrase", "address", "chosenKind", "ready"];
+/** In the place of null, which would say that the field is gone. */
+const NONE = "none";
+type Seen = Exclude<Said[Field], null> | typeof NONE;
+
+const seenOf = (page: Said) => new Map<string, Seen>(FIELDS.map((name) => [name, page[name] ?? NONE]));
+const fieldsOf = (fields: ReadonlyMap<string, Seen>): PageFields =>
+  Object.fromEntries([...fields].map(([name, value]) => [name, value === NONE ? null : value]));
+const editsBySlot = (changes: readonly ChangeRecord[]) =>
+  new Map(redraftOf(changes).edits.map((edit) => [slotOf(edit), edit]));
+
+/** A page with its redraft, as they are to be seen: what was changed here is there at once, and is kept silently. */
+export interface SeenRedraft {
+  record: PageRecord;
+  edits: readonly Edit[];
+  settled: readonly Edit[];
+  /** Changes that could not be carried over, and what is known of each. */
+  undecided: readonly ChangeRecord[];
+  conflicts: readonly Conflict[];
+  /** When something was last kept; null before that, and where it could not be. */
+  savedAt: string | null;
+  /** Another redraft in the place of this one. What differs is kept; the page is not ready any more. */
+  setEdits(next: readonly Edit[], label: string, merge?: string): void;
+  setFields(fields: PageFields, label: string, merge?: string): void;
+  /** Keeps something else that was done here, in its turn. */
+  write(save: () => Promise<void>): void;
+}
+
+export function useRedraft(stored: PageRecord, first: readonly ChangeRecord[]): SeenRedraft {
+  const { fail } = useNotices();
+  const { id, siteId } = stored;
+  const [record, setRecord] = useState(stored);
+  const [changes, setChanges] = useState(first);
+  const [savedAt, setSavedAt] = useState<string | null>(null);
+  const [edits] = useState(
+    () =>
+      new Typed<Edit>(editsBySlot(first), async () =>
+        editsBySlot(await db().changes.where("pageId").equals(id).toArray()),
+      ),
+  );
+  const [said] = useState(
+    () =>
+      new Typed<Seen>(seenOf(stored), async () => {
+        const page = await db().pages.get(id);
+        return page ? seenOf(page) : new Map();
+      }),
+  );
+  useEffect(() => {
+    const watched = [
+      liveQuery(() => loadPageRecord(id)).subscribe({
+        next(page) {
+          if (page) setRecord(page);
+          said.refresh();
+        },
+        error: () => {},
+      }),
+      liveQuery(() => db().changes.where("pageId").equals(id).toArray()).subscribe({
+        next(rows) {
+          setChanges(rows);
+          edits.refresh();
+        },
+        error: () => {},
+      }),
+    ];
+    return () => {
+      for (const one of watched) one.unsubscribe();
+    };
+  }, [id, edits, said]);
+
+  const told = useCallback(
+    (keeping: Promise<void>) => {
+      keeping.then(
+        () => setSavedAt(new Date().toISOString()),
+        (error) => {
+          // What was kept before says nothing of what was not.
+          setSavedAt(null);
+          fail(error);
+        },
+      );
+      return keeping;
+    },
+    [fail],
+  );
+  const setFields = useCallback(
+    (fields: PageFields, label: string, merge?: string) => {
+      const slot = merge ? `${id} ${merge}` : null;
+      const next = new Map(Object.entries(fields).map(([name, value]) => [name, value ?? NONE]));
+      const save = (all: ReadonlyMap<string, Seen>) => savePage({ id, siteId }, fieldsOf(all), label, slot);
+      said.change(next, told(keepFields(slot, next, save)));
+    },
+    [id, siteId, said, told],
+  );
+  const setEdits = useCallback(
+    (next: readonly Edit[], label: string, merge?: string) => {
+      const slot = merge ? `${id} ${merge}` : null;
+      const { set, drop } = between([...edits.view().values()], next);
+      const fields = new Map<string, Edit | null>([
+        ...drop.map((one) => [one, null] as const),
+        ...set.map((edit) => [slotOf(edit), edit] as const),
+      ]);
+      const save = (all: ReadonlyMap<string, Edit | null>) => {
+        const gone = [...all].flatMap(([one, edit]) => (edit === null ? one : []));
+        return saveRedraft(
+          { id, siteId },
+          { set: [...all.values()].filter((edit) => edit !== null), drop: gone },
+          label,
+          slot,
+        );
+      };
+      const keeping = told(keepFields(slot, fields, save));
+      edits.change(fields, keeping);
+      said.change(new Map<string, Seen>([["ready", false]]), keeping);
+    },
+    [id, siteId, edits, said, told],
+  );
+  const write = useCallback((save: () => Promise<void>) => void told(keep(save)), [told]);
+
+  const edited = useSyncExternalStore(edits.subscribe, edits.view, edits.view);
+  const saidNow = useSyncExternalStore(said.subscribe, said.view, said.view);
+  const list = useMemo(() => [...edited.values()], [edited]);
+  const { settled, undecided } = useMemo(() => redraftOf(changes), [changes]);
+  const conflicts = useMemo(
+    () => undecided.flatMap(({ edit, conflict }): Conflict[] => (conflict ? [{ ...conflict, edit }] : [])),
+    [undecided],
+  );
+  const seen = useMemo(() => {
+    const fields = fieldsOf(saidNow);
+    const kind = fields.chosenKind ?? record.guessedKind;
+    return { ...record, ...fields, kind, kindBy: fields.chosenKind ? ("editor" as const) : ("guess" as const) };
+  }, [record, saidNow]);
+  return { record: seen, edits: list, settled, undecided, conflicts, savedAt, setEdits, setFields, write };
+}

@@ -1,0 +1,44 @@
+import type { PageKind } from "#core/page/page-kind";
+import { db } from "./db";
+import { type ChangeFacts, type DerivedRecord, NO_FACTS, NOTHING_DERIVED, type PageDerived } from "./records/derived";
+import type { LearntRecord } from "./records/learnt";
+import type { PageOwn } from "./records/pages";
+
+/** A page as the screens show it: what is the editor's, and what follows from that. About a kilobyte. */
+export interface PageRecord extends PageOwn, PageDerived, ChangeFacts {
+  kind: PageKind;
+  kindBy: "guess" | "editor";
+}
+
+/** The parts of a page put together; what has not been worked out yet is empty. */
+export function pageRecord(own: PageOwn, derived: DerivedRecord | undefined): PageRecord {
+  const follows = derived ?? { ...NOTHING_DERIVED, ...NO_FACTS };
+  return {
+    ...follows,
+    ...own,
+    kind: own.chosenKind ?? follows.guessedKind,
+    kindBy: own.chosenKind ? "editor" : "guess",
+  };
+}
+
+/** A page as it is kept now; undefined where it is gone. */
+export async function loadPageRecord(id: string): Promise<PageRecord | undefined> {
+  const own = await db().pages.get(id);
+  return own && pageRecord(own, await db().derived.get(id));
+}
+
+/** The pages of a site as they are kept now, in no particular order. */
+export async function loadPageRecords(siteId: string): Promise<PageRecord[]> {
+  const [pages, derived] = await Promise.all([
+    db().pages.where("siteId").equals(siteId).toArray(),
+    db().derived.where("siteId").equals(siteId).toArray(),
+  ]);
+  const byId = new Map(derived.map((one) => [one.id, one]));
+  return pages.map((own) => pageRecord(own, byId.get(own.id)));
+}
+
+/** What was learnt of a page elsewhere, as rules see it. */
+export const learntOf = (learnt: LearntRecord | undefined): Pick<LearntRecord, "inSitemap" | "redirectedFrom"> => ({
+  inSitemap: learnt?.inSitemap ?? false,
+  redirectedFrom: learnt?.redirectedFrom ?? [],
+});

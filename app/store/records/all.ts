@@ -1,0 +1,35 @@
+import { actions } from "./actions";
+import { changes } from "./changes";
+import { checks } from "./checks";
+import { derived } from "./derived";
+import { fileBytes, files } from "./files";
+import { learnt } from "./learnt";
+import { originals } from "./originals";
+import { pages } from "./pages";
+import { queueItems, queues } from "./queues";
+import { setAsides } from "./set-asides";
+import { sites } from "./sites";
+import { summaries } from "./summaries";
+
+/** Every table of this browser's storage. Database, undo and backup are made from it. */
+export const TABLES = {
+  sites,
+  pages,
+  changes,
+  setAsides,
+  learnt,
+  derived,
+  summaries,
+  originals,
+  files,
+  fileBytes,
+  checks,
+  queues,
+  queueItems,
+  actions,
+} as const;
+
+export type TableName = keyof typeof TABLES;
+export type RecordOf<N extends TableName> = NonNullable<(typeof TABLES)[N]["record"]>;
+
+export const TABLE_NAMES = Object.keys(TABLES) as TableName[];

@@ -1,0 +1,124 @@
+import type { PageKind } from "#core/page/page-kind";
+import type { Weight } from "#core/rules/setting";
+import { table } from "./table";
+
+/** What a page's changes say of it, without reading its source: renewed with every write. */
+export interface ChangeFacts {
+  /** Changes that are part of the redraft. */
+  edits: number;
+  /** Fields whose text follows a pattern. */
+  patterned: ("title" | "description")[];
+  /** Changes that could not be carried over, for the editor to decide. */
+  conflicts: number;
+  /** Changes that the site has taken over. */
+  settled: number;
+  /** The redraft has moved on since it was handed over. */
+  again: boolean;
+  /** Names what the redraft says, so that it can be seen whether it has moved on; "" where it says nothing. */
+  says: string;
+}
+
+/** What the table and its filters show of a page as its redraft leaves it: worked out from its source. */
+export interface PageDerived {
+  name: string;
+  title: string;
+  titlePx: number;
+  titleCut: boolean;
+  description: string;
+  descriptionPx: number;
+  descriptionCut: boolean;
+  slug: string;
+  h1: string;
+  /** Headings of each level, 1 to 6. */
+  levels: number[];
+  /** The first thing that is wrong with the outline. */
+  outlineFault: string;
+  words: number;
+  paragraphs: number;
+  lists: number;
+  pictures: number;
+  withoutAlt: number;
+  links: number;
+  /** Types of the structured data, outermost first. */
+  types: string[];
+  counts: Record<Weight, number>;
+  /** Rules that found something, without what was set aside. */
+  rules: string[];
+  /** What the page seems to be. */
+  guessedKind: PageKind;
+  /** Names the house style and the day that it was worked out for; "" where the page has changed since. */
+  stamp: string;
+}
+
+export interface DerivedRecord extends ChangeFacts, PageDerived {
+  /** The page's id. */
+  id: string;
+  siteId: string;
+}
+
+export const NO_FACTS: ChangeFacts = { edits: 0, patterned: [], conflicts: 0, settled: 0, again: false, says: "" };
+
+/** Of a page that has not been looked at yet. */
+export const NOTHING_DERIVED: PageDerived = {
+  name: "",
+  title: "",
+  titlePx: 0,
+  titleCut: false,
+  description: "",
+  descriptionPx: 0,
+  descriptionCut: false,
+  slug: "",
+  h1: "",
+  levels: [0, 0, 0, 0, 0, 0],
+  outlineFault: "",
+  words: 0,
+  paragraphs: 0,
+  lists: 0,
+  pictures: 0,
+  withoutAlt: 0,
+  links: 0,
+  types: [],
+  counts: { must: 0, should: 0, may: 0 },
+  rules: [],
+  guessedKind: "other",
+  stamp: "",
+};
+
+export const derived = table<DerivedRecord>()({
+  name: "derived",
+  indexes: "id, siteId",
+  undo: "follows",
+  backup: true,
+  fields: ({ joi, id, text, texts, count, kind }) => ({
+    id,
+    siteId: id,
+    edits: count,
+    patterned: texts,
+    conflicts: count,
+    settled: count,
+    again: joi.boolean(),
+    says: text,
+    name: text,
+    title: text,
+    titlePx: count,
+    titleCut: joi.boolean(),
+    description: text,
+    descriptionPx: count,
+    descriptionCut: joi.boolean(),
+    slug: text,
+    h1: text,
+    levels: joi.array().items(count),
+    outlineFault: text,
+    words: count,
+    paragraphs: count,
+    lists: count,
+    pictures: count,
+    withoutAlt: count,
+    links: count,
+    types: texts,
+    counts: joi.object({ must: count, should: count, may: count }),
+    rules: texts,
+    guessedKind: kind,
+    stamp: text,
+  }),
+});

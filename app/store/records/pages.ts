@@ -1,0 +1,47 @@
+import type { OriginalKind } from "#core/page/original";
+import type { PageKind } from "#core/page/page-kind";
+import { table } from "./table";
+
+/** What is the editor's own of a page. What follows from it is in `derived`, what was learnt elsewhere in `learnt`. */
+export interface PageOwn {
+  id: string;
+  siteId: string;
+  /** Place in the order in which pages were brought in. */
+  position: number;
+  file: string;
+  /** As brought in, or as the editor corrected it; a slug that was redrafted is in `slug`. */
+  address: string;
+  /** Id of the original in use: bringing in again makes a new one. */
+  original: string;
+  format: OriginalKind;
+  /** As the editor chose it; null where it is guessed. */
+  chosenKind: PageKind | null;
+  phrase: string;
+  ready: boolean;
+  /** When it was last handed over; null before that. */
+  handedAt: string | null;
+  /** Something that was handed over is no part of the redraft any more. */
+  withdrawn: boolean;
+}
+
+export const pages = table<PageOwn>()({
+  name: "pages",
+  indexes: "id, siteId",
+  undo: "own",
+  backup: true,
+  passing: ["handedAt", "withdrawn"],
+  fields: ({ joi, id, text, count, kind, format }) => ({
+    id,
+    siteId: id,
+    position: count,
+    file: text,
+    address: text,
+    original: id,
+    format,
+    chosenKind: kind.allow(null),
+    phrase: text,
+    ready: joi.boolean(),
+    handedAt: joi.string().isoDate().allow(null),
+    withdrawn: joi.boolean(),
+  }),
+});

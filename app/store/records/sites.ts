@@ -1,0 +1,34 @@
+import type { HouseStyle } from "#core/rules/house-style";
+import { table } from "./table";
+
+/** A filter of the table that the editor has named and kept: the query of the screen's address. */
+export interface KeptFilter {
+  name: string;
+  query: string;
+}
+
+export interface SiteRecord {
+  id: string;
+  name: string;
+  /** Base of addresses, for pages that state none. */
+  address: string;
+  houseStyle: HouseStyle;
+  broughtInAt: string;
+  filters?: KeptFilter[];
+}
+
+export const sites = table<SiteRecord>()({
+  name: "sites",
+  indexes: "id",
+  undo: "own",
+  backup: true,
+  optional: ["filters"],
+  fields: ({ joi, id, text, houseStyle }) => ({
+    id,
+    name: text,
+    address: text,
+    houseStyle,
+    broughtInAt: joi.string().isoDate(),
+    filters: joi.array().items(joi.object({ name: text, query: text })),
+  }),
+});

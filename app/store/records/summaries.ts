@@ -1,0 +1,54 @@
+import type { PageSummary } from "#core/rules/rule";
+import { table } from "./table";
+
+/** What rules across pages see of a page. */
+export interface SummaryRecord extends PageSummary {
+  siteId: string;
+}
+
+export const summaries = table<SummaryRecord>()({
+  name: "summaries",
+  indexes: "id, siteId",
+  undo: "follows",
+  backup: true,
+  optional: [
+    "phrase",
+    "links",
+    "shapes",
+    "also",
+    "redirectedFrom",
+    "fragments",
+    "alternates",
+    "ids",
+    "pictures",
+    "said",
+    "words",
+    "kind",
+    "noindex",
+    "inSitemap",
+  ],
+  fields: ({ joi, id, text, texts, count, kind }) => ({
+    id,
+    siteId: id,
+    address: text,
+    title: text,
+    description: text,
+    keywords: text,
+    language: text,
+    headings: joi.array().items(joi.array().ordered(count, text)),
+    phrase: text,
+    links: text,
+    shapes: text,
+    also: text,
+    redirectedFrom: texts,
+    fragments: text,
+    alternates: text,
+    ids: text,
+    pictures: text,
+    said: text,
+    words: count,
+    kind,
+    noindex: joi.boolean(),
+    inSitemap: joi.boolean(),
+  }),
+});

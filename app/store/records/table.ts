@@ -1,0 +1,51 @@
+import type Joi from "joi";
+import type { editSchema } from "#core/exchange/edit-file";
+import type { houseStyleSchema } from "#core/rules/house-style-schema";
+
+/** What schemas are made of. It is loaded when a backup is read, and is no part of what the first screen needs. */
+export interface SchemaParts {
+  joi: Joi.Root;
+  id: Joi.StringSchema;
+  text: Joi.StringSchema;
+  count: Joi.NumberSchema;
+  texts: Joi.ArraySchema;
+  kind: Joi.StringSchema;
+  format: Joi.StringSchema;
+  /** Bytes, which stand in a backup as base64. */
+  bytes: Joi.Schema;
+  edit: typeof editSchema;
+  houseStyle: typeof houseStyleSchema;
+}
+
+/** One table: what its records look like, and what becomes of them. Everything that goes over all tables is made of these. */
+export interface Table<R extends object> {
+  /** Never there: it lets the compiler know what the records are. */
+  readonly record?: R;
+  name: string;
+  /** Dexie's: the key first, then what is looked for. */
+  indexes: string;
+  /**
+   * Whether an action keeps what it changed here, so that undo can put it back: `own` is the editor's, `follows` is
+   * worked out from it or learnt elsewhere, and is never touched by undo.
+   */
+  undo: "own" | "follows";
+  /** Whether a backup holds it. */
+  backup: boolean;
+  /** Fields that a record may lack. */
+  optional?: readonly Optional<R>[];
+  /** Fields that are no part of what the editor did: an action does not keep them. */
+  passing?: readonly (keyof R & string)[];
+  /** A field as undo compares it; where it moves on by itself, without what moves. */
+  compared?: (field: string, value: unknown) => unknown;
+  /** A schema for each field: the compiler asks for all. */
+  fields(parts: SchemaParts): Record<keyof R & string, Joi.Schema>;
+}
+
+/** Names of the fields that a record may lack. */
+type Optional<R> = { [K in keyof R]-?: undefined extends R[K] ? K : never }[keyof R] & string;
+
+/** Declares a table of records of one type. */
+export const table =
+  <R extends object>() =>
+  <const N extends string>(declared: Table<R> & { name: N }): Table<R> & { name: N } =>
+    declared;

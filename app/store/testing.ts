@@ -1,0 +1,76 @@
+import { originalFromText } from "#core/page/original";
+import { carryOverPage, keepAgain } from "./bring-again";
+import { db } from "./db";
+import { putExamined } from "./freshen";
+import { loadPageRecord, type PageRecord } from "./page-record";
+import { type Incoming, readIncoming } from "./read-incoming";
+import type { SiteRecord } from "./records/sites";
+import { keepRedrafted, type PageChange, redraftPage } from "./redraft-pages";
+import { transact } from "./transact";
+
+/** The day on which tests work. */
+export const TODAY = "2026-11-23";
+
+export const incoming = (source: string, address = "https://quay.example/lamp"): Incoming => ({
+  path: "",
+  source: originalFromText(source),
+  address,
+  addressKnown: true,
+  phrase: "",
+});
+
+export const stored = async (id: string) => (await loadPageRecord(id)) as PageRecord;
+
+/** A page kept as the application keeps it, without the pool. */
+export async function keptPage(site: SiteRecord, source: string, address?: string): Promise<PageRecord> {
+  const read = await readIncoming(site.id, incoming(source, address), site.houseStyle, TODAY);
+  await db().originals.put(read.original);
+  const page = {
+    id: read.id,
+    siteId: site.id,
+    position: 0,
+    file: read.path,
+    address: read.address,
+    original: read.original.id,
+    format: read.format,
+    chosenKind: null,
+    phrase: read.phrase,
+    ready: false,
+    handedAt: null,
+    withdrawn: false,
+  };
+  await transact(site.id, "Bring in", async (tx) => {
+    await tx.put("pages", page);
+    await putExamined(tx, page, read);
+  });
+  return stored(read.id);
+}
+
+/** Works a change of a page out as the pool does; it is made by what comes back, which says whether it could be. */
+export async function workedOut(
+  site: SiteRecord,
+  change: PageChange,
+  label = "Title",
+): Promise<() => Promise<boolean>> {
+  const made = await redraftPage(site, change, TODAY);
+  return async () => made !== null && (await transact(site.id, label, (tx) => keepRedrafted(tx, change, made)));
+}
+
+/** Gives a page another title, as a bulk change does. */
+export async function retitled(site: SiteRecord, { id }: PageRecord, text: string, pattern?: string): Promise<void> {
+  const keep = await workedOut(site, {
+    pageId: id,
+    texts: [{ field: "title", text, ...(pattern !== undefined && { pattern }) }],
+  });
+  await keep();
+}
+
+/** Brings a page in again from another source, without the pool. */
+export async function broughtAgain(site: SiteRecord, { id }: PageRecord, source: string) {
+  for (;;) {
+    const again = await carryOverPage(site, id, incoming(source), TODAY);
+    if (!again) throw new Error("The page is gone.");
+    if (again.original) await db().originals.put(again.original);
+    if (await transact(site.id, "Bring in again", (tx) => keepAgain(tx, again))) return again;
+  }
+}

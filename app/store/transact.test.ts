@@ -1,0 +1,332 @@
+import "fake-indexeddb/auto";
+import fc from "fast-check";
+import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import type { Edit } from "#core/rewrite/edits";
+import { newSite } from "./bring-in";
+import { db } from "./db";
+import { examinePages } from "./freshen";
+import { handOverSite } from "./hand-over";
+import { keepHouseStyle } from "./house-style";
+import type { PageRecord } from "./page-record";
+import { tellPages } from "./queues";
+import type { SiteRecord } from "./records/sites";
+import { savePage, saveRedraft } from "./redraft";
+import { broughtAgain, keptPage, retitled, stored, TODAY, workedOut } from "./testing";
+import { redo, transact, undo } from "./transact";
+
+let site: SiteRecord;
+
+beforeEach(async () => {
+  await db().open();
+  site = newSite("Quay", "https://quay.example/", { brand: "Quay" });
+  await db().sites.put(site);
+});
+afterEach(async () => {
+  await Promise.all(db().tables.map((table) => table.clear()));
+});
+
+const LAMP = '<html lang="en"><title>Lamp</title><h1>The lamp</h1><p>Text.</p></html>';
+const page = (source = LAMP, address?: string) => keptPage(site, source, address);
+
+const setTitle = (value: string): Edit => ({ op: "set-title", value, was: "Lamp" });
+const setDescription = (value: string): Edit => ({ op: "set-description", value, was: null });
+/** As the desk of one tab writes: only what was changed there. */
+const write = (record: PageRecord, edit: Edit, merge: string | null = null) =>
+  saveRedraft(record, { set: [edit], drop: [] }, edit.op, merge);
+const valuesOf = async ({ id }: PageRecord) =>
+  Object.fromEntries(
+    (await db().changes.where("pageId").equals(id).toArray()).map(({ edit }) => [
+      edit.op,
+      "value" in edit && edit.value,
+    ]),
+  );
+
+describe("undo", () => {
+  it("takes back and does again, with the summary of a page", async () => {
+    const record = await page();
+    await retitled(site, record, "Another");
+    expect((await stored(record.id)).title).toBe("Another");
+    expect(await undo(site.id)).toEqual({ label: "Title", left: 0 });
+    expect((await stored(record.id)).edits).toBe(0);
+    expect(await db().changes.count()).toBe(0);
+    expect(await undo(site.id)).toEqual({ label: "Bring in", left: 0 });
+    expect([await db().pages.count(), await db().summaries.count(), await db().derived.count()]).toEqual([0, 0, 0]);
+    expect(await undo(site.id)).toBe(null);
+    await redo(site.id);
+    await redo(site.id);
+    expect((await stored(record.id)).edits).toBe(1);
+  });
+
+  it("asks for what follows from a page to be worked out anew, and does not mind what was since", async () => {
+    const record = await page();
+    await retitled(site, record, "Another");
+    await db().derived.update(record.id, { titlePx: 1, stamp: "of another house style" });
+    expect(await undo(site.id)).toEqual({ label: "Title", left: 0 });
+    expect((await stored(record.id)).stamp).toBe("");
+  });
+
+  it("puts back the fields that still stand, and says that others do not", async () => {
+    const record = await page();
+    await savePage(record, { phrase: "lamp", ready: true }, "Both");
+    await savePage(record, { phrase: "lamps" }, "Phrase");
+    await db()
+      .actions.filter(({ label }) => label === "Phrase")
+      .delete();
+    expect(await undo(site.id)).toEqual({ label: "Both", left: 1 });
+    expect(await stored(record.id)).toMatchObject({ phrase: "lamps", ready: false });
+  });
+
+  it("takes one tab's field back and leaves the other's", async () => {
+    const record = await page();
+    await write(record, setTitle("Mine"));
+    await write(record, setDescription("Theirs"));
+    await undo(site.id);
+    expect(await valuesOf(record)).toEqual({ "set-title": "Mine" });
+    await redo(site.id);
+    expect(await valuesOf(record)).toEqual({ "set-title": "Mine", "set-description": "Theirs" });
+  });
+
+  it("takes a group back as one, also one of more than a record holds", async () => {
+    const record = await page();
+    const { kind: _, kindBy: __, ...own } = (await db().pages.get(record.id)) as PageRecord;
+    const add = (ids: readonly string[], group: string | null = null) =>
+      transact(
+        site.id,
+        "Many",
+        async (tx) => {
+          for (const id of ids) await tx.put("pages", { ...own, id });
+        },
+        { group },
+      );
+    await add(Array.from({ length: 900 }, (_, i) => `p${i}`));
+    expect(await db().actions.count()).toBe(4);
+    await add(["q1"], "queue");
+    await retitled(site, record, "Between");
+    await add(["q2"], "queue");
+    await undo(site.id);
+    expect(await db().pages.bulkGet(["q1", "q2"])).toEqual([undefined, undefined]);
+    expect((await stored(record.id)).title).toBe("Between");
+    await undo(site.id);
+    await undo(site.id);
+    expect(await db().pages.count()).toBe(1);
+    await redo(site.id);
+    expect(await db().pages.count()).toBe(901);
+  });
+
+  it("merges what follows closely on one field", async () => {
+    const record = await page();
+    for (const phrase of ["l", "la", "lamp"]) await savePage(record, { phrase }, "Phrase", "phrase");
+    await write(record, setTitle("L"), "title");
+    await write(record, setTitle("La"), "title");
+    await undo(site.id);
+    expect(await valuesOf(record)).toEqual({});
+    await undo(site.id);
+    expect((await stored(record.id)).phrase).toBe("");
+    await redo(site.id);
+    await redo(site.id);
+    expect([(await stored(record.id)).phrase, await valuesOf(record)]).toEqual(["lamp", { "set-title": "La" }]);
+  });
+
+  it("changes nothing where the storage refuses", async () => {
+    const record = await page();
+    const bad = (() => "no function can be stored") as unknown as string;
+    const failing = transact(site.id, "Bad", async (tx) => {
+      await tx.update("sites", site.id, (was) => ({ ...was, name: "New" }));
+      await tx.update("pages", record.id, (was) => ({ ...was, phrase: bad }));
+    });
+    await expect(failing).rejects.toThrow();
+    expect((await db().sites.get(site.id))?.name).toBe("Quay");
+  });
+
+  it("of a page that was removed brings it back with its redraft", async () => {
+    const record = await page();
+    await write(record, setTitle("Mine"));
+    await transact(site.id, "Remove 1 page", (tx) => tx.remove("pages", record.id));
+    expect([await db().changes.count(), await db().derived.count(), await db().summaries.count()]).toEqual([0, 0, 0]);
+    expect(await undo(site.id)).toEqual({ label: "Remove 1 page", left: 0 });
+    expect(await valuesOf(record)).toEqual({ "set-title": "Mine" });
+    expect(await stored(record.id)).toMatchObject({ edits: 1, stamp: "" });
+  });
+
+  it("never touches what was learnt by fetching, not even where it takes the page away and brings it back", async () => {
+    const record = await page();
+    await tellPages(site.id, {
+      listed: [record.address],
+      redirects: [["https://quay.example/old", record.address]],
+    });
+    const told = { inSitemap: true, redirectedFrom: ["https://quay.example/old"] };
+    expect(await db().summaries.get(record.id)).toMatchObject(told);
+    await undo(site.id);
+    expect(await db().pages.count()).toBe(0);
+    await redo(site.id);
+    expect(await db().learnt.get(record.id)).toMatchObject(told);
+    await examinePages(site, [record.id], TODAY);
+    expect(await db().summaries.get(record.id)).toMatchObject(told);
+  });
+
+  it("has no step for handing over", async () => {
+    const record = await page();
+    await write(record, setTitle("Mine"));
+    await handOverSite(site.id);
+    expect(await undo(site.id)).toMatchObject({ label: "set-title" });
+  });
+});
+
+describe("what was handed over", () => {
+  it("is known by each change, and what has moved on since is told", async () => {
+    const record = await page();
+    await write(record, setTitle("Mine"));
+    expect((await stored(record.id)).again).toBe(false);
+    await handOverSite(site.id);
+    expect((await stored(record.id)).again).toBe(false);
+    expect((await db().changes.toArray())[0]?.handed).toEqual(setTitle("Mine"));
+    await write(record, setTitle("Mine, more"));
+    expect((await stored(record.id)).again).toBe(true);
+    await write(record, setTitle("Mine"));
+    expect((await stored(record.id)).again).toBe(false);
+    await write(record, setDescription("New"));
+    expect((await stored(record.id)).again).toBe(true);
+  });
+
+  it("is to be handed over again where something of it was withdrawn, but not where the site has taken it over", async () => {
+    const record = await page();
+    await write(record, setTitle("Mine"));
+    await handOverSite(site.id);
+    await broughtAgain(site, record, LAMP.replace("<title>Lamp", "<title>Mine"));
+    expect(await stored(record.id)).toMatchObject({ again: false, edits: 0, settled: 1, title: "Mine" });
+    await write(record, setDescription("New"));
+    await handOverSite(site.id);
+    await saveRedraft(record, { set: [], drop: ["set-description "] }, "Drop", null);
+    expect(await stored(record.id)).toMatchObject({ again: true, edits: 0 });
+  });
+
+  it("tells two insertions in one place apart", async () => {
+    const record = await page();
+    const insert = (text: string): Edit =>
+      ({
+        op: "insert-blocks",
+        id: "i",
+        at: { kind: "heading", key: { text: "The lamp" } },
+        before: false,
+        blocks: [{ tag: "p", text }],
+        was: null,
+      }) as unknown as Edit;
+    await write(record, insert("One"));
+    const one = (await stored(record.id)).says;
+    await write(record, insert("Two"));
+    expect((await stored(record.id)).says).not.toBe(one);
+  });
+});
+
+describe("what follows from a page", () => {
+  it("is kept where the page is still what it was worked out from, and waits where it is not", async () => {
+    const record = await page();
+    const keep = await workedOut(site, { pageId: record.id, texts: [{ field: "title", text: "Theirs" }] });
+    await write(record, setDescription("Typed meanwhile"));
+    expect(await keep()).toBe(false);
+    expect(await valuesOf(record)).toEqual({ "set-description": "Typed meanwhile" });
+    expect((await stored(record.id)).stamp).toBe("");
+    const again = await workedOut(site, { pageId: record.id, texts: [{ field: "title", text: "Theirs" }] });
+    expect(await again()).toBe(true);
+    expect(await stored(record.id)).toMatchObject({ title: "Theirs", description: "Typed meanwhile" });
+    expect((await stored(record.id)).stamp).not.toBe("");
+  });
+
+  it("is not worked out again because of what no rule sees", async () => {
+    const record = await page();
+    await savePage(record, { ready: true }, "Ready");
+    expect((await stored(record.id)).stamp).toBe(record.stamp);
+    await savePage(record, { phrase: "lamp" }, "Phrase");
+    expect((await stored(record.id)).stamp).toBe("");
+  });
+
+  it("is worked out again on every page that has a rule's finding, where it is set aside on the whole site", async () => {
+    const [lamp, other] = [
+      await page(),
+      await page("<title>Quite long enough a title</title>", "https://quay.example/b"),
+    ];
+    const rule = lamp.rules.find((one) => !other.rules.includes(one)) ?? "";
+    const aside = { id: "a", siteId: site.id, scope: "site", rule, pageId: null, key: null, reason: "" } as const;
+    await transact(site.id, "Set aside", (tx) => tx.put("setAsides", aside));
+    expect([(await stored(lamp.id)).stamp, (await stored(other.id)).stamp]).toEqual(["", other.stamp]);
+  });
+});
+
+describe("writers that meet on one page", () => {
+  it("lose nothing of each other: a desk, another, a bulk change, a queue and a house style, in every order", async () => {
+    type Step = "title" | "description" | "phrase" | "bulk" | "again" | "brand" | "filter" | "told" | "examined";
+    const order = fc.shuffledSubarray<Step>(
+      ["title", "description", "phrase", "bulk", "again", "brand", "filter", "told", "examined"],
+      { minLength: 9 },
+    );
+    await fc.assert(
+      fc.asyncProperty(order, order, async (begun, ended) => {
+        await Promise.all(db().tables.map((table) => table.clear()));
+        await db().sites.put(site);
+        const record = await page();
+        const seen = (await db().sites.get(site.id)) as SiteRecord;
+        const ends = new Map<Step, () => Promise<unknown>>();
+        // Everybody reads, in one order…
+        for (const step of begun) {
+          const end: Record<Step, () => Promise<() => Promise<unknown>>> = {
+            title: async () => () => write(record, setTitle("Typed")),
+            description: async () => () => write(record, setDescription("Typed too")),
+            phrase: async () => () => savePage(record, { phrase: "lamp" }, "Phrase"),
+            bulk: async () => {
+              const change = {
+                pageId: record.id,
+                texts: [],
+                edits: [{ op: "set-canonical", value: "https://quay.example/c", was: null } as Edit],
+              };
+              let keep = await workedOut(site, change, "Bulk");
+              return async () => {
+                while (!(await keep())) keep = await workedOut(site, change, "Bulk");
+              };
+            },
+            again: async () => () => broughtAgain(site, record, LAMP.replace("Text.", "Other text.")),
+            brand: async () => () =>
+              keepHouseStyle(seen, { name: seen.name, houseStyle: { ...seen.houseStyle, separator: " – " } }, []),
+            filter: async () => () =>
+              transact(site.id, "Filter", (tx) =>
+                tx.update("sites", site.id, (was) => ({
+                  ...was,
+                  filters: [...(was.filters ?? []), { name: "Mine", query: "" }],
+                })),
+              ),
+            told: async () => () => tellPages(site.id, { listed: [record.address], redirects: [] }),
+            examined: async () => () => examinePages(site, [record.id], TODAY),
+          };
+          ends.set(step, await end[step]());
+        }
+        // … and writes in another, pairs of them at the same time.
+        for (let i = 0; i < ended.length; i += 2)
+          await Promise.all(ended.slice(i, i + 2).map((step) => ends.get(step)?.()));
+        expect(await valuesOf(record)).toEqual({
+          "set-title": "Typed",
+          "set-description": "Typed too",
+          "set-canonical": "https://quay.example/c",
+        });
+        const now = await stored(record.id);
+        expect(now).toMatchObject({ phrase: "lamp", edits: 3 });
+        expect(now.original).not.toBe(record.original);
+        expect(await db().learnt.get(record.id)).toMatchObject({ inSitemap: true });
+        expect(await db().sites.get(site.id)).toMatchObject({
+          filters: [{ name: "Mine" }],
+          houseStyle: { separator: " – ", brand: "Quay" },
+        });
+        // What is shown is either what stands there, or known to be out of date.
+        if (now.stamp !== "") expect(now).toMatchObject({ title: "Typed", description: "Typed too" });
+        // Undo of all of it, one after the other, leaves the page as it came in.
+        const labels: string[] = [];
+        for (let one = await undo(site.id); one; one = await undo(site.id)) {
+          expect(one.left).toBe(0);
+          labels.push(one.label);
+        }
+        expect(labels).toContain("Bulk");
+        expect(await db().pages.count()).toBe(0);
+        expect(await db().changes.count()).toBe(0);
+      }),
+      { numRuns: 25 },
+    );
+  }, 60_000);
+});
