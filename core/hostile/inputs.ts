@@ -56,6 +56,13 @@ const inMarkdown = (name: string, unit: string) => markdown(name, (size) => `# A
 
 /** What once took long, threw, or is likely to in a reader of HTML, Markdown, YAML, JSON-LD or of texts. */
 export const KNOWN: readonly HostileInput[] = [
+  // Comments.
+  inBody("a comment of one run of letters", "<!-- ------_______________________________________________"),
+  inBody("a comment of letters and hyphens", "<!-- a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a"),
+  html("a comment without end, of one letter", (size) => page("<title>A lamp</title>", `<!-- ${"_".repeat(size)}`)),
+  html("a comment without end, of letters and hyphens", (size) =>
+    page("<title>A lamp</title>", `<!-- ${"a-".repeat(size / 2)}`),
+  ),
   // Structured data.
   inBody("itemref chain", '<div itemscope itemprop=p id=i# itemref="i+ i+"></div>'),
   inBody(

@@ -3,9 +3,9 @@ import { quote } from "../texts.ts";
 
 const TELLS: [RegExp, string][] = [
   [/\b(?:pass(?:word|wd|code)?|pwd|secret|api[-_ ]?key|token)\b\s*[:=]/i, "what looks like a password or key"],
-  [/[\w.+-]+@[\w-]+\.[\w.-]+/, "an e-mail address"],
+  [/(?<![\w.+-])[\w.+-]+@[\w-]+\.[\w.-]+/, "an e-mail address"],
   [
-    /\b(?:10|192\.168|172\.(?:1[6-9]|2\d|3[01]))(?:\.\d{1,3}){2,3}\b|\blocalhost\b|\b[\w-]+\.(?:local|internal|intranet)\b/i,
+    /\b(?:10|192\.168|172\.(?:1[6-9]|2\d|3[01]))(?:\.\d{1,3}){2,3}\b|\blocalhost\b|(?<![\w-])[\w-]+\.(?:local|internal|intranet)\b/i,
     "an address of an inner network",
   ],
   [/\b(?:TODO|FIXME|XXX|HACK)\b|\bto-do\b/, "a note to oneself"],
