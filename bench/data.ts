@@ -6,8 +6,8 @@ import { RULES } from "../core/rules/catalogue.ts";
 import { DEFAULT_HOUSE_STYLE } from "../core/rules/house-style.ts";
 import { readJsonLd } from "../core/structured-data/json-ld.ts";
 import { unpackVocabulary, vocabulary } from "../core/structured-data/vocabulary.ts";
+import type { Note } from "./note.ts";
 
-type Note = (what: string, result: string, bar: string, met: boolean) => void;
 type Ratio = (ours: () => void, theirs: () => void, runs?: number) => number;
 
 const auditContext = { phrase: null, houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" };

@@ -1,22 +1,17 @@
 // What a site of 10,000 pages and one of 1,000 slow pages take in Chromium; part of npm run bench.
 import { execFileSync } from "node:child_process";
 import { parse } from "parse5";
-import { type BrowserContext, chromium, type Page } from "playwright-core";
+import type { BrowserContext, Page } from "playwright-core";
 import { request } from "undici";
 import { largeSite } from "../demo/large.ts";
-import { CHROMIUM_FLAGS, ensureChromium } from "../scripts/chromium.mjs";
-import { build, freePort, startApplication, startStandIn } from "../scripts/run.mjs";
-
-export type Note = (what: string, result: string, bar: string, met: boolean) => void;
+import { inBrowser, keyTimes, percentile } from "./browser.ts";
+import type { Note } from "./note.ts";
 
 const PAGES = 10_000;
 /** Pages that are really brought in; the others are copies of them under other addresses. */
 const REAL = 400;
 
 const median = (values: number[]) => values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)] ?? Number.NaN;
-const percentile = (values: number[], part: number) =>
-  values.toSorted((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * part))] ?? 0;
-
 /** Megabytes that Chromium's renderers hold: the page and all of its workers. */
 function rendererMemory(): number {
   const lines = execFileSync("ps", ["-eo", "rss,args"], { encoding: "utf8" }).split("\n");
@@ -53,17 +48,17 @@ function copyPages(page: Page, wanted: number): Promise<void> {
       });
     const pages = await all("pages");
     const summaries = new Map((await all("summaries")).map((one) => [one.id, one]));
-    const writing = database.transaction(["pages", "summaries"], "readwrite");
+    const derived = new Map((await all("derived")).map((one) => [one.id, one]));
+    const writing = database.transaction(["pages", "derived", "summaries"], "readwrite");
     for (let i = pages.length; i < count; i++) {
       const one = pages[i % pages.length];
       if (!one) break;
-      const copy = {
-        id: `copy-${i}`,
-        address: `${one.address}-${i}`,
-        title: i % 10 === 0 ? one.title : `${one.title} ${i}`,
-      };
-      writing.objectStore("pages").put({ ...one, ...copy, position: i });
-      writing.objectStore("summaries").put({ ...summaries.get(one.id), ...copy });
+      const [id, address] = [`copy-${i}`, `${one.address}-${i}`];
+      const was = derived.get(one.id);
+      const title = i % 10 === 0 ? was?.title : `${was?.title} ${i}`;
+      writing.objectStore("pages").put({ ...one, id, address, position: i });
+      writing.objectStore("derived").put({ ...was, id, title });
+      writing.objectStore("summaries").put({ ...summaries.get(one.id), id, address, title });
     }
     await new Promise((resolve) => {
       writing.oncomplete = resolve;
@@ -168,19 +163,9 @@ async function tenThousand(context: BrowserContext, address: string, note: Note)
 
   await table.getByRole("gridcell").nth(3).click();
   await table.keyboard.press("Enter");
-  await table.evaluate(() => {
-    const durations: number[] = [];
-    Object.assign(window, { durations });
-    new PerformanceObserver((list) => {
-      for (const entry of list.getEntries()) if (entry.name === "keydown") durations.push(entry.duration);
-    }).observe({ type: "event", durationThreshold: 16 } as PerformanceObserverInit);
-  });
   const text = "Opening times of the lightship and its lamp, with prices and the last boat of the day";
-  await table.keyboard.type(text, { delay: 40 });
+  const keys = await keyTimes(table, text);
   await table.keyboard.press("Escape");
-  const slow = await table.evaluate(() => (window as unknown as { durations: number[] }).durations);
-  // Events that the browser does not report took less than 16 ms.
-  const keys = [...slow, ...Array.from({ length: Math.max(0, text.length - slow.length) }, () => 16)];
   const p95 = percentile(keys, 0.95);
   note(
     "a keystroke in a cell of the 10,000-page table to painted",
@@ -245,23 +230,8 @@ async function thousandSlow(context: BrowserContext, address: string, standIn: s
 }
 
 /** Runs what needs the built application, the stand-in and Chromium. */
-export async function benchWholeSite(note: Note): Promise<void> {
-  build();
-  const standIn = await startStandIn();
-  const { child, address } = await startApplication(await freePort(), standIn.origin);
-  const browser = await chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_FLAGS });
-  try {
-    const fresh = async () => {
-      const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: "reduce" });
-      // What runs this file names its functions by a helper that pages do not have.
-      await context.addInitScript("globalThis.__name = (value) => value");
-      return context;
-    };
-    await thousandSlow(await fresh(), address, standIn.origin, note);
+export const benchWholeSite = (note: Note): Promise<void> =>
+  inBrowser(async ({ fresh, address, standIn }) => {
+    await thousandSlow(await fresh(), address, standIn, note);
     await tenThousand(await fresh(), address, note);
-  } finally {
-    await browser.close();
-    child.kill();
-    standIn.child.kill();
-  }
-}
+  });

@@ -10,7 +10,7 @@ import { type Edit, type NodeKey, type NodeKind, slotOf, withEdit } from "#core/
 import { keyOf } from "#core/rewrite/resolve";
 import { auditor } from "#core/rules/audit";
 import { CATALOGUE } from "#core/rules/catalogue";
-import { type HouseStyle, stampOf, styleForKind } from "#core/rules/house-style";
+import { type HouseStyle, styleForKind } from "#core/rules/house-style";
 import { type Finding, inPageOrder, placeName, type RuleFacts, type SiteFinding } from "#core/rules/rule";
 import { keepingEvidence, writtenData } from "#core/structured-data/data-edit";
 import type { WrittenData } from "#core/structured-data/evidence";
@@ -120,22 +120,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   }, [before, own]);
   const { notes, setAside } = useMemo(() => split(findings, record.id, setAsides), [findings, record.id, setAsides]);
   const notesAt = useMemo(() => byPlace(notes), [notes]);
-  useKeptRow(
-    useMemo(
-      () => ({
-        record,
-        edits,
-        settled: taken,
-        original,
-        page,
-        findings: own,
-        setAsides,
-        houseStyle,
-        stamp: stampOf(site.houseStyle, today()),
-      }),
-      [record, edits, taken, original, page, own, setAsides, houseStyle, site.houseStyle],
-    ),
-  );
+  useKeptRow(site, record, edits);
 
   /** Keeps a redraft with new edits in it, unless one of them is refused. */
   const put = (next: readonly Edit[], list: readonly Edit[], label: string, merge?: string): string | null => {

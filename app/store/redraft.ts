@@ -1,16 +1,8 @@
-import type { Page } from "#core/page/page";
-import { guessKind } from "#core/page/page-kind";
 import { type Edit, slotOf } from "#core/rewrite/edits";
-import type { HouseStyle } from "#core/rules/house-style";
-import type { Finding } from "#core/rules/rule";
-import { basisOf, changeEdits, type EditsChange } from "./changes";
-import { examine, setAsideFor, summaryRecord } from "./examine";
-import { type Examined, keepExamined } from "./freshen";
-import type { PageRecord } from "./page-record";
+import { changeEdits, type EditsChange } from "./changes";
 import type { ChangeRecord } from "./records/changes";
 import type { PageOwn } from "./records/pages";
-import type { SetAsideRecord } from "./records/set-asides";
-import { transact, write } from "./transact";
+import { transact } from "./transact";
 
 /** Keeps what was changed of a page's redraft; its texts have moved on, so that it is not ready any more. */
 export function saveRedraft(
@@ -42,39 +34,6 @@ export function savePage(
   merge: string | null = null,
 ): Promise<void> {
   return transact(page.siteId, label, (tx) => tx.update("pages", page.id, (was) => ({ ...was, ...fields })), { merge });
-}
-
-/** A page as the desk sees it. */
-export interface DeskState {
-  record: PageRecord;
-  edits: readonly Edit[];
-  settled: readonly Edit[];
-  original: Page;
-  /** The page as the redraft leaves it. */
-  page: Page;
-  findings: readonly Finding[];
-  setAsides: readonly SetAsideRecord[];
-  /** That of the page's kind. */
-  houseStyle: HouseStyle;
-  /** Names the site's house style and the day. */
-  stamp: string;
-}
-
-/** What the table and the rules across pages need of a page as the desk sees it. */
-export function examinedOf(state: DeskState): Omit<Examined, "edits"> {
-  const { record, edits, settled, original, page, findings, setAsides, houseStyle, stamp } = state;
-  const open = findings.filter((finding) => !setAsideFor(finding, record.id, setAsides));
-  return {
-    id: record.id,
-    basis: basisOf(record, { edits: [...edits], settled: [...settled] }),
-    derived: examine(page, { findings: open, houseStyle, guessedKind: guessKind(original), stamp }),
-    summary: summaryRecord(record, page, record.kind),
-  };
-}
-
-/** Keeps what the desk has worked out of a page, where the page is still what it was worked out from. */
-export async function saveExamined(examined: Omit<Examined, "edits">): Promise<void> {
-  await write((tx) => keepExamined(tx, examined));
 }
 
 /**

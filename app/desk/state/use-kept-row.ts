@@ -1,26 +1,34 @@
 import { useEffect, useRef } from "react";
-import { keep } from "../../store/keeping";
-import { type DeskState, examinedOf, saveExamined } from "../../store/redraft";
+import type { Edit } from "#core/rewrite/edits";
+import { stampOf } from "#core/rules/house-style";
+import { freshenPages } from "../../store/freshening";
+import { allKept } from "../../store/keeping";
+import type { PageRecord } from "../../store/page-record";
+import type { SiteRecord } from "../../store/records/sites";
+import { today } from "../../store/today";
 
-/** What follows from the page is kept when nothing was typed for this long, in milliseconds. */
+/** What follows from the page is worked out when nothing was typed for this long, in milliseconds. */
 const REST = 300;
 
 /**
- * Keeps what the table and the rules across pages need of the page, once it is found to be out of date: not at every key,
- * but when the keys rest, and when the desk is left.
+ * Has what the table and the rules across pages need of the page worked out again, once it is found to be out of date: on the
+ * pool, not at every key, but when the keys rest, and when the desk is left.
  */
-export function useKeptRow(state: DeskState): void {
+export function useKeptRow(site: SiteRecord, record: PageRecord, edits: readonly Edit[]): void {
   const pending = useRef<(() => void) | null>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: every edit begins the rest anew
   useEffect(() => {
-    if (state.record.stamp === state.stamp) return;
-    const save = () => {
+    if (record.stamp === stampOf(site.houseStyle, today())) return;
+    const renew = () => {
       pending.current = null;
-      // What cannot be kept here stays marked as out of date, and is worked out again with the table.
-      keep(() => saveExamined(examinedOf(state))).catch(() => {});
+      // Where it cannot be done it stays marked, and is done with the table.
+      allKept()
+        .then(() => freshenPages(site, [record], () => {}, new AbortController().signal))
+        .catch(() => {});
     };
-    pending.current = save;
-    const timer = setTimeout(save, REST);
+    pending.current = renew;
+    const timer = setTimeout(renew, REST);
     return () => clearTimeout(timer);
-  }, [state]);
+  }, [site, record, edits]);
   useEffect(() => () => pending.current?.(), []);
 }

@@ -1,5 +1,5 @@
 import { liveQuery } from "dexie";
-import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import type { Conflict } from "#core/rewrite/carry-over";
 import { type Edit, slotOf } from "#core/rewrite/edits";
 import { between, redraftOf } from "../../store/changes";
@@ -10,6 +10,20 @@ import type { ChangeRecord } from "../../store/records/changes";
 import { type PageFields, savePage, saveRedraft } from "../../store/redraft";
 import { useNotices } from "../../ui/notice";
 import { Typed } from "./typed";
+
+/**
+ * What is to be seen of fields. A state, and no external store: a change of one while the rest of the sheet is drawn in its
+ * own time would have all of it drawn at once, before the next key.
+ */
+function useView<V>(typed: Typed<V>): ReadonlyMap<string, V> {
+  const [view, setView] = useState(typed.view);
+  useEffect(() => {
+    const show = () => setView(typed.view());
+    show();
+    return typed.subscribe(show);
+  }, [typed]);
+  return view;
+}
 
 /** What the editor can say of the page itself. */
 type Said = Required<PageFields>;
@@ -132,8 +146,8 @@ export function useRedraft(stored: PageRecord, first: readonly ChangeRecord[]): 
   );
   const write = useCallback((save: () => Promise<void>) => void told(keep(save)), [told]);
 
-  const edited = useSyncExternalStore(edits.subscribe, edits.view, edits.view);
-  const saidNow = useSyncExternalStore(said.subscribe, said.view, said.view);
+  const edited = useView(edits);
+  const saidNow = useView(said);
   const list = useMemo(() => [...edited.values()], [edited]);
   const { settled, undecided } = useMemo(() => redraftOf(changes), [changes]);
   const conflicts = useMemo(

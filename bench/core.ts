@@ -1,0 +1,192 @@
+// What the core takes, given as ratios within one run.
+import { existsSync, readdirSync, readFileSync } from "node:fs";
+import { HtmlValidate } from "html-validate";
+import { parse } from "parse5";
+import { headingPatterns, packShapes } from "../core/outline/heading-patterns.ts";
+import { repairLevels } from "../core/outline/repair.ts";
+import { originalFromBytes, originalFromText, sourceOf } from "../core/page/original.ts";
+import { readPage } from "../core/page/read.ts";
+import { applyToPage, applyToSource } from "../core/rewrite/apply.ts";
+import type { Edit } from "../core/rewrite/edits.ts";
+import { handOver } from "../core/rewrite/verify.ts";
+import { audit, auditor } from "../core/rules/audit.ts";
+import { DEFAULT_HOUSE_STYLE } from "../core/rules/house-style.ts";
+import { auditSite } from "../core/site/audit-site.ts";
+import { largeSite } from "../demo/large.ts";
+import { benchData, benchReference } from "./data.ts";
+import type { Note } from "./note.ts";
+
+const context = { phrase: "lightship opening times", houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" };
+
+function timed(run: () => void): number {
+  const start = performance.now();
+  run();
+  return performance.now() - start;
+}
+
+/** Median of several runs, the two sides taken in turn so that a busy machine slows both. */
+function ratio(ours: () => void, theirs: () => void, runs = 7): number {
+  const ratios: number[] = [];
+  for (let i = 0; i < runs + 2; i++) {
+    const a = timed(ours);
+    const b = timed(theirs);
+    if (i >= 2) ratios.push(a / b);
+  }
+  return ratios.sort((a, b) => a - b)[Math.floor(ratios.length / 2)] ?? Number.NaN;
+}
+
+function files(folder: string): string[] {
+  return readdirSync(folder, { recursive: true, encoding: "utf8" })
+    .filter((f) => f.endsWith(".html"))
+    .map((f) => sourceOf(originalFromBytes(new Uint8Array(readFileSync(`${folder}/${f}`)))));
+}
+
+const APACHE = "/usr/share/doc/apache2-doc/manual";
+const readAndAudit = (source: string) => audit(readPage(source, { address: "https://a.example/b" }), context);
+
+export async function benchCore(note: Note): Promise<void> {
+  const corpora: [string, string[]][] = [
+    [
+      "demo pages, ten times over",
+      Array.from({ length: 10 }, () => files(new URL("../demo/gullhaven", import.meta.url).pathname)).flat(),
+    ],
+    ["generated large site, 60 pages", [...largeSite(60)].map((p) => p.source)],
+  ];
+  if (existsSync(APACHE))
+    corpora.push([
+      "apache2-doc, 150 pages",
+      files(`${APACHE}/fr`)
+        .slice(0, 75)
+        .concat(files(`${APACHE}/ja`).slice(0, 75)),
+    ]);
+
+  for (const [name, sources] of corpora) {
+    const r = ratio(
+      () => sources.forEach((s) => void readAndAudit(s)),
+      () => sources.forEach((s) => void parse(s, { sourceCodeLocationInfo: true })),
+    );
+    note(`read + audit against a bare parse, ${name}`, `${r.toFixed(2)} ×`, "≤ 1.5 ×, aim 1.0", r <= 1.5);
+  }
+
+  const validator = new HtmlValidate({ root: true, extends: ["html-validate:standard"] });
+  const sample = (corpora.at(-1)?.[1] ?? []).slice(0, 12);
+  const faster =
+    1 /
+    ratio(
+      () => sample.forEach((s) => void readAndAudit(s)),
+      () => sample.forEach((s) => void validator.validateStringSync(s)),
+      3,
+    );
+  note(
+    "read + audit, against html-validate's standard preset",
+    `${faster.toFixed(1)} × faster`,
+    "≥ 4 ×, aim 6",
+    faster >= 4,
+  );
+
+  const [hundred = ""] = [...largeSite(400, 3)]
+    .map((p) => p.source)
+    .filter((s) => s.length > 60_000 && s.length < 400_000)
+    .sort((a, b) => b.length - a.length);
+  const page = readPage(hundred.repeat(1) + "<p>x".repeat(Math.max(0, (100_000 - hundred.length) / 4)), {
+    address: "https://a.example/b",
+  });
+  const run = auditor(context);
+  run(page);
+  const keystrokes: number[] = [];
+  let typed = "";
+  for (let i = 0; i < 400; i++) {
+    typed = typed.length > 70 ? "" : `${typed}${"lightship opening "[i % 18]}`;
+    keystrokes.push(timed(() => void run(applyToPage(page, [{ op: "set-title", value: typed, was: null }]).page)));
+  }
+  const p95 = keystrokes.slice(50).sort((a, b) => a - b)[Math.floor(350 * 0.95)] ?? Number.NaN;
+  note(
+    `re-audit after a keystroke in the title, ${Math.round(page.source.length / 1000)} KB page`,
+    `p95 ${p95.toFixed(2)} ms`,
+    "≤ 2 ms",
+    p95 <= 2,
+  );
+
+  let megabyte = "";
+  for (const { source } of largeSite(40, 5))
+    megabyte += source.slice(source.indexOf("<main>"), source.indexOf("</main>"));
+  megabyte = `<!DOCTYPE html><html lang=en><head><meta charset=utf-8><title>x</title></head><body>${megabyte.slice(0, megabyte.lastIndexOf("</section>", 1_000_000))}</section></body></html>`;
+  const original = originalFromText(megabyte);
+  const big = readPage(original, { address: "https://a.example/b" });
+  const edits: Edit[] = big.headings
+    .slice(0, 20)
+    .map((h) => ({ op: "set-heading-level", heading: h.key, level: (h.level % 6) + 1, was: h.level }));
+  const bare = () => void parse(megabyte, { sourceCodeLocationInfo: true });
+  const apply = ratio(() => void applyToSource(original, edits, { address: big.address }), bare);
+  note(
+    `applyToSource, 20 edits, ${(megabyte.length / 1e6).toFixed(1)} MB page, against a bare parse`,
+    `${apply.toFixed(2)} ×`,
+    "≤ 1.2 ×",
+    apply <= 1.2,
+  );
+  const exported = ratio(() => void handOver(original, edits, { address: big.address }), bare);
+  note("the export, which reads the result again and compares", `${exported.toFixed(2)} ×`, "≤ 2.3 ×", exported <= 2.3);
+
+  const summaries = (n: number) =>
+    Array.from({ length: n }, (_, i) => ({
+      id: String(i),
+      address: `https://a.example/${i}`,
+      title: `Title ${i % (n * 0.9)}`,
+      description: `About ${i % (n * 0.8)}`,
+      keywords: "",
+      language: "en",
+      headings: [],
+    }));
+  const [thousand, tenThousand] = [summaries(1000), summaries(10_000)];
+  const growth = ratio(
+    () => void auditSite(tenThousand, DEFAULT_HOUSE_STYLE),
+    () => void auditSite(thousand, DEFAULT_HOUSE_STYLE),
+    15,
+  );
+  const whole = timed(() => void auditSite(tenThousand, DEFAULT_HOUSE_STYLE));
+  note(
+    "site rules, 1,000 to 10,000 pages",
+    `${growth.toFixed(1)} × the time, ${Math.round(whole)} ms`,
+    "≤ 11 ×, ≤ 3 s",
+    growth <= 11 && whole <= 3000,
+  );
+
+  const heap = () => {
+    globalThis.gc?.();
+    globalThis.gc?.();
+    return process.memoryUsage().heapUsed / 1e6;
+  };
+  let count = 0;
+  let early = 0;
+  for (const { source } of largeSite(2000, 9)) {
+    readAndAudit(source.slice(0, 50_000));
+    if (++count === 200) early = heap();
+  }
+  const grown = heap() - early;
+  note(
+    "memory after 2,000 pages of 50 KB, against after 200",
+    `${grown.toFixed(1)} MB more`,
+    "does not grow (≤ 5 MB)",
+    grown <= 5,
+  );
+
+  const tangled = Array.from({ length: 10_000 }, (_, i) => ({
+    level: 1 + ((i * 7919) % 6),
+    content: true,
+    mayLeave: false,
+  }));
+  repairLevels(tangled);
+  const repairing = timed(() => repairLevels(tangled));
+  note("the least repair of an outline of 10,000 headings", `${repairing.toFixed(0)} ms`, "≤ 50 ms", repairing <= 50);
+
+  const shapes = [...largeSite(100, 3)].map(({ source, address }, i) => ({
+    id: String(i),
+    shapes: packShapes(readPage(source, { address })),
+  }));
+  const shaped = Array.from({ length: 10_000 }, (_, i) => ({ ...shapes[i % shapes.length], id: String(i) }));
+  const patterns = timed(() => headingPatterns(shaped));
+  note("patterns of headings over 10,000 summaries", `${patterns.toFixed(0)} ms`, "≤ 2 s", patterns <= 2000);
+
+  benchData(note, ratio);
+  await benchReference(note);
+}
