@@ -51,10 +51,16 @@ export function Margin({
   const place = useCallback(() => {
     const base = list.current?.getBoundingClientRect().top ?? 0;
     const elements = [...(list.current?.children ?? [])] as HTMLElement[];
+    // In one pass over the sheet: there may be as many notes as there are places on it.
+    const anchors = new Map<string, Element>();
+    for (const element of sheet.current?.querySelectorAll<HTMLElement>("[data-anchor]") ?? []) {
+      const name = element.dataset.anchor ?? "";
+      if (!anchors.has(name)) anchors.set(name, element);
+    }
     let bottom = 0;
     const next = elements.map((element, i) => {
       const item = items[i];
-      const anchor = item && sheet.current?.querySelector(`[data-anchor="${placeName(item.finding.at)}"]`);
+      const anchor = item && anchors.get(placeName(item.finding.at));
       const wanted = anchor ? anchor.getBoundingClientRect().top - base : bottom;
       const top = Math.round(Math.max(wanted, bottom));
       bottom = top + element.offsetHeight + GAP;
