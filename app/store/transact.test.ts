@@ -10,7 +10,7 @@ import { keepHouseStyle } from "./house-style";
 import type { PageRecord } from "./page-record";
 import { tellPages } from "./queues";
 import type { SiteRecord } from "./records/sites";
-import { savePage, saveRedraft } from "./redraft";
+import { decideConflict, savePage, saveRedraft } from "./redraft";
 import { broughtAgain, keptPage, retitled, stored, TODAY, workedOut } from "./testing";
 import { redo, transact, undo } from "./transact";
 
@@ -215,6 +215,43 @@ describe("what was handed over", () => {
     const one = (await stored(record.id)).says;
     await write(record, insert("Two"));
     expect((await stored(record.id)).says).not.toBe(one);
+  });
+});
+
+describe("a change that could not be carried over", () => {
+  const undecidedTitle = async () => {
+    const record = await page();
+    await write(record, setTitle("Mine"));
+    const [before] = await db().changes.toArray();
+    await broughtAgain(site, record, LAMP.replace("<title>Lamp", "<title>Theirs"));
+    const [change] = await db().changes.toArray();
+    if (!change) throw new Error("no change");
+    expect(change).toMatchObject({ id: before?.id, state: "undecided", conflict: { now: "Theirs" } });
+    return { record, change };
+  };
+
+  it("takes the place of what was written there since, where the editor keeps it: one change in one place", async () => {
+    const { record, change } = await undecidedTitle();
+    await write(record, { op: "set-title", value: "Newer", was: "Theirs" });
+    await decideConflict(change, "mine");
+    expect(await db().changes.toArray()).toMatchObject([
+      { id: change.id, state: "open", edit: { value: "Mine", was: "Theirs" }, conflict: null },
+    ]);
+    await undo(site.id);
+    expect(
+      (await db().changes.toArray()).map(({ state, edit }) => [state, "value" in edit && edit.value]).sort(),
+    ).toEqual([
+      ["open", "Newer"],
+      ["undecided", "Mine"],
+    ]);
+  });
+
+  it("goes where it is given up, and comes back by undo", async () => {
+    const { record, change } = await undecidedTitle();
+    await decideConflict(change, "theirs");
+    expect(await stored(record.id)).toMatchObject({ conflicts: 0, edits: 0 });
+    await undo(site.id);
+    expect(await db().changes.toArray()).toMatchObject([{ id: change.id, state: "undecided" }]);
   });
 });
 
