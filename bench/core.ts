@@ -2,6 +2,7 @@
 import { existsSync, readdirSync, readFileSync } from "node:fs";
 import { HtmlValidate } from "html-validate";
 import { parse } from "parse5";
+import { audit, auditor } from "../core/audit/auditor.ts";
 import { headingPatterns, packShapes } from "../core/outline/heading-patterns.ts";
 import { repairLevels } from "../core/outline/repair.ts";
 import { originalFromBytes, originalFromText, sourceOf } from "../core/page/original.ts";
@@ -9,7 +10,6 @@ import { readPage } from "../core/page/read.ts";
 import { applyToPage, applyToSource } from "../core/rewrite/apply.ts";
 import type { Edit } from "../core/rewrite/edits.ts";
 import { handOver } from "../core/rewrite/verify.ts";
-import { audit, auditor } from "../core/rules/audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../core/rules/house-style.ts";
 import { auditSite } from "../core/site/audit-site.ts";
 import { largeSite } from "../demo/large.ts";

@@ -1,7 +1,7 @@
 import jsonld from "jsonld";
+import { auditRule } from "../core/audit/auditor.ts";
 import { originalFromText } from "../core/page/original.ts";
 import { readPage } from "../core/page/read.ts";
-import { auditRule } from "../core/rules/audit.ts";
 import { RULES } from "../core/rules/catalogue.ts";
 import { DEFAULT_HOUSE_STYLE } from "../core/rules/house-style.ts";
 import { readJsonLd } from "../core/structured-data/json-ld.ts";

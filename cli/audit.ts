@@ -38,7 +38,7 @@ function readStyle(file: string | undefined): HouseStyle {
 export async function auditCommand(paths: string[], options: AuditOptions): Promise<void> {
   const houseStyle = readStyle(options.style);
   const base = baseAddress(options.base);
-  const context = { phrase: options.phrase ?? null, houseStyle, today: localDay() };
+  const context = { phrase: options.phrase ?? "", houseStyle, today: localDay() };
   const found = paths.map((path) => ({ root: statOf(path) ? path : dirname(path), ...findFiles(path) }));
   const files = found.flatMap(({ root, files }) => files.map((file): FileToRead => ({ file, root, base })));
   for (const { path, why } of found.flatMap(({ skipped }) => skipped)) tell(`${path} ${why}; it was skipped.`);

@@ -269,3 +269,25 @@ it("a page that takes too long is a named fault, and the others are audited", ()
   expect(a.title.text).toBe("A lamp");
   expect(b.findings).toMatchObject([{ rule: "page/unreadable", message: expect.stringContaining("took so long") }]);
 }, 60_000);
+
+it("pages are audited as what they are: by the house style of their kind, and against others of it", () => {
+  const folder = mkdtempSync(join(tmpdir(), "kq-"));
+  mkdirSync(join(folder, "shop"));
+  const page = (name: string, words: number) =>
+    `<!DOCTYPE html><html lang=en><title>${name}</title><h1>${name}</h1><p>${"A lamp of brass. ".repeat(words / 4)}`;
+  for (let i = 0; i < 6; i++)
+    writeFileSync(join(folder, "shop", `lamp-${i}.html`), page(`Lamp ${i}`, i === 5 ? 8 : 80));
+  writeFileSync(join(folder, "about.html"), page("About", 80));
+  const style = join(folder, "style.json");
+  const kinds = { product: { rules: { "title/too-narrow": { on: false } } } };
+  writeFileSync(style, JSON.stringify({ version: 1, brand: "", separator: " | ", rules: {}, kinds }));
+  const { stdout } = run("audit", folder, "--style", style, "--format", "json");
+  const { pages, site } = JSON.parse(stdout) as {
+    pages: { file: string; findings: { rule: string }[] }[];
+    site: { findings: { rule: string; pages: string[] }[] };
+  };
+  const narrow = pages.filter(({ findings }) => findings.some(({ rule }) => rule === "title/too-narrow"));
+  expect(narrow.map(({ file }) => file.split("/").at(-1))).toEqual(["about.html"]);
+  const few = site.findings.filter(({ rule }) => rule === "body/few-words-for-its-kind");
+  expect(few.flatMap((one) => one.pages).map((file) => file.split("/").at(-1))).toEqual(["lamp-5.html"]);
+});

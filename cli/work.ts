@@ -1,13 +1,12 @@
 import { relative } from "node:path";
+import { examinePage } from "#core/audit/examine-page";
 import { auditReport, type PageEntry } from "#core/exchange/audit-report";
 import { type DataReport, dataReport } from "#core/exchange/data-report";
 import type { Edit } from "#core/rewrite/edits";
 import { handOver } from "#core/rewrite/verify";
-import { audit } from "#core/rules/audit";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/rules/house-style";
 import type { PageSummary } from "#core/rules/rule";
 import { summaryOf } from "#core/site/summary";
-import { expandBeyond } from "#core/structured-data/expand-beyond";
 import { type FileToRead, readPageFile } from "./files.ts";
 
 // What is done with one page, on a thread that is ended where it takes too long.
@@ -18,15 +17,16 @@ export interface AuditedPage {
 }
 
 /** Audits one file. */
-export function auditFile(
+export async function auditFile(
   read: FileToRead,
-  context: { phrase: string | null; houseStyle: HouseStyle; today: string },
-): AuditedPage {
+  context: { phrase: string; houseStyle: HouseStyle; today: string },
+): Promise<AuditedPage> {
   const { page } = readPageFile(read);
   const { file, root } = read;
+  const { kind, findings, rules } = await examinePage(page, context);
   return {
-    entry: auditReport.page(file, page, audit(page, context), context.houseStyle),
-    summary: summaryOf(file, page, { file: relative(root, file) }),
+    entry: auditReport.page(file, page, findings, rules.houseStyle),
+    summary: summaryOf(file, page, { file: relative(root, file), kind, phrase: context.phrase }),
   };
 }
 
@@ -42,9 +42,8 @@ export function applyToFile(
 
 /** Checks the structured data of one file. */
 export async function checkDataOfFile(read: FileToRead, today: string): Promise<DataReport> {
-  const { page } = readPageFile(read);
-  await expandBeyond(page);
-  return dataReport(page, audit(page, { phrase: null, houseStyle: DEFAULT_HOUSE_STYLE, today }));
+  const { page, findings } = await examinePage(readPageFile(read).page, { houseStyle: DEFAULT_HOUSE_STYLE, today });
+  return dataReport(page, findings);
 }
 
 export const WORK = { auditFile, applyToFile, checkDataOfFile };

@@ -1,12 +1,12 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { addressOfFile } from "../core/address/address.ts";
+import { audit } from "../core/audit/auditor.ts";
 import { pictureSize } from "../core/exchange/picture-size.ts";
 import { markdownFromBytes, originalFromBytes } from "../core/page/original.ts";
 import { statedAddress } from "../core/page/page.ts";
 import { guessKind } from "../core/page/page-kind.ts";
 import { readPage } from "../core/page/read.ts";
-import { audit } from "../core/rules/audit.ts";
 import { CATALOGUE } from "../core/rules/catalogue.ts";
 import type { HouseStyle } from "../core/rules/house-style.ts";
 import { checkHouseStyle } from "../core/rules/house-style-schema.ts";

@@ -1,9 +1,9 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
+import { audit } from "../core/audit/auditor.ts";
 import { type TextStyle, widthOf } from "../core/measure/width.ts";
 import { originalFromBytes } from "../core/page/original.ts";
 import { readPage } from "../core/page/read.ts";
-import { audit } from "../core/rules/audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../core/rules/house-style.ts";
 import { differingFromAxe } from "./axe.ts";
 import { freshContext, openDemo, openDesk, startBrowser } from "./browser.ts";

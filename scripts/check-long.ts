@@ -2,13 +2,13 @@
 // real pages of Debian's handbooks; result in docs/check-long.md.
 import { existsSync, readdirSync, readFileSync, realpathSync, statSync, writeFileSync } from "node:fs";
 import { chromium } from "playwright-core";
+import { audit } from "../core/audit/auditor.ts";
 import { type Original, originalFromBytes, sourceOf } from "../core/page/original.ts";
 import type { Page } from "../core/page/page.ts";
 import { readPage } from "../core/page/read.ts";
 import { applyToPage, applyToSource } from "../core/rewrite/apply.ts";
 import type { Edit } from "../core/rewrite/edits.ts";
 import { firstDifference } from "../core/rewrite/verify.ts";
-import { audit } from "../core/rules/audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../core/rules/house-style.ts";
 import { addEntity } from "../core/structured-data/add-entity.ts";
 import { proposalsFor } from "../core/structured-data/compose.ts";

@@ -1,5 +1,8 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
+import { auditor } from "#core/audit/auditor";
+import { redraftPage } from "#core/audit/examine-page";
+import { expandData } from "#core/audit/expand";
 import type { Original } from "#core/page/original";
 import type { Page } from "#core/page/page";
 import type { PageKind } from "#core/page/page-kind";
@@ -8,7 +11,6 @@ import { applyToPage } from "#core/rewrite/apply";
 import type { Conflict } from "#core/rewrite/carry-over";
 import { type Edit, type NodeKey, type NodeKind, slotOf, withEdit } from "#core/rewrite/edits";
 import { keyOf } from "#core/rewrite/resolve";
-import { auditor } from "#core/rules/audit";
 import { CATALOGUE } from "#core/rules/catalogue";
 import { type HouseStyle, styleForKind } from "#core/rules/house-style";
 import { type Finding, inPageOrder, placeName, type RuleFacts, type SiteFinding } from "#core/rules/rule";
@@ -16,7 +18,6 @@ import { keepingEvidence, writtenData } from "#core/structured-data/data-edit";
 import type { WrittenData } from "#core/structured-data/evidence";
 import { db } from "../store/db";
 import { setAsideFor } from "../store/examine";
-import { expandData } from "../store/expand";
 import type { PageRecord } from "../store/page-record";
 import type { ChangeRecord } from "../store/records/changes";
 import type { SetAsideRecord } from "../store/records/set-asides";
@@ -99,10 +100,20 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   const phrase = record.phrase.trim() || null;
 
   const original = useMemo(() => readPage(source, { address: record.address }), [source, record.address]);
-  const houseStyle = useMemo(() => styleForKind(site.houseStyle, record.kind), [site.houseStyle, record.kind]);
   const written = useWritten(edits, taken);
+  const { page, refused, kind } = useMemo(
+    () =>
+      redraftPage(original, {
+        houseStyle: site.houseStyle,
+        today: today(),
+        chosenKind: record.chosenKind,
+        edits,
+      }),
+    [original, site.houseStyle, record.chosenKind, edits],
+  );
+  const houseStyle = useMemo(() => styleForKind(site.houseStyle, kind), [site.houseStyle, kind]);
+  // One auditor serves a page and its redrafts: it remembers what a key leaves as it is.
   const run = useMemo(() => auditor({ phrase, houseStyle, today: today(), written }), [phrase, houseStyle, written]);
-  const { page, refused } = useMemo(() => applyToPage(original, edits), [original, edits]);
   const expanded = useExpanded(page);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what has been expanded is read anew
   const own = useMemo(() => run(page), [run, page, expanded]);
@@ -192,9 +203,11 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     },
   });
   const { conflicts } = redraft;
+  // What is stored of a guess may be older than the page that is seen.
+  const seen = useMemo(() => (record.kind === kind ? record : { ...record, kind }), [record, kind]);
   return useMemo(
     () => ({
-      record,
+      record: seen,
       original,
       page,
       edits,
@@ -212,7 +225,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     [
       houseStyle,
       written,
-      record,
+      seen,
       original,
       page,
       edits,

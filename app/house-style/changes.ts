@@ -4,7 +4,6 @@ import { RULES, SITE_RULES } from "#core/rules/catalogue";
 import { type HouseStyle, styleForKind } from "#core/rules/house-style";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
-import { countsFromSummary } from "../store/rule-counts";
 import type { SiteFindings } from "../store/site-findings";
 import { today } from "../store/today";
 import { onPool, onPoolAll } from "../workers/pool";
@@ -17,17 +16,16 @@ export interface RuleCount {
 
 const KINDS = Object.keys(PAGE_KINDS) as PageKind[];
 
-/** Rules that find something else when the site's name or separator changes. */
-const SEES_BRAND = /^(?:title|description)\//;
-
 /** Ids of the rules that a draft of the house style changes. */
 function changedRules(kept: HouseStyle, draft: HouseStyle): string[] {
-  const brand = kept.brand !== draft.brand || kept.separator !== draft.separator;
+  const differs = (name: "brand" | "separator" | "data") => JSON.stringify(kept[name]) !== JSON.stringify(draft[name]);
+  const site = differs("brand") || differs("separator") || differs("data");
   const said = (style: HouseStyle, id: string) =>
     JSON.stringify(KINDS.map((kind) => styleForKind(style, kind).rules[id] ?? null));
+  const seesSite = new Set(RULES.filter((rule) => rule.seesSite).map(({ id }) => id));
   return [...RULES, ...SITE_RULES]
     .map(({ id }) => id)
-    .filter((id) => (brand && SEES_BRAND.test(id)) || said(kept, id) !== said(draft, id));
+    .filter((id) => (site && seesSite.has(id)) || said(kept, id) !== said(draft, id));
 }
 
 /** After the last change the counting waits this long, in milliseconds. */
@@ -48,11 +46,7 @@ async function countOf(
   const on = pages.filter((page) => styleForKind(draft, page.kind).rules[id]?.on ?? !rule.off);
   const chunks = Array.from({ length: Math.ceil(on.length / CHUNK) }, (_, i) => on.slice(i * CHUNK, (i + 1) * CHUNK));
   const trials = chunks.map((chunk) => chunk.map(({ id: pageId, kind, phrase }) => ({ pageId, kind, phrase })));
-  const counts = await onPoolAll(
-    trials,
-    (worker, chunk) => worker.countRule(id, chunk, draft, today(), countsFromSummary(rule)),
-    { signal },
-  );
+  const counts = await onPoolAll(trials, (worker, chunk) => worker.countRule(id, chunk, draft, today()), { signal });
   return counts.reduce((sum, count) => sum + count, 0);
 }
 

@@ -1,10 +1,10 @@
+import { expandData } from "#core/audit/expand";
 import { type Original, sourceOf } from "#core/page/original";
 import { readPage } from "#core/page/read";
 import { type Conflict, carryOver } from "#core/rewrite/carry-over";
 import type { Edit } from "#core/rewrite/edits";
 import { basisOf, between, carryChanges, changeEdits, loadRedraft, redraftOf } from "./changes";
 import { db } from "./db";
-import { expandData } from "./expand";
 import { type Examined, freshen, putExamined } from "./freshen";
 import { loadOriginal, originalOfRecord, packOriginal } from "./originals";
 import { type Incoming, linksOf, originalOf } from "./read-incoming";
@@ -66,7 +66,7 @@ async function carryOverTo(
   const setAsides = await db().setAsides.where("siteId").equals(site.id).toArray();
   const own = { ...was, original: packed?.id ?? was.original, format: source.kind };
   const settled = [...redraft.settled, ...carried.settled];
-  const examined = freshen({ own, original, edits: carried.kept, settled }, site.houseStyle, setAsides, today);
+  const examined = await freshen({ own, original, edits: carried.kept, settled }, site.houseStyle, setAsides, today);
   return {
     was,
     basis: basisOf(was, redraft),

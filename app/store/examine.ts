@@ -1,4 +1,5 @@
 import { slugOf } from "#core/address/slug";
+import { totalsOf } from "#core/audit/auditor";
 import { widthOf } from "#core/measure/width";
 import { contentHeadings } from "#core/outline/outline";
 import { contentWords } from "#core/page/body";
@@ -7,7 +8,6 @@ import type { PageKind } from "#core/page/page-kind";
 import { structuredValues } from "#core/page/structured-values";
 import { setDescription, setTitle } from "#core/result/result";
 import { descriptionStyle, titleStyle } from "#core/result/styles";
-import { totalsOf } from "#core/rules/audit";
 import { type HouseStyle, limitsOf } from "#core/rules/house-style";
 import type { Finding } from "#core/rules/rule";
 import { summaryOf } from "#core/site/summary";

@@ -1,16 +1,13 @@
+import { examinePage, type PageContext } from "#core/audit/examine-page";
+import { expandData } from "#core/audit/expand";
 import type { Page } from "#core/page/page";
 import { guessKind, type PageKind } from "#core/page/page-kind";
 import { readPage } from "#core/page/read";
-import { followPatterns } from "#core/pattern/follow";
-import { applyToPage } from "#core/rewrite/apply";
 import type { Edit } from "#core/rewrite/edits";
-import { audit } from "#core/rules/audit";
-import { type HouseStyle, stampOf, styleForKind } from "#core/rules/house-style";
-import { writtenData } from "#core/structured-data/data-edit";
+import { type HouseStyle, stampOf } from "#core/rules/house-style";
 import { basisOf, between, changeEdits, loadRedraft, type Redraft, redraftOf } from "./changes";
 import { db } from "./db";
 import { examine, setAsideFor, summaryRecord } from "./examine";
-import { expandData } from "./expand";
 import { loadOriginal } from "./originals";
 import { learntOf } from "./page-record";
 import type { PageDerived } from "./records/derived";
@@ -53,35 +50,34 @@ export interface Examined {
 }
 
 /** Works out what follows from a page and its redraft. */
-export function freshen(
+export async function freshen(
   loaded: LoadedPage,
   houseStyle: HouseStyle,
   setAsides: readonly SetAsideRecord[],
   today: string,
-): Examined {
-  const { own, original, edits, settled } = loaded;
-  const kind = kindOf(loaded);
-  const style = styleForKind(houseStyle, kind);
-  const moved = followPatterns(edits, { page: original, houseStyle: style, today });
-  const { page } = applyToPage(original, moved);
-  const context = {
-    phrase: own.phrase || null,
-    houseStyle: style,
-    today,
-    written: writtenData([...settled, ...moved]),
-  };
-  const findings = audit(page, context);
+): Promise<Examined> {
+  const { own, original } = loaded;
+  const { kind, guessedKind, page, edits, findings, rules } = await examinePage(
+    original,
+    contextOf(loaded, houseStyle, today),
+  );
   const open = findings.filter((finding) => !setAsideFor(finding, own.id, setAsides));
-  const guessedKind = guessKind(original);
   const stamp = stampOf(houseStyle, today);
   return {
     id: own.id,
     basis: basisOf(own, loaded),
-    derived: examine(page, { findings: open, houseStyle: style, guessedKind, stamp }),
+    derived: examine(page, { findings: open, houseStyle: rules.houseStyle, guessedKind, stamp }),
     summary: summaryRecord(own, page, kind),
-    edits: moved,
+    edits,
   };
 }
+
+/** What is known of a kept page beside its source. */
+export const contextOf = (
+  { own: { phrase, chosenKind }, edits, settled }: Omit<LoadedPage, "original">,
+  houseStyle: HouseStyle,
+  today: string,
+): PageContext => ({ houseStyle, today, phrase, chosenKind, edits, settled });
 
 /**
  * Keeps what was worked out from a page, where the page is still what it was worked out from; whether it was. Where it is
@@ -116,7 +112,7 @@ export async function examinePages(site: SiteRecord, ids: readonly string[], tod
   const results: { loaded: LoadedPage; fresh: Examined }[] = [];
   for (const id of ids) {
     const loaded = await loadPage(id);
-    if (loaded) results.push({ loaded, fresh: freshen(loaded, site.houseStyle, setAsides, today) });
+    if (loaded) results.push({ loaded, fresh: await freshen(loaded, site.houseStyle, setAsides, today) });
   }
   return write(async (tx) => {
     let written = 0;

@@ -1,12 +1,10 @@
 import { withSlug } from "#core/address/slug";
+import { examinePage } from "#core/audit/examine-page";
 import { markdownFromBytes, type Original, originalFromBytes, type Unread } from "#core/page/original";
 import { addressOn, type Page, type PageFault, statedAddress } from "#core/page/page";
-import { guessKind } from "#core/page/page-kind";
 import { readPage } from "#core/page/read";
-import { audit } from "#core/rules/audit";
-import { type HouseStyle, stampOf, styleForKind } from "#core/rules/house-style";
+import { type HouseStyle, stampOf } from "#core/rules/house-style";
 import { examine, summaryRecord } from "./examine";
-import { expandData } from "./expand";
 import { packOriginal } from "./originals";
 import type { PageDerived } from "./records/derived";
 import type { OriginalRecord } from "./records/originals";
@@ -81,12 +79,9 @@ export async function readIncoming(
   const original = originalOf(incoming);
   const read = readPage(original, { address: incoming.address });
   const page: Page = { ...read, address: addressOf(read, incoming) };
-  const kind = guessKind(page);
-  const style = styleForKind(houseStyle, kind);
-  await expandData(page);
-  const findings = audit(page, { phrase: incoming.phrase || null, houseStyle: style, today });
-  const id = crypto.randomUUID();
   const { path, phrase } = incoming;
+  const { kind, findings, rules } = await examinePage(page, { houseStyle, today, phrase });
+  const id = crypto.randomUUID();
   return {
     id,
     path,
@@ -95,7 +90,12 @@ export async function readIncoming(
     format: original.kind,
     fault: page.fault,
     original: await packOriginal(crypto.randomUUID(), siteId, original),
-    derived: examine(page, { findings, houseStyle: style, guessedKind: kind, stamp: stampOf(houseStyle, today) }),
+    derived: examine(page, {
+      findings,
+      houseStyle: rules.houseStyle,
+      guessedKind: kind,
+      stamp: stampOf(houseStyle, today),
+    }),
     summary: summaryRecord({ id, siteId, phrase, file: path }, page, kind),
     links: linksOf(page),
   };

@@ -67,7 +67,7 @@ export async function redraftPage(site: SiteRecord, change: PageChange, today: s
     for (const edit of altEdits(original, page, edits, picture, value)) add(edit, edit.op);
   const setAsides = await db().setAsides.where("siteId").equals(site.id).toArray();
   const own = changed(loaded.own, change, edits !== loaded.edits);
-  const examined = freshen({ ...loaded, own, edits }, site.houseStyle, setAsides, today);
+  const examined = await freshen({ ...loaded, own, edits }, site.houseStyle, setAsides, today);
   return { basis: basisOf(loaded.own, loaded), was: loaded.edits, is: examined.edits, examined, refused };
 }
 

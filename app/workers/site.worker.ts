@@ -7,6 +7,7 @@ import { linkGraph } from "#core/site/link-graph";
 import type { LinkZone } from "#core/site/links";
 import { picturesOfSite } from "#core/site/pictures";
 import { db } from "../store/db";
+import { sizesOf } from "../store/files";
 import { Rows } from "../store/live-rows";
 import type { FileRecord } from "../store/records/files";
 import type { SummaryRecord } from "../store/records/summaries";
@@ -48,9 +49,6 @@ function watch(siteId: string, houseStyle: HouseStyle, tell: (findings: SiteFind
     for (const end of ends) end();
   };
 }
-
-const sizesOf = (files: readonly FileRecord[]) =>
-  new Map(files.flatMap(({ path, width, height }) => (width > 0 && height > 0 ? [[path, { width, height }]] : [])));
 
 /** A page that links to another, and with which words. */
 export interface LinkedFrom {

@@ -1,4 +1,4 @@
-import { UNREADABLE } from "../rules/audit.ts";
+import { UNREADABLE } from "../audit/auditor.ts";
 import { CATALOGUE } from "../rules/catalogue.ts";
 import type { Weight } from "../rules/setting.ts";
 import type { AuditReport } from "./audit-report.ts";

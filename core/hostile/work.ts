@@ -1,9 +1,9 @@
+import { audit } from "../audit/auditor.ts";
 import type { Original } from "../page/original.ts";
 import { readPage } from "../page/read.ts";
 import { applyToPage, applyToSource } from "../rewrite/apply.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import { keyOf } from "../rewrite/resolve.ts";
-import { audit } from "../rules/audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../rules/house-style.ts";
 import { summaryOf } from "../site/summary.ts";
 import { proposalsFor } from "../structured-data/compose.ts";

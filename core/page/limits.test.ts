@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { audit } from "../rules/audit.ts";
+import { audit } from "../audit/auditor.ts";
 import { DEFAULT_HOUSE_STYLE } from "../rules/house-style.ts";
 import { readFrontMatter } from "./front-matter.ts";
 import { tooMuch } from "./markdown-cost.ts";

@@ -122,15 +122,22 @@ export interface RuleFacts {
   off?: boolean;
 }
 
-export interface RuleDefinition<S extends Record<string, Setting>> extends RuleFacts {
+/** What a page rule looks at; a test records what it really reads. */
+export interface RuleReading {
   /** The parts of the page that the rule reads: when they are the same objects as before, it is not run again. */
   sees: readonly (keyof Page)[];
+  /** What it finds follows from what is kept of a page for the others, so that pages are counted without being read. */
+  fromSummary?: boolean;
+  /** It looks at the site's name or separator, or at limits of other rules: a change of the house style beyond its own settings matters to it. */
+  seesSite?: boolean;
+}
+
+export interface RuleDefinition<S extends Record<string, Setting>> extends RuleFacts, RuleReading {
   settings?: S;
   check(page: Page, context: RuleContext & { settings: SettingsOf<S> }): Iterable<Problem>;
 }
 
-export interface Rule extends RuleFacts {
-  sees: readonly (keyof Page)[];
+export interface Rule extends RuleFacts, RuleReading {
   settings: Record<string, Setting>;
   check(page: Page, context: RuleContext & { settings: Record<string, unknown> }): Iterable<Problem>;
 }

@@ -3,6 +3,8 @@ import { describe, expect, it } from "vitest";
 import { markdownFromBytes, originalFromBytes } from "../page/original.ts";
 import type { Page } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
+import { pageOfSummary } from "../site/page-of-summary.ts";
+import { summaryOf } from "../site/summary.ts";
 import { CATALOGUE, RULES } from "./catalogue.ts";
 import { DEFAULT_HOUSE_STYLE, settingsFor } from "./house-style.ts";
 import { SUBJECTS } from "./subjects.ts";
@@ -25,6 +27,38 @@ describe("the subjects", () => {
     const without = [...CATALOGUE.keys()].filter((id) => !((id.split("/")[0] ?? "") in SUBJECTS));
     expect(without).toEqual([]);
   });
+});
+
+describe("what a rule reads of the house style beyond its own settings", () => {
+  it.each(RULES.map((rule) => [rule.id, rule] as const))("%s says whether it does", (_, rule) => {
+    let read = false;
+    const watched = new Proxy(houseStyle, {
+      get(target, name) {
+        if (name !== "rules") read = true;
+        return Reflect.get(target, name);
+      },
+    });
+    const settings = settingsFor(rule.id, rule.settings, houseStyle);
+    const context = { phrase: "lightship museum", houseStyle: watched, today: "2026-11-23", settings, written: [] };
+    for (const page of pages) for (const { fix } of rule.check(page, context)) void fix;
+    expect(read && !rule.seesSite).toBe(false);
+  });
+});
+
+describe("a rule that says that it can be counted without the source", () => {
+  const counted = RULES.filter((rule) => rule.fromSummary);
+  it.each(counted.map((rule) => [rule.id, rule] as const))(
+    "%s finds the same on what is kept of each page",
+    (_, rule) => {
+      const settings = settingsFor(rule.id, rule.settings, houseStyle);
+      const context = { phrase: "lightship museum", houseStyle, today: "2026-11-23", settings, written: [] };
+      const found = (page: Page) => [...rule.check(page, context)].length;
+      for (const page of pages) {
+        const summary = summaryOf("x", page);
+        expect([page.address, found(pageOfSummary(summary))]).toEqual([page.address, found(page)]);
+      }
+    },
+  );
 });
 
 describe("what a rule reads of a page", () => {

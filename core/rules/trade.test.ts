@@ -1,8 +1,8 @@
 import { HtmlValidate } from "html-validate";
 import { describe, expect, it } from "vitest";
+import { audit, auditor } from "../audit/auditor.ts";
 import { readPage } from "../page/read.ts";
 import { applyToPage } from "../rewrite/apply.ts";
-import { audit, auditor } from "./audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "./house-style.ts";
 import { checkHouseStyle } from "./house-style-schema.ts";
 

@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { audit } from "../audit/auditor.ts";
 import { originalFromText } from "../page/original.ts";
 import { readPage } from "../page/read.ts";
 import { applyToPage, applyToSource } from "../rewrite/apply.ts";
-import { audit } from "../rules/audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../rules/house-style.ts";
 import { addEntity } from "./add-entity.ts";
 import { proposalsFor } from "./compose.ts";

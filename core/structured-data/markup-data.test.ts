@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
+import { auditRule } from "../audit/auditor.ts";
 import { readPage } from "../page/read.ts";
-import { auditRule } from "../rules/audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../rules/house-style.ts";
 import { type Entity, textOfValue } from "./graph.ts";
 import { DEEPEST_ITEM, readMarkupData } from "./markup-data.ts";

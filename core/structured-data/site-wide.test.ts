@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { audit } from "../audit/auditor.ts";
 import { readPage } from "../page/read.ts";
 import { applyToPage } from "../rewrite/apply.ts";
-import { audit } from "../rules/audit.ts";
 import { DEFAULT_HOUSE_STYLE, type SiteOrganisation } from "../rules/house-style.ts";
 import { type SiteWide, stateOnPage, trailTo } from "./site-wide.ts";
 

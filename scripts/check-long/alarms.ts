@@ -1,8 +1,8 @@
 // Findings of rules that raised false alarms on real pages, counted over real pages: what is left of each, and why.
 import { readFileSync } from "node:fs";
+import { audit } from "../../core/audit/auditor.ts";
 import { originalFromBytes } from "../../core/page/original.ts";
 import { readPage } from "../../core/page/read.ts";
-import { audit } from "../../core/rules/audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../../core/rules/house-style.ts";
 
 /** Why what is left of a rule's findings is right, or what of it is not. */

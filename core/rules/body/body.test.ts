@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { auditRule } from "../../audit/auditor.ts";
 import { readPage } from "../../page/read.ts";
 import { readingEase, syllables } from "../../phrase/reading-ease.ts";
-import { auditRule } from "../audit.ts";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../house-style.ts";
 
 const findings = (id: string, body: string, phrase = "", rules: HouseStyle["rules"] = {}) =>

@@ -18,7 +18,11 @@ export interface DataContext extends RuleContext {
 
 /** A rule that looks at a page's structured data; it has nothing to do where there is none. */
 export function dataRule(
-  facts: RuleFacts & { check: (data: PageData, context: DataContext) => Iterable<Problem>; sees?: Rule["sees"] },
+  facts: RuleFacts & {
+    check: (data: PageData, context: DataContext) => Iterable<Problem>;
+    sees?: Rule["sees"];
+    seesSite?: boolean;
+  },
 ): Rule {
   const { check, sees = [], ...rest } = facts;
   return rule({

@@ -8,6 +8,8 @@ export const descriptionCutMidSentence = rule({
   id: "description/cut-mid-sentence",
   weight: "may",
   sees: ["metas"],
+  fromSummary: true,
+  seesSite: true,
   finds: "a cut that falls inside the first sentence",
   why: "If one sentence is whole on every device, nothing is lost when the rest is cut.",
   source: commonPractice(),

@@ -13,6 +13,8 @@ export const descriptionDefaultWords = rule({
   id: "description/default-words",
   weight: "should",
   sees: ["metas"],
+  fromSummary: true,
+  seesSite: true,
   finds: "a description of words that say nothing",
   why: "Words that a theme put there, or the bare name of a category, give no reason to click.",
   source: commonPractice(),

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
+import { auditRule } from "../../audit/auditor.ts";
 import { descriptionOf } from "../../page/page.ts";
 import { readPage } from "../../page/read.ts";
 import { applyToPage } from "../../rewrite/apply.ts";
-import { auditRule } from "../audit.ts";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../house-style.ts";
 
 const read = (source: string) => {

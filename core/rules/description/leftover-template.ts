@@ -7,6 +7,7 @@ export const descriptionLeftoverTemplate = rule({
   id: "description/leftover-template",
   weight: "should",
   sees: ["metas"],
+  fromSummary: true,
   finds: "leftover template text in the description",
   why: "A variable of the publishing system was not filled in, and searchers see its name.",
   source: commonPractice(),

@@ -14,6 +14,7 @@ export const descriptionMarkup = rule({
   id: "description/markup",
   weight: "should",
   sees: ["metas"],
+  fromSummary: true,
   finds: "tags or entities that searchers would see as text",
   why: "A description is plain text. Tags and doubly escaped characters are shown as they stand.",
   source: commonPractice(),

@@ -6,6 +6,7 @@ export const descriptionPhraseMissing = rule({
   id: "description/phrase-missing",
   weight: "should",
   sees: ["metas", "language"],
+  fromSummary: true,
   finds: "a description without the target phrase",
   why: "Results set the searched words in bold where they stand in the description. That draws the eye.",
   source: commonPractice(),

@@ -6,6 +6,8 @@ export const descriptionSameAsTitle = rule({
   id: "description/same-as-title",
   weight: "should",
   sees: ["metas", "titles"],
+  fromSummary: true,
+  seesSite: true,
   finds: "a description that repeats the title",
   why: "The result says the same thing twice, and the second line is wasted.",
   source: commonPractice(),

@@ -7,6 +7,7 @@ export const descriptionTooManyCharacters = rule({
   id: "description/too-many-characters",
   weight: "may",
   sees: ["metas"],
+  fromSummary: true,
   finds: "a description of over 160 characters",
   why: "The usual advice is 160 characters. Pixels are what is cut: where the ruler says it fits, it fits.",
   source: commonPractice(),

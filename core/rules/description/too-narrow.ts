@@ -9,6 +9,7 @@ export const descriptionTooNarrow = rule({
   id: "description/too-narrow",
   weight: "may",
   sees: ["metas"],
+  fromSummary: true,
   finds: "a description that does not fill its first desktop line",
   why: "Room is left for a reason to click. Search engines tend to replace very short descriptions with words from the page.",
   source: commonPractice(),

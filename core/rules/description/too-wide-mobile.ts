@@ -9,6 +9,8 @@ export const descriptionTooWideMobile = rule({
   id: "description/too-wide-mobile",
   weight: "may",
   sees: ["metas"],
+  fromSummary: true,
+  seesSite: true,
   finds: "a description that mobile results cut",
   why: "Phones show less than desktops. It is enough that the first sentence is whole on both.",
   source: commonPractice("the width is measured, no search engine publishes it"),

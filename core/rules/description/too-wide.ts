@@ -9,6 +9,8 @@ export const descriptionTooWide = rule({
   id: "description/too-wide",
   weight: "should",
   sees: ["metas"],
+  fromSummary: true,
+  seesSite: true,
   finds: "a description that desktop results cut",
   why: "About two lines are shown on desktop. The rest is not read; what matters should stand before the cut.",
   source: commonPractice("the width is measured, no search engine publishes it"),

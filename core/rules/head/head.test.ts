@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { auditRule } from "../../audit/auditor.ts";
 import { type Original, originalFromBytes, originalFromText } from "../../page/original.ts";
 import { readPage } from "../../page/read.ts";
-import { auditRule } from "../audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
 
 const findings = (id: string, source: string | Original) =>

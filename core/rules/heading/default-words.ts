@@ -7,6 +7,7 @@ export const headingDefaultWords = rule({
   id: "heading/default-words",
   weight: "should",
   sees: ["headings"],
+  seesSite: true,
   finds: "an H1 that names a category only",
   why: "“Products” or “Welcome” could stand over any page of any site. The H1 says what this page is about.",
   source: commonPractice(),

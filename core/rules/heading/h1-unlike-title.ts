@@ -8,6 +8,7 @@ export const headingH1UnlikeTitle = rule({
   id: "heading/h1-unlike-title",
   weight: "may",
   sees: ["headings", "titles", "language"],
+  seesSite: true,
   finds: "an H1 and a title that share no word",
   why: "Whoever clicks a title and lands under an H1 that says something else wonders whether it is the right page. They need not be the same.",
   source: commonPractice(),

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { auditRule } from "../../audit/auditor.ts";
 import { readPage } from "../../page/read.ts";
 import { applyToPage } from "../../rewrite/apply.ts";
-import { auditRule } from "../audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
 
 const read = (body: string) =>

@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
+import { auditRule } from "../../audit/auditor.ts";
 import { pictureSize } from "../../exchange/picture-size.ts";
 import { readPage } from "../../page/read.ts";
 import { applyToPage } from "../../rewrite/apply.ts";
 import { auditSite } from "../../site/audit-site.ts";
 import { packPictures, unpackPictures } from "../../site/pictures.ts";
 import { summaryOf } from "../../site/summary.ts";
-import { auditRule } from "../audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
 
 const read = (body: string) =>

@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
+import { auditRule } from "../../audit/auditor.ts";
 import { readPage } from "../../page/read.ts";
 import { auditSite } from "../../site/audit-site.ts";
 import { linkGraph } from "../../site/link-graph.ts";
 import { packLinks, unpackLinks } from "../../site/links.ts";
 import { summaryOf } from "../../site/summary.ts";
-import { auditRule } from "../audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
 
 const read = (body: string, address = "https://a.example/page") =>

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
+import { auditRule } from "../../audit/auditor.ts";
 import { originalFromText } from "../../page/original.ts";
 import { readPage } from "../../page/read.ts";
 import { robotsInWords, robotsOf } from "../../page/robots-directives.ts";
-import { auditRule } from "../audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
 
 const read = (source: string, headers: Record<string, string> = {}) =>

@@ -8,6 +8,7 @@ export const slugDates = rule({
   id: "slug/dates",
   weight: "may",
   sees: ["address"],
+  fromSummary: true,
   finds: "a date in the slug",
   why: "Next year the address is stale, or has to change. News and yearly reports are right to keep theirs.",
   source: commonPractice(),

@@ -6,6 +6,7 @@ export const slugDoubleSeparator = rule({
   id: "slug/double-separator",
   weight: "should",
   sees: ["address"],
+  fromSummary: true,
   finds: "two separators in a row, or one at an end of the slug",
   why: "It is left over where a word or sign was taken out, and easily mistyped.",
   source: commonPractice(),

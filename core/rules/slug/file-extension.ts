@@ -6,6 +6,7 @@ export const slugFileExtension = rule({
   id: "slug/file-extension",
   weight: "may",
   sees: ["address"],
+  fromSummary: true,
   finds: "a file extension in the slug",
   why: "It tells how the page is made and breaks when that changes. A site of plain files has no choice.",
   source: commonPractice(),

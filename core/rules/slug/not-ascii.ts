@@ -6,6 +6,7 @@ export const slugNotAscii = rule({
   id: "slug/not-ascii",
   weight: "may",
   sees: ["address", "language"],
+  fromSummary: true,
   finds: "letters outside ASCII in the slug",
   why: "Browsers show them, but a copied address turns into a row of percent signs. Many sites in other scripts use them all the same.",
   source: commonPractice(),

@@ -9,6 +9,7 @@ export const slugPhraseMissing = rule({
   id: "slug/phrase-missing",
   weight: "should",
   sees: ["address", "language"],
+  fromSummary: true,
   finds: "a slug without the target phrase",
   why: "The words of an address are shown above the title. A page that is found well already keeps its address: changing one needs a redirect.",
   source: commonPractice(),

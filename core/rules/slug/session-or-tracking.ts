@@ -8,6 +8,7 @@ export const slugSessionOrTracking = rule({
   id: "slug/session-or-tracking",
   weight: "should",
   sees: ["address"],
+  fromSummary: true,
   finds: "a session or campaign parameter in the address",
   why: "The same page then stands at many addresses, and a session that is passed on may be somebody else's.",
   source: commonPractice(),

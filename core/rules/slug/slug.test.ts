@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { slugOf } from "../../address/slug.ts";
+import { auditRule } from "../../audit/auditor.ts";
 import { readPage } from "../../page/read.ts";
 import { applyToPage } from "../../rewrite/apply.ts";
-import { auditRule } from "../audit.ts";
 import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
 
 const read = (path: string) => readPage("<html lang=en><title>x</title>", { address: `https://a.example${path}` });

@@ -6,6 +6,7 @@ export const slugSpaces = rule({
   id: "slug/spaces",
   weight: "must",
   sees: ["address", "language"],
+  fromSummary: true,
   finds: "a space in the slug",
   why: "A space is not allowed in an address. Browsers write it as %20, and links that are pasted into a message break at it.",
   source: standard("RFC 3986", "2.2 and 2.3"),

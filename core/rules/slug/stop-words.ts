@@ -8,6 +8,7 @@ export const slugStopWords = rule({
   id: "slug/stop-words",
   weight: "may",
   sees: ["address", "language"],
+  fromSummary: true,
   finds: "words in the slug that carry no subject",
   why: "Articles and prepositions make an address longer. Leave them where the slug would read wrongly without them.",
   source: commonPractice(),

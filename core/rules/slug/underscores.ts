@@ -6,6 +6,7 @@ export const slugUnderscores = rule({
   id: "slug/underscores",
   weight: "should",
   sees: ["address"],
+  fromSummary: true,
   finds: "underscores in the slug",
   why: "Search engines read a hyphen as the space between words, an underscore as part of one.",
   source: guidance("search engines' advice on address structure"),

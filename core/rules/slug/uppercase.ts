@@ -6,6 +6,7 @@ export const slugUppercase = rule({
   id: "slug/uppercase",
   weight: "should",
   sees: ["address"],
+  fromSummary: true,
   finds: "capitals in the slug",
   why: "Paths are case-sensitive on many servers, so a link typed in lower case fails, or the page stands at two addresses.",
   source: commonPractice(),

@@ -7,6 +7,8 @@ export const titleBrandDoubled = rule({
   id: "title/brand-doubled",
   weight: "may",
   sees: ["titles"],
+  fromSummary: true,
+  seesSite: true,
   finds: "the site's name twice in a title",
   why: "It happens when an editor types the name and the publishing system adds it again. The second one is room lost.",
   source: commonPractice(),

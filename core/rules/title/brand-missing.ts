@@ -6,6 +6,8 @@ export const titleBrandMissing = rule({
   id: "title/brand-missing",
   weight: "may",
   sees: ["titles"],
+  fromSummary: true,
+  seesSite: true,
   finds: "a title without the site's name",
   why: "The site's name behind the title tells a searcher who is speaking. Many leave it out where room is short; results show the site's name above the title too.",
   source: commonPractice(),

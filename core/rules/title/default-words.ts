@@ -7,6 +7,8 @@ export const titleDefaultWords = rule({
   id: "title/default-words",
   weight: "should",
   sees: ["titles"],
+  fromSummary: true,
+  seesSite: true,
   finds: "a title of words that say nothing",
   why: "“Home” or “About us” entices nobody and could stand over any page of any site.",
   source: commonPractice(),

@@ -7,6 +7,7 @@ export const titleLeftoverTemplate = rule({
   id: "title/leftover-template",
   weight: "should",
   sees: ["titles"],
+  fromSummary: true,
   finds: "leftover template text in the title",
   why: "A variable of the publishing system was not filled in, and searchers see its name.",
   source: commonPractice(),

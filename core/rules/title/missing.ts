@@ -7,6 +7,8 @@ export const titleMissing = rule({
   id: "title/missing",
   weight: "must",
   sees: ["titles", "headings"],
+  fromSummary: true,
+  seesSite: true,
   finds: "no title element, or an empty one",
   why: "The title is what a result is headed with, what a tab shows and what a screen reader says first. Without one a search engine makes up its own.",
   source: standard("HTML Living Standard 4.2.2; WCAG 2.2, 2.4.2"),

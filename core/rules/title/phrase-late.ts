@@ -6,6 +6,7 @@ export const titlePhraseLate = rule({
   id: "title/phrase-late",
   weight: "may",
   sees: ["titles", "language"],
+  fromSummary: true,
   finds: "a target phrase that begins in the second half of the title",
   why: "A hurried reader sees the first words of each result. What the page is about should stand there.",
   source: commonPractice(),

@@ -6,6 +6,7 @@ export const titlePhraseMissing = rule({
   id: "title/phrase-missing",
   weight: "should",
   sees: ["titles", "language"],
+  fromSummary: true,
   finds: "a title without the target phrase",
   why: "A searcher looks for the words that were typed. Other forms of the words count, and so do the words scattered over the title.",
   source: commonPractice(),

@@ -6,6 +6,7 @@ export const titlePhraseRepeated = rule({
   id: "title/phrase-repeated",
   weight: "should",
   sees: ["titles", "language"],
+  fromSummary: true,
   finds: "a target phrase that stands more than once in the title",
   why: "Said twice it takes room from what would make somebody click, and looks like stuffing.",
   source: commonPractice(),

@@ -8,6 +8,7 @@ export const titleSeparators = rule({
   id: "title/separators",
   weight: "may",
   sees: ["titles"],
+  fromSummary: true,
   finds: "mixed or doubled separators",
   why: "Two kinds of separator in one title come from two systems that each added theirs. One kind, used once or twice, reads best.",
   source: commonPractice(),

@@ -6,6 +6,7 @@ export const titleStaleYear = rule({
   id: "title/stale-year",
   weight: "may",
   sees: ["titles"],
+  fromSummary: true,
   finds: "a year that has passed",
   why: "A past year makes a page look abandoned. Pages about that year, such as reports and histories, can be set aside.",
   source: commonPractice(),

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
+import { auditRule } from "../../audit/auditor.ts";
 import { titleOf } from "../../page/page.ts";
 import { readPage } from "../../page/read.ts";
 import { applyToPage } from "../../rewrite/apply.ts";
-import { auditRule } from "../audit.ts";
 import { DEFAULT_HOUSE_STYLE, type RuleStyle } from "../house-style.ts";
 
 interface Given {

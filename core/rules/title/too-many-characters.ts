@@ -7,6 +7,7 @@ export const titleTooManyCharacters = rule({
   id: "title/too-many-characters",
   weight: "may",
   sees: ["titles"],
+  fromSummary: true,
   finds: "a title of over 60 characters",
   why: "Sixty characters is the usual advice, and many tolerate 65. Pixels are what is cut: where the ruler says it fits, it fits.",
   source: commonPractice(),

@@ -9,6 +9,7 @@ export const titleTooNarrow = rule({
   id: "title/too-narrow",
   weight: "may",
   sees: ["titles"],
+  fromSummary: true,
   finds: "a title that fills less than half of the desktop line",
   why: "Room is left to say whom the page is for or what sets it apart. A short title that says all is fine.",
   source: commonPractice(),

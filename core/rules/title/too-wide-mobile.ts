@@ -9,6 +9,8 @@ export const titleTooWideMobile = rule({
   id: "title/too-wide-mobile",
   weight: "may",
   sees: ["titles"],
+  fromSummary: true,
+  seesSite: true,
   finds: "a title that does not fit two lines on mobile",
   why: "Phones set a title over two lines. What fits there may still be cut on desktop, and the other way round.",
   source: fromMemory("two lines of 328 px are what common phones show"),

@@ -10,6 +10,8 @@ export const titleTooWide = rule({
   id: "title/too-wide",
   weight: "should",
   sees: ["titles"],
+  fromSummary: true,
+  seesSite: true,
   finds: "a title that desktop results cut",
   why: "Results cut a title by its width, not by its characters. What stands behind the cut is not read; a long title is no fault in itself if its first words say enough.",
   source: commonPractice("the width is measured, no search engine publishes it"),

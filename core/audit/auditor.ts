@@ -1,8 +1,8 @@
 import type { Page } from "../page/page.ts";
-import { RULES } from "./catalogue.ts";
-import { type HouseStyle, settingsFor } from "./house-style.ts";
-import { type Finding, inPageOrder, type Problem, placeKey, type Rule, type RuleContext } from "./rule.ts";
-import { WEIGHTS } from "./setting.ts";
+import { RULES } from "../rules/catalogue.ts";
+import { type HouseStyle, settingsFor } from "../rules/house-style.ts";
+import { type Finding, inPageOrder, type Problem, placeKey, type Rule, type RuleContext } from "../rules/rule.ts";
+import { WEIGHTS } from "../rules/setting.ts";
 
 /** Why a page could not be read, as an editor is told. */
 const FAULTS = {
