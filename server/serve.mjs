@@ -17,28 +17,19 @@ const LAST_ANSWERS = 5_000;
 /** Requests that something is done for at one time, or that wait for it: one editor's browser has some thirty. */
 const MOST_WORK = 90;
 
+/** What every answer bears. */
+const ALWAYS = { "X-Content-Type-Options": "nosniff", "Cross-Origin-Resource-Policy": "same-origin" };
+
 const built = (path) => fileURLToPath(new URL(`../build/${path}`, import.meta.url));
 const app = express();
 app.disable("x-powered-by");
 app.use((request, response, next) => {
-  response.setHeader("X-Content-Type-Options", "nosniff");
-  response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+  response.set(ALWAYS);
   if (isServed(request.headers.host)) return next();
   response
     .status(421)
     .type("text/plain")
     .send("Keen Quill does not answer to this name. Whoever runs it can list the name in KEEN_QUILL_HOSTS.\n");
-});
-// What is too much is put off before anything is done for it: else answering "not now" would take all the time there is.
-let working = 0;
-app.post("*", (_, response, next) => {
-  if (working >= MOST_WORK) {
-    response.status(503).set("Retry-After", "2").type("text/plain").send("Too much is being asked at once.\n");
-    return;
-  }
-  working++;
-  response.once("close", () => working--);
-  next();
 });
 // To the machine itself, packing takes longer than sending.
 app.use(
@@ -50,10 +41,26 @@ app.use("/assets", express.static(built("client/assets"), { immutable: true, max
 app.use(express.static(built("client"), { maxAge: "1h" }));
 app.all("*", createRequestHandler({ build: await import("../build/server/index.js"), mode: process.env.NODE_ENV }));
 
+// What is too much is put off before anything is done for it, not even by the application: else answering "not now" would
+// take all the time there is.
+let working = 0;
+function answer(request, response) {
+  if (request.method === "POST") {
+    if (working >= MOST_WORK) {
+      response.writeHead(503, { ...ALWAYS, "Retry-After": "2", "Content-Type": "text/plain; charset=utf-8" });
+      response.end("Too much is being asked at once.\n");
+      return;
+    }
+    working++;
+    response.once("close", () => working--);
+  }
+  app(request, response);
+}
+
 const port = Number(process.env.PORT ?? 3000);
 const host = process.env.HOST || "127.0.0.1";
 // Whoever finds no room among those that wait to be taken is told so after a second only.
-const server = createServer(app).listen({ port, host, backlog: 2048 }, () =>
+const server = createServer(answer).listen({ port, host, backlog: 2048 }, () =>
   console.log(`Keen Quill is open at http://${host}:${port}/`),
 );
 server.requestTimeout = REQUEST_TIMEOUT;
