@@ -113,13 +113,14 @@ export function ResultField({
   // Very long texts are drawn as far as anybody could see; the field itself holds all of it.
   const drawn = shown.length > 3000 ? `${shown.slice(0, 3000)}…` : shown;
 
+  // Where the browser fits a field to its text by itself (`field-sizing`), nothing is measured: that lays the whole sheet out.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another text takes other room
   useLayoutEffect(() => {
     const element = field.current;
-    if (element instanceof HTMLTextAreaElement) {
-      element.style.height = "0";
-      element.style.height = `${element.scrollHeight}px`;
-    }
-  });
+    if (!(element instanceof HTMLTextAreaElement) || CSS.supports("field-sizing", "content")) return;
+    element.style.height = "0";
+    element.style.height = `${element.scrollHeight}px`;
+  }, [shown]);
 
   const parts: ReactNode[] = [];
   let at = 0;
@@ -180,6 +181,7 @@ export function ResultField({
           ref={field as RefObject<HTMLTextAreaElement>}
           rows={1}
           {...common}
+          className={`${common.className} [field-sizing:content]`}
           onKeyDown={(e) => {
             if (e.key === "Enter" && !e.ctrlKey && !e.metaKey) e.preventDefault();
           }}

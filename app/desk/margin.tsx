@@ -47,7 +47,12 @@ export function Margin({
   const [height, setHeight] = useState(0);
   const { notes, setAside } = desk;
   const items = useMemo(() => itemsOf(desk), [desk]);
+  // What stands in the margin: as long as it is the same, notes move with the sheet alone.
+  const standing = items
+    .map(({ finding, note }) => `${note?.number ?? ""} ${placeName(finding.at)} ${finding.key} ${finding.message}`)
+    .join("\n");
 
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the same words at the same places take the same room
   const place = useCallback(() => {
     const base = list.current?.getBoundingClientRect().top ?? 0;
     const elements = [...(list.current?.children ?? [])] as HTMLElement[];
@@ -68,7 +73,7 @@ export function Margin({
     });
     setHeight(bottom);
     setTops((old) => (old.length === next.length && old.every((t, i) => t === next[i]) ? old : next));
-  }, [items, sheet]);
+  }, [standing, sheet]);
 
   // The sheet moves when its texts wrap and fonts arrive, the notes when one is opened.
   // biome-ignore lint/correctness/useExhaustiveDependencies: an opened note changes the heights
