@@ -1,12 +1,11 @@
 import "fake-indexeddb/auto";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
-import { newSite } from "./bring-in";
 import { db } from "./db";
 import { examinePages } from "./freshen";
 import { loadOriginal } from "./originals";
 import type { PageRecord } from "./page-record";
 import type { SiteRecord } from "./records/sites";
-import { keptPage, stored } from "./testing";
+import { emptyStorage, keptPage, openSite, stored } from "./testing";
 
 /** Addresses of pages whose reading never comes to an end, as long as somebody tries. */
 const hanging = new Set<string>();
@@ -25,13 +24,11 @@ const { freshenPages } = await import("./freshening");
 
 let site: SiteRecord;
 beforeEach(async () => {
-  await db().open();
-  site = newSite("Quay", "https://quay.example/", { brand: "Quay" });
-  await db().sites.put(site);
+  site = await openSite();
 });
 afterEach(async () => {
   hanging.clear();
-  await Promise.all(db().tables.map((table) => table.clear()));
+  await emptyStorage();
 });
 
 it("one page that takes too long is kept unread and named, and all others are worked out again", async () => {

@@ -8,12 +8,10 @@ import { newSite } from "./bring-in";
 import { Desk, db } from "./db";
 import { examinePages } from "./freshen";
 import { packOriginal } from "./originals";
-import { stored, TODAY } from "./testing";
+import { emptyStorage, stored, TODAY } from "./testing";
 import { undo } from "./transact";
 
-afterEach(async () => {
-  await Promise.all(db().tables.map((table) => table.clear()));
-});
+afterEach(emptyStorage);
 
 /** What version 1 kept of a page. */
 const PAGE = {
@@ -234,7 +232,7 @@ describe("a backup of an earlier version", () => {
     expect((await db().fileBytes.toArray())[0]?.bytes).toEqual(Uint8Array.of(1, 2, 255));
     expect(await db().changes.count()).toBe(3);
     const out = await makeBackup();
-    await Promise.all(db().tables.map((table) => table.clear()));
+    await emptyStorage();
     expect(await restoreBackup(out)).toEqual({ sites: 1, pages: 1 });
     expect(await db().files.toArray()).toEqual([file]);
   });

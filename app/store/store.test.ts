@@ -5,7 +5,6 @@ import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { originalFromBytes } from "#core/page/original";
 import { makeBackup, restoreBackup } from "./backup";
 import { carryOverPage } from "./bring-again";
-import { newSite } from "./bring-in";
 import { db } from "./db";
 import { examinePages } from "./freshen";
 import { handOverSite } from "./hand-over";
@@ -17,7 +16,17 @@ import { TABLE_NAMES, TABLES } from "./records/all";
 import type { SiteRecord } from "./records/sites";
 import { decideConflict } from "./redraft";
 import { previewFields } from "./redraft-pages";
-import { broughtAgain, incoming, keptPage, retitled, stored, TODAY, workedOut } from "./testing";
+import {
+  broughtAgain,
+  emptyStorage,
+  incoming,
+  keptPage,
+  openSite,
+  retitled,
+  stored,
+  TODAY,
+  workedOut,
+} from "./testing";
 import { transact, undo } from "./transact";
 
 /** A source as it is packed in a backup. */
@@ -25,13 +34,9 @@ const packedAs = (source: string) => deflateSync(source).toString("base64");
 let site: SiteRecord;
 
 beforeEach(async () => {
-  await db().open();
-  site = newSite("Quay", "https://quay.example/", { brand: "Quay" });
-  await db().sites.put(site);
+  site = await openSite();
 });
-afterEach(async () => {
-  await Promise.all(db().tables.map((table) => table.clear()));
-});
+afterEach(emptyStorage);
 
 const page = (source: string, address?: string) => keptPage(site, source, address);
 const redraft = (record: PageRecord, title: string, pattern?: string) => retitled(site, record, title, pattern);
@@ -153,7 +158,7 @@ describe("a backup", () => {
     await page(LAMP);
     const backup = JSON.parse(await makeBackup());
     const [original] = backup.originals;
-    await Promise.all(db().tables.map((table) => table.clear()));
+    await emptyStorage();
     for (const packed of [packedAs("a".repeat(21 * 1024 * 1024)), "AA==", packedAs(LAMP).slice(0, 20)]) {
       const restored = await restoreBackup(JSON.stringify({ ...backup, originals: [{ ...original, packed }] }));
       expect(restored).toEqual({ reason: expect.stringMatching(/damaged: the source of https:.* 20 MB\. Nothing/) });
@@ -180,7 +185,7 @@ describe("a backup", () => {
     // Every table has something in it, or this would say nothing of it.
     expect(held.filter((name) => before[name].length === 0)).toEqual(["setAsides"]);
     const backup = await makeBackup();
-    await Promise.all(db().tables.map((table) => table.clear()));
+    await emptyStorage();
     expect(await restoreBackup(backup)).toEqual({ sites: 1, pages: 1 });
     expect(await all()).toEqual(before);
   });

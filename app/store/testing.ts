@@ -1,5 +1,6 @@
 import { originalFromText } from "#core/page/original";
 import { carryOverPage, keepAgain } from "./bring-again";
+import { newSite } from "./bring-in";
 import { db } from "./db";
 import { putExamined } from "./freshen";
 import { loadPageRecord, type PageRecord } from "./page-record";
@@ -10,6 +11,18 @@ import { transact } from "./transact";
 
 /** The day on which tests work. */
 export const TODAY = "2026-11-23";
+
+/** A site with nothing in it yet. */
+export async function openSite(): Promise<SiteRecord> {
+  await db().open();
+  const site = newSite("Quay", "https://quay.example/", { brand: "Quay" });
+  await db().sites.put(site);
+  return site;
+}
+
+export async function emptyStorage(): Promise<void> {
+  await Promise.all(db().tables.map((table) => table.clear()));
+}
 
 export const incoming = (source: string, address = "https://quay.example/lamp"): Incoming => ({
   path: "",

@@ -2,7 +2,6 @@ import "fake-indexeddb/auto";
 import fc from "fast-check";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import type { Edit } from "#core/rewrite/edits";
-import { newSite } from "./bring-in";
 import { db } from "./db";
 import { examinePages } from "./freshen";
 import { handOverSite } from "./hand-over";
@@ -11,19 +10,15 @@ import type { PageRecord } from "./page-record";
 import { tellPages } from "./queues";
 import type { SiteRecord } from "./records/sites";
 import { decideConflict, savePage, saveRedraft } from "./redraft";
-import { broughtAgain, keptPage, retitled, stored, TODAY, workedOut } from "./testing";
+import { broughtAgain, emptyStorage, keptPage, openSite, retitled, stored, TODAY, workedOut } from "./testing";
 import { redo, transact, undo } from "./transact";
 
 let site: SiteRecord;
 
 beforeEach(async () => {
-  await db().open();
-  site = newSite("Quay", "https://quay.example/", { brand: "Quay" });
-  await db().sites.put(site);
+  site = await openSite();
 });
-afterEach(async () => {
-  await Promise.all(db().tables.map((table) => table.clear()));
-});
+afterEach(emptyStorage);
 
 const LAMP = '<html lang="en"><title>Lamp</title><h1>The lamp</h1><p>Text.</p></html>';
 const page = (source = LAMP, address?: string) => keptPage(site, source, address);
@@ -298,7 +293,7 @@ describe("writers that meet on one page", () => {
     );
     await fc.assert(
       fc.asyncProperty(order, order, async (begun, ended) => {
-        await Promise.all(db().tables.map((table) => table.clear()));
+        await emptyStorage();
         await db().sites.put(site);
         const record = await page();
         const seen = (await db().sites.get(site.id)) as SiteRecord;
