@@ -233,7 +233,12 @@ describe("storage", () => {
           open.onerror = () => reject(open.error);
         }),
     );
-    await page.getByRole("alert").getByText("A newer Keen Quill is open in another tab").waitFor();
+    const alert = page.getByRole("alert");
+    await alert.getByText("A newer Keen Quill is open in another tab").waitFor();
+    // It stands above what is to be copied, and over nothing of it.
+    const bottom = await alert.evaluate((one) => one.getBoundingClientRect().bottom);
+    const header = await page.locator("header").first().boundingBox();
+    expect(header?.y ?? 0).toBeGreaterThanOrEqual(Math.floor(bottom));
   });
 
   it("that is full is said loudly, and what was typed stays on screen", async () => {

@@ -158,8 +158,9 @@ export function ResultField({
   return (
     <div className={`relative ${focused ? "outline outline-1 outline-blue outline-offset-4" : ""}`}>
       <div
+        // Numerals behind the last word may stand in the gutter, as long as the text has not been moved within its field.
         className="absolute inset-0 overflow-clip [overflow-clip-margin:20px]"
-        style={oneLine ? { overflowX: "hidden", overflowY: "visible" } : undefined}
+        style={oneLine && shift > 0 ? { overflowX: "hidden", overflowY: "visible" } : undefined}
       >
         <div
           ref={mirror}
