@@ -6,6 +6,7 @@ import { db } from "./db";
 import { examinePages } from "./freshen";
 import { loadPageRecords } from "./page-record";
 import type { SiteRecord } from "./records/sites";
+import { saveRedraft } from "./redraft";
 import { TODAY } from "./testing";
 import { undo } from "./transact";
 
@@ -91,6 +92,14 @@ describe("a table that is applied", () => {
     await undo(site.id);
     await examinePages(site, [(await lamp())?.id ?? ""], TODAY);
     expect(await lamp()).toMatchObject({ title: "Mine", phrase: "" });
+  });
+
+  it("is held against what was typed just now, before the page's row is worked out again", async () => {
+    const lamp = (await loadPageRecords(site.id)).find(({ address }) => address.endsWith("/lamp"));
+    if (!lamp) throw new Error("no page");
+    await saveRedraft(lamp, { set: [{ op: "set-title", value: "Typed", was: "lamp" }], drop: [] }, "Title", null);
+    const plan = await planned("url,title\n/lamp,Theirs\n");
+    expect(plan[0]?.doubt).toBe("It replaces what you have redrafted: “Typed”.");
   });
 
   it("brings rows for one page together, the later ones over the earlier", async () => {

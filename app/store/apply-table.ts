@@ -31,16 +31,17 @@ export async function knownPages(siteId: string): Promise<KnownPage[]> {
   return pages.map(({ id, address, phrase, title, description, slug, h1 }) => {
     const edits = redrafts.get(id) ?? [];
     const redrafted = edits.flatMap((edit) => OPS[edit.op] ?? (edit.op === "set-heading-text" ? "h1" : []));
-    const canonical = edits.find((edit) => edit.op === "set-canonical");
+    // What a redraft sets is said by itself: the row may not have been worked out since.
+    const set = new Map(edits.flatMap((edit) => ("value" in edit ? [[edit.op as string, edit.value] as const] : [])));
     return {
       id,
       address,
       phrase,
-      title,
-      description,
-      slug,
+      title: set.get("set-title") ?? title,
+      description: set.get("set-description") ?? description,
+      slug: set.get("set-slug") ?? slug,
       h1,
-      canonical: canonical && "value" in canonical ? canonical.value : "",
+      canonical: set.get("set-canonical") ?? "",
       redrafted,
     };
   });
