@@ -44,7 +44,8 @@ describe("the table as a spreadsheet", () => {
     await page.keyboard.type("No");
     await page.keyboard.press("Escape");
     expect(await cell(page, "Step aboard", 3).textContent()).toBe("An old ship");
-    await page.getByRole("button", { name: "1 redrafted" }).waitFor();
+    // The second of them is kept.
+    await page.getByRole("button", { name: "Undo: Description of Step aboard" }).waitFor();
     await page.reload();
     await page.getByRole("grid", { name: "Pages" }).waitFor();
     await page.keyboard.press("Control+z");
