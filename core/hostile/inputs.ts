@@ -56,6 +56,7 @@ const inMarkdown = (name: string, unit: string) => markdown(name, (size) => `# A
 
 /** What once took long, threw, or is likely to in a reader of HTML, Markdown, YAML, JSON-LD or of texts. */
 export const KNOWN: readonly HostileInput[] = [
+  inParagraph("headings and links in each other", "<h1><a href=/x#>🚢"),
   // Comments.
   inBody("a comment of one run of letters", "<!-- ------_______________________________________________"),
   inBody("a comment of letters and hyphens", "<!-- a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a-a"),

@@ -154,9 +154,10 @@ function elementParts(element: ElementNode, names: Names, parts: HeadingPart[]):
   }
   const edge = tag === "br" || BLOCKS_INSIDE.has(tag);
   if (edge) parts.push({ kind: "break", text: "", range });
-  const own: HeadingPart[] = [];
-  partsOf(element.children, names, own);
-  for (const part of element.attributes.length > 0 ? orHint(element, own, range) : own) parts.push(part);
+  // Straight into the list: what lies deep would else be copied by everything around it.
+  const from = parts.length;
+  partsOf(element.children, names, parts);
+  if (attribute(element, "title")) for (const part of orHint(element, parts.splice(from), range)) parts.push(part);
   if (edge && tag !== "br") parts.push({ kind: "break", text: "", range });
 }
 
