@@ -3,7 +3,7 @@ import { auditRule } from "../core/audit/auditor.ts";
 import { originalFromText } from "../core/page/original.ts";
 import { readPage } from "../core/page/read.ts";
 import { RULES } from "../core/rules/catalogue.ts";
-import { DEFAULT_HOUSE_STYLE } from "../core/rules/house-style.ts";
+import { DEFAULT_HOUSE_STYLE } from "../core/settings/house-style.ts";
 import { readJsonLd } from "../core/structured-data/json-ld.ts";
 import { unpackVocabulary, vocabulary } from "../core/structured-data/vocabulary.ts";
 import type { Note } from "./note.ts";

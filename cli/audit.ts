@@ -1,13 +1,13 @@
 import { statSync } from "node:fs";
 import { dirname } from "node:path";
+import { auditSite } from "#core/audit/audit-site";
 import { auditReport } from "#core/exchange/audit-report";
 import { csvOf } from "#core/exchange/csv";
+import { checkHouseStyle } from "#core/exchange/house-style-file";
 import { sarifOf } from "#core/exchange/sarif";
-import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/rules/house-style";
-import { checkHouseStyle } from "#core/rules/house-style-schema";
-import { WEIGHTS, type Weight } from "#core/rules/setting";
 import { localDay } from "#core/rules/today";
-import { auditSite } from "#core/site/audit-site";
+import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
+import { WEIGHTS, type Weight } from "#core/settings/setting";
 import { CommandFault, tell } from "./fault.ts";
 import { baseAddress, type FileToRead, findFiles, textOf } from "./files.ts";
 import { startThreads, TookTooLong } from "./threads.ts";

@@ -1,6 +1,6 @@
 import type { DataReport } from "#core/exchange/data-report";
-import { WEIGHTS, type Weight } from "#core/rules/setting";
 import { localDay } from "#core/rules/today";
+import { WEIGHTS, type Weight } from "#core/settings/setting";
 import { CommandFault } from "./fault.ts";
 import { baseAddress } from "./files.ts";
 import { startThreads, TookTooLong } from "./threads.ts";

@@ -1,7 +1,7 @@
 import { countCharacters } from "#core/measure/cut";
 import { setDescription, setTitle } from "#core/result/result";
 import type { Device } from "#core/result/styles";
-import { DEFAULT_LIMITS } from "#core/rules/house-style";
+import { DEFAULT_LIMITS } from "#core/settings/house-style";
 
 export function measureCommand(text: string, options: { format: "text" | "json" }): void {
   const devices: Device[] = ["desktop", "mobile"];

@@ -4,8 +4,8 @@ import { auditReport, type PageEntry } from "#core/exchange/audit-report";
 import { type DataReport, dataReport } from "#core/exchange/data-report";
 import type { Edit } from "#core/rewrite/edits";
 import { handOver } from "#core/rewrite/verify";
-import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/rules/house-style";
-import type { PageSummary } from "#core/rules/rule";
+import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
+import type { PageSummary } from "#core/site/page-summary";
 import { summaryOf } from "#core/site/summary";
 import { type FileToRead, readPageFile } from "./files.ts";
 

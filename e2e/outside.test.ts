@@ -4,7 +4,7 @@ import { audit } from "../core/audit/auditor.ts";
 import { type TextStyle, widthOf } from "../core/measure/width.ts";
 import { originalFromBytes } from "../core/page/original.ts";
 import { readPage } from "../core/page/read.ts";
-import { DEFAULT_HOUSE_STYLE } from "../core/rules/house-style.ts";
+import { DEFAULT_HOUSE_STYLE } from "../core/settings/house-style.ts";
 import { differingFromAxe } from "./axe.ts";
 import { freshContext, openDemo, openDesk, startBrowser } from "./browser.ts";
 

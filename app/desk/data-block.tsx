@@ -1,7 +1,7 @@
 import { DropdownMenu } from "radix-ui";
 import { lazy, Suspense, useMemo, useState } from "react";
 import { Link } from "react-router";
-import { changedData, dataEdit } from "#core/structured-data/data-edit";
+import { changedData, dataEdit } from "#core/compose/data-edit";
 import type { evidenceOf } from "#core/structured-data/evidence";
 import type { Entity } from "#core/structured-data/graph";
 import { readJson, SLIPS } from "#core/structured-data/json-text";

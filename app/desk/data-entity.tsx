@@ -1,13 +1,13 @@
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { dataEdit, takenOut } from "#core/structured-data/data-edit";
+import { type Blank, blanksOf } from "#core/compose/add-property";
+import { dataEdit, takenOut } from "#core/compose/data-edit";
+import { askOnPage } from "#core/compose/write-on-page";
 import type { EvidenceOf } from "#core/structured-data/evidence";
 import { fieldFor, makeValue, type Parts, partsOf } from "#core/structured-data/fields";
 import { type Entity, nameOf, type Property, saidName, textOfValue, type Value } from "#core/structured-data/graph";
 import { entitiesOf, type PageData, placedBlock } from "#core/structured-data/page-data";
 import { replaceValue } from "#core/structured-data/patch-json";
-import { type Blank, blanksOf } from "#core/structured-data/say";
-import { askOnPage } from "#core/structured-data/say-on-page";
 import { isKindOf, vocabulary } from "#core/structured-data/vocabulary";
 import { Action } from "../ui/controls";
 import { NotesAt, type Picking } from "./anchored";

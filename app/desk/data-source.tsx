@@ -4,7 +4,7 @@ import { setDiagnostics } from "@codemirror/lint";
 import { Annotation, EditorState } from "@codemirror/state";
 import { EditorView, keymap, lineNumbers } from "@codemirror/view";
 import { useEffect, useRef } from "react";
-import type { Weight } from "#core/rules/setting";
+import type { Weight } from "#core/settings/setting";
 import { Echoes } from "../ui/echoes";
 import { look } from "./source-look";
 

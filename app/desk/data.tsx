@@ -1,13 +1,13 @@
 import { memo, useMemo, useState } from "react";
 import { Link } from "react-router";
+import { addEntity, type NewEntity as Stated } from "#core/compose/add-entity";
+import { proposalsFor } from "#core/compose/compose";
+import { newDataEdit } from "#core/compose/data-edit";
+import { moreQuestions } from "#core/compose/more-questions";
 import type { Edit } from "#core/rewrite/edits";
-import { addEntity, type NewEntity as Stated } from "#core/structured-data/add-entity";
-import { proposalsFor } from "#core/structured-data/compose";
-import { newDataEdit } from "#core/structured-data/data-edit";
 import { evidenceOf } from "#core/structured-data/evidence";
 import { type FeatureState, featuresOf } from "#core/structured-data/features";
 import { nameOf } from "#core/structured-data/graph";
-import { moreQuestions } from "#core/structured-data/more-questions";
 import { dataOf } from "#core/structured-data/page-data";
 import { isKindOf } from "#core/structured-data/vocabulary";
 import { writeJsonLd } from "#core/structured-data/write-json-ld";

@@ -1,13 +1,13 @@
 import { useState } from "react";
+import { type Blank, sayMore } from "#core/compose/add-property";
+import { dataEdit } from "#core/compose/data-edit";
+import { linkable } from "#core/compose/link-entity";
+import { keptEvidence, lastPlaceUnder, sayOnPage } from "#core/compose/write-on-page";
 import type { Edit } from "#core/rewrite/edits";
-import { dataEdit } from "#core/structured-data/data-edit";
 import { type Field, fieldFor, makeValue, type Parts } from "#core/structured-data/fields";
 import type { Entity } from "#core/structured-data/graph";
-import { linkable } from "#core/structured-data/link-entity";
 import { offeredFor } from "#core/structured-data/offered";
 import type { PageData } from "#core/structured-data/page-data";
-import { type Blank, sayMore } from "#core/structured-data/say";
-import { keptEvidence, lastPlaceUnder, sayOnPage } from "#core/structured-data/say-on-page";
 import { vocabulary } from "#core/structured-data/vocabulary";
 import { Action, fieldClass } from "../ui/controls";
 import { useNotices } from "../ui/notice";

@@ -1,5 +1,5 @@
 import { ADDRESS_PARTS, type Field, type Parts } from "#core/structured-data/fields";
-import { DAYS } from "#core/structured-data/recognise/times";
+import { DAYS } from "#core/structured-data/times";
 import { fieldClass } from "../ui/controls";
 
 /** An entity that is there already, which a value can lead to. */

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from "react";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import { RULES, SITE_RULES } from "#core/rules/catalogue";
-import { type HouseStyle, styleForKind } from "#core/rules/house-style";
+import { type HouseStyle, styleForKind } from "#core/settings/house-style";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
 import type { SiteFindings } from "../store/site-findings";

@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import type { PageKind } from "#core/page/page-kind";
 import { parsePattern } from "#core/pattern/pattern";
 import { VARIABLES } from "#core/pattern/variables";
-import type { Patterns } from "#core/rules/house-style";
+import type { Patterns } from "#core/settings/house-style";
 import { Action, fieldClass } from "../ui/controls";
 
 const FIELDS = ["title", "description"] as const;

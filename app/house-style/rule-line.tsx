@@ -1,9 +1,9 @@
 import { Switch } from "radix-ui";
 import { type ReactNode, useState } from "react";
-import type { RuleStyle } from "#core/rules/house-style";
 import type { RuleFacts } from "#core/rules/rule";
-import type { Setting, Weight } from "#core/rules/setting";
-import { WEIGHTS } from "#core/rules/setting";
+import type { RuleStyle } from "#core/settings/house-style";
+import type { Setting, Weight } from "#core/settings/setting";
+import { WEIGHTS } from "#core/settings/setting";
 import { Action, NumberField } from "../ui/controls";
 import { Mark } from "../ui/mark";
 import type { RuleCount } from "./changes";

@@ -1,4 +1,4 @@
-import type { SiteData, SiteOrganisation } from "#core/rules/house-style";
+import type { SiteData, SiteOrganisation } from "#core/settings/house-style";
 import { isKindOf, vocabulary } from "#core/structured-data/vocabulary";
 import { fieldClass } from "../ui/controls";
 

@@ -5,7 +5,7 @@ import { parsePattern } from "#core/pattern/pattern";
 import { VARIABLES } from "#core/pattern/variables";
 import { LETTER_CASES, type LetterCase } from "#core/phrase/letter-case";
 import { FIELD_NAMES, type Field } from "#core/rewrite/field-edit";
-import { styleForKind } from "#core/rules/house-style";
+import { styleForKind } from "#core/settings/house-style";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
 import { Action, fieldClass, MainButton, Modal } from "../ui/controls";

@@ -5,7 +5,7 @@ import { setDescription, setTitle } from "#core/result/result";
 import { descriptionStyle, titleStyle } from "#core/result/styles";
 import type { TextChange } from "#core/rewrite/bulk";
 import type { Field } from "#core/rewrite/field-edit";
-import { limitsOf, styleForKind } from "#core/rules/house-style";
+import { limitsOf, styleForKind } from "#core/settings/house-style";
 import { changePages, type LongWork, removePages } from "../store/act-on-pages";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";

@@ -1,7 +1,7 @@
 import { pathOf } from "#core/address/address";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import { leftoverIn } from "#core/rules/leftover";
-import { WEIGHTS, type Weight } from "#core/rules/setting";
+import { WEIGHTS, type Weight } from "#core/settings/setting";
 import type { PageRecord } from "../store/page-record";
 import type { SiteFindings } from "../store/site-findings";
 

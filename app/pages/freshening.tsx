@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { stampOf } from "#core/rules/house-style";
+import { stampOf } from "#core/settings/house-style";
 import { freshenPages } from "../store/freshening";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";

@@ -3,7 +3,7 @@ import { useVirtualizer } from "@tanstack/react-virtual";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { type KeyboardEvent, type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
-import type { ResultLimits } from "#core/result/styles";
+import type { ResultLimits } from "#core/settings/house-style";
 import type { PageRecord } from "../store/page-record";
 import { Tick } from "../ui/tick";
 import { CellEditor, type Leave } from "./cell-editor";

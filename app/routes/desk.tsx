@@ -1,6 +1,6 @@
 import { useDeferredValue, useEffect, useRef, useState } from "react";
 import { Link, useLoaderData, useNavigate } from "react-router";
-import { limitsOf, styleForKind } from "#core/rules/house-style";
+import { limitsOf, styleForKind } from "#core/settings/house-style";
 import { Address } from "../desk/address";
 import { Conflicts } from "../desk/conflicts";
 import { Data } from "../desk/data";

@@ -1,12 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
-import {
-  type HeadingPattern,
-  type PatternTarget,
-  parseSelector,
-  type ShapeFault,
-} from "#core/outline/heading-patterns";
+import { type HeadingPattern, type PatternTarget, parseSelector, type ShapeFault } from "#core/site/heading-patterns";
 import { changePages } from "../store/act-on-pages";
 import type { OutlineLine, PatternChange, PatternPreview } from "../store/heading-patterns";
 import { usePageRows } from "../store/rows";

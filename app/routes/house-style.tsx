@@ -2,6 +2,8 @@ import { useMemo, useRef, useState } from "react";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import { parsePattern } from "#core/pattern/pattern";
 import { RULES, SITE_RULES } from "#core/rules/catalogue";
+import type { Rule, RuleFacts } from "#core/rules/rule";
+import { SUBJECTS } from "#core/rules/subjects";
 import {
   DEFAULT_HOUSE_STYLE,
   type HouseStyle,
@@ -9,9 +11,7 @@ import {
   type Patterns,
   type RuleStyle,
   styleForKind,
-} from "#core/rules/house-style";
-import type { Rule, RuleFacts } from "#core/rules/rule";
-import { SUBJECTS } from "#core/rules/subjects";
+} from "#core/settings/house-style";
 import { useRuleCounts } from "../house-style/changes";
 import { PatternFields } from "../house-style/patterns";
 import { RuleLine } from "../house-style/rule-line";
@@ -82,7 +82,7 @@ function Sheet({ site }: { site: SiteRecord }) {
   const take = async (chosen: File | undefined) => {
     if (!chosen) return;
     try {
-      const { checkHouseStyle } = await import("#core/rules/house-style-schema");
+      const { checkHouseStyle } = await import("#core/exchange/house-style-file");
       const checked = checkHouseStyle(JSON.parse(await chosen.text()));
       if ("reason" in checked) fail(new Error(checked.reason));
       else {

@@ -1,7 +1,7 @@
 import { lazy, Suspense, useCallback, useMemo, useRef, useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
-import { limitsOf } from "#core/rules/house-style";
+import { limitsOf } from "#core/settings/house-style";
 import type { BulkAsked } from "../pages/bulk-dialog";
 import { COLUMN_SETS, type ColumnSet } from "../pages/columns";
 import { queryOf } from "../pages/filter";

@@ -1,8 +1,8 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
-import type { SiteWide } from "#core/structured-data/site-wide";
-import { trailTo } from "#core/structured-data/site-wide";
+import type { SiteWide } from "#core/compose/site-wide";
+import { trailTo } from "#core/compose/site-wide";
 import { changePages } from "../store/act-on-pages";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";

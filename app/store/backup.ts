@@ -1,7 +1,7 @@
 import Joi from "joi";
 import { editSchema } from "#core/exchange/edit-file";
+import { houseStyleSchema } from "#core/exchange/house-style-file";
 import { PAGE_KINDS } from "#core/page/page-kind";
-import { houseStyleSchema } from "#core/rules/house-style-schema";
 import { db, SCHEMA_VERSION } from "./db";
 import { explainStorage } from "./faults";
 import { allKept } from "./keeping";

@@ -1,7 +1,7 @@
 import { addressOfFile } from "#core/address/address";
 import { type LeftOut, MAX_ENTRIES, type PackedFile, typeBeside, unpackedPage, whyLeftOut } from "#core/exchange/zip";
 import { MAX_SOURCE_BYTES } from "#core/page/original";
-import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/rules/house-style";
+import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
 import { guessTitlePattern } from "#core/site/brand";
 import { inLanes, onPool } from "../workers/pool";
 import { askServer } from "./ask-server";

@@ -1,15 +1,14 @@
 import { slugOf } from "#core/address/slug";
 import { totalsOf } from "#core/audit/auditor";
 import { widthOf } from "#core/measure/width";
-import { contentHeadings } from "#core/outline/outline";
-import { contentWords } from "#core/page/body";
+import { contentHeadings, contentWords } from "#core/page/body";
 import { descriptionOf, type Page, titleOf } from "#core/page/page";
 import type { PageKind } from "#core/page/page-kind";
 import { structuredValues } from "#core/page/structured-values";
 import { setDescription, setTitle } from "#core/result/result";
 import { descriptionStyle, titleStyle } from "#core/result/styles";
-import { type HouseStyle, limitsOf } from "#core/rules/house-style";
 import type { Finding } from "#core/rules/rule";
+import { type HouseStyle, limitsOf } from "#core/settings/house-style";
 import { summaryOf } from "#core/site/summary";
 import type { PageDerived } from "./records/derived";
 import type { PageOwn } from "./records/pages";

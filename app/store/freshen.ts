@@ -4,7 +4,7 @@ import type { Page } from "#core/page/page";
 import { guessKind, type PageKind } from "#core/page/page-kind";
 import { readPage } from "#core/page/read";
 import type { Edit } from "#core/rewrite/edits";
-import { type HouseStyle, stampOf } from "#core/rules/house-style";
+import { type HouseStyle, stampOf } from "#core/settings/house-style";
 import { basisOf, between, changeEdits, loadRedraft, type Redraft, redraftOf } from "./changes";
 import { db } from "./db";
 import { examine, setAsideFor, summaryRecord } from "./examine";

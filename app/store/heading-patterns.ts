@@ -1,6 +1,6 @@
-import { editsForShape, type HeadingShape, type PatternTarget, type ShapeFault } from "#core/outline/heading-patterns";
 import { applyToPage } from "#core/rewrite/apply";
 import { type Edit, withEdit } from "#core/rewrite/edits";
+import { editsForShape, type HeadingShape, type PatternTarget, type ShapeFault } from "#core/site/heading-patterns";
 import { loadPage } from "./freshen";
 
 /** What a pattern of headings shall become, on every page that has it. */

@@ -1,5 +1,5 @@
 import { type Edit, followsPattern } from "#core/rewrite/edits";
-import { type HouseStyle, styleForKind } from "#core/rules/house-style";
+import { type HouseStyle, styleForKind } from "#core/settings/house-style";
 import type { PageRecord } from "./page-record";
 import type { SiteRecord } from "./records/sites";
 import { isPart, type Tx, transact } from "./transact";

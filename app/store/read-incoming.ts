@@ -3,7 +3,7 @@ import { examinePage } from "#core/audit/examine-page";
 import { markdownFromBytes, type Original, originalFromBytes, type Unread } from "#core/page/original";
 import { addressOn, type Page, type PageFault, statedAddress } from "#core/page/page";
 import { readPage } from "#core/page/read";
-import { type HouseStyle, stampOf } from "#core/rules/house-style";
+import { type HouseStyle, stampOf } from "#core/settings/house-style";
 import { examine, summaryRecord } from "./examine";
 import { packOriginal } from "./originals";
 import type { PageDerived } from "./records/derived";

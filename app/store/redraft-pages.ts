@@ -6,8 +6,8 @@ import { joinNames, type WrittenNames, writtenNames } from "#core/phrase/written
 import { applyToPage } from "#core/rewrite/apply";
 import { cleanValue, type Edit, followsPattern, slotOf, withEdit } from "#core/rewrite/edits";
 import { type Field, fieldEdit, textOfField } from "#core/rewrite/field-edit";
-import { styleForKind } from "#core/rules/house-style";
-import { withoutBrand } from "#core/rules/texts";
+import { styleForKind } from "#core/settings/house-style";
+import { withoutBrand } from "#core/settings/without-brand";
 import { namesOnPage } from "#core/site/names";
 import { altEdits, type SitePicture } from "#core/site/pictures";
 import { basisOf, between, changeEdits, redraftOf } from "./changes";

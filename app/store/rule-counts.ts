@@ -1,9 +1,9 @@
+import { auditSite } from "#core/audit/audit-site";
 import { auditRule } from "#core/audit/auditor";
 import { expandedPage, type RedraftedPage, redraftPage } from "#core/audit/examine-page";
 import type { PageKind } from "#core/page/page-kind";
 import { RULES } from "#core/rules/catalogue";
-import type { HouseStyle } from "#core/rules/house-style";
-import { auditSite } from "#core/site/audit-site";
+import type { HouseStyle } from "#core/settings/house-style";
 import { pageOfSummary } from "#core/site/page-of-summary";
 import { db } from "./db";
 import { setAsideFor } from "./examine";

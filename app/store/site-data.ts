@@ -1,8 +1,8 @@
+import { writtenData } from "#core/compose/data-edit";
+import { type ChangedLine, type SiteWide, stateOnPage } from "#core/compose/site-wide";
 import { applyToPage } from "#core/rewrite/apply";
 import type { Edit } from "#core/rewrite/edits";
-import type { SiteData } from "#core/rules/house-style";
-import { writtenData } from "#core/structured-data/data-edit";
-import { type ChangedLine, type SiteWide, stateOnPage } from "#core/structured-data/site-wide";
+import type { SiteData } from "#core/settings/house-style";
 import { loadPage } from "./freshen";
 
 export interface SiteDataPreview {

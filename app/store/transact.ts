@@ -1,6 +1,6 @@
 import Dexie, { type PromiseExtended } from "dexie";
+import { fingerprint } from "#core/page/fingerprint";
 import { type Edit, followsPattern } from "#core/rewrite/edits";
-import { fingerprint } from "#core/rewrite/fingerprint";
 import { db } from "./db";
 import { explainStorage } from "./faults";
 import { allKept } from "./keeping";

@@ -1,4 +1,4 @@
-import type { Weight } from "#core/rules/setting";
+import type { Weight } from "#core/settings/setting";
 
 const TEXT: Record<Weight, string> = { must: "must", should: "should", may: "may" };
 

@@ -1,8 +1,8 @@
 import * as Comlink from "comlink";
-import { headingPatterns } from "#core/outline/heading-patterns";
-import type { HouseStyle } from "#core/rules/house-style";
+import { auditSite } from "#core/audit/audit-site";
 import type { SiteFinding } from "#core/rules/rule";
-import { auditSite } from "#core/site/audit-site";
+import type { HouseStyle } from "#core/settings/house-style";
+import { headingPatterns } from "#core/site/heading-patterns";
 import { linkGraph } from "#core/site/link-graph";
 import type { LinkZone } from "#core/site/links";
 import { picturesOfSite } from "#core/site/pictures";

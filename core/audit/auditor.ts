@@ -1,8 +1,8 @@
 import type { Page } from "../page/page.ts";
 import { RULES } from "../rules/catalogue.ts";
-import { type HouseStyle, settingsFor } from "../rules/house-style.ts";
 import { type Finding, inPageOrder, type Problem, placeKey, type Rule, type RuleContext } from "../rules/rule.ts";
-import { WEIGHTS } from "../rules/setting.ts";
+import { type HouseStyle, settingsFor } from "../settings/house-style.ts";
+import { WEIGHTS } from "../settings/setting.ts";
 
 /** Why a page could not be read, as an editor is told. */
 const FAULTS = {

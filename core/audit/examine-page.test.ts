@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { readPage } from "../page/read.ts";
 import type { Edit } from "../rewrite/edits.ts";
-import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../rules/house-style.ts";
+import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../settings/house-style.ts";
 import { examinePage, redraftPage } from "./examine-page.ts";
 
 const today = "2026-11-27";

@@ -1,11 +1,11 @@
+import { writtenData } from "../compose/data-edit.ts";
 import type { Page } from "../page/page.ts";
 import { guessKind, type PageKind } from "../page/page-kind.ts";
 import { followPatterns } from "../pattern/follow.ts";
 import { applyToPage } from "../rewrite/apply.ts";
 import type { Edit, Refusal } from "../rewrite/edits.ts";
-import { type HouseStyle, styleForKind } from "../rules/house-style.ts";
 import type { Finding, RuleContext } from "../rules/rule.ts";
-import { writtenData } from "../structured-data/data-edit.ts";
+import { type HouseStyle, styleForKind } from "../settings/house-style.ts";
 import { audit } from "./auditor.ts";
 import { expandData } from "./expand.ts";
 

@@ -2,9 +2,9 @@ import { totalsOf } from "../audit/auditor.ts";
 import { countCharacters } from "../measure/cut.ts";
 import { descriptionOf, type LandmarkKind, languageOf, type Page, positionOf, titleOf } from "../page/page.ts";
 import { setDescription, setTitle } from "../result/result.ts";
-import { type HouseStyle, limitsOf } from "../rules/house-style.ts";
 import type { Finding, SiteFinding } from "../rules/rule.ts";
-import type { Weight } from "../rules/setting.ts";
+import { type HouseStyle, limitsOf } from "../settings/house-style.ts";
+import type { Weight } from "../settings/setting.ts";
 
 interface TextEntry {
   text: string;

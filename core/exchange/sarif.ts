@@ -1,6 +1,6 @@
 import { UNREADABLE } from "../audit/auditor.ts";
 import { CATALOGUE } from "../rules/catalogue.ts";
-import type { Weight } from "../rules/setting.ts";
+import type { Weight } from "../settings/setting.ts";
 import type { AuditReport } from "./audit-report.ts";
 
 const LEVELS: Record<Weight, string> = { must: "error", should: "warning", may: "note" };

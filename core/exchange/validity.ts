@@ -1,4 +1,4 @@
-import { WEIGHTS, type Weight } from "../rules/setting.ts";
+import { WEIGHTS, type Weight } from "../settings/setting.ts";
 import { ENDS_BY_ITSELF, PARSE_ERRORS, REPORTED_BY, SAID_ANEW } from "./validity-words.ts";
 
 /** What HTML validation says of one place of a source. */

@@ -1,12 +1,12 @@
 import { audit } from "../audit/auditor.ts";
+import { proposalsFor } from "../compose/compose.ts";
 import type { Original } from "../page/original.ts";
 import { readPage } from "../page/read.ts";
 import { applyToPage, applyToSource } from "../rewrite/apply.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import { keyOf } from "../rewrite/resolve.ts";
-import { DEFAULT_HOUSE_STYLE } from "../rules/house-style.ts";
+import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
 import { summaryOf } from "../site/summary.ts";
-import { proposalsFor } from "../structured-data/compose.ts";
 import { type HostileInput, originalOf } from "./inputs.ts";
 
 const address = "https://www.example/a/page.html";

@@ -1,8 +1,8 @@
 import { slugFrom } from "../address/propose-slug.ts";
+import { contentHeadings } from "../page/body.ts";
 import { type Heading, languageOf } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import { originsOf } from "../rewrite/origins.ts";
-import { contentHeadings } from "./outline.ts";
 import type { Redrafted } from "./outline-edits.ts";
 
 /** A list of links to the parts of a page, as edits: ids where headings lack one, and the list behind the H1. */

@@ -1,6 +1,6 @@
+import { contentHeadings } from "../page/body.ts";
 import type { Page } from "../page/page.ts";
 import { escapeText } from "../rewrite/markup.ts";
-import { contentHeadings } from "./outline.ts";
 
 export type OutlineFormat = "text" | "markdown" | "html";
 

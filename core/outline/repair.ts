@@ -1,7 +1,7 @@
+import { contentHeadings } from "../page/body.ts";
 import { type Heading, type Page, titleOf } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import { keyOf } from "../rewrite/resolve.ts";
-import { contentHeadings } from "./outline.ts";
 
 /** A heading as the repair sees it. */
 export interface RepairItem {

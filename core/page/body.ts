@@ -1,6 +1,5 @@
-import { contentHeadings } from "../outline/outline.ts";
 import { wordsOf } from "../phrase/words.ts";
-import { languageOf, type Page, type TextBlock } from "./page.ts";
+import { type Heading, type LandmarkKind, languageOf, type Page, type TextBlock } from "./page.ts";
 
 const CONTENT: ReadonlySet<TextBlock["landmark"]> = new Set<TextBlock["landmark"]>([null, "main", "region"]);
 
@@ -14,6 +13,21 @@ export function contentBlocks(page: Page): { block: TextBlock; index: number }[]
     contents.set(page.blocks, blocks);
   }
   return blocks;
+}
+
+/** Landmarks around the content: headings in them are no part of what the page says. */
+const AROUND: ReadonlySet<LandmarkKind | null> = new Set<LandmarkKind | null>([
+  "navigation",
+  "complementary",
+  "contentinfo",
+  "search",
+]);
+
+/** Headings that belong to the page's content, with their index in `Page.headings`. A banner counts: many pages keep their H1 there. */
+export function contentHeadings(page: Pick<Page, "headings">): { heading: Heading; index: number }[] {
+  return page.headings
+    .map((heading, index) => ({ heading, index }))
+    .filter(({ heading }) => !AROUND.has(heading.landmark));
 }
 
 export const isHeadingBlock = (page: Page, index: number): boolean => {

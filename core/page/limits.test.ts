@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { audit } from "../audit/auditor.ts";
-import { DEFAULT_HOUSE_STYLE } from "../rules/house-style.ts";
+import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
 import { readFrontMatter } from "./front-matter.ts";
 import { tooMuch } from "./markdown-cost.ts";
 import { MOST_GIVEN } from "./name.ts";

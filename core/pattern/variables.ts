@@ -2,8 +2,8 @@ import { slugOf } from "../address/slug.ts";
 import { descriptionOf, languageOf, type Page, titleOf } from "../page/page.ts";
 import { structuredValues } from "../page/structured-values.ts";
 import { suggestDescription } from "../result/suggest.ts";
-import type { HouseStyle } from "../rules/house-style.ts";
-import { withoutBrand } from "../rules/texts.ts";
+import type { HouseStyle } from "../settings/house-style.ts";
+import { withoutBrand } from "../settings/without-brand.ts";
 
 /** What variables are resolved from. `today` is an ISO 8601 date. */
 export interface PatternContext {

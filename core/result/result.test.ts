@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { readPage } from "../page/read.ts";
-import { DEFAULT_LIMITS } from "../rules/house-style.ts";
+import { DEFAULT_LIMITS } from "../settings/house-style.ts";
 import { breadcrumbOf } from "./breadcrumb.ts";
 import { resultOf } from "./result.ts";
 import { shorten } from "./shorten.ts";

@@ -2,8 +2,9 @@ import { type Cut, cutText } from "../measure/cut.ts";
 import type { BoldRange } from "../measure/width.ts";
 import { descriptionOf, languageOf, type Page, titleOf } from "../page/page.ts";
 import { boldWords } from "../phrase/match.ts";
+import type { ResultLimits } from "../settings/house-style.ts";
 import { breadcrumbOf } from "./breadcrumb.ts";
-import { type Device, descriptionStyle, type ResultLimits, titleStyle } from "./styles.ts";
+import { type Device, descriptionStyle, titleStyle } from "./styles.ts";
 
 /** A title as it is set on a device. */
 export function setTitle(text: string, device: Device, limits: ResultLimits): Cut {

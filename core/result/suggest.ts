@@ -1,5 +1,5 @@
 import type { Page } from "../page/page.ts";
-import { DEFAULT_LIMITS } from "../rules/house-style.ts";
+import { DEFAULT_LIMITS } from "../settings/house-style.ts";
 import { setDescription } from "./result.ts";
 
 /** A title made of the page's own H1, with the brand behind it; null where the page has no H1. */

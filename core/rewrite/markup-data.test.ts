@@ -1,8 +1,8 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
+import { newDataEdit } from "../compose/data-edit.ts";
 import { originalFromText } from "../page/original.ts";
 import { readPage } from "../page/read.ts";
-import { newDataEdit } from "../structured-data/data-edit.ts";
 import { dataOf } from "../structured-data/page-data.ts";
 import { writeJsonLd } from "../structured-data/write-json-ld.ts";
 import { applyToPage, applyToSource } from "./apply.ts";

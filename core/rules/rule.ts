@@ -1,9 +1,9 @@
 import type { Page, Range } from "../page/page.ts";
-import type { PageKind } from "../page/page-kind.ts";
 import type { Edit } from "../rewrite/edits.ts";
+import type { HouseStyle } from "../settings/house-style.ts";
+import type { Setting, SettingsOf, Weight } from "../settings/setting.ts";
+import type { KnownOfSite, PageSummary } from "../site/page-summary.ts";
 import type { WrittenData } from "../structured-data/evidence.ts";
-import type { HouseStyle } from "./house-style.ts";
-import type { Setting, SettingsOf, Weight } from "./setting.ts";
 
 /** How sure a rule is of itself, and where it comes from. */
 export interface Source {
@@ -164,58 +164,6 @@ export function placeKey(at: Place, page: Pick<Page, "headings" | "blocks" | "im
     default:
       return at.part;
   }
-}
-
-/** What a site rule knows of a page: small records, so that 10,000 fit in memory. */
-export interface PageSummary {
-  id: string;
-  address: string;
-  title: string;
-  description: string;
-  keywords: string;
-  /** BCP 47; "" where the page declares none. */
-  language: string;
-  /** Level and text of the first headings. */
-  headings: readonly (readonly [level: number, text: string])[];
-  /** The target phrase. */
-  phrase?: string;
-  /** Shapes of the headings, packed by `packShapes`. */
-  shapes?: string;
-  /** Address by the file that it came from, where its own says another. */
-  also?: string;
-  /** Addresses that redirect to it. */
-  redirectedFrom?: readonly string[];
-  /** Links within the host, packed by `packLinks`. */
-  links?: string;
-  /** Links to places on other pages of the host, packed by `packFragments`. */
-  fragments?: string;
-  /** Versions in other languages: hreflang, tab, full address, each on a line. */
-  alternates?: string;
-  /** Its ids, each on a line; an empty line at the end says that there are more. */
-  ids?: string;
-  /** Its pictures, packed by `packPictures`. */
-  pictures?: string;
-  /** The beginning of the content's text. */
-  said?: string;
-  /** Words of the content. */
-  words?: number;
-  kind?: PageKind;
-  /** Search engines may not list it. */
-  noindex?: boolean;
-  /** A sitemap names it. */
-  inSitemap?: boolean;
-}
-
-/** The size of a picture's file, in its own pixels. */
-export interface PictureSize {
-  width: number;
-  height: number;
-}
-
-/** What is known of a site beside its pages. */
-export interface KnownOfSite {
-  /** Sizes of the picture files that were brought in, by the paths of their addresses. */
-  pictures?: ReadonlyMap<string, PictureSize>;
 }
 
 export interface SiteFinding {

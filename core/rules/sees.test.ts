@@ -3,10 +3,10 @@ import { describe, expect, it } from "vitest";
 import { markdownFromBytes, originalFromBytes } from "../page/original.ts";
 import type { Page } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
+import { DEFAULT_HOUSE_STYLE, settingsFor } from "../settings/house-style.ts";
 import { pageOfSummary } from "../site/page-of-summary.ts";
 import { summaryOf } from "../site/summary.ts";
 import { CATALOGUE, RULES } from "./catalogue.ts";
-import { DEFAULT_HOUSE_STYLE, settingsFor } from "./house-style.ts";
 import { SUBJECTS } from "./subjects.ts";
 
 const folder = new URL("../../demo/gullhaven/", import.meta.url);

@@ -1,10 +1,10 @@
 import { HtmlValidate } from "html-validate";
 import { describe, expect, it } from "vitest";
 import { audit, auditor } from "../audit/auditor.ts";
+import { checkHouseStyle } from "../exchange/house-style-file.ts";
 import { readPage } from "../page/read.ts";
 import { applyToPage } from "../rewrite/apply.ts";
-import { DEFAULT_HOUSE_STYLE } from "./house-style.ts";
-import { checkHouseStyle } from "./house-style-schema.ts";
+import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
 
 const context = { phrase: null, houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" };
 const found = (source: string, phrase: string | null = null, address = "https://a.example/page") =>

@@ -1,5 +1,5 @@
-import type { PageSummary } from "../rules/rule.ts";
 import { hostOf, linkTarget, type SummaryLink, unpackLinks } from "./links.ts";
+import type { PageSummary } from "./page-summary.ts";
 
 export interface Incoming {
   from: PageSummary;

@@ -1,6 +1,6 @@
 import { languageOf, type Page } from "../page/page.ts";
 import { type WrittenNames, writtenNames } from "../phrase/written-names.ts";
-import type { HouseStyle } from "../rules/house-style.ts";
+import type { HouseStyle } from "../settings/house-style.ts";
 import { nameOf } from "../structured-data/graph.ts";
 import { dataOf } from "../structured-data/page-data.ts";
 import { isKindOf } from "../structured-data/vocabulary.ts";

@@ -3,7 +3,7 @@ import { statedMeta } from "../page/fields.ts";
 import { keyHeadings, plainHeading } from "../page/headings.ts";
 import { originalFromText } from "../page/original.ts";
 import type { Page } from "../page/page.ts";
-import type { PageSummary } from "../rules/rule.ts";
+import type { PageSummary } from "./page-summary.ts";
 
 /** A page as far as its summary tells it: rules that say `fromSummary` find on it what they find on the page. */
 export function pageOfSummary(summary: PageSummary): Page {

@@ -1,7 +1,7 @@
 import { addressOn, type Image, type Page } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import { originsOf } from "../rewrite/origins.ts";
-import type { PageSummary } from "../rules/rule.ts";
+import type { PageSummary } from "./page-summary.ts";
 
 /** A picture as a summary keeps it. */
 export interface SummaryPicture {

@@ -1,11 +1,11 @@
 import { addressOfFile, resolveAddress } from "../address/address.ts";
-import { packShapes } from "../outline/heading-patterns.ts";
 import { contentBlocks, contentWords, isHeadingBlock } from "../page/body.ts";
 import { addressOn, collapse, descriptionOf, languageOf, type Page, titleOf } from "../page/page.ts";
 import type { PageKind } from "../page/page-kind.ts";
 import { robotsOf } from "../page/robots-directives.ts";
-import type { PageSummary } from "../rules/rule.ts";
+import { packShapes } from "./heading-patterns.ts";
 import { packFragments, packLinks } from "./links.ts";
+import type { PageSummary } from "./page-summary.ts";
 import { packPictures } from "./pictures.ts";
 
 /** Longest text that a summary keeps, in code units, and how many headings. */

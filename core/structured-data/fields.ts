@@ -1,6 +1,6 @@
 import { isCountry, isCurrency } from "./formats.ts";
-import type { Json } from "./recognise/collecting.ts";
-import { DAYS, durationOf } from "./recognise/times.ts";
+import type { Json } from "./json-text.ts";
+import { DAYS, durationOf } from "./times.ts";
 import { isDataType, isKindOf, lineOf, membersOf, type PropertyTerm, vocabulary } from "./vocabulary.ts";
 
 /** How a value of a property is asked for. */

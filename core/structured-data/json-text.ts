@@ -1,6 +1,9 @@
 import { type Node, parseTree } from "jsonc-parser";
 import type { Range } from "../page/page.ts";
 
+/** What a text of JSON says. */
+export type Json = string | number | boolean | null | Json[] | { [name: string]: Json };
+
 /** The way to a value: names of objects and places in arrays. */
 export type Path = readonly (string | number)[];
 

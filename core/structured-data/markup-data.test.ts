@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { auditRule } from "../audit/auditor.ts";
 import { readPage } from "../page/read.ts";
-import { DEFAULT_HOUSE_STYLE } from "../rules/house-style.ts";
+import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
 import { type Entity, textOfValue } from "./graph.ts";
 import { DEEPEST_ITEM, readMarkupData } from "./markup-data.ts";
 

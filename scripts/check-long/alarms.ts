@@ -3,7 +3,7 @@ import { readFileSync } from "node:fs";
 import { audit } from "../../core/audit/auditor.ts";
 import { originalFromBytes } from "../../core/page/original.ts";
 import { readPage } from "../../core/page/read.ts";
-import { DEFAULT_HOUSE_STYLE } from "../../core/rules/house-style.ts";
+import { DEFAULT_HOUSE_STYLE } from "../../core/settings/house-style.ts";
 
 /** Why what is left of a rule's findings is right, or what of it is not. */
 const LEFT: Readonly<Record<string, string>> = {

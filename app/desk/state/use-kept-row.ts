@@ -1,6 +1,6 @@
 import { useEffect, useRef } from "react";
 import type { Edit } from "#core/rewrite/edits";
-import { stampOf } from "#core/rules/house-style";
+import { stampOf } from "#core/settings/house-style";
 import { freshenPages } from "../../store/freshening";
 import { allKept } from "../../store/keeping";
 import type { PageRecord } from "../../store/page-record";

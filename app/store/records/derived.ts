@@ -1,5 +1,5 @@
 import type { PageKind } from "#core/page/page-kind";
-import type { Weight } from "#core/rules/setting";
+import type { Weight } from "#core/settings/setting";
 import { table } from "./table";
 
 /** What a page's changes say of it, without reading its source: renewed with every write. */

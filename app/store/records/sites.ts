@@ -1,4 +1,4 @@
-import type { HouseStyle } from "#core/rules/house-style";
+import type { HouseStyle } from "#core/settings/house-style";
 import { table } from "./table";
 
 /** A filter of the table that the editor has named and kept: the query of the screen's address. */

@@ -1,4 +1,4 @@
-import type { PageSummary } from "#core/rules/rule";
+import type { PageSummary } from "#core/site/page-summary";
 import { table } from "./table";
 
 /** What rules across pages see of a page. */

@@ -1,6 +1,6 @@
 import type Joi from "joi";
 import type { editSchema } from "#core/exchange/edit-file";
-import type { houseStyleSchema } from "#core/rules/house-style-schema";
+import type { houseStyleSchema } from "#core/exchange/house-style-file";
 
 /** What schemas are made of. It is loaded when a backup is read, and is no part of what the first screen needs. */
 export interface SchemaParts {

@@ -1,6 +1,7 @@
 import { pathOf } from "../../address/address.ts";
 import { hostOf, linkTarget } from "../../site/links.ts";
-import { guidance, type PageSummary, type SiteRule } from "../rule.ts";
+import type { PageSummary } from "../../site/page-summary.ts";
+import { guidance, type SiteRule } from "../rule.ts";
 
 const keyOf = (address: string) => {
   const host = hostOf(address);

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { auditRule } from "../../audit/auditor.ts";
 import { readPage } from "../../page/read.ts";
 import { readingEase, syllables } from "../../phrase/reading-ease.ts";
-import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../house-style.ts";
+import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../../settings/house-style.ts";
 
 const findings = (id: string, body: string, phrase = "", rules: HouseStyle["rules"] = {}) =>
   auditRule(id, readPage(`<html lang=en><title>Lamp</title><body>${body}`, { address: "https://a.example/page" }), {

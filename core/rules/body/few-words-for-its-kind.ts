@@ -1,4 +1,5 @@
-import { commonPractice, type PageSummary, type SiteRule } from "../rule.ts";
+import type { PageSummary } from "../../site/page-summary.ts";
+import { commonPractice, type SiteRule } from "../rule.ts";
 import { counted } from "../texts.ts";
 
 /** Pages of a kind below which no median is taken. */

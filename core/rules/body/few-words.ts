@@ -1,6 +1,6 @@
 import { contentWords } from "../../page/body.ts";
+import { count } from "../../settings/setting.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { count } from "../setting.ts";
 import { counted } from "../texts.ts";
 
 export const bodyFewWords = rule({

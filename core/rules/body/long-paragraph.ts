@@ -1,7 +1,7 @@
 import { widthOf } from "../../measure/width.ts";
 import { contentBlocks, isHeadingBlock } from "../../page/body.ts";
+import { count } from "../../settings/setting.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { count } from "../setting.ts";
 import { counted, quote } from "../texts.ts";
 
 /** A telephone's screen of 390 × 700 px, with 20 px beside the text, set in 17 px on lines of 26 px. */

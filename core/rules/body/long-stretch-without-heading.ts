@@ -1,7 +1,7 @@
 import { blockWords, contentBlocks, isHeadingBlock } from "../../page/body.ts";
 import { languageOf, type TextBlock } from "../../page/page.ts";
+import { count } from "../../settings/setting.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { count } from "../setting.ts";
 import { quote } from "../texts.ts";
 
 export const bodyLongStretchWithoutHeading = rule({

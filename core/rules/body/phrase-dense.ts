@@ -1,8 +1,8 @@
 import { contentWords } from "../../page/body.ts";
 import { languageOf } from "../../page/page.ts";
 import { wordsOf } from "../../phrase/words.ts";
+import { count } from "../../settings/setting.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { count } from "../setting.ts";
 import { counted, phraseInBody, quote } from "../texts.ts";
 
 export const bodyPhraseDense = rule({

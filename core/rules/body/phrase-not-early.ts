@@ -1,6 +1,6 @@
 import { h1Block, wordsBefore } from "../../page/body.ts";
+import { count } from "../../settings/setting.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { count } from "../setting.ts";
 import { phraseInBody, quote } from "../texts.ts";
 
 export const bodyPhraseNotEarly = rule({

@@ -1,8 +1,8 @@
 import { contentBlocks, isHeadingBlock } from "../../page/body.ts";
 import { languageOf } from "../../page/page.ts";
 import { readingEase } from "../../phrase/reading-ease.ts";
+import { count } from "../../settings/setting.ts";
 import { rule } from "../rule.ts";
-import { count } from "../setting.ts";
 
 export const bodyReadingEase = rule({
   id: "body/reading-ease",

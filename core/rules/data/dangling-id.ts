@@ -1,4 +1,4 @@
-import { organisationId } from "../../structured-data/recognise/organisation.ts";
+import { organisationId } from "../../compose/recognise/organisation.ts";
 import { standard } from "../rule.ts";
 import { quote } from "../texts.ts";
 import { dataRule, placeOf, valuesIn } from "./data-rule.ts";

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { audit, auditRule } from "../../audit/auditor.ts";
 import { readPage } from "../../page/read.ts";
 import { applyToPage } from "../../rewrite/apply.ts";
-import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
+import { DEFAULT_HOUSE_STYLE } from "../../settings/house-style.ts";
 
 const address = "https://a.example/lamp";
 const context = { phrase: null, houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" };

@@ -1,4 +1,4 @@
-import { dataEdit } from "../../structured-data/data-edit.ts";
+import { dataEdit } from "../../compose/data-edit.ts";
 import type { Said } from "../../structured-data/graph.ts";
 import type { PageData } from "../../structured-data/page-data.ts";
 import { replaceValue } from "../../structured-data/patch-json.ts";

@@ -1,4 +1,4 @@
-import { dataEdit, evidenceFor } from "../../structured-data/data-edit.ts";
+import { dataEdit, evidenceFor } from "../../compose/data-edit.ts";
 import { evidenceOf, followEvidence } from "../../structured-data/evidence.ts";
 import { rangeAt } from "../../structured-data/json-text.ts";
 import { pathOfPointer, replaceValue } from "../../structured-data/patch-json.ts";

@@ -1,5 +1,5 @@
+import { dataEdit } from "../../compose/data-edit.ts";
 import { positionOf } from "../../page/page.ts";
-import { dataEdit } from "../../structured-data/data-edit.ts";
 import { DEEPEST } from "../../structured-data/json-ld.ts";
 import { SLIPS } from "../../structured-data/json-text.ts";
 import { standard } from "../rule.ts";

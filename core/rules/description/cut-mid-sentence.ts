@@ -1,6 +1,6 @@
 import { descriptionOf } from "../../page/page.ts";
 import { setDescription } from "../../result/result.ts";
-import { limitsOf } from "../house-style.ts";
+import { limitsOf } from "../../settings/house-style.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { descriptionRange, quoteEnd } from "../texts.ts";
 

@@ -1,7 +1,8 @@
 import { descriptionOf } from "../../page/page.ts";
+import { withoutBrand } from "../../settings/without-brand.ts";
 import { DEFAULT_DESCRIPTIONS, LONGEST } from "../default-words.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { charactersOf, descriptionRange, quote, withoutBrand } from "../texts.ts";
+import { charactersOf, descriptionRange, quote } from "../texts.ts";
 
 /** As many words as the name of a category has; characters where words are written without spaces. */
 const isCategory = (text: string) =>

@@ -3,7 +3,7 @@ import { auditRule } from "../../audit/auditor.ts";
 import { descriptionOf } from "../../page/page.ts";
 import { readPage } from "../../page/read.ts";
 import { applyToPage } from "../../rewrite/apply.ts";
-import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../house-style.ts";
+import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../../settings/house-style.ts";
 
 const read = (source: string) => {
   const written = source.replaceAll("&", "&amp;").replaceAll('"', "&quot;");

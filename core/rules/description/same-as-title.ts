@@ -1,6 +1,7 @@
 import { descriptionOf, titleOf } from "../../page/page.ts";
+import { withoutBrand } from "../../settings/without-brand.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { descriptionRange, withoutBrand } from "../texts.ts";
+import { descriptionRange } from "../texts.ts";
 
 export const descriptionSameAsTitle = rule({
   id: "description/same-as-title",

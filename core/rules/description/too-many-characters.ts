@@ -1,6 +1,6 @@
 import { descriptionOf } from "../../page/page.ts";
+import { count } from "../../settings/setting.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { count } from "../setting.ts";
 import { charactersOf, descriptionRange } from "../texts.ts";
 
 export const descriptionTooManyCharacters = rule({

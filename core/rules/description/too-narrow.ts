@@ -1,8 +1,8 @@
 import { widthOf } from "../../measure/width.ts";
 import { descriptionOf } from "../../page/page.ts";
 import { descriptionStyle } from "../../result/styles.ts";
+import { px } from "../../settings/setting.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { px } from "../setting.ts";
 import { descriptionRange, rounded } from "../texts.ts";
 
 export const descriptionTooNarrow = rule({

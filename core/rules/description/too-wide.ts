@@ -1,8 +1,8 @@
 import { descriptionOf } from "../../page/page.ts";
 import { setDescription } from "../../result/result.ts";
-import { limitsOf } from "../house-style.ts";
+import { limitsOf } from "../../settings/house-style.ts";
+import { px } from "../../settings/setting.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { px } from "../setting.ts";
 import { descriptionRange, quoteEnd, rounded } from "../texts.ts";
 
 export const descriptionTooWide = rule({

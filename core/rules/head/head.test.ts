@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { auditRule } from "../../audit/auditor.ts";
 import { type Original, originalFromBytes, originalFromText } from "../../page/original.ts";
 import { readPage } from "../../page/read.ts";
-import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
+import { DEFAULT_HOUSE_STYLE } from "../../settings/house-style.ts";
 
 const findings = (id: string, source: string | Original) =>
   auditRule(

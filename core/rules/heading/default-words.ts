@@ -1,7 +1,8 @@
-import { contentHeadings } from "../../outline/outline.ts";
+import { contentHeadings } from "../../page/body.ts";
+import { withoutBrand } from "../../settings/without-brand.ts";
 import { DEFAULT_HEADINGS, LONGEST } from "../default-words.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { quote, withoutBrand } from "../texts.ts";
+import { quote } from "../texts.ts";
 
 export const headingDefaultWords = rule({
   id: "heading/default-words",

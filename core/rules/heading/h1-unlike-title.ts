@@ -1,8 +1,9 @@
-import { contentHeadings } from "../../outline/outline.ts";
+import { contentHeadings } from "../../page/body.ts";
 import { languageOf, titleOf } from "../../page/page.ts";
 import { contentStems } from "../../phrase/match.ts";
+import { withoutBrand } from "../../settings/without-brand.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { quote, withoutBrand } from "../texts.ts";
+import { quote } from "../texts.ts";
 
 export const headingH1UnlikeTitle = rule({
   id: "heading/h1-unlike-title",

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { auditRule } from "../../audit/auditor.ts";
 import { readPage } from "../../page/read.ts";
 import { applyToPage } from "../../rewrite/apply.ts";
-import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
+import { DEFAULT_HOUSE_STYLE } from "../../settings/house-style.ts";
 
 const read = (body: string) =>
   readPage(`<html lang=en><title>Lamp and fog</title><body>${body}`, { address: "https://a.example/page" });

@@ -1,4 +1,4 @@
-import { contentHeadings } from "../../outline/outline.ts";
+import { contentHeadings } from "../../page/body.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { phraseIn, quote } from "../texts.ts";
 

@@ -1,4 +1,5 @@
-import { contentHeadings, standTogether } from "../../outline/outline.ts";
+import { standTogether } from "../../outline/outline.ts";
+import { contentHeadings } from "../../page/body.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
 

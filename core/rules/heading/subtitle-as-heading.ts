@@ -1,4 +1,5 @@
-import { contentHeadings, standTogether } from "../../outline/outline.ts";
+import { standTogether } from "../../outline/outline.ts";
+import { contentHeadings } from "../../page/body.ts";
 import { rule, standard } from "../rule.ts";
 import { quote } from "../texts.ts";
 

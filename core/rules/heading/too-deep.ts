@@ -1,6 +1,6 @@
-import { contentHeadings } from "../../outline/outline.ts";
+import { contentHeadings } from "../../page/body.ts";
+import { count } from "../../settings/setting.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { count } from "../setting.ts";
 import { quote } from "../texts.ts";
 
 export const headingTooDeep = rule({

@@ -1,5 +1,5 @@
+import { count } from "../../settings/setting.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { count } from "../setting.ts";
 import { charactersOf, counted } from "../texts.ts";
 
 export const headingTooLong = rule({

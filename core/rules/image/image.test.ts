@@ -1,12 +1,12 @@
 import { describe, expect, it } from "vitest";
+import { auditSite } from "../../audit/audit-site.ts";
 import { auditRule } from "../../audit/auditor.ts";
 import { pictureSize } from "../../exchange/picture-size.ts";
 import { readPage } from "../../page/read.ts";
 import { applyToPage } from "../../rewrite/apply.ts";
-import { auditSite } from "../../site/audit-site.ts";
+import { DEFAULT_HOUSE_STYLE } from "../../settings/house-style.ts";
 import { packPictures, unpackPictures } from "../../site/pictures.ts";
 import { summaryOf } from "../../site/summary.ts";
-import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
 
 const read = (body: string) =>
   readPage(`<html lang=en><title>Lamp</title><body>${body}`, { address: "https://a.example/" });

@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
+import { auditSite } from "../../audit/audit-site.ts";
 import { auditRule } from "../../audit/auditor.ts";
 import { readPage } from "../../page/read.ts";
-import { auditSite } from "../../site/audit-site.ts";
+import { DEFAULT_HOUSE_STYLE } from "../../settings/house-style.ts";
 import { linkGraph } from "../../site/link-graph.ts";
 import { packLinks, unpackLinks } from "../../site/links.ts";
 import { summaryOf } from "../../site/summary.ts";
-import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
 
 const read = (body: string, address = "https://a.example/page") =>
   readPage(`<html lang=en><title>Lamp</title><body>${body}`, { address });

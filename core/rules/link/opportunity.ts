@@ -2,7 +2,8 @@ import { pathOf } from "../../address/address.ts";
 import { foldDiacritics } from "../../phrase/fold.ts";
 import { findPhrase } from "../../phrase/match.ts";
 import { linkGraph } from "../../site/link-graph.ts";
-import { commonPractice, type PageSummary, type SiteRule } from "../rule.ts";
+import type { PageSummary } from "../../site/page-summary.ts";
+import { commonPractice, type SiteRule } from "../rule.ts";
 import { quote } from "../texts.ts";
 
 /** A phrase that more than this share of the site's pages say is no reason to link. */

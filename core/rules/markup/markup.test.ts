@@ -3,7 +3,7 @@ import { auditRule } from "../../audit/auditor.ts";
 import { originalFromText } from "../../page/original.ts";
 import { readPage } from "../../page/read.ts";
 import { robotsInWords, robotsOf } from "../../page/robots-directives.ts";
-import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
+import { DEFAULT_HOUSE_STYLE } from "../../settings/house-style.ts";
 
 const read = (source: string, headers: Record<string, string> = {}) =>
   readPage({ ...originalFromText(source), headers }, { address: "https://a.example/page" });

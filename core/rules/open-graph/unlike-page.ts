@@ -1,7 +1,8 @@
 import { descriptionOf, languageOf, titleOf } from "../../page/page.ts";
 import { contentStems } from "../../phrase/match.ts";
+import { withoutBrand } from "../../settings/without-brand.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { quote, withoutBrand } from "../texts.ts";
+import { quote } from "../texts.ts";
 import { openGraphOf, openGraphText } from "./open-graph.ts";
 
 export const openGraphUnlikePage = rule({

@@ -3,7 +3,7 @@ import { slugOf } from "../../address/slug.ts";
 import { auditRule } from "../../audit/auditor.ts";
 import { readPage } from "../../page/read.ts";
 import { applyToPage } from "../../rewrite/apply.ts";
-import { DEFAULT_HOUSE_STYLE } from "../house-style.ts";
+import { DEFAULT_HOUSE_STYLE } from "../../settings/house-style.ts";
 
 const read = (path: string) => readPage("<html lang=en><title>x</title>", { address: `https://a.example${path}` });
 const findings = (id: string, path: string, phrase = "") =>

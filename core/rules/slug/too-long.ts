@@ -1,7 +1,7 @@
 import { slugFrom } from "../../address/propose-slug.ts";
 import { languageOf } from "../../page/page.ts";
+import { count } from "../../settings/setting.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { count } from "../setting.ts";
 import { counted, readableSlug } from "../texts.ts";
 import { extensionOf, slugFix, slugWords } from "./helpers.ts";
 

@@ -2,9 +2,10 @@ import { languageOf, titleOf } from "../../page/page.ts";
 import { toCase } from "../../phrase/letter-case.ts";
 import { isStopWord } from "../../phrase/stop-words.ts";
 import { wordsOf } from "../../phrase/words.ts";
+import { withoutBrand } from "../../settings/without-brand.ts";
 import { namesOnPage } from "../../site/names.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { quote, titleRange, withoutBrand } from "../texts.ts";
+import { quote, titleRange } from "../texts.ts";
 
 export const titleCase = rule({
   id: "title/case",

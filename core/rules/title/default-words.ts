@@ -1,7 +1,8 @@
 import { titleOf } from "../../page/page.ts";
+import { withoutBrand } from "../../settings/without-brand.ts";
 import { DEFAULT_TITLES, LONGEST } from "../default-words.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { quote, titleRange, withoutBrand } from "../texts.ts";
+import { quote, titleRange } from "../texts.ts";
 
 export const titleDefaultWords = rule({
   id: "title/default-words",

@@ -3,7 +3,7 @@ import { auditRule } from "../../audit/auditor.ts";
 import { titleOf } from "../../page/page.ts";
 import { readPage } from "../../page/read.ts";
 import { applyToPage } from "../../rewrite/apply.ts";
-import { DEFAULT_HOUSE_STYLE, type RuleStyle } from "../house-style.ts";
+import { DEFAULT_HOUSE_STYLE, type RuleStyle } from "../../settings/house-style.ts";
 
 interface Given {
   phrase?: string;

@@ -1,8 +1,8 @@
 import { widthOf } from "../../measure/width.ts";
 import { titleOf } from "../../page/page.ts";
 import { titleStyle } from "../../result/styles.ts";
+import { px } from "../../settings/setting.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { px } from "../setting.ts";
 import { rounded, titleRange } from "../texts.ts";
 
 export const titleTooNarrow = rule({

@@ -1,8 +1,8 @@
 import { titleOf } from "../../page/page.ts";
 import { setTitle } from "../../result/result.ts";
-import { limitsOf } from "../house-style.ts";
+import { limitsOf } from "../../settings/house-style.ts";
+import { px } from "../../settings/setting.ts";
 import { fromMemory, rule } from "../rule.ts";
-import { px } from "../setting.ts";
 import { quote, titleRange } from "../texts.ts";
 
 export const titleTooWideMobile = rule({

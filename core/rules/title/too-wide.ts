@@ -1,10 +1,11 @@
 import { titleOf } from "../../page/page.ts";
 import { setTitle } from "../../result/result.ts";
 import { shorten } from "../../result/shorten.ts";
-import { limitsOf } from "../house-style.ts";
+import { limitsOf } from "../../settings/house-style.ts";
+import { px } from "../../settings/setting.ts";
+import { withoutBrand } from "../../settings/without-brand.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { px } from "../setting.ts";
-import { quote, quoteEnd, rounded, titleRange, withoutBrand } from "../texts.ts";
+import { quote, quoteEnd, rounded, titleRange } from "../texts.ts";
 
 export const titleTooWide = rule({
   id: "title/too-wide",

@@ -1,8 +1,8 @@
 import { blocksUnder, contentBlocks } from "../../page/body.ts";
 import type { Page } from "../../page/page.ts";
+import { durationIn } from "../../structured-data/times.ts";
 import { about, type Collecting, counted, type Recogniser } from "./collecting.ts";
 import { bare, labelled } from "./labelled.ts";
-import { durationIn } from "./times.ts";
 
 const INGREDIENTS = /\bingredients?\b|\bzutaten\b|\bingrédients\b/i;
 /** Headings that may be of something else: then most items must say how much. */

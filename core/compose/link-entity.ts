@@ -1,9 +1,9 @@
-import type { SiteOrganisation } from "../rules/house-style.ts";
-import { type Entity, nameOf } from "./graph.ts";
-import { type PageData, placedBlock } from "./page-data.ts";
-import { replaceValue } from "./patch-json.ts";
+import type { SiteOrganisation } from "../settings/house-style.ts";
+import { type Entity, nameOf } from "../structured-data/graph.ts";
+import { type PageData, placedBlock } from "../structured-data/page-data.ts";
+import { replaceValue } from "../structured-data/patch-json.ts";
+import { isKindOf } from "../structured-data/vocabulary.ts";
 import { organisationId } from "./recognise/organisation.ts";
-import { isKindOf } from "./vocabulary.ts";
 
 /** An entity that a value can lead to by its `@id`. */
 export interface Linkable {

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { audit } from "../audit/auditor.ts";
 import { readPage } from "../page/read.ts";
 import { applyToPage } from "../rewrite/apply.ts";
-import { DEFAULT_HOUSE_STYLE, type SiteOrganisation } from "../rules/house-style.ts";
+import { DEFAULT_HOUSE_STYLE, type SiteOrganisation } from "../settings/house-style.ts";
 import { type SiteWide, stateOnPage, trailTo } from "./site-wide.ts";
 
 const OWN: SiteOrganisation = { type: "NGO", name: "Harbour Museum", logo: "https://a.example/logo.svg" };

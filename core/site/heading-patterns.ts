@@ -1,8 +1,8 @@
+import { headingLike } from "../outline/heading-like.ts";
 import type { LandmarkKind, Page } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import { keyOf } from "../rewrite/resolve.ts";
-import type { PageSummary } from "../rules/rule.ts";
-import { headingLike } from "./heading-like.ts";
+import type { PageSummary } from "./page-summary.ts";
 
 /** What headings, or texts set like some, have in common on many pages: tag, classes and landmark. */
 export interface HeadingShape {

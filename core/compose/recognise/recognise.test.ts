@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { readPage } from "../../page/read.ts";
-import type { SiteOrganisation } from "../../rules/house-style.ts";
+import type { SiteOrganisation } from "../../settings/house-style.ts";
 import { proposalsFor } from "../compose.ts";
 
 const OWN: SiteOrganisation = {

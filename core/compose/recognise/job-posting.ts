@@ -1,9 +1,9 @@
 import { pathOf } from "../../address/address.ts";
 import { contentBlocks } from "../../page/body.ts";
 import { languageOf, titleOf } from "../../page/page.ts";
-import { pricesIn } from "../agreement.ts";
+import { pricesIn } from "../../structured-data/agreement.ts";
+import { dateIn } from "../../structured-data/dates.ts";
 import { about, type Recogniser, under } from "./collecting.ts";
-import { dateIn } from "./dates.ts";
 import { bare, labelled } from "./labelled.ts";
 import { currencyOf } from "./product.ts";
 

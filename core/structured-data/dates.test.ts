@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { dateOf } from "../formats.ts";
 import { dateIn, namesIn } from "./dates.ts";
+import { dateOf } from "./formats.ts";
 
 // common practice, no source: how days are written in running text.
 describe("a date in a text", () => {

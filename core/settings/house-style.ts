@@ -1,6 +1,5 @@
+import { fingerprint } from "../page/fingerprint.ts";
 import type { PageKind } from "../page/page-kind.ts";
-import type { ResultLimits } from "../result/styles.ts";
-import { fingerprint } from "../rewrite/fingerprint.ts";
 import type { Setting, SettingsOf, Weight } from "./setting.ts";
 
 /** What a house style says about one rule; what it leaves out is the catalogue's. */
@@ -108,6 +107,19 @@ export function settingsFor<S extends Record<string, Setting>>(
 function limit(style: HouseStyle, id: string, fallback: number): number {
   const value = style.rules[id]?.settings?.limitPx;
   return typeof value === "number" ? value : fallback;
+}
+
+/**
+ * Limits of a search result in px. All are common practice: search engines publish none. They are settings of the rules
+ * that use them (`title/too-wide` and its like).
+ */
+export interface ResultLimits {
+  titleDesktop: number;
+  /** Width of each of the two lines. */
+  titleMobile: number;
+  /** Over two lines together. */
+  descriptionDesktop: number;
+  descriptionMobile: number;
 }
 
 /** Common practice; search engines publish no widths. The rules below hold them as settings. */

@@ -4,12 +4,12 @@ import { audit } from "../audit/auditor.ts";
 import { originalFromText } from "../page/original.ts";
 import { readPage } from "../page/read.ts";
 import { applyToPage, applyToSource } from "../rewrite/apply.ts";
-import { DEFAULT_HOUSE_STYLE } from "../rules/house-style.ts";
+import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
+import { evidenceIn, followEvidence } from "../structured-data/evidence.ts";
+import { replaceValue, safeInScript } from "../structured-data/patch-json.ts";
 import { addEntity } from "./add-entity.ts";
 import { proposalsFor } from "./compose.ts";
 import { dataEdit, newDataEdit, writtenData } from "./data-edit.ts";
-import { evidenceIn, followEvidence } from "./evidence.ts";
-import { replaceValue, safeInScript } from "./patch-json.ts";
 
 const page = (body: string, address = "https://a.example/visit/lamp", head = "") =>
   readPage(

@@ -1,6 +1,6 @@
 import { contentBlocks, isHeadingBlock } from "../../page/body.ts";
 import type { Page, TextBlock } from "../../page/page.ts";
-import { plain } from "../agreement.ts";
+import { plain } from "../../structured-data/agreement.ts";
 import { Collecting, type Recogniser, under } from "./collecting.ts";
 
 const QUESTION = /[?？]["”’)]*$/;

@@ -1,5 +1,5 @@
 import type { Page } from "../page/page.ts";
-import type { SiteOrganisation } from "../rules/house-style.ts";
+import type { SiteOrganisation } from "../settings/house-style.ts";
 import { article } from "./recognise/article.ts";
 import { breadcrumb } from "./recognise/breadcrumb.ts";
 import type { Proposal, Recogniser } from "./recognise/collecting.ts";

@@ -1,11 +1,11 @@
-import { featuresOf } from "./features.ts";
-import { thingsOf } from "./fields.ts";
-import type { Entity } from "./graph.ts";
-import { type Path, pointerOf } from "./json-text.ts";
-import type { PageData } from "./page-data.ts";
-import { replaceValue } from "./patch-json.ts";
-import type { Json } from "./recognise/collecting.ts";
-import { isKindOf, vocabulary } from "./vocabulary.ts";
+import { featuresOf } from "../structured-data/features.ts";
+import { thingsOf } from "../structured-data/fields.ts";
+import type { Entity } from "../structured-data/graph.ts";
+import type { Json } from "../structured-data/json-text.ts";
+import { type Path, pointerOf } from "../structured-data/json-text.ts";
+import type { PageData } from "../structured-data/page-data.ts";
+import { replaceValue } from "../structured-data/patch-json.ts";
+import { isKindOf, vocabulary } from "../structured-data/vocabulary.ts";
 
 /** Something that an entity does not say, and that a search feature asks of it. */
 export interface Blank {

@@ -1,6 +1,7 @@
 import { SITE_RULES } from "../rules/catalogue.ts";
-import type { HouseStyle } from "../rules/house-style.ts";
-import type { KnownOfSite, PageSummary, SiteFinding } from "../rules/rule.ts";
+import type { SiteFinding } from "../rules/rule.ts";
+import type { HouseStyle } from "../settings/house-style.ts";
+import type { KnownOfSite, PageSummary } from "../site/page-summary.ts";
 
 /** Findings across the pages of a site. */
 export function auditSite(

@@ -1,8 +1,8 @@
+import { fingerprint } from "../page/fingerprint.ts";
 import type { Edit } from "../rewrite/edits.ts";
-import { fingerprint } from "../rewrite/fingerprint.ts";
-import type { Evidence, WrittenData } from "./evidence.ts";
-import { type Path, pointerOf } from "./json-text.ts";
-import { replaceValue, sameBlock } from "./patch-json.ts";
+import type { Evidence, WrittenData } from "../structured-data/evidence.ts";
+import { type Path, pointerOf } from "../structured-data/json-text.ts";
+import { replaceValue, sameBlock } from "../structured-data/patch-json.ts";
 
 /** The edit that puts another text in the place of a JSON-LD block. */
 export const dataEdit = (was: string, value: string, evidence?: Evidence[]): Edit => ({

@@ -1,9 +1,7 @@
 import { addressOn, descriptionOf, type Page } from "../../page/page.ts";
-import type { SiteOrganisation } from "../../rules/house-style.ts";
-import { type Evidence, evidenceIn } from "../evidence.ts";
-import { type Path, pointerOf } from "../json-text.ts";
-
-export type Json = string | number | boolean | null | Json[] | { [name: string]: Json };
+import type { SiteOrganisation } from "../../settings/house-style.ts";
+import { type Evidence, evidenceIn } from "../../structured-data/evidence.ts";
+import { type Json, type Path, pointerOf } from "../../structured-data/json-text.ts";
 
 /** An entity that a page already shows, ready to be stated as data. */
 export interface Proposal {

@@ -1,11 +1,11 @@
 import { pathOf } from "../../address/address.ts";
 import { contentBlocks, isHeadingBlock } from "../../page/body.ts";
 import { languageOf, titleOf } from "../../page/page.ts";
+import { dateIn, dayWithoutYear } from "../../structured-data/dates.ts";
+import { hoursIn } from "../../structured-data/times.ts";
 import { about, type Recogniser, under } from "./collecting.ts";
-import { dateIn, dayWithoutYear } from "./dates.ts";
 import { bare, labelled } from "./labelled.ts";
 import { offers } from "./product.ts";
-import { hoursIn } from "./times.ts";
 
 const TAKES_PLACE =
   /event|talk|walk|night|concert|workshop|tour|festival|fair|course|exhibition|lecture|konzert|vortrag|atelier/i;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { isDuration, isTime } from "../formats.ts";
+import { isDuration, isTime } from "./formats.ts";
 import { durationIn, durationOf, hoursIn, openDaysIn } from "./times.ts";
 
 // common practice, no source: how times of the day are written in running text.

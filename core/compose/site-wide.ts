@@ -1,16 +1,16 @@
 import type { Page } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
-import type { SiteData, SiteOrganisation } from "../rules/house-style.ts";
+import type { SiteData, SiteOrganisation } from "../settings/house-style.ts";
+import type { WrittenData } from "../structured-data/evidence.ts";
+import { type Entity, textOfValue, valuesOf } from "../structured-data/graph.ts";
+import type { Json } from "../structured-data/json-text.ts";
+import { readJson } from "../structured-data/json-text.ts";
+import { dataOf, placedBlock } from "../structured-data/page-data.ts";
+import { replaceValue } from "../structured-data/patch-json.ts";
+import { isKindOf } from "../structured-data/vocabulary.ts";
 import { addEntity, type JsonObject } from "./add-entity.ts";
 import { changedData } from "./data-edit.ts";
-import type { WrittenData } from "./evidence.ts";
-import { type Entity, textOfValue, valuesOf } from "./graph.ts";
-import { readJson } from "./json-text.ts";
-import { dataOf, placedBlock } from "./page-data.ts";
-import { replaceValue } from "./patch-json.ts";
-import type { Json } from "./recognise/collecting.ts";
 import { organisationEntity, organisationId } from "./recognise/organisation.ts";
-import { isKindOf } from "./vocabulary.ts";
 
 /** A step of the way to a page. */
 export interface TrailStep {

@@ -4,19 +4,19 @@ import { audit } from "../audit/auditor.ts";
 import { readPage } from "../page/read.ts";
 import { applyToPage } from "../rewrite/apply.ts";
 import { type Edit, withEdit } from "../rewrite/edits.ts";
-import { DEFAULT_HOUSE_STYLE } from "../rules/house-style.ts";
+import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
+import { expandBeyond } from "../structured-data/expand-beyond.ts";
+import { offeredFor } from "../structured-data/offered.ts";
+import { dataOf, placedBlock } from "../structured-data/page-data.ts";
+import { pathOfPointer } from "../structured-data/patch-json.ts";
 import { addEntity } from "./add-entity.ts";
+import { blanksOf, sayMore } from "./add-property.ts";
 import { proposalsFor } from "./compose.ts";
 import { changedData, dataEdit, keepingEvidence, newDataEdit, takenOut, writtenData } from "./data-edit.ts";
-import { expandBeyond } from "./expand-beyond.ts";
 import { linkable } from "./link-entity.ts";
 import { moreQuestions } from "./more-questions.ts";
-import { offeredFor } from "./offered.ts";
-import { dataOf, placedBlock } from "./page-data.ts";
-import { pathOfPointer } from "./patch-json.ts";
-import { blanksOf, sayMore } from "./say.ts";
-import { askOnPage, lastPlaceUnder, sayOnPage } from "./say-on-page.ts";
 import { stateOnPage } from "./site-wide.ts";
+import { askOnPage, lastPlaceUnder, sayOnPage } from "./write-on-page.ts";
 
 const address = "https://a.example/visit/lamp";
 const page = (body: string, data = "") =>

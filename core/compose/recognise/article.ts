@@ -1,7 +1,7 @@
 import { contentBlocks } from "../../page/body.ts";
 import { languageOf } from "../../page/page.ts";
+import { dateIn } from "../../structured-data/dates.ts";
 import { about, type Recogniser, segmentsOf } from "./collecting.ts";
-import { dateIn } from "./dates.ts";
 import { bare, labelled } from "./labelled.ts";
 
 const TOLD = /^(?:published|posted|written|updated|last (?:updated|changed)|by|veröffentlicht|par|publié)\b/i;

@@ -1,14 +1,14 @@
 import type { Page } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
-import { plain } from "./agreement.ts";
+import { plain } from "../structured-data/agreement.ts";
+import { type Evidence, movedEvidence, type WrittenData } from "../structured-data/evidence.ts";
+import { textOf, valuesOf } from "../structured-data/graph.ts";
+import type { Json } from "../structured-data/json-text.ts";
+import { dataOf, entitiesOf, placedBlock } from "../structured-data/page-data.ts";
+import { isKindOf } from "../structured-data/vocabulary.ts";
+import { sayMore } from "./add-property.ts";
 import { dataEdit, evidenceFor } from "./data-edit.ts";
-import { type Evidence, movedEvidence, type WrittenData } from "./evidence.ts";
-import { textOf, valuesOf } from "./graph.ts";
-import { dataOf, entitiesOf, placedBlock } from "./page-data.ts";
-import type { Json } from "./recognise/collecting.ts";
 import { questions } from "./recognise/questions.ts";
-import { sayMore } from "./say.ts";
-import { isKindOf } from "./vocabulary.ts";
 
 /** Questions that a page shows with their answers and its FAQ does not state, and the edit that states them; null for none. */
 export function moreQuestions({

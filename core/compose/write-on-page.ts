@@ -1,15 +1,14 @@
-import { contentHeadings } from "../outline/outline.ts";
-import { blocksUnder } from "../page/body.ts";
+import { blocksUnder, contentHeadings } from "../page/body.ts";
 import type { Page } from "../page/page.ts";
 import { applyToPage } from "../rewrite/apply.ts";
 import { STANDS_BESIDE } from "../rewrite/body.ts";
 import { type Edit, type NewBlock, withEdit } from "../rewrite/edits.ts";
 import { besideBlock } from "../rewrite/insert-beside.ts";
 import { originsOf } from "../rewrite/origins.ts";
+import { type Evidence, evidenceIn, movedEvidence, type WrittenData } from "../structured-data/evidence.ts";
+import type { Entity } from "../structured-data/graph.ts";
+import { type SaidMore, sayMore } from "./add-property.ts";
 import { dataEdit, evidenceFor } from "./data-edit.ts";
-import { type Evidence, evidenceIn, movedEvidence, type WrittenData } from "./evidence.ts";
-import type { Entity } from "./graph.ts";
-import { type SaidMore, sayMore } from "./say.ts";
 
 /** A page being redrafted: as brought in, with its edits, and as they leave it. */
 export interface Redrafted {

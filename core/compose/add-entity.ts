@@ -1,11 +1,11 @@
 import type { Page } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
-import type { SiteData } from "../rules/house-style.ts";
+import type { SiteData } from "../settings/house-style.ts";
+import type { Evidence, WrittenData } from "../structured-data/evidence.ts";
+import type { Json } from "../structured-data/json-text.ts";
+import { pointerOf, readJson } from "../structured-data/json-text.ts";
+import { replaceValue } from "../structured-data/patch-json.ts";
 import { changedData, dataEdit, evidenceFor, newDataEdit } from "./data-edit.ts";
-import type { Evidence, WrittenData } from "./evidence.ts";
-import { pointerOf, readJson } from "./json-text.ts";
-import { replaceValue } from "./patch-json.ts";
-import type { Json } from "./recognise/collecting.ts";
 
 export type JsonObject = { [name: string]: Json };
 

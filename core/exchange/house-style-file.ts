@@ -1,11 +1,11 @@
 import Joi from "joi";
 import { PAGE_KINDS } from "../page/page-kind.ts";
 import { parsePattern } from "../pattern/pattern.ts";
-import { RULES, SITE_RULES } from "./catalogue.ts";
-import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "./house-style.ts";
-import type { Rule } from "./rule.ts";
-import type { Setting } from "./setting.ts";
-import { WEIGHTS } from "./setting.ts";
+import { RULES, SITE_RULES } from "../rules/catalogue.ts";
+import type { Rule } from "../rules/rule.ts";
+import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../settings/house-style.ts";
+import type { Setting } from "../settings/setting.ts";
+import { WEIGHTS } from "../settings/setting.ts";
 
 function settingSchema(setting: Setting): Joi.Schema {
   if (setting.type === "number") return Joi.number().min(setting.min).max(setting.max);

@@ -1,7 +1,7 @@
 import { blocksUnder, contentBlocks, isHeadingBlock } from "../../page/body.ts";
+import { durationIn } from "../../structured-data/times.ts";
 import { Collecting, counted, type Recogniser, under } from "./collecting.ts";
 import { steps } from "./recipe.ts";
-import { durationIn } from "./times.ts";
 
 const HOW_TO =
   /^(?:how (?:to|do you|we)\b|step by step|so (?:geht|macht|bindet)|anleitung|comment\s+\p{L}+(?:er|ir|re)\b)/iu;

@@ -1,8 +1,8 @@
 import { pathOf } from "../../address/address.ts";
 import { contentBlocks } from "../../page/body.ts";
 import type { Page } from "../../page/page.ts";
-import { pricesIn } from "../agreement.ts";
-import { isGtin, isIsbn } from "../formats.ts";
+import { pricesIn } from "../../structured-data/agreement.ts";
+import { isGtin, isIsbn } from "../../structured-data/formats.ts";
 import { about, type Collecting, type Recogniser, segmentsOf } from "./collecting.ts";
 import { bare, labelled } from "./labelled.ts";
 

@@ -1,8 +1,8 @@
 import { contentBlocks } from "../../page/body.ts";
 import { addressOn, canonicalOf, languageOf, titleOf } from "../../page/page.ts";
+import { DAYS, openDaysIn } from "../../structured-data/times.ts";
 import { Collecting, counted, type Recogniser, under } from "./collecting.ts";
 import { labelled } from "./labelled.ts";
-import { DAYS, openDaysIn } from "./times.ts";
 
 const TELEPHONE = /(?:\btel(?:ephone|\.)?|\bphone|\bcall(?: us)?(?: on)?)\s*:?\s*(\+?\(?\d[\d ()-]{6,18}\d)/i;
 

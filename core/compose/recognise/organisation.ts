@@ -1,6 +1,7 @@
 import { addressOn } from "../../page/page.ts";
-import type { SiteOrganisation } from "../../rules/house-style.ts";
-import { Collecting, type Json, type Recogniser, segmentsOf } from "./collecting.ts";
+import type { SiteOrganisation } from "../../settings/house-style.ts";
+import type { Json } from "../../structured-data/json-text.ts";
+import { Collecting, type Recogniser, segmentsOf } from "./collecting.ts";
 
 /** What the house style holds of whoever runs the site, as an entity that other pages can point to. */
 export function organisationEntity(own: SiteOrganisation, site: string): { [name: string]: Json } {
