@@ -2,7 +2,7 @@ import jsonld from "jsonld";
 import { auditRule } from "../core/audit/auditor.ts";
 import { originalFromText } from "../core/page/original.ts";
 import { readPage } from "../core/page/read.ts";
-import { RULES } from "../core/rules/catalogue.ts";
+import { PAGE_RULES } from "../core/rules/catalogue.ts";
 import { DEFAULT_HOUSE_STYLE } from "../core/settings/house-style.ts";
 import { readJsonLd } from "../core/structured-data/json-ld.ts";
 import { unpackVocabulary, vocabulary } from "../core/structured-data/vocabulary.ts";
@@ -11,7 +11,7 @@ import type { Note } from "./note.ts";
 type Ratio = (ours: () => void, theirs: () => void, runs?: number) => number;
 
 const auditContext = { phrase: null, houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" };
-const DATA_RULES = RULES.filter(({ id }) => id.startsWith("data/"));
+const DATA_RULES = PAGE_RULES.filter(({ id }) => id.startsWith("data/"));
 
 const product = (n: number) => ({
   "@type": "Product",

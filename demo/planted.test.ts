@@ -62,7 +62,10 @@ const siteFindings = auditSite(
 /** Findings of a page with those across pages that name it. */
 function findingsOf(file: string): { rule: string; message: string; weight: string }[] {
   const own = pages.find((page) => page.file === file)?.findings ?? [];
-  return [...own, ...siteFindings.filter((finding) => finding.pages.includes(file))];
+  return [
+    ...own,
+    ...siteFindings.flatMap(({ on }) => on.flatMap(({ page, finding }) => (page === file ? [finding] : []))),
+  ];
 }
 
 /** A fault that stands in a page; `rules` turns on what is off by default. */

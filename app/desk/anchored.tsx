@@ -1,5 +1,5 @@
-import type { Place } from "#core/rules/rule";
-import { placeName } from "#core/rules/rule";
+import type { Place } from "#core/findings/place";
+import { placeName } from "#core/findings/place";
 import type { Desk } from "./use-desk";
 
 /** What the parts of the sheet need to show which note is selected. */

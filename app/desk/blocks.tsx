@@ -172,7 +172,7 @@ function Block({
         className="min-w-0 flex-1 leading-snug"
         onKeep={keep}
       />
-      <NotesAt desk={desk} at={{ part: "block", block: index }} {...picking} />
+      <NotesAt desk={desk} at={{ part: "block", index: index }} {...picking} />
     </div>
   );
 }

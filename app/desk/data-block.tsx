@@ -78,7 +78,7 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
         <span className={`flex-1 ${changed ? "text-blue" : ""}`}>
           JSON-LD{data.blocks.length > 1 ? `, ${index + 1} of ${data.blocks.length}` : ""}
           {"fault" in block.json ? ", cannot be read" : ""}
-          <NotesAt desk={desk} at={{ part: "data", data: String(index), range: block.range }} {...picking} />
+          <NotesAt desk={desk} at={{ part: "data", pointer: String(index), range: block.range }} {...picking} />
         </span>
         {open && wrong ? (
           <Action

@@ -72,9 +72,9 @@ function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entity; dept
           {entity.types.join(" and ") || "without a type"}
         </span>
         {depth === 0 && name && <span className="min-w-0 truncate text-soft">{name}</span>}
-        <NotesAt desk={desk} at={{ part: "data", data: saidName(entity.typeSaid), range: NOWHERE }} {...picking} />
+        <NotesAt desk={desk} at={{ part: "data", pointer: saidName(entity.typeSaid), range: NOWHERE }} {...picking} />
         {saidName(entity.said) !== saidName(entity.typeSaid) && entity.said.path.length > 0 && (
-          <NotesAt desk={desk} at={{ part: "data", data: saidName(entity.said), range: NOWHERE }} {...picking} />
+          <NotesAt desk={desk} at={{ part: "data", pointer: saidName(entity.said), range: NOWHERE }} {...picking} />
         )}
         {block && asking === null && (
           <Action className={`text-12 ${quiet}`} onClick={() => setAsking({ what: "value", blank: null })}>
@@ -198,7 +198,7 @@ function PropertyLine({
           </Action>
         )}
         {!property.values.some((value) => saidName(value.said) === own) && (
-          <NotesAt desk={desk} at={{ part: "data", data: own, range: NOWHERE }} {...picking} />
+          <NotesAt desk={desk} at={{ part: "data", pointer: own, range: NOWHERE }} {...picking} />
         )}
       </dt>
       <dd className="grid min-w-0 gap-0.5">
@@ -235,7 +235,7 @@ function ValueLine({
   const [refused, setRefused] = useState("");
   const name = saidName(value.said);
   const block = placedBlock(data, value.said);
-  const notes = <NotesAt desk={desk} at={{ part: "data", data: name, range: NOWHERE }} {...picking} />;
+  const notes = <NotesAt desk={desk} at={{ part: "data", pointer: name, range: NOWHERE }} {...picking} />;
   if (value.kind === "entity") {
     if (depth >= DEEPEST)
       return (

@@ -1,6 +1,6 @@
 import { type ReactNode, type RefObject, useLayoutEffect, useRef, useState } from "react";
 import { cleanValue } from "#core/rewrite/edits";
-import type { Note } from "./use-desk";
+import type { Note } from "./state/use-findings";
 
 /** A stretch of text with one look. */
 interface Stretch {

@@ -17,7 +17,7 @@ export const Links = memo(function Links({ desk, ...picking }: Picking & { desk:
   const { page, original, edits, record } = desk;
   const [all, setAll] = useState(false);
   const origins = originsOf(original, page, edits, "link");
-  const noted = new Set(desk.notes.flatMap(({ finding: { at } }) => (at.part === "link" ? [at.link] : [])));
+  const noted = new Set(desk.notes.flatMap(({ finding: { at } }) => (at.part === "link" ? [at.index] : [])));
   const own = page.links.map((link, index) => ({ link, index }));
   // Links of the content first, and those that something is noted of; menus are the same on every page.
   const first = own.filter(({ link, index }) => noted.has(index) || link.landmark === null || link.landmark === "main");
@@ -53,7 +53,7 @@ export const Links = memo(function Links({ desk, ...picking }: Picking & { desk:
                     key && desk.attempt({ op: "set-link-text", link: key, value, was: was?.text ?? "" }, "Link text")
                   }
                 />
-                <NotesAt desk={desk} at={{ part: "link", link: index }} {...picking} />
+                <NotesAt desk={desk} at={{ part: "link", index: index }} {...picking} />
               </span>
               <span className="truncate font-mono text-12 text-soft">{link.href}</span>
               <TextInPlace

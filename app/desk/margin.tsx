@@ -1,9 +1,11 @@
 import { Check } from "lucide-react";
 import { type RefObject, useCallback, useLayoutEffect, useMemo, useRef, useState } from "react";
-import { type Finding, inPageOrder, placeName } from "#core/rules/rule";
+import type { Finding } from "#core/findings/finding";
+import { inPageOrder, placeName } from "#core/findings/place";
 import { Action, Keys } from "../ui/controls";
 import { Mark } from "../ui/mark";
-import type { Desk, Note, SetAsideNote } from "./use-desk";
+import type { Note, SetAsideNote } from "./state/use-findings";
+import type { Desk } from "./use-desk";
 
 /** First sentence and the rest. */
 function sentences(message: string): [string, string] {

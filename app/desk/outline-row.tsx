@@ -176,7 +176,7 @@ export function OutlineRow({
           className="font-serif text-15"
           onKeep={keepText}
         />
-        <NotesAt desk={desk} at={{ part: "heading", heading: index }} {...picking} />
+        <NotesAt desk={desk} at={{ part: "heading", index: index }} {...picking} />
         <button
           type="button"
           onClick={onFold}

@@ -54,7 +54,7 @@ export const Pictures = memo(function Pictures({ desk, ...picking }: Picking & {
                 <span className="whitespace-nowrap">
                   {image.width && image.height ? `${image.width} × ${image.height}` : ""}
                 </span>
-                <NotesAt desk={desk} at={{ part: "picture", picture: index }} {...picking} />
+                <NotesAt desk={desk} at={{ part: "picture", index: index }} {...picking} />
               </p>
               <TextInPlace
                 value={image.alt ?? ""}

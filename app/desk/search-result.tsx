@@ -8,7 +8,8 @@ import { followsPattern } from "#core/rewrite/edits";
 import type { ResultLimits } from "#core/settings/house-style";
 import { ResultField } from "./field";
 import { type Notch, Ruler } from "./ruler";
-import type { Desk, Note } from "./use-desk";
+import type { Note } from "./state/use-findings";
+import type { Desk } from "./use-desk";
 
 const DEVICES: Device[] = ["desktop", "mobile"];
 const NAMES: Record<Device, string> = { desktop: "Desktop", mobile: "Mobile" };

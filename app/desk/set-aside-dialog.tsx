@@ -2,7 +2,7 @@ import { RadioGroup } from "radix-ui";
 import { type SyntheticEvent, useState } from "react";
 import type { SetAsideRecord } from "../store/records/set-asides";
 import { fieldClass, MainButton, Modal } from "../ui/controls";
-import type { Note } from "./use-desk";
+import type { Note } from "./state/use-findings";
 
 const SCOPES: [SetAsideRecord["scope"], string][] = [
   ["place", "Only here"],

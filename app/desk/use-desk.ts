@@ -1,9 +1,7 @@
-import { useLiveQuery } from "dexie-react-hooks";
-import { useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
-import { auditor } from "#core/audit/auditor";
+import { useLayoutEffect, useMemo, useRef } from "react";
 import { redraftPage } from "#core/audit/examine-page";
-import { expandData } from "#core/audit/expand";
 import { keepingEvidence, writtenData } from "#core/compose/data-edit";
+import type { Finding } from "#core/findings/finding";
 import type { Original } from "#core/page/original";
 import type { Page } from "#core/page/page";
 import type { PageKind } from "#core/page/page-kind";
@@ -12,38 +10,22 @@ import { applyToPage } from "#core/rewrite/apply";
 import type { Conflict } from "#core/rewrite/carry-over";
 import { type Edit, type NodeKey, type NodeKind, slotOf, withEdit } from "#core/rewrite/edits";
 import { keyOf } from "#core/rewrite/resolve";
-import { CATALOGUE } from "#core/rules/catalogue";
-import { type Finding, inPageOrder, placeName, type RuleFacts, type SiteFinding } from "#core/rules/rule";
 import { type HouseStyle, styleForKind } from "#core/settings/house-style";
 import type { WrittenData } from "#core/structured-data/evidence";
-import { db } from "../store/db";
-import { setAsideFor } from "../store/examine";
 import type { PageRecord } from "../store/page-record";
 import type { ChangeRecord } from "../store/records/changes";
 import type { SetAsideRecord } from "../store/records/set-asides";
 import type { SiteRecord } from "../store/records/sites";
 import { decideConflict } from "../store/redraft";
-import { useSiteFindings } from "../store/site-findings";
 import { today } from "../store/today";
-import { transact } from "../store/transact";
 import { useNotices } from "../ui/notice";
+import { type DeskFindings, useFindings } from "./state/use-findings";
 import { useKeptRow } from "./state/use-kept-row";
 import { useRedraft } from "./state/use-redraft";
-
-/** A finding as a numbered note in the margin. */
-export interface Note {
-  number: number;
-  finding: Finding;
-  rule: RuleFacts | null;
-}
-
-export interface SetAsideNote {
-  finding: Finding;
-  record: SetAsideRecord;
-}
+import { setAside, takeBackUp } from "./state/use-set-asides";
 
 /** What can be done to a page. The functions stay the same, and work on what is there when they are called. */
-interface Doings {
+interface DeskActions {
   decide(at: number, choice: "mine" | "theirs"): void;
   setKind(kind: PageKind): void;
   /** What is refused is told loudly; the reason comes back too. */
@@ -67,19 +49,13 @@ interface Doings {
   takeBack(record: SetAsideRecord): void;
 }
 
-export interface Desk extends Doings {
+export interface Desk extends DeskActions, DeskFindings {
   record: PageRecord;
   /** As brought in. */
   original: Page;
   /** As the redraft leaves it. */
   page: Page;
   edits: readonly Edit[];
-  notes: Note[];
-  /** The notes by the names of their places. */
-  notesAt: ReadonlyMap<string, Note[]>;
-  setAside: SetAsideNote[];
-  /** Findings of the original that the redraft has settled. */
-  settled: Finding[];
   refusals: string[];
   /** Changes that could not be carried over when the page was brought in again. */
   conflicts: readonly Conflict[];
@@ -95,13 +71,11 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   const { fail } = useNotices();
   const redraft = useRedraft(stored, first);
   const { record, edits, settled: taken, savedAt, setEdits, setFields, write } = redraft;
-  const setAsides = useLiveQuery(() => db().setAsides.where("siteId").equals(site.id).toArray(), [site.id]) ?? NONE;
-  const across = useSiteFindings(site).ofPage.get(stored.id);
   const phrase = record.phrase.trim() || null;
 
   const original = useMemo(() => readPage(source, { address: record.address }), [source, record.address]);
   const written = useWritten(edits, taken);
-  const { page, refused, kind } = useMemo(
+  const redrafted = useMemo(
     () =>
       redraftPage(original, {
         houseStyle: site.houseStyle,
@@ -111,26 +85,9 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
       }),
     [original, site.houseStyle, record.chosenKind, edits],
   );
+  const { page, refused, kind } = redrafted;
   const houseStyle = useMemo(() => styleForKind(site.houseStyle, kind), [site.houseStyle, kind]);
-  // One auditor serves a page and its redrafts: it remembers what a key leaves as it is.
-  const run = useMemo(() => auditor({ phrase, houseStyle, today: today(), written }), [phrase, houseStyle, written]);
-  const expanded = useExpanded(page);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what has been expanded is read anew
-  const own = useMemo(() => run(page), [run, page, expanded]);
-  const doubled = useMemo(() => (across ?? []).map(onThisPage), [across]);
-  const findings = useMemo(() => [...doubled, ...own].sort(inPageOrder), [doubled, own]);
-  const redrafted = edits.length > 0;
-  // The original is audited once, not at every keystroke.
-  const before = useMemo(
-    () => (redrafted ? auditor({ phrase, houseStyle, today: today() })(original) : []),
-    [redrafted, original, phrase, houseStyle],
-  );
-  const settled = useMemo(() => {
-    const open = new Set(own.map((finding) => finding.key));
-    return before.filter((finding) => !open.has(finding.key));
-  }, [before, own]);
-  const { notes, setAside } = useMemo(() => split(findings, record.id, setAsides), [findings, record.id, setAsides]);
-  const notesAt = useMemo(() => byPlace(notes), [notes]);
+  const found = useFindings(site, record.id, redrafted, { phrase, houseStyle, today: today(), written });
   useKeptRow(site, record, edits);
 
   /** Keeps a redraft with new edits in it, unless one of them is refused. */
@@ -154,7 +111,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   };
 
   // What is done by a part of the sheet that is drawn later is done to what is there now.
-  const doings = useNewest<Doings>({
+  const actions = useNewest<DeskActions>({
     decide(at, choice) {
       const change = redraft.undecided[at];
       if (change) write(() => decideConflict(change, choice));
@@ -186,21 +143,8 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     setPhrase: (text) => setFields({ phrase: text }, "Target phrase", "phrase"),
     setAddress: (address) => setFields({ address }, "Correct the address"),
     setReady: (ready) => setFields({ ready }, ready ? "Mark ready" : "Not ready after all"),
-    setAsideFinding(finding, scope, reason) {
-      const after: SetAsideRecord = {
-        id: crypto.randomUUID(),
-        siteId: site.id,
-        scope,
-        rule: finding.rule,
-        pageId: scope === "site" ? null : record.id,
-        key: scope === "place" ? finding.key : null,
-        reason,
-      };
-      write(() => transact(site.id, "Set a finding aside", (tx) => tx.put("setAsides", after)));
-    },
-    takeBack(one) {
-      write(() => transact(site.id, "Take a finding back up", (tx) => tx.remove("setAsides", one.id)));
-    },
+    setAsideFinding: (finding, scope, reason) => write(() => setAside(site.id, record.id, finding, scope, reason)),
+    takeBack: (one) => write(() => takeBackUp(one)),
   });
   const { conflicts } = redraft;
   // What is stored of a guess may be older than the page that is seen.
@@ -211,43 +155,16 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
       original,
       page,
       edits,
-      notes,
-      notesAt,
-      setAside,
-      settled,
+      ...found,
       refusals: refused.map(({ reason }) => reason),
       conflicts,
       savedAt,
       houseStyle,
       written,
-      ...doings,
+      ...actions,
     }),
-    [
-      houseStyle,
-      written,
-      seen,
-      original,
-      page,
-      edits,
-      notes,
-      notesAt,
-      setAside,
-      settled,
-      refused,
-      conflicts,
-      savedAt,
-      doings,
-    ],
+    [houseStyle, written, seen, original, page, edits, found, refused, conflicts, savedAt, actions],
   );
-}
-
-/** Counts how often structured data of the page has been expanded, which is done beside the keystroke. */
-function useExpanded(page: Page): number {
-  const [expanded, setExpanded] = useState(0);
-  useEffect(() => {
-    void expandData(page).then((any) => any && setExpanded((n) => n + 1));
-  }, [page]);
-  return expanded;
 }
 
 /** What the redraft has written as structured data; the same list while nothing of it changes. */
@@ -270,35 +187,4 @@ function useNewest<T extends { [K in keyof T]: (...args: never[]) => unknown }>(
       names.map((name) => [name, (...args: never[]) => newest.current[name](...args)]),
     ) as unknown as T;
   }, []);
-}
-
-const NONE: SetAsideRecord[] = [];
-
-/** A finding across pages as a note of one of them. */
-function onThisPage({ rule, weight, message }: SiteFinding): Finding {
-  const subject = rule.split("/")[0];
-  const part = subject === "title" || subject === "description" ? subject : subject === "link" ? "markup" : "head";
-  return { rule, weight, message, at: { part }, fix: null, key: `${rule} @ ${part}` };
-}
-
-function byPlace(notes: readonly Note[]): ReadonlyMap<string, Note[]> {
-  const places = new Map<string, Note[]>();
-  for (const note of notes) {
-    const name = placeName(note.finding.at);
-    const list = places.get(name);
-    if (list) list.push(note);
-    else places.set(name, [note]);
-  }
-  return places;
-}
-
-function split(findings: readonly Finding[], pageId: string, records: readonly SetAsideRecord[]) {
-  const notes: Note[] = [];
-  const setAside: SetAsideNote[] = [];
-  for (const finding of findings) {
-    const record = setAsideFor(finding, pageId, records);
-    if (record) setAside.push({ finding, record });
-    else notes.push({ number: notes.length + 1, finding, rule: CATALOGUE.get(finding.rule) ?? null });
-  }
-  return { notes, setAside };
 }

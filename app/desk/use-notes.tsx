@@ -1,7 +1,8 @@
 import { useCallback, useState } from "react";
 import { useKeys } from "../ui/keys";
 import { SetAsideDialog } from "./set-aside-dialog";
-import type { Desk, Note } from "./use-desk";
+import type { Note } from "./state/use-findings";
+import type { Desk } from "./use-desk";
 
 /** The keys of the notes, for the list of a screen's shortcuts. */
 export const NOTE_KEYS = [

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from "react";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
-import { RULES, SITE_RULES } from "#core/rules/catalogue";
+import { CATALOGUE } from "#core/rules/catalogue";
 import { type HouseStyle, styleForKind } from "#core/settings/house-style";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
@@ -20,12 +20,13 @@ const KINDS = Object.keys(PAGE_KINDS) as PageKind[];
 function changedRules(kept: HouseStyle, draft: HouseStyle): string[] {
   const differs = (name: "brand" | "separator" | "data") => JSON.stringify(kept[name]) !== JSON.stringify(draft[name]);
   const site = differs("brand") || differs("separator") || differs("data");
-  const said = (style: HouseStyle, id: string) =>
+  const stated = (style: HouseStyle, id: string) =>
     JSON.stringify(KINDS.map((kind) => styleForKind(style, kind).rules[id] ?? null));
-  const seesSite = new Set(RULES.filter((rule) => rule.seesSite).map(({ id }) => id));
-  return [...RULES, ...SITE_RULES]
-    .map(({ id }) => id)
-    .filter((id) => (site && seesSite.has(id)) || said(kept, id) !== said(draft, id));
+  return [...CATALOGUE.values()]
+    .filter(
+      (rule) => (site && rule.reach === "page" && rule.seesSite) || stated(kept, rule.id) !== stated(draft, rule.id),
+    )
+    .map(({ id }) => id);
 }
 
 /** After the last change the counting waits this long, in milliseconds. */
@@ -40,8 +41,8 @@ async function countOf(
   draft: HouseStyle,
   signal: AbortSignal,
 ): Promise<number> {
-  const rule = RULES.find((one) => one.id === id);
-  if (!rule) return onPool(async (worker) => await worker.countSiteRule(id, site.id, draft));
+  const rule = CATALOGUE.get(id);
+  if (rule?.reach !== "page") return onPool(async (worker) => await worker.countSiteRule(id, site.id, draft));
   // Where it is off it finds nothing; that need not be counted.
   const on = pages.filter((page) => styleForKind(draft, page.kind).rules[id]?.on ?? !rule.off);
   const chunks = Array.from({ length: Math.ceil(on.length / CHUNK) }, (_, i) => on.slice(i * CHUNK, (i + 1) * CHUNK));
@@ -61,7 +62,9 @@ export function useRuleCounts(
   const kept = useMemo(() => {
     const counts = new Map<string, number>();
     for (const page of pages ?? []) for (const rule of page.rules) counts.set(rule, (counts.get(rule) ?? 0) + 1);
-    for (const { rule, pages: concerned } of across.all) counts.set(rule, (counts.get(rule) ?? 0) + concerned.length);
+    for (const findings of across.ofPage.values())
+      for (const rule of new Set(findings.map((finding) => finding.rule)))
+        counts.set(rule, (counts.get(rule) ?? 0) + 1);
     return counts;
   }, [pages, across]);
   const [drafted, setDrafted] = useState<ReadonlyMap<string, number>>(new Map());
@@ -84,7 +87,7 @@ export function useRuleCounts(
   }, [changed, draft, site.id]);
   const counts = useMemo(() => {
     const all = new Map<string, RuleCount>();
-    for (const { id } of [...RULES, ...SITE_RULES]) {
+    for (const id of CATALOGUE.keys()) {
       const now = kept.get(id) ?? 0;
       all.set(id, { kept: now, drafted: changed.includes(id) ? (drafted.get(id) ?? null) : now });
     }

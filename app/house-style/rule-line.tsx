@@ -1,6 +1,6 @@
 import { Switch } from "radix-ui";
 import { type ReactNode, useState } from "react";
-import type { RuleFacts } from "#core/rules/rule";
+import type { Rule } from "#core/rules/rule";
 import type { RuleStyle } from "#core/settings/house-style";
 import type { Setting, Weight } from "#core/settings/setting";
 import { WEIGHTS } from "#core/settings/setting";
@@ -11,15 +11,13 @@ import type { RuleCount } from "./changes";
 /** A rule as a house style states it: its sentence with the numbers editable inside. */
 export function RuleLine({
   rule,
-  settings,
   style,
   own,
   count,
   onChange,
   onReset,
 }: {
-  rule: RuleFacts;
-  settings: Record<string, Setting>;
+  rule: Rule;
   /** As it holds. */
   style: RuleStyle;
   /** Whether this house style states it, and the catalogue's is replaced. */
@@ -33,7 +31,7 @@ export function RuleLine({
   const value = (name: string, setting: Setting) => style.settings?.[name] ?? setting.default;
   const set = (name: string, to: number | string | readonly string[]) =>
     onChange({ ...style, settings: { ...style.settings, [name]: to } });
-  const entries = Object.entries(settings);
+  const entries = Object.entries(rule.settings);
   return (
     <li
       className={`grid grid-cols-[36px_minmax(0,1fr)_112px_150px] items-baseline gap-4 border-hairline border-b py-2.5 max-[800px]:grid-cols-[36px_1fr] ${on ? "" : "text-graphite"}`}

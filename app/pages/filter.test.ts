@@ -1,4 +1,6 @@
 import { describe, expect, it } from "vitest";
+import type { Finding } from "#core/findings/finding";
+import type { SitePlace } from "#core/findings/site-place";
 import { upgradePage } from "../store/migrations";
 import type { PageRecord } from "../store/page-record";
 import type { SiteFindings } from "../store/site-findings";
@@ -19,9 +21,19 @@ const page = (over: Partial<PageRecord>): PageRecord =>
     ready: false,
     ...over,
   }) as unknown as PageRecord;
+const doubled: Finding<SitePlace> = {
+  rule: "title/duplicate",
+  weight: "should",
+  message: "",
+  at: { part: "title" },
+  related: [],
+  fix: null,
+  key: "title/duplicate @ title",
+};
 const findings: SiteFindings = {
   all: [],
-  ofPage: new Map([["p", [{ rule: "title/duplicate", weight: "should", message: "", pages: ["p"] }]]]),
+  ofPage: new Map([["p", [doubled]]]),
+  everyOfPage: new Map(),
 };
 const left = (over: Partial<PageRecord>, filter: Partial<typeof NO_FILTER>) =>
   applyFilter([page(over)], { ...NO_FILTER, ...filter }, findings).length;

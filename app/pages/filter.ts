@@ -77,6 +77,9 @@ const has = (page: PageRecord, rule: string) => page.rules.includes(rule);
 const found = (findings: SiteFindings, page: PageRecord, rule: string) =>
   findings.ofPage.get(page.id)?.some((finding) => finding.rule === rule) ?? false;
 
+const weighs = (findings: SiteFindings, page: PageRecord, weight: Weight) =>
+  findings.ofPage.get(page.id)?.some((finding) => finding.weight === weight) ?? false;
+
 /** A page has moved on since it was handed over: by the editor's hand, or by the variables of its patterns. */
 export const isToHandOverAgain = (page: PageRecord) => page.again;
 
@@ -128,7 +131,7 @@ export function applyFilter(pages: readonly PageRecord[], filter: Filter, findin
       test(page, findings) &&
       (kind === null || page.kind === kind) &&
       (below === "" || pathOf(page.address).startsWith(below)) &&
-      (weight === null || page.counts[weight] > 0) &&
+      (weight === null || page.counts[weight] > 0 || weighs(findings, page, weight)) &&
       (rule === "" || has(page, rule) || found(findings, page, rule)) &&
       (wanted === "" || haystack(page).includes(wanted)),
   );

@@ -51,7 +51,7 @@ function inGroups(
   const ordered: PageRecord[] = [];
   for (const finding of findings.all) {
     if (finding.rule !== rule) continue;
-    const members = finding.pages.flatMap((id) => shown.get(id) ?? []).sort((a, b) => a.position - b.position);
+    const members = finding.on.flatMap(({ page }) => shown.get(page) ?? []).sort((a, b) => a.position - b.position);
     const [first] = members;
     if (first) labels.set(first.id, finding.message);
     for (const page of members) {

@@ -1,6 +1,6 @@
 import { useMemo, useRef, useState } from "react";
 import { Link, useLoaderData, useSearchParams } from "react-router";
-import type { Finding } from "#core/rules/rule";
+import type { Finding } from "#core/findings/finding";
 import { evidenceOf } from "#core/structured-data/evidence";
 import { type Entity, nameOf, saidName } from "#core/structured-data/graph";
 import { dataOf, entitiesOf, type PageData } from "#core/structured-data/page-data";
@@ -49,7 +49,8 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
   // Beside what is set out only its own notes stand.
   const around = only ? saidName(only.said) : "";
   const ofData = useMemo(() => {
-    const here = ({ at }: Finding) => at.part === "data" && (around === "" || `${at.data}/`.startsWith(`${around}/`));
+    const here = ({ at }: Finding) =>
+      at.part === "data" && (around === "" || `${at.pointer}/`.startsWith(`${around}/`));
     return {
       ...desk,
       notes: desk.notes.filter(({ finding }) => here(finding)),

@@ -1,9 +1,8 @@
 import { useMemo, useRef, useState } from "react";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import { parsePattern } from "#core/pattern/pattern";
-import { RULES, SITE_RULES } from "#core/rules/catalogue";
-import type { Rule, RuleFacts } from "#core/rules/rule";
-import { SUBJECTS } from "#core/rules/subjects";
+import { CATALOGUE } from "#core/rules/catalogue";
+import { SUBJECTS, subjectOf } from "#core/rules/subjects";
 import {
   DEFAULT_HOUSE_STYLE,
   type HouseStyle,
@@ -30,11 +29,10 @@ import { useSite } from "./site";
 
 export const meta = () => [{ title: "House style · Keen Quill" }];
 
-const ALL: { facts: RuleFacts; settings: Rule["settings"] }[] = [
-  ...RULES.map((rule) => ({ facts: rule, settings: rule.settings })),
-  ...SITE_RULES.map((rule) => ({ facts: rule, settings: {} })),
-  // What can be set stands before what is only looked for.
-].sort((a, b) => Number(Object.keys(b.settings).length > 0) - Number(Object.keys(a.settings).length > 0));
+/** What can be set stands before what is only looked for. */
+const ALL = [...CATALOGUE.values()].sort(
+  (a, b) => Number(Object.keys(b.settings).length > 0) - Number(Object.keys(a.settings).length > 0),
+);
 
 export default function HouseStyleScreen() {
   const site = useSite();
@@ -209,16 +207,15 @@ function Sheet({ site }: { site: SiteRecord }) {
                 </div>
               )}
               <ul className="mt-1 border-hairline border-t">
-                {ALL.filter(({ facts }) => facts.id.startsWith(`${subject}/`)).map(({ facts, settings }) => (
+                {ALL.filter(({ id }) => subjectOf(id) === subject).map((rule) => (
                   <RuleLine
-                    key={facts.id}
-                    rule={facts}
-                    settings={settings}
-                    style={(kind === null ? draft : styleForKind(draft, kind)).rules[facts.id] ?? {}}
-                    own={part.rules?.[facts.id] !== undefined}
-                    count={counts.get(facts.id) ?? { kept: 0, drafted: 0 }}
-                    onChange={(style) => setRule(facts.id, style)}
-                    onReset={() => setRule(facts.id, null)}
+                    key={rule.id}
+                    rule={rule}
+                    style={(kind === null ? draft : styleForKind(draft, kind)).rules[rule.id] ?? {}}
+                    own={part.rules?.[rule.id] !== undefined}
+                    count={counts.get(rule.id) ?? { kept: 0, drafted: 0 }}
+                    onChange={(style) => setRule(rule.id, style)}
+                    onReset={() => setRule(rule.id, null)}
                   />
                 ))}
               </ul>

@@ -1,5 +1,6 @@
 import { slugOf } from "#core/address/slug";
-import { totalsOf } from "#core/audit/auditor";
+import type { Finding } from "#core/findings/finding";
+import { totalsOf } from "#core/findings/finding";
 import { widthOf } from "#core/measure/width";
 import { contentHeadings, contentWords } from "#core/page/body";
 import { descriptionOf, type Page, titleOf } from "#core/page/page";
@@ -7,28 +8,12 @@ import type { PageKind } from "#core/page/page-kind";
 import { structuredValues } from "#core/page/structured-values";
 import { setDescription, setTitle } from "#core/result/result";
 import { descriptionStyle, titleStyle } from "#core/result/styles";
-import type { Finding } from "#core/rules/rule";
+import { subjectOf } from "#core/rules/subjects";
 import { type HouseStyle, limitsOf } from "#core/settings/house-style";
 import { summaryOf } from "#core/site/summary";
 import type { PageDerived } from "./records/derived";
 import type { PageOwn } from "./records/pages";
-import type { SetAsideRecord } from "./records/set-asides";
 import type { SummaryRecord } from "./records/summaries";
-
-/** Whether a finding was set aside, and by which record. */
-export function setAsideFor(
-  finding: { rule: string; key?: string },
-  pageId: string,
-  records: readonly SetAsideRecord[],
-): SetAsideRecord | null {
-  return (
-    records.find(
-      (r) =>
-        r.rule === finding.rule &&
-        (r.scope === "site" || (r.pageId === pageId && (r.scope === "page" || r.key === finding.key))),
-    ) ?? null
-  );
-}
 
 export interface ExamineContext {
   /** Open findings: what was set aside is not among them. */
@@ -61,7 +46,7 @@ export function examine(page: Page, { findings, houseStyle, guessedKind, stamp }
     slug: slugOf(page.address),
     h1: h1?.text ?? "",
     levels,
-    outlineFault: (findings.find((finding) => finding.rule.startsWith("heading/"))?.message ?? "").slice(0, 160),
+    outlineFault: (findings.find((finding) => subjectOf(finding.rule) === "heading")?.message ?? "").slice(0, 160),
     words: contentWords(page),
     paragraphs: page.blocks.filter((block) => block.tag === "p").length,
     lists: page.lists.length,

@@ -1,5 +1,6 @@
 import { examinePage, type PageContext } from "#core/audit/examine-page";
 import { expandData } from "#core/audit/expand";
+import { setAsideBy } from "#core/findings/set-aside";
 import type { Page } from "#core/page/page";
 import { guessKind, type PageKind } from "#core/page/page-kind";
 import { readPage } from "#core/page/read";
@@ -7,7 +8,7 @@ import type { Edit } from "#core/rewrite/edits";
 import { type HouseStyle, stampOf } from "#core/settings/house-style";
 import { basisOf, between, changeEdits, loadRedraft, type Redraft, redraftOf } from "./changes";
 import { db } from "./db";
-import { examine, setAsideFor, summaryRecord } from "./examine";
+import { examine, summaryRecord } from "./examine";
 import { loadOriginal } from "./originals";
 import { learntOf } from "./page-record";
 import type { PageDerived } from "./records/derived";
@@ -61,7 +62,7 @@ export async function freshen(
     original,
     contextOf(loaded, houseStyle, today),
   );
-  const open = findings.filter((finding) => !setAsideFor(finding, own.id, setAsides));
+  const open = findings.filter((finding) => !setAsideBy(finding, own.id, setAsides));
   const stamp = stampOf(houseStyle, today);
   return {
     id: own.id,

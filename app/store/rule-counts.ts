@@ -1,12 +1,12 @@
-import { auditSite } from "#core/audit/audit-site";
+import { auditSiteRule } from "#core/audit/audit-site";
 import { auditRule } from "#core/audit/auditor";
 import { expandedPage, type RedraftedPage, redraftPage } from "#core/audit/examine-page";
+import { openOf, setAsideBy } from "#core/findings/set-aside";
 import type { PageKind } from "#core/page/page-kind";
-import { RULES } from "#core/rules/catalogue";
+import { CATALOGUE } from "#core/rules/catalogue";
 import type { HouseStyle } from "#core/settings/house-style";
 import { pageOfSummary } from "#core/site/page-of-summary";
 import { db } from "./db";
-import { setAsideFor } from "./examine";
 import { sizesOf } from "./files";
 import { contextOf, loadPage } from "./freshen";
 import type { SetAsideRecord } from "./records/set-asides";
@@ -27,22 +27,25 @@ export async function countRule(
 ): Promise<number> {
   const [first] = pages;
   if (!first) return 0;
-  const fromSummary = RULES.find(({ id }) => id === ruleId)?.fromSummary ?? false;
+  const rule = CATALOGUE.get(ruleId);
+  const fromSummary = rule?.reach === "page" && (rule.fromSummary ?? false);
   const summaries = fromSummary ? await db().summaries.bulkGet(pages.map(({ pageId }) => pageId)) : [];
   const siteId = (await db().pages.get(first.pageId))?.siteId ?? "";
   const setAsides: SetAsideRecord[] = await db().setAsides.where("siteId").equals(siteId).toArray();
+  const own = setAsides.filter((record) => record.rule === ruleId);
   let count = 0;
   for (const [i, trial] of pages.entries()) {
-    const read = fromSummary
-      ? summarised(summaries[i], trial, houseStyle, today)
-      : await redrafted(trial, houseStyle, today);
-    const findings = read ? auditRule(ruleId, read.page, read.rules) : [];
-    if (findings.some((finding) => !setAsideFor(finding, trial.pageId, setAsides))) count++;
+    // What was set aside at one place is known by the original.
+    const placed = own.some(({ scope, pageId }) => scope === "place" && pageId === trial.pageId);
+    const read =
+      fromSummary && !placed
+        ? summarised(summaries[i], trial, houseStyle, today)
+        : await redrafted(trial, houseStyle, today);
+    const findings = read ? auditRule(ruleId, read.page, read.rules, read) : [];
+    if (findings.some((finding) => !setAsideBy(finding, trial.pageId, own))) count++;
   }
   return count;
 }
-
-type Read = Pick<RedraftedPage, "page" | "rules">;
 
 const summarised = (
   summary: SummaryRecord | undefined,
@@ -51,15 +54,18 @@ const summarised = (
   today: string,
 ) => (summary ? redraftPage(pageOfSummary(summary), { houseStyle, today, phrase, chosenKind: kind }) : null);
 
-async function redrafted({ pageId }: RuleTrial, houseStyle: HouseStyle, today: string): Promise<Read | null> {
+async function redrafted({ pageId }: RuleTrial, houseStyle: HouseStyle, today: string): Promise<RedraftedPage | null> {
   const loaded = await loadPage(pageId);
   return loaded && expandedPage(loaded.original, contextOf(loaded, houseStyle, today));
 }
 
-/** On how many pages of a site a rule across pages finds something under a house style. */
+/** On how many pages of a site a rule across pages finds something under a house style, without what was set aside. */
 export async function countSiteRule(ruleId: string, siteId: string, houseStyle: HouseStyle): Promise<number> {
+  const rule = CATALOGUE.get(ruleId);
+  if (rule?.reach !== "site") return 0;
   const summaries = await db().summaries.where("siteId").equals(siteId).toArray();
   const pictures = sizesOf(await db().files.where("siteId").equals(siteId).toArray());
-  const findings = auditSite(summaries, houseStyle, { pictures }).filter((finding) => finding.rule === ruleId);
-  return new Set(findings.flatMap((finding) => finding.pages)).size;
+  const setAsides = await db().setAsides.where("siteId").equals(siteId).toArray();
+  const open = openOf(auditSiteRule(rule, summaries, houseStyle, { pictures }), setAsides);
+  return new Set(open.flatMap(({ on }) => on.map(({ page }) => page))).size;
 }

@@ -1,27 +1,31 @@
 import * as Comlink from "comlink";
 import { useEffect, useState } from "react";
-import type { SiteFinding } from "#core/rules/rule";
-import type { SiteWorker } from "../workers/site.worker";
+import type { Finding, SiteFinding } from "#core/findings/finding";
+import type { SitePlace } from "#core/findings/site-place";
+import type { SiteAudit, SiteWorker } from "../workers/site.worker";
 import type { SiteRecord } from "./records/sites";
+
+type ByPage = ReadonlyMap<string, readonly Finding<SitePlace>[]>;
 
 /** What the rules across pages find, and which of it concerns each page. */
 export interface SiteFindings {
+  /** Without the places where it was set aside. */
   all: readonly SiteFinding[];
-  ofPage: ReadonlyMap<string, readonly SiteFinding[]>;
+  ofPage: ByPage;
+  /** With what was set aside. */
+  everyOfPage: ByPage;
 }
 
-const NOTHING: SiteFindings = { all: [], ofPage: new Map() };
+const NOTHING: SiteFindings = { all: [], ofPage: new Map(), everyOfPage: new Map() };
 
-function byPage(all: readonly SiteFinding[]): SiteFindings {
-  const ofPage = new Map<string, SiteFinding[]>();
-  for (const finding of all) {
-    for (const page of finding.pages) {
-      const list = ofPage.get(page);
-      if (list) list.push(finding);
-      else ofPage.set(page, [finding]);
-    }
+function byPage(findings: readonly SiteFinding[]): ByPage {
+  const ofPage = new Map<string, Finding<SitePlace>[]>();
+  for (const { page, finding } of findings.flatMap(({ on }) => on)) {
+    const list = ofPage.get(page);
+    if (list) list.push(finding);
+    else ofPage.set(page, [finding]);
   }
-  return { all, ofPage };
+  return ofPage;
 }
 
 let worker: Comlink.Remote<SiteWorker> | null = null;
@@ -37,9 +41,10 @@ function watch(site: SiteRecord): void {
   worker ??= Comlink.wrap<SiteWorker>(
     new Worker(new URL("../workers/site.worker.ts", import.meta.url), { type: "module" }),
   );
-  const tell = (findings: SiteFinding[]) => {
+  const tell = ({ every, open }: SiteAudit) => {
     if (watched !== key) return;
-    latest = byPage(findings);
+    const everyOfPage = byPage(every);
+    latest = { all: open, ofPage: open === every ? everyOfPage : byPage(open), everyOfPage };
     for (const listener of listeners) listener(latest);
   };
   void worker.watch(site.id, site.houseStyle, Comlink.proxy(tell));

@@ -1,6 +1,7 @@
 import * as Comlink from "comlink";
 import { auditSite } from "#core/audit/audit-site";
-import type { SiteFinding } from "#core/rules/rule";
+import type { SiteFinding } from "#core/findings/finding";
+import { openOf } from "#core/findings/set-aside";
 import type { HouseStyle } from "#core/settings/house-style";
 import { headingPatterns } from "#core/site/heading-patterns";
 import { linkGraph } from "#core/site/link-graph";
@@ -10,6 +11,7 @@ import { db } from "../store/db";
 import { sizesOf } from "../store/files";
 import { Rows } from "../store/live-rows";
 import type { FileRecord } from "../store/records/files";
+import type { SetAsideRecord } from "../store/records/set-asides";
 import type { SummaryRecord } from "../store/records/summaries";
 
 /** After the last change of a summary the rules wait this long, in milliseconds: a keystroke does not run them. */
@@ -18,8 +20,14 @@ const REST = 250;
 let stop: (() => void) | null = null;
 let watched: Rows<SummaryRecord> | null = null;
 
+/** What the site rules find, and what of it was not set aside: the same list where nothing was. */
+export interface SiteAudit {
+  every: readonly SiteFinding[];
+  open: readonly SiteFinding[];
+}
+
 /** Runs the site rules over the summaries whenever one changes, and tells what they find. */
-function watch(siteId: string, houseStyle: HouseStyle, tell: (findings: SiteFinding[]) => void): void {
+function watch(siteId: string, houseStyle: HouseStyle, tell: (audit: SiteAudit) => void): void {
   stop?.();
   const rows = new Rows<SummaryRecord>(
     () => db().summaries,
@@ -33,9 +41,18 @@ function watch(siteId: string, houseStyle: HouseStyle, tell: (findings: SiteFind
     siteId,
     () => 0,
   );
+  const setAsides = new Rows<SetAsideRecord>(
+    () => db().setAsides,
+    "setAsides",
+    siteId,
+    () => 0,
+  );
   watched = rows;
   let timer: ReturnType<typeof setTimeout> | undefined;
-  const run = () => tell(auditSite(rows.get() ?? [], houseStyle, { pictures: sizesOf(files.get() ?? []) }));
+  const run = () => {
+    const every = auditSite(rows.get() ?? [], houseStyle, { pictures: sizesOf(files.get() ?? []) });
+    tell({ every, open: openOf(every, setAsides.get() ?? []) });
+  };
   let first = true;
   const changed = () => {
     if (!rows.get()) return;
@@ -43,7 +60,7 @@ function watch(siteId: string, houseStyle: HouseStyle, tell: (findings: SiteFind
     timer = setTimeout(run, first ? 0 : REST);
     first = false;
   };
-  const ends = [rows.subscribe(changed), files.subscribe(changed)];
+  const ends = [rows.subscribe(changed), files.subscribe(changed), setAsides.subscribe(changed)];
   stop = () => {
     clearTimeout(timer);
     for (const end of ends) end();

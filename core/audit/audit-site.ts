@@ -1,21 +1,82 @@
+import { keysFor, type Related, type SiteFinding } from "../findings/finding.ts";
+import { type SitePlace, sitePlaceKey } from "../findings/site-place.ts";
 import { SITE_RULES } from "../rules/catalogue.ts";
-import type { SiteFinding } from "../rules/rule.ts";
-import type { HouseStyle } from "../settings/house-style.ts";
-import type { KnownOfSite, PageSummary } from "../site/page-summary.ts";
+import type { SiteContext, SiteProblem, SiteRule } from "../rules/rule.ts";
+import { type HouseStyle, settingsFor, styleForKind } from "../settings/house-style.ts";
+import { heaviest } from "../settings/setting.ts";
+import type { PageSummary, PictureSize } from "../site/page-summary.ts";
 
-/** Findings across the pages of a site. */
+/** What is known of a site beside its pages. */
+export interface KnownOfSite {
+  /** Sizes of the picture files that were brought in, by the paths of their addresses. */
+  pictures?: ReadonlyMap<string, PictureSize>;
+}
+
+/** Findings across the pages of a site: on each page as the house style of its kind says. */
 export function auditSite(
   pages: readonly PageSummary[],
   houseStyle: HouseStyle,
   known: KnownOfSite = {},
 ): SiteFinding[] {
+  return SITE_RULES.flatMap((rule) => auditSiteRule(rule, pages, houseStyle, known));
+}
+
+const NO_PICTURES: ReadonlyMap<string, PictureSize> = new Map();
+
+/** What one rule finds across the pages of a site. */
+export function auditSiteRule(
+  rule: SiteRule,
+  pages: readonly PageSummary[],
+  houseStyle: HouseStyle,
+  { pictures = NO_PICTURES }: KnownOfSite = {},
+): SiteFinding[] {
+  const styleOf = ({ kind }: PageSummary) => (kind ? styleForKind(houseStyle, kind) : houseStyle);
+  const isOn = (style: HouseStyle) => style.rules[rule.id]?.on ?? !rule.off;
+  // Most house styles say the same for pages of every kind.
+  const styles = new Set([houseStyle, ...pages.map(styleOf)]);
+  if (![...styles].some(isOn)) return [];
+  const settings = new Map([...styles].map((style) => [style, settingsFor(rule.id, rule.settings, style)]));
+  const context: SiteContext<Record<string, unknown>> = {
+    settingsFor: (page) => settings.get(styleOf(page)) ?? {},
+    brandFor: styleOf,
+    pictures,
+  };
+  const keys = new Map<string, ReturnType<typeof keysFor>>();
+  const keyOn = (page: PageSummary, at: SitePlace, about?: string) => {
+    const keyOf = keys.get(page.id) ?? keysFor(rule.id);
+    keys.set(page.id, keyOf);
+    return keyOf(sitePlaceKey(at), about);
+  };
   const findings: SiteFinding[] = [];
-  for (const rule of SITE_RULES) {
-    const style = houseStyle.rules[rule.id];
-    if (!(style?.on ?? !rule.off)) continue;
-    for (const problem of rule.checkSite(pages, known)) {
-      findings.push({ rule: rule.id, weight: style?.weight ?? rule.weight, ...problem });
-    }
+  for (const { message, on: places } of rule.check(pages, context)) {
+    const together = relatedOf(places);
+    const on = places.flatMap(({ page, at, about, weight, related, fix }) => {
+      const style = styleOf(page);
+      const key = keyOn(page, at, about);
+      if (!isOn(style)) return [];
+      const finding = {
+        rule: rule.id,
+        weight: style.rules[rule.id]?.weight ?? weight ?? rule.weight,
+        message,
+        at,
+        related: related?.map(({ at, page }) => relatedTo(at, page)) ?? together,
+        fix: fix ?? null,
+        key,
+      };
+      return [{ page: page.id, finding }];
+    });
+    if (on.length === 0) continue;
+    findings.push({ rule: rule.id, weight: heaviest(on.map(({ finding }) => finding.weight)), message, on });
   }
   return findings;
 }
+
+const NOTHING: readonly Related<SitePlace>[] = [];
+
+/** All places of a problem, as they are told of each other: one list for all of them. */
+const relatedOf = (places: SiteProblem["on"]): readonly Related<SitePlace>[] =>
+  places.length < 2 ? NOTHING : places.map(({ page, at }) => relatedTo(at, page));
+
+/** Of another page its name is enough. */
+const relatedTo = (at: SitePlace, page?: { id: string; address: string }): Related<SitePlace> =>
+  page ? { at, page: { id: page.id, address: page.address } } : { at };

@@ -1,8 +1,9 @@
+import { type Finding, inOrder, keysFor } from "../findings/finding.ts";
+import { placeKey, type Redraft } from "../findings/key.ts";
 import type { Page } from "../page/page.ts";
-import { RULES } from "../rules/catalogue.ts";
-import { type Finding, inPageOrder, type Problem, placeKey, type Rule, type RuleContext } from "../rules/rule.ts";
+import { PAGE_RULES } from "../rules/catalogue.ts";
+import type { PageRule, RuleContext } from "../rules/rule.ts";
 import { type HouseStyle, settingsFor } from "../settings/house-style.ts";
-import { WEIGHTS } from "../settings/setting.ts";
 
 /** Why a page could not be read, as an editor is told. */
 const FAULTS = {
@@ -29,29 +30,17 @@ const FAULTS = {
 /** The one finding of a page that could not be read. */
 export const UNREADABLE = "page/unreadable";
 
-/** Findings in the order of the page; heaviest first at one place. */
-export type Auditor = (page: Page) => Finding[];
+/** What is found on a page, in its order; heaviest first at one place. Places of a redrafted page are named by its original. */
+export type Auditor = (page: Page, redraft?: Redraft) => Finding[];
 
 interface ActiveRule {
-  rule: Rule;
+  rule: PageRule;
   context: RuleContext & { settings: Record<string, unknown> };
   weight: Finding["weight"] | undefined;
 }
 
-/** Subjects of rules that look at what a page's source tells; the others have nothing to look at. */
-const SUBJECTS: Record<Page["format"], ReadonlySet<string> | "all"> = {
-  html: "all",
-  markdown: new Set(["title", "description", "slug", "heading", "body", "image", "link"]),
-  fields: new Set(["title", "description", "slug"]),
-};
-
-function looksAt(page: Page, id: string): boolean {
-  const subjects = SUBJECTS[page.format];
-  return subjects === "all" || subjects.has(id.split("/")[0] ?? "");
-}
-
 /** Rules that are on, with their settings: the same for all pages of a house style. */
-const withSettings = new WeakMap<HouseStyle, readonly { rule: Rule; settings: Record<string, unknown> }[]>();
+const withSettings = new WeakMap<HouseStyle, readonly { rule: PageRule; settings: Record<string, unknown> }[]>();
 const active = new WeakMap<RuleContext, readonly ActiveRule[]>();
 
 function activeRules(context: RuleContext): readonly ActiveRule[] {
@@ -60,7 +49,7 @@ function activeRules(context: RuleContext): readonly ActiveRule[] {
   if (!rules) {
     let set = withSettings.get(houseStyle);
     if (!set) {
-      set = RULES.filter((rule) => houseStyle.rules[rule.id]?.on ?? !rule.off).map((rule) => ({
+      set = PAGE_RULES.filter((rule) => houseStyle.rules[rule.id]?.on ?? !rule.off).map((rule) => ({
         rule,
         settings: settingsFor(rule.id, rule.settings, houseStyle),
       }));
@@ -76,8 +65,6 @@ function activeRules(context: RuleContext): readonly ActiveRule[] {
   return rules;
 }
 
-const order = (a: Finding, b: Finding) => inPageOrder(a, b) || WEIGHTS.indexOf(a.weight) - WEIGHTS.indexOf(b.weight);
-
 /**
  * An audit that remembers: a rule whose parts of the page are the same objects as at the last call is not run again. One
  * auditor serves one page and its redrafts; a new phrase or house style needs a new one.
@@ -85,55 +72,47 @@ const order = (a: Finding, b: Finding) => inPageOrder(a, b) || WEIGHTS.indexOf(a
 export function auditor(context: RuleContext): Auditor {
   let last: Page | null = null;
   const found = new Map<string, Finding[]>();
-  return (page) => {
+  return (page, redraft) => {
     if (page.fault) return [unreadable(page)];
     for (const one of activeRules(context)) {
       const { rule } = one;
-      if (!looksAt(page, rule.id)) continue;
+      if (!rule.formats.includes(page.format)) continue;
       const before = last;
       if (before && found.has(rule.id) && rule.sees.every((part) => before[part] === page[part])) continue;
-      found.set(rule.id, findingsOf(one, page));
+      found.set(rule.id, findingsOf(one, page, redraft ?? null));
     }
     last = page;
-    return [...found.values()].flat().sort(order);
+    return [...found.values()].flat().sort(inOrder);
   };
 }
 
 /** Most rules find nothing on most pages. */
-const NOTHING: Finding[] = [];
+const NOTHING: never[] = [];
 
-function findingsOf({ rule, context, weight }: ActiveRule, page: Page): Finding[] {
-  let findings = NOTHING;
-  let seen: Map<string, number> | null = null;
-  for (const problem of rule.check(page, context)) {
-    const finding = findingOf(rule, problem, page);
-    if (weight) finding.weight = weight;
-    seen ??= new Map();
-    const nth = (seen.get(finding.key) ?? 0) + 1;
-    seen.set(finding.key, nth);
-    if (nth > 1) finding.key += ` #${nth}`;
+function findingsOf({ rule, context, weight }: ActiveRule, page: Page, redraft: Redraft | null): Finding[] {
+  let findings: Finding[] = NOTHING;
+  let keyOf: ReturnType<typeof keysFor> | null = null;
+  for (const { message, at, about, related = NOTHING, fix = null, ...problem } of rule.check(page, context)) {
+    keyOf ??= keysFor(rule.id);
     if (findings === NOTHING) findings = [];
-    findings.push(finding);
+    findings.push({
+      rule: rule.id,
+      weight: weight ?? problem.weight ?? rule.weight,
+      message,
+      at,
+      related,
+      fix,
+      key: keyOf(placeKey(at, page, redraft), about),
+    });
   }
   return findings;
 }
 
 /** The findings of one rule; none where it is off or has nothing to look at. */
-export function auditRule(id: string, page: Page, context: RuleContext): Finding[] {
+export function auditRule(id: string, page: Page, context: RuleContext, redraft: Redraft | null = null): Finding[] {
   const active = activeRules(context).find(({ rule }) => rule.id === id);
-  if (!active || page.fault || !looksAt(page, id)) return [];
-  return findingsOf(active, page);
-}
-
-function findingOf(rule: Rule, problem: Problem, page: Page): Finding {
-  return {
-    rule: rule.id,
-    weight: problem.weight ?? rule.weight,
-    message: problem.message,
-    at: problem.at,
-    fix: problem.fix ?? null,
-    key: `${rule.id} @ ${placeKey(problem.at, page)}`,
-  };
+  if (!active || page.fault || !active.rule.formats.includes(page.format)) return [];
+  return findingsOf(active, page, redraft);
 }
 
 function unreadable(page: Page): Finding {
@@ -144,19 +123,13 @@ function unreadable(page: Page): Finding {
       ? `${FAULTS[page.fault ?? "empty"]} (${page.values.fault})`
       : FAULTS[page.fault ?? "empty"],
     at: { part: "head" },
+    related: [],
     fix: null,
     key: UNREADABLE,
   };
 }
 
 /** All findings of one page. */
-export function audit(page: Page, context: RuleContext): Finding[] {
-  return auditor(context)(page);
-}
-
-/** How many findings there are of each weight. */
-export function totalsOf(findings: readonly { weight: Finding["weight"] }[]): Record<Finding["weight"], number> {
-  const totals = { must: 0, should: 0, may: 0 };
-  for (const { weight } of findings) totals[weight]++;
-  return totals;
+export function audit(page: Page, context: RuleContext, redraft?: Redraft): Finding[] {
+  return auditor(context)(page, redraft);
 }

@@ -1,10 +1,11 @@
 import { writtenData } from "../compose/data-edit.ts";
+import type { Finding } from "../findings/finding.ts";
 import type { Page } from "../page/page.ts";
 import { guessKind, type PageKind } from "../page/page-kind.ts";
 import { followPatterns } from "../pattern/follow.ts";
 import { applyToPage } from "../rewrite/apply.ts";
 import type { Edit, Refusal } from "../rewrite/edits.ts";
-import type { Finding, RuleContext } from "../rules/rule.ts";
+import type { RuleContext } from "../rules/rule.ts";
 import { type HouseStyle, styleForKind } from "../settings/house-style.ts";
 import { audit } from "./auditor.ts";
 import { expandData } from "./expand.ts";
@@ -27,6 +28,7 @@ export interface PageContext {
 
 /** A page as its redraft leaves it, with what its rules need. */
 export interface RedraftedPage {
+  original: Page;
   guessedKind: PageKind;
   /** As the editor chose it, or as it is guessed. */
   kind: PageKind;
@@ -58,7 +60,7 @@ export function redraftPage(original: Page, context: PageContext): RedraftedPage
     today,
     written: writtenData([...settled, ...edits]),
   };
-  return { guessedKind, kind, edits, page, refused, rules };
+  return { original, guessedKind, kind, edits, page, refused, rules };
 }
 
 /**
@@ -68,7 +70,7 @@ export function redraftPage(original: Page, context: PageContext): RedraftedPage
  */
 export async function examinePage(original: Page, context: PageContext): Promise<ExaminedPage> {
   const redrafted = await expandedPage(original, context);
-  return { ...redrafted, findings: audit(redrafted.page, redrafted.rules) };
+  return { ...redrafted, findings: audit(redrafted.page, redrafted.rules, redrafted) };
 }
 
 /** A page as its redraft leaves it, with all of its structured data read, for who runs rules of their own choice. */

@@ -1,8 +1,8 @@
-import { totalsOf } from "../audit/auditor.ts";
+import type { Finding, SiteFinding } from "../findings/finding.ts";
+import { totalsOf } from "../findings/finding.ts";
 import { countCharacters } from "../measure/cut.ts";
 import { descriptionOf, type LandmarkKind, languageOf, type Page, positionOf, titleOf } from "../page/page.ts";
 import { setDescription, setTitle } from "../result/result.ts";
-import type { Finding, SiteFinding } from "../rules/rule.ts";
 import { type HouseStyle, limitsOf } from "../settings/house-style.ts";
 import type { Weight } from "../settings/setting.ts";
 
@@ -72,12 +72,14 @@ function page(file: string, read: Page, findings: readonly Finding[], style: Hou
   };
 }
 
+const pagesOf = (on: SiteFinding["on"]) => [...new Set(on.map(({ page }) => page))];
+
 function whole(pages: PageEntry[], site: readonly SiteFinding[]): AuditReport {
   const totals = totalsOf([...pages.flatMap((p) => p.findings), ...site]);
   return {
     version: 1,
     pages,
-    site: { findings: site.map(({ rule, weight, message, pages: ids }) => ({ rule, weight, message, pages: ids })) },
+    site: { findings: site.map(({ rule, weight, message, on }) => ({ rule, weight, message, pages: pagesOf(on) })) },
     totals,
   };
 }

@@ -1,5 +1,5 @@
+import type { Finding } from "../findings/finding.ts";
 import { type Page, positionOf } from "../page/page.ts";
-import type { Finding } from "../rules/rule.ts";
 import { featuresOf } from "../structured-data/features.ts";
 import { type Entity, nameOf, textOfValue, type Value } from "../structured-data/graph.ts";
 import { dataOf } from "../structured-data/page-data.ts";
@@ -58,7 +58,7 @@ export function dataReport(page: Page, findings: readonly Finding[]): DataReport
     findings: findings.flatMap(({ rule, weight, message, at }) => {
       if (at.part !== "data") return [];
       const { line, column } = positionOf(page.source, at.range.start);
-      const pointer = at.data.startsWith("markup") ? null : at.data;
+      const pointer = at.pointer.startsWith("markup") ? null : at.pointer;
       return [{ rule, weight, message, pointer, line, column }];
     }),
   };

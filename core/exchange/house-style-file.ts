@@ -1,8 +1,7 @@
 import Joi from "joi";
 import { PAGE_KINDS } from "../page/page-kind.ts";
 import { parsePattern } from "../pattern/pattern.ts";
-import { RULES, SITE_RULES } from "../rules/catalogue.ts";
-import type { Rule } from "../rules/rule.ts";
+import { CATALOGUE } from "../rules/catalogue.ts";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../settings/house-style.ts";
 import type { Setting } from "../settings/setting.ts";
 import { WEIGHTS } from "../settings/setting.ts";
@@ -15,10 +14,7 @@ function settingSchema(setting: Setting): Joi.Schema {
 
 const rulesSchema = Joi.object(
   Object.fromEntries(
-    [
-      ...RULES.map((rule) => ({ id: rule.id, settings: rule.settings })),
-      ...SITE_RULES.map(({ id }) => ({ id, settings: {} as Rule["settings"] })),
-    ].map(({ id, settings }) => [
+    [...CATALOGUE.values()].map(({ id, settings }) => [
       id,
       Joi.object({
         on: Joi.boolean(),

@@ -77,9 +77,9 @@ describe("a shorter wording", () => {
 
 describe("a suggestion is made of the page's own words", () => {
   it("title: the H1 with the site's name, once", () => {
-    expect(suggestTitle(page("<h1>The lamp</h1>"), "Quay", " | ")).toBe("The lamp | Quay");
-    expect(suggestTitle(page("<h1>Welcome to Quay</h1>"), "Quay", " | ")).toBe("Welcome to Quay");
-    expect(suggestTitle(page("<h1> </h1><h2>Lamp</h2>"), "Quay", " | ")).toBeNull();
+    expect(suggestTitle(page("<h1>The lamp</h1>"), { brand: "Quay", separator: " | " })).toBe("The lamp | Quay");
+    expect(suggestTitle(page("<h1>Welcome to Quay</h1>"), { brand: "Quay", separator: " | " })).toBe("Welcome to Quay");
+    expect(suggestTitle(page("<h1> </h1><h2>Lamp</h2>"), { brand: "Quay", separator: " | " })).toBeNull();
   });
   it("description: whole sentences of the first paragraph of the content, as many as are shown", () => {
     const one = "The ship lies at the east quay, five minutes from the station on foot.";

@@ -1,12 +1,15 @@
 import type { Page } from "../page/page.ts";
-import { DEFAULT_LIMITS } from "../settings/house-style.ts";
+import { DEFAULT_LIMITS, type HouseStyle } from "../settings/house-style.ts";
 import { setDescription } from "./result.ts";
 
-/** A title made of the page's own H1, with the brand behind it; null where the page has no H1. */
-export function suggestTitle(page: Page, brand: string, separator: string): string | null {
+/** A title made of an H1, with the brand behind it unless the H1 says it. */
+export const titleFromH1 = (h1: string, { brand, separator }: Pick<HouseStyle, "brand" | "separator">): string =>
+  brand && !h1.toLowerCase().includes(brand.toLowerCase()) ? `${h1}${separator}${brand}` : h1;
+
+/** A title made of the page's own H1; null where the page has none. */
+export function suggestTitle(page: Page, style: Pick<HouseStyle, "brand" | "separator">): string | null {
   const h1 = page.headings.find((heading) => heading.level === 1 && heading.text !== "");
-  if (!h1) return null;
-  return brand && !h1.text.toLowerCase().includes(brand.toLowerCase()) ? `${h1.text}${separator}${brand}` : h1.text;
+  return h1 ? titleFromH1(h1.text, style) : null;
 }
 
 /** Characters of a text that its first sentences are looked for in: a result shows a tenth of that. */

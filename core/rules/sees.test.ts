@@ -6,8 +6,7 @@ import { readPage } from "../page/read.ts";
 import { DEFAULT_HOUSE_STYLE, settingsFor } from "../settings/house-style.ts";
 import { pageOfSummary } from "../site/page-of-summary.ts";
 import { summaryOf } from "../site/summary.ts";
-import { CATALOGUE, RULES } from "./catalogue.ts";
-import { SUBJECTS } from "./subjects.ts";
+import { PAGE_RULES } from "./catalogue.ts";
 
 const folder = new URL("../../demo/gullhaven/", import.meta.url);
 const pages = readdirSync(folder, { recursive: true, encoding: "utf8" })
@@ -22,15 +21,8 @@ const houseStyle = { ...DEFAULT_HOUSE_STYLE, brand: "Gullhaven Lightship Museum"
 /** Never another object while a page is redrafted, or a part of what another one is made of. */
 const ALWAYS: ReadonlySet<string> = new Set(["format", "fault", "charset", "headers"]);
 
-describe("the subjects", () => {
-  it("hold every rule of the catalogue", () => {
-    const without = [...CATALOGUE.keys()].filter((id) => !((id.split("/")[0] ?? "") in SUBJECTS));
-    expect(without).toEqual([]);
-  });
-});
-
 describe("what a rule reads of the house style beyond its own settings", () => {
-  it.each(RULES.map((rule) => [rule.id, rule] as const))("%s says whether it does", (_, rule) => {
+  it.each(PAGE_RULES.map((rule) => [rule.id, rule] as const))("%s says whether it does", (_, rule) => {
     let read = false;
     const watched = new Proxy(houseStyle, {
       get(target, name) {
@@ -46,7 +38,7 @@ describe("what a rule reads of the house style beyond its own settings", () => {
 });
 
 describe("a rule that says that it can be counted without the source", () => {
-  const counted = RULES.filter((rule) => rule.fromSummary);
+  const counted = PAGE_RULES.filter((rule) => rule.fromSummary);
   it.each(counted.map((rule) => [rule.id, rule] as const))(
     "%s finds the same on what is kept of each page",
     (_, rule) => {
@@ -62,7 +54,7 @@ describe("a rule that says that it can be counted without the source", () => {
 });
 
 describe("what a rule reads of a page", () => {
-  it.each(RULES.map((rule) => [rule.id, rule] as const))("%s says that it sees it", (_, rule) => {
+  it.each(PAGE_RULES.map((rule) => [rule.id, rule] as const))("%s says that it sees it", (_, rule) => {
     const unsaid = new Set<string>();
     for (const page of pages) {
       const watched = new Proxy(page, {

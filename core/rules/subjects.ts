@@ -17,3 +17,6 @@ export const SUBJECTS: Readonly<Record<string, string>> = {
   data: "Structured data",
   "keywords-meta": "Meta keywords",
 };
+
+/** The subject of a rule, by its id. */
+export const subjectOf = (id: string): string => id.split("/")[0] ?? "";

@@ -3,6 +3,10 @@ export type Weight = "must" | "should" | "may";
 
 export const WEIGHTS: readonly Weight[] = ["must", "should", "may"];
 
+/** The heaviest of some weights; “may” of none. */
+export const heaviest = (weights: readonly Weight[]): Weight =>
+  WEIGHTS.find((weight) => weights.includes(weight)) ?? "may";
+
 /** A threshold that a house style can change. `unit` follows the number in sentences. */
 export interface NumberSetting {
   type: "number";

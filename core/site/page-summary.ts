@@ -45,9 +45,3 @@ export interface PictureSize {
   width: number;
   height: number;
 }
-
-/** What is known of a site beside its pages. */
-export interface KnownOfSite {
-  /** Sizes of the picture files that were brought in, by the paths of their addresses. */
-  pictures?: ReadonlyMap<string, PictureSize>;
-}

@@ -1,15 +1,9 @@
+import type { SetAside } from "#core/findings/set-aside";
 import { table } from "./table";
 
-/** A finding that is left as it is, for a reason: here, on a page, or a rule on the whole site. */
-export interface SetAsideRecord {
+export interface SetAsideRecord extends SetAside {
   id: string;
   siteId: string;
-  scope: "place" | "page" | "site";
-  rule: string;
-  pageId: string | null;
-  /** The finding's key, for one place. */
-  key: string | null;
-  reason: string;
 }
 
 export const setAsides = table<SetAsideRecord>()({

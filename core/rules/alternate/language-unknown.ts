@@ -5,6 +5,7 @@ import { quote } from "../texts.ts";
 export const alternateLanguageUnknown = rule({
   id: "alternate/language-unknown",
   weight: "should",
+  formats: ["html"],
   sees: ["headLinks"],
   finds: "an hreflang that names no language",
   why: "A version in an unknown language is passed over. It is a language, with a country where that matters: en, en-GB, or x-default for all others. A country alone is not enough.",

@@ -1,7 +1,7 @@
 import { pathOf } from "../../address/address.ts";
 import { hostOf, linkTarget } from "../../site/links.ts";
 import type { PageSummary } from "../../site/page-summary.ts";
-import { guidance, type SiteRule } from "../rule.ts";
+import { guidance, siteRule } from "../rule.ts";
 
 const keyOf = (address: string) => {
   const host = hostOf(address);
@@ -18,13 +18,13 @@ function alternatesOf({ alternates = "" }: PageSummary): { language: string; add
   });
 }
 
-export const alternateNoReturn: SiteRule = {
+export const alternateNoReturn = siteRule({
   id: "alternate/no-return",
   weight: "should",
   finds: "a version in another language that does not name this page in return",
   why: "Search engines heed hreflang only where both pages name each other; else anybody could claim to be a version of somebody's page. It is seen of pages that were brought in.",
   source: guidance("search engines' documentation of hreflang: return links"),
-  *checkSite(pages) {
+  *check(pages) {
     const named = pages.filter(({ alternates }) => alternates);
     if (named.length === 0) return;
     const byKey = new Map(pages.flatMap((page) => [[keyOf(page.address), page] as const]));
@@ -36,9 +36,9 @@ export const alternateNoReturn: SiteRule = {
         if (alternatesOf(other).some((one) => keyOf(one.address) === own)) continue;
         yield {
           message: `The page ${pathOf(other.address)} is named as its version in “${language}” and does not name this page in return.`,
-          pages: [page.id],
+          on: [{ page, at: { part: "head" }, about: language, related: [{ at: { part: "head" }, page: other }] }],
         };
       }
     }
   },
-};
+});

@@ -7,6 +7,7 @@ const LETTERS = /\p{L}/gu;
 export const bodyDirectionMissing = rule({
   id: "body/direction-missing",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["blocks"],
   finds: "a text written from right to left without saying so",
   why: "Without dir the text is set from the left: full stops, brackets and numbers stand on the wrong side, and lists are the wrong way round.",
@@ -18,7 +19,7 @@ export const bodyDirectionMissing = rule({
       if (right < 3 || right * 2 < (text.match(LETTERS)?.length ?? 0)) continue;
       yield {
         message: `${quote(text, 40)} is written from right to left, and nothing around it says dir="rtl".`,
-        at: { part: "block", block: index, range },
+        at: { part: "block", index: index, range },
       };
       // One is enough: mostly the whole page lacks it.
       return;

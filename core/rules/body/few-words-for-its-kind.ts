@@ -1,17 +1,17 @@
 import type { PageSummary } from "../../site/page-summary.ts";
-import { commonPractice, type SiteRule } from "../rule.ts";
+import { commonPractice, siteRule } from "../rule.ts";
 import { counted } from "../texts.ts";
 
 /** Pages of a kind below which no median is taken. */
 const LEAST_PAGES = 5;
 
-export const bodyFewWordsForItsKind: SiteRule = {
+export const bodyFewWordsForItsKind = siteRule({
   id: "body/few-words-for-its-kind",
   weight: "may",
   finds: "a page with less than half as many words as the site's pages of its kind have in the middle",
   why: "How many words a page needs depends on what it is: the site's own pages say it better than a number. A page that answers its question in fifty is none the worse for it.",
   source: commonPractice(),
-  *checkSite(pages) {
+  *check(pages) {
     const kinds = new Map<string, PageSummary[]>();
     for (const page of pages) {
       if (!page.kind || !page.words) continue;
@@ -25,13 +25,14 @@ export const bodyFewWordsForItsKind: SiteRule = {
       const middle = counts.length >> 1;
       const high = counts[middle] ?? 0;
       const median = counts.length % 2 === 1 ? high : ((counts[middle - 1] ?? 0) + high) / 2;
-      for (const { id, words = 0 } of list) {
+      for (const page of list) {
+        const { words = 0 } = page;
         if (words * 2 >= median) continue;
         yield {
           message: `The content has ${counted(words, "word")}; half of the ${list.length} pages of its kind have ${Math.round(median)} or more.`,
-          pages: [id],
+          on: [{ page, at: { part: "markup" } }],
         };
       }
     }
   },
-};
+});

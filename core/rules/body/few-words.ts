@@ -7,6 +7,7 @@ export const bodyFewWords = rule({
   id: "body/few-words",
   weight: "may",
   off: true,
+  formats: ["html", "markdown"],
   sees: ["blocks", "language", "headings"],
   finds: "a page with fewer words than the house style asks for",
   why: "Many call a page of under 300 words thin. A page that answers its question in fifty is none the worse for it: set the number for each kind of page, or set this aside.",

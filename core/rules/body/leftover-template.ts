@@ -15,6 +15,7 @@ function inCode({ source }: Page, { element, range }: TextBlock): boolean {
 export const bodyLeftoverTemplate = rule({
   id: "body/leftover-template",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["blocks", "headings", "source"],
   finds: "leftover template text in the body",
   why: "A variable of the publishing system was not filled in, or filler text was never replaced. Samples of code are passed over.",
@@ -26,7 +27,7 @@ export const bodyLeftoverTemplate = rule({
       if (!words || inCode(page, block)) continue;
       yield {
         message: `${quote(block.text.slice(words.start, words.end))} was left over from a template.`,
-        at: { part: "block", block: index, words, range: block.range },
+        at: { part: "block", index: index, words, range: block.range },
       };
     }
   },

@@ -15,6 +15,7 @@ export const linesOf = (text: string) => Math.ceil(widthOf(text, STYLE) / LINE);
 export const bodyLongParagraph = rule({
   id: "body/long-paragraph",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["blocks", "headings"],
   finds: "a paragraph taller than a telephone's screen",
   why: "On a telephone such a paragraph has neither beginning nor end. Most can be parted where the thought turns.",
@@ -30,7 +31,7 @@ export const bodyLongParagraph = rule({
       if (lines <= settings.lines) continue;
       yield {
         message: `${quote(block.text, 40)} takes about ${counted(lines, "line")} on a telephone, more than a screen.`,
-        at: { part: "block", block: index, range: block.range },
+        at: { part: "block", index: index, range: block.range },
       };
     }
   },

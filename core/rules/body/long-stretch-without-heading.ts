@@ -7,6 +7,7 @@ import { quote } from "../texts.ts";
 export const bodyLongStretchWithoutHeading = rule({
   id: "body/long-stretch-without-heading",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["blocks", "language", "headings"],
   finds: "a long stretch of text without a heading",
   why: "Readers scan. Two screens of a telephone without a heading give them nothing to hold on to. A story may well do without.",
@@ -30,7 +31,7 @@ export const bodyLongStretchWithoutHeading = rule({
       if (first && words > settings.words) {
         yield {
           message: `About ${words} words stand without a heading, from ${quote(first.block.text, 40)} on.`,
-          at: { part: "block", block: first.index, range: first.block.range },
+          at: { part: "block", index: first.index, range: first.block.range },
         };
       }
       stretch = [];

@@ -8,6 +8,7 @@ import { counted, phraseInBody, quote } from "../texts.ts";
 export const bodyPhraseDense = rule({
   id: "body/phrase-dense",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["blocks", "language"],
   finds: "a target phrase that is said too often",
   why: "Said in every sentence a phrase reads like an advertisement, and search engines have long called it stuffing. No number is sure: five words in a hundred is a common warning.",
@@ -24,7 +25,7 @@ export const bodyPhraseDense = rule({
     if (density <= settings.percent) return;
     yield {
       message: `${quote(phrase)} is said ${counted(times, "time")} in ${words} words: ${density.toFixed(1)} of 100 words.`,
-      at: { part: "block", block: said.at(-1)?.index ?? 0, range: said.at(-1)?.block.range ?? null },
+      at: { part: "block", index: said.at(-1)?.index ?? 0, range: said.at(-1)?.block.range ?? null },
     };
   },
 });

@@ -4,6 +4,7 @@ import { phraseInBody, quote } from "../texts.ts";
 export const bodyPhraseMissing = rule({
   id: "body/phrase-missing",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["blocks", "language"],
   finds: "a body without the target phrase",
   why: "What the page is to be found for should be said on it. Other forms of the words count, and so do the words scattered over a sentence.",

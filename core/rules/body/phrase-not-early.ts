@@ -6,6 +6,7 @@ import { phraseInBody, quote } from "../texts.ts";
 export const bodyPhraseNotEarly = rule({
   id: "body/phrase-not-early",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["blocks", "headings", "language"],
   finds: "a target phrase that does not stand among the first words",
   why: "Whoever comes from a search wants to see in the first lines that this is the right place.",
@@ -22,7 +23,7 @@ export const bodyPhraseNotEarly = rule({
     if (at.index !== h1 && before <= settings.words) return;
     yield {
       message: `${quote(phrase)} does not stand in the first ${settings.words} words.`,
-      at: { part: "block", block: at.index, range: at.block.range },
+      at: { part: "block", index: at.index, range: at.block.range },
     };
   },
 });

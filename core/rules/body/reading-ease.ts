@@ -8,6 +8,7 @@ export const bodyReadingEase = rule({
   id: "body/reading-ease",
   weight: "may",
   off: true,
+  formats: ["html", "markdown"],
   sees: ["blocks", "language", "headings"],
   finds: "an English text that is hard to read by Flesch's formula",
   why: "Short words and short sentences are read faster. The formula knows nothing of sense: it is off by default and meant for English alone.",

@@ -19,6 +19,7 @@ function decode(path: string): string {
 export const canonicalElsewhere = rule({
   id: "canonical/elsewhere",
   weight: "should",
+  formats: ["html"],
   sees: ["headLinks", "address", "base"],
   finds: "a canonical address that is not this page's",
   why: "Search engines then list the other page instead of this one. For copies that is what it is for; copied from a template, or left over from a test server, it takes the page out of the results.",

@@ -5,6 +5,7 @@ import { canonicalsOf } from "./canonical.ts";
 export const canonicalFragment = rule({
   id: "canonical/fragment",
   weight: "should",
+  formats: ["html"],
   sees: ["headLinks"],
   finds: "a canonical address that leads into a page",
   why: "A fragment names a place within a page, and search engines list whole pages. They pass over the fragment, or over the address.",

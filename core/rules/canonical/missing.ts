@@ -4,6 +4,7 @@ import { canonicalsOf } from "./canonical.ts";
 export const canonicalMissing = rule({
   id: "canonical/missing",
   weight: "may",
+  formats: ["html"],
   sees: ["headLinks", "address"],
   finds: "no canonical address",
   why: "Most pages can be reached under several addresses, with and without a slash or a campaign's parameters. A canonical address says which of them is meant; without one a search engine decides.",

@@ -6,6 +6,7 @@ import { canonicalsOf } from "./canonical.ts";
 export const canonicalRelative = rule({
   id: "canonical/relative",
   weight: "should",
+  formats: ["html"],
   sees: ["headLinks", "address", "base"],
   finds: "a canonical address without protocol and host",
   why: "It is read against the address under which the page was fetched, so that a copy on a test server names itself. The full address is always the same.",

@@ -6,6 +6,7 @@ import { canonicalsOf } from "./canonical.ts";
 export const canonicalSeveral = rule({
   id: "canonical/several",
   weight: "must",
+  formats: ["html"],
   sees: ["headLinks", "address", "base"],
   finds: "more than one canonical address",
   why: "Where two differ search engines heed neither. Usually a theme and an extension each write one. The same address twice does no harm.",

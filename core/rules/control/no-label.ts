@@ -5,6 +5,7 @@ const NAMES: Record<string, string> = { select: "A list to choose from", textare
 export const controlNoLabel = rule({
   id: "control/no-label",
   weight: "must",
+  formats: ["html"],
   sees: ["fields"],
   finds: "a field of a form without a label",
   why: "A listener hears “edit text” and cannot know what belongs there. A label element that names the field's id can be pressed too. A placeholder alone vanishes with the first letter.",

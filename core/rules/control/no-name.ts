@@ -3,6 +3,7 @@ import { rule, standard } from "../rule.ts";
 export const controlNoName = rule({
   id: "control/no-name",
   weight: "must",
+  formats: ["html"],
   sees: ["controls"],
   finds: "a button without a name",
   why: "A listener hears “button” and cannot know what it does. Buttons with an icon alone need an aria-label or a hidden text.",

@@ -1,3 +1,5 @@
+import type { Problem } from "../../findings/finding.ts";
+import type { Place } from "../../findings/place.ts";
 import type { Page } from "../../page/page.ts";
 import {
   type Entity,
@@ -9,7 +11,7 @@ import {
 } from "../../structured-data/graph.ts";
 import { dataOf, type PageData, rangeOf } from "../../structured-data/page-data.ts";
 import { type PropertyTerm, vocabulary } from "../../structured-data/vocabulary.ts";
-import { type Place, type Problem, type Rule, type RuleContext, type RuleFacts, rule } from "../rule.ts";
+import { type PageRule, type RuleContext, type RuleFacts, rule } from "../rule.ts";
 
 /** What a rule about structured data is given. */
 export interface DataContext extends RuleContext {
@@ -20,13 +22,14 @@ export interface DataContext extends RuleContext {
 export function dataRule(
   facts: RuleFacts & {
     check: (data: PageData, context: DataContext) => Iterable<Problem>;
-    sees?: Rule["sees"];
+    sees?: PageRule["sees"];
     seesSite?: boolean;
   },
-): Rule {
+): PageRule {
   const { check, sees = [], ...rest } = facts;
   return rule({
     ...rest,
+    formats: ["html"],
     sees: ["data", "source", "address", "base", "format", ...sees],
     *check(page, context) {
       const data = dataOf(page);
@@ -52,7 +55,7 @@ function* firstOf(problems: Iterable<Problem>): Iterable<Problem> {
 /** The place of a finding: a value, or the name before it. */
 export const placeOf = (data: PageData, said: Said, part: "key" | "value" = "value"): Place => ({
   part: "data",
-  data: saidName(said),
+  pointer: saidName(said),
   range: rangeOf(data, said, part),
 });
 

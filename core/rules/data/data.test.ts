@@ -253,7 +253,7 @@ describe("a rule about structured data finds what it is for, and nothing where t
     const [finding] = auditRule("data/price-format", page, context);
     const at = finding?.at;
     expect(at?.part === "data" && page.source.slice(at.range.start, at.range.end)).toBe('"£18.00"');
-    expect(at?.part === "data" && at.data).toBe("0/offers/price");
+    expect(at?.part === "data" && at.pointer).toBe("0/offers/price");
   });
 
   it("mends one value and nothing else", () => {

@@ -18,7 +18,7 @@ export const dataDoubledName = dataRule({
           message: `${quote(name)} stands twice in one object; only the last is read.`,
           at: {
             part: "data",
-            data: String(block),
+            pointer: String(block),
             range: { start: range.start + at.start, end: range.start + at.end },
           },
         };

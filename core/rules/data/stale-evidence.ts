@@ -31,7 +31,7 @@ export const dataStaleEvidence = dataRule({
           now === null
             ? `The words that this was taken from are gone from the page: ${quote(evidence.exact, 60)}.`
             : `The page said ${quote(evidence.exact, 60)} when this was taken, and now says ${quote(now, 60)}.`,
-        at: { part: "data", data: name, range: { start: block.range.start + start, end: block.range.start + end } },
+        at: { part: "data", pointer: name, range: { start: block.range.start + start, end: block.range.start + end } },
         ...(same &&
           now !== null && {
             fix: {

@@ -19,7 +19,7 @@ export const dataSyntax = dataRule({
       const { line, column } = positionOf(page.source, start);
       yield {
         message: `This JSON-LD cannot be read, from line ${line}, column ${column} on: ${text.trim() === "" ? "it is empty" : SLIPS[slip]}.`,
-        at: { part: "data", data: String(block), range: { start, end: Math.min(start + 1, range.end) } },
+        at: { part: "data", pointer: String(block), range: { start, end: Math.min(start + 1, range.end) } },
         ...(repaired !== null && {
           fix: { label: "Put it right", edits: [dataEdit(text, repaired)] },
         }),
@@ -30,7 +30,7 @@ export const dataSyntax = dataRule({
       yield {
         weight: "should",
         message: `Its entities are nested more than ${DEEPEST} deep. What stands deeper is not read: link to it by @id.`,
-        at: { part: "data", data: String(block), range },
+        at: { part: "data", pointer: String(block), range },
       };
     }
     for (const said of data.tangled)

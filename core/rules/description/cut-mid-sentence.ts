@@ -7,6 +7,7 @@ import { descriptionRange, quoteEnd } from "../texts.ts";
 export const descriptionCutMidSentence = rule({
   id: "description/cut-mid-sentence",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["metas"],
   fromSummary: true,
   seesSite: true,

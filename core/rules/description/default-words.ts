@@ -13,6 +13,7 @@ const isCategory = (text: string) =>
 export const descriptionDefaultWords = rule({
   id: "description/default-words",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["metas"],
   fromSummary: true,
   seesSite: true,

@@ -10,6 +10,7 @@ function curly(text: string): string {
 export const descriptionDoubleQuotes = rule({
   id: "description/double-quotes",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["metas"],
   fromSummary: true,
   finds: "straight double quotes in a description",

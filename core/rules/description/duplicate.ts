@@ -1,19 +1,19 @@
 import { duplicates } from "../../site/duplicates.ts";
-import { commonPractice, type SiteRule } from "../rule.ts";
+import { commonPractice, siteRule } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
 
-export const descriptionDuplicate: SiteRule = {
+export const descriptionDuplicate = siteRule({
   id: "description/duplicate",
   weight: "should",
   finds: "a description that other pages have too",
   why: "A description that fits several pages describes none of them.",
   source: commonPractice(),
-  *checkSite(pages) {
+  *check(pages) {
     for (const group of duplicates(pages, (page) => page.description)) {
       yield {
         message: `${counted(group.length, "page")} have the description ${quote(group[0]?.description ?? "")}.`,
-        pages: group.map((page) => page.id),
+        on: group.map((page) => ({ page, at: { part: "description" } })),
       };
     }
   },
-};
+});

@@ -6,6 +6,7 @@ import { descriptionRange, quote } from "../texts.ts";
 export const descriptionLeftoverTemplate = rule({
   id: "description/leftover-template",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["metas"],
   fromSummary: true,
   finds: "leftover template text in the description",

@@ -13,6 +13,7 @@ const MARKUP = new RegExp(
 export const descriptionMarkup = rule({
   id: "description/markup",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["metas"],
   fromSummary: true,
   finds: "tags or entities that searchers would see as text",

@@ -6,6 +6,7 @@ import { descriptionRange, quote } from "../texts.ts";
 export const descriptionMissing = rule({
   id: "description/missing",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["metas", "blocks"],
   finds: "no meta description, or an empty one",
   why: "Without a description a search engine takes what it finds on the page, often a menu. It does not rank the page higher; it sells it. Engines show it as written only in a part of their results.",

@@ -1,19 +1,19 @@
 import { nearDuplicates } from "../../site/near-duplicates.ts";
-import { commonPractice, type SiteRule } from "../rule.ts";
+import { commonPractice, siteRule } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
 
-export const descriptionNearDuplicate: SiteRule = {
+export const descriptionNearDuplicate = siteRule({
   id: "description/near-duplicate",
   weight: "may",
   finds: "a description that is another page's but for a number or a name",
   why: "Descriptions made from one mould tell pages apart by a single word, which a hurried reader misses. For a series, such as one page a town, that can be right.",
   source: commonPractice(),
-  *checkSite(pages) {
+  *check(pages) {
     for (const { items, shared } of nearDuplicates(pages, (page) => page.description)) {
       yield {
         message: `${counted(items.length, "page")} differ in one place of the description only: ${quote(shared)}.`,
-        pages: items.map((page) => page.id),
+        on: items.map((page) => ({ page, at: { part: "description" } })),
       };
     }
   },
-};
+});

@@ -5,6 +5,7 @@ import { descriptionRange, phraseIn, quote } from "../texts.ts";
 export const descriptionPhraseMissing = rule({
   id: "description/phrase-missing",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["metas", "language"],
   fromSummary: true,
   finds: "a description without the target phrase",

@@ -6,6 +6,7 @@ import { descriptionRange } from "../texts.ts";
 export const descriptionSameAsTitle = rule({
   id: "description/same-as-title",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["metas", "titles"],
   fromSummary: true,
   seesSite: true,

@@ -5,6 +5,7 @@ import { counted } from "../texts.ts";
 export const descriptionSeveral = rule({
   id: "description/several",
   weight: "must",
+  formats: ["html", "markdown", "fields"],
   sees: ["metas"],
   finds: "more than one meta description",
   why: "Usually a theme and an extension each write one. The first is used; which one an editor changes is a matter of luck.",

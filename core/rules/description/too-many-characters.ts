@@ -6,6 +6,7 @@ import { charactersOf, descriptionRange } from "../texts.ts";
 export const descriptionTooManyCharacters = rule({
   id: "description/too-many-characters",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["metas"],
   fromSummary: true,
   finds: "a description of over 160 characters",

@@ -8,6 +8,7 @@ import { descriptionRange, rounded } from "../texts.ts";
 export const descriptionTooNarrow = rule({
   id: "description/too-narrow",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["metas"],
   fromSummary: true,
   finds: "a description that does not fill its first desktop line",

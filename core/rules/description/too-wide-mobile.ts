@@ -8,6 +8,7 @@ import { descriptionRange, quoteEnd } from "../texts.ts";
 export const descriptionTooWideMobile = rule({
   id: "description/too-wide-mobile",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["metas"],
   fromSummary: true,
   seesSite: true,

@@ -8,6 +8,7 @@ import { descriptionRange, quoteEnd, rounded } from "../texts.ts";
 export const descriptionTooWide = rule({
   id: "description/too-wide",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["metas"],
   fromSummary: true,
   seesSite: true,

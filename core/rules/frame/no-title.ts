@@ -4,6 +4,7 @@ import { quote } from "../texts.ts";
 export const frameNoTitle = rule({
   id: "frame/no-title",
   weight: "must",
+  formats: ["html"],
   sees: ["frames"],
   finds: "a frame without a name",
   why: "A listener hears “frame”, or an address, and must go in to learn what it is: a map, a film, an advertisement.",

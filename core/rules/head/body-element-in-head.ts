@@ -3,6 +3,7 @@ import { rule, standard } from "../rule.ts";
 export const headBodyElementInHead = rule({
   id: "head/body-element-in-head",
   weight: "must",
+  formats: ["html"],
   sees: ["headEndedBy"],
   finds: "an element that ends the head early",
   why: "The head holds only elements about the page. At the first other one the parser begins the body, and what follows, a canonical link for one, lands there and is not heeded.",

@@ -3,6 +3,7 @@ import { rule, standard } from "../rule.ts";
 export const headCharsetLate = rule({
   id: "head/charset-late",
   weight: "should",
+  formats: ["html"],
   sees: ["metas", "charset", "source"],
   finds: "a character set that is not within the first 1,024 bytes",
   why: "Browsers look for it in the first 1,024 bytes only, and read the page anew or wrongly when it comes later.",

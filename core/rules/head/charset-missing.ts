@@ -3,6 +3,7 @@ import { rule, standard } from "../rule.ts";
 export const headCharsetMissing = rule({
   id: "head/charset-missing",
   weight: "must",
+  formats: ["html"],
   sees: ["metas", "charset"],
   finds: "no character set in the page, the header or a byte order mark",
   why: "Browsers then guess, and curly quotes, pound signs and accents turn into rubbish.",

@@ -3,6 +3,7 @@ import { rule, standard } from "../rule.ts";
 export const headCharsetNotUtf8 = rule({
   id: "head/charset-not-utf8",
   weight: "should",
+  formats: ["html"],
   sees: ["metas", "charset"],
   finds: "a character set other than UTF-8",
   why: "The standard asks for UTF-8. Older sets work, but lack characters, and forms send broken text.",

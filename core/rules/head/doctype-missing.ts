@@ -3,6 +3,7 @@ import { rule, standard } from "../rule.ts";
 export const headDoctypeMissing = rule({
   id: "head/doctype-missing",
   weight: "should",
+  formats: ["html"],
   sees: ["doctype"],
   finds: "no doctype",
   why: "Browsers then lay the page out as they did in the 1990s.",

@@ -4,6 +4,7 @@ import { quote } from "../texts.ts";
 export const headDoctypeObsolete = rule({
   id: "head/doctype-obsolete",
   weight: "may",
+  formats: ["html"],
   sees: ["doctype", "quirks"],
   finds: "a doctype of an older version of HTML",
   why: "It does no harm unless it makes browsers fall back to old layout. <!DOCTYPE html> is enough.",

@@ -6,6 +6,7 @@ import { quote } from "../texts.ts";
 export const headLanguageInvalid = rule({
   id: "head/language-invalid",
   weight: "must",
+  formats: ["html"],
   sees: ["language"],
   finds: "a language that is no BCP 47 tag",
   why: "“en_GB” or “english” is passed over, as if nothing had been said.",

@@ -3,6 +3,7 @@ import { rule, standard } from "../rule.ts";
 export const headLanguageMissing = rule({
   id: "head/language-missing",
   weight: "must",
+  formats: ["html"],
   sees: ["language"],
   finds: "no language on the html element",
   why: "A screen reader then speaks in the wrong voice, and browsers offer translations that nobody needs.",

@@ -10,6 +10,7 @@ const ENOUGH = 2000;
 export const headLanguageUnlikeText = rule({
   id: "head/language-unlike-text",
   weight: "should",
+  formats: ["html"],
   sees: ["blocks", "language"],
   finds: "a text that is plainly in another language than the page says",
   why: "A screen reader speaks it in the wrong voice, and search engines may offer it to the wrong people. It is told by script and by the commonest words, and only where that is plain.",

@@ -7,6 +7,7 @@ const TWENTY_HOURS = 72_000;
 export const headMetaRefresh = rule({
   id: "head/meta-refresh",
   weight: "should",
+  formats: ["html"],
   sees: ["metas"],
   finds: "a page that reloads itself, or goes elsewhere by itself",
   why: "Who reads slowly or listens is thrown back to the beginning or off the page. A page that has moved is better redirected by the server, which search engines follow for sure.",

@@ -4,6 +4,7 @@ import { counted, quote } from "../texts.ts";
 export const headMixedContent = rule({
   id: "head/mixed-content",
   weight: "should",
+  formats: ["html"],
   sees: ["insecure", "address"],
   finds: "pictures, styles or frames that an https page loads over http",
   why: "Browsers block scripts, styles and frames that come unprotected, and load pictures from https instead, which fails where the server has none.",

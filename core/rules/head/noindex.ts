@@ -4,6 +4,7 @@ import { guidance, rule } from "../rule.ts";
 export const headNoindex = rule({
   id: "head/noindex",
   weight: "may",
+  formats: ["html"],
   sees: ["metas", "headers"],
   finds: "a page that search engines may not list",
   why: "Often it is meant so, for a page of thanks or a search of one's own. Often enough it was left over from the time before the site went public.",

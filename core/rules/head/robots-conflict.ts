@@ -9,6 +9,7 @@ const OPPOSITES = [
 export const headRobotsConflict = rule({
   id: "head/robots-conflict",
   weight: "must",
+  formats: ["html"],
   sees: ["metas", "headers"],
   finds: "header and element, or two elements, that tell search engines opposite things",
   why: "Where they disagree the stricter one counts, so that a page that one of them means to show is not shown.",

@@ -5,6 +5,7 @@ import { quote } from "../texts.ts";
 export const headRobotsUnknown = rule({
   id: "head/robots-unknown",
   weight: "should",
+  formats: ["html"],
   sees: ["metas", "headers"],
   finds: "a robots directive that no search engine knows",
   why: "What is not known is passed over without a word. Mostly it is a slip of the pen: “no-index” for “noindex”.",

@@ -3,6 +3,7 @@ import { rule, standard } from "../rule.ts";
 export const headViewportBlocksZoom = rule({
   id: "head/viewport-blocks-zoom",
   weight: "should",
+  formats: ["html"],
   sees: ["metas"],
   finds: "a viewport that keeps people from enlarging the page",
   why: "Who sees badly has to be able to enlarge text to twice its size.",

@@ -3,6 +3,7 @@ import { commonPractice, rule } from "../rule.ts";
 export const headViewportMissing = rule({
   id: "head/viewport-missing",
   weight: "should",
+  formats: ["html"],
   sees: ["metas"],
   finds: "no viewport",
   why: "Phones then show the page as a desktop would, at a size nobody can read.",

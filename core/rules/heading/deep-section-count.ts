@@ -6,6 +6,7 @@ import { counted, quote } from "../texts.ts";
 export const headingDeepSectionCount = rule({
   id: "heading/deep-section-count",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "many headings of one level in a row, without a level between",
   why: "Eight parts side by side are hard to take in. Two or three headings over groups of them help; a list of questions may well stay as it is.",
@@ -19,7 +20,7 @@ export const headingDeepSectionCount = rule({
       if (!first || list.length <= settings.most) return;
       yield {
         message: `${counted(list.length, `H${first.heading.level}`)} stand side by side from ${quote(first.heading.text, 40)} on.`,
-        at: { part: "heading" as const, heading: first.index, range: first.heading.range },
+        at: { part: "heading" as const, index: first.index, range: first.heading.range },
       };
     };
     for (const one of content) {

@@ -7,6 +7,7 @@ import { quote } from "../texts.ts";
 export const headingDefaultWords = rule({
   id: "heading/default-words",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["headings"],
   seesSite: true,
   finds: "an H1 that names a category only",
@@ -23,7 +24,7 @@ export const headingDefaultWords = rule({
     if (!settings.words.includes(bare)) return;
     yield {
       message: `The H1 ${quote(h1.heading.text)} does not say what this page is about.`,
-      at: { part: "heading", heading: h1.index, range: h1.heading.range },
+      at: { part: "heading", index: h1.index, range: h1.heading.range },
     };
   },
 });

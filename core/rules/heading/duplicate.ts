@@ -4,6 +4,7 @@ import { quote } from "../texts.ts";
 export const headingDuplicate = rule({
   id: "heading/duplicate",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "the same text at the same level under one parent",
   why: "In a list of headings nobody can tell the two apart.",
@@ -17,7 +18,7 @@ export const headingDuplicate = rule({
       if (heading.text !== "" && siblings.has(name)) {
         yield {
           message: `${quote(heading.text)} stands twice under one heading.`,
-          at: { part: "heading", heading: index, range: heading.range },
+          at: { part: "heading", index: index, range: heading.range },
         };
       }
       siblings.add(name);

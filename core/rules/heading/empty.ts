@@ -4,6 +4,7 @@ import { rule, standard } from "../rule.ts";
 export const headingEmpty = rule({
   id: "heading/empty",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "a heading without text or picture with alternative text",
   why: "A listener hears “heading level 2”, and then nothing. Empty headings are mostly left over from an editor, or used as space.",
@@ -13,7 +14,7 @@ export const headingEmpty = rule({
       if (!isBlank(heading.text)) continue;
       yield {
         message: `A listener hears “heading level ${heading.level}”, then nothing.`,
-        at: { part: "heading", heading: index, range: heading.range },
+        at: { part: "heading", index: index, range: heading.range },
         fix: { label: "Take it out", edits: [{ op: "remove-heading", heading: heading.key, was: heading.text }] },
       };
     }

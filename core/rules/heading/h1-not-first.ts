@@ -5,6 +5,7 @@ import { quote } from "../texts.ts";
 export const headingH1NotFirst = rule({
   id: "heading/h1-not-first",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "a lower heading before the H1 in the content",
   why: "What comes before the H1 belongs to no part of the page. Often it is a banner or a label that was set as a heading for its looks.",
@@ -16,7 +17,7 @@ export const headingH1NotFirst = rule({
     if (h1 <= 0 || !first) return;
     yield {
       message: `${quote(first.heading.text)} (H${first.heading.level}) comes before the H1 ${quote(content[h1]?.heading.text ?? "", 40)}.`,
-      at: { part: "heading", heading: first.index, range: first.heading.range },
+      at: { part: "heading", index: first.index, range: first.heading.range },
       fix: {
         label: "Make it a paragraph",
         edits: [{ op: "remove-heading", heading: first.heading.key, was: first.heading.text }],

@@ -8,6 +8,7 @@ import { quote } from "../texts.ts";
 export const headingH1UnlikeTitle = rule({
   id: "heading/h1-unlike-title",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["headings", "titles", "language"],
   seesSite: true,
   finds: "an H1 and a title that share no word",
@@ -23,7 +24,7 @@ export const headingH1UnlikeTitle = rule({
     if (inTitle.size === 0 || inH1.size === 0 || [...inH1].some((stem) => inTitle.has(stem))) return;
     yield {
       message: `The H1 ${quote(h1.heading.text, 40)} shares no word with the title ${quote(title, 40)}.`,
-      at: { part: "heading", heading: h1.index, range: h1.heading.range },
+      at: { part: "heading", index: h1.index, range: h1.heading.range },
     };
   },
 });

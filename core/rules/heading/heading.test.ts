@@ -78,7 +78,7 @@ describe("a heading rule finds what it is for, and nothing where that is not", (
 
   it("stands at the heading itself", () => {
     const [finding] = findings("heading/skipped-level", "<h1>a</h1><h2>b</h2><h4>c</h4>");
-    expect(finding?.at).toMatchObject({ part: "heading", heading: 2 });
+    expect(finding?.at).toMatchObject({ part: "heading", index: 2 });
   });
 });
 

@@ -4,6 +4,7 @@ import { quote } from "../texts.ts";
 export const headingImageOnly = rule({
   id: "heading/image-only",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "a heading whose words come from a picture alone",
   why: "The alternative text is heard, but the picture's words do not grow with the reader's type, cannot be copied and are not translated.",
@@ -14,7 +15,7 @@ export const headingImageOnly = rule({
       if (spoken.length === 0 || spoken.some((part) => part.kind !== "image")) continue;
       yield {
         message: `The heading ${quote(heading.text, 60)} is a picture.`,
-        at: { part: "heading", heading: index, range: heading.range },
+        at: { part: "heading", index: index, range: heading.range },
       };
     }
   },

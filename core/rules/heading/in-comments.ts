@@ -4,6 +4,7 @@ import { counted, quote } from "../texts.ts";
 export const headingInComments = rule({
   id: "heading/in-comments",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "headings of a comment area outside any landmark",
   why: "“3 comments” and “Leave a reply” belong to no part of the article, but are heard as its last ones. A region or an aside around them says so.",
@@ -17,7 +18,7 @@ export const headingInComments = rule({
     const [index, heading] = first;
     yield {
       message: `${quote(heading.text, 60)}${found.length > 1 ? ` and ${counted(found.length - 1, "more heading")}` : ""} of the comments stand in the page's outline.`,
-      at: { part: "heading", heading: index, range: heading.range },
+      at: { part: "heading", index: index, range: heading.range },
       fix: {
         label: found.length > 1 ? "Make them paragraphs" : "Make it a paragraph",
         edits: found.map(([, one]) => ({ op: "remove-heading", heading: one.key, was: one.text })),

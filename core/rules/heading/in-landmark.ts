@@ -1,5 +1,6 @@
+import type { Problem } from "../../findings/finding.ts";
 import type { LandmarkKind, Page } from "../../page/page.ts";
-import { commonPractice, type Problem, type Rule, rule } from "../rule.ts";
+import { commonPractice, type Rule, rule } from "../rule.ts";
 import { quote } from "../texts.ts";
 
 /** The heading of the content under which a listener hears one that stands in a landmark. */
@@ -21,6 +22,7 @@ export function inLandmark(name: string, landmark: LandmarkKind, where: string, 
   return rule({
     id: `heading/${name}`,
     weight: "may",
+    formats: ["html", "markdown"],
     sees: ["headings"],
     finds: `a heading in ${where}`,
     why,
@@ -30,7 +32,7 @@ export function inLandmark(name: string, landmark: LandmarkKind, where: string, 
         if (heading.landmark !== landmark || heading.text === "") continue;
         yield {
           message: `${quote(heading.text, 40)} is a heading in ${where}.${heardUnder(page, index)}`,
-          at: { part: "heading", heading: index, range: heading.range },
+          at: { part: "heading", index: index, range: heading.range },
           fix: {
             label: "Make it a paragraph",
             edits: [{ op: "remove-heading", heading: heading.key, was: heading.text }],

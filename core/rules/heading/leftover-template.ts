@@ -5,6 +5,7 @@ import { quote } from "../texts.ts";
 export const headingLeftoverTemplate = rule({
   id: "heading/leftover-template",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "leftover template text in a heading",
   why: "A variable of the publishing system was not filled in, and readers see its name.",
@@ -15,7 +16,7 @@ export const headingLeftoverTemplate = rule({
       if (!words) continue;
       yield {
         message: `${quote(text.slice(words.start, words.end))} was left over from a template.`,
-        at: { part: "heading", heading: index, words, range },
+        at: { part: "heading", index: index, words, range },
       };
     }
   },

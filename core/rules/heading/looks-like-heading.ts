@@ -6,6 +6,7 @@ import { quote } from "../texts.ts";
 export const headingLooksLikeHeading = rule({
   id: "heading/looks-like-heading",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["blocks", "headings", "tables", "images"],
   finds: "a short text that is set like a heading and is none",
   why: "Who sees the page takes a line in bold for a heading; who hears it, and a search engine, does not (WCAG failure F2). Sometimes bold is only meant to stress, then set this aside.",
@@ -16,7 +17,7 @@ export const headingLooksLikeHeading = rule({
       const level = Math.min(6, above + 1);
       yield {
         message: `${quote(block.text, 60)} ${why === "bold" ? "is all in bold" : `has the class ${quote(block.classNames, 40)}`} and stands before text, but is no heading.`,
-        at: { part: "block", block: index, range: block.range },
+        at: { part: "block", index: index, range: block.range },
         fix: {
           label: `Make it an H${level}`,
           edits: [{ op: "make-heading", block: keyOf(page, "block", index), level, was: block.text }],

@@ -5,6 +5,7 @@ import { quote } from "../texts.ts";
 export const headingNoH1 = rule({
   id: "heading/no-h1",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["headings", "titles"],
   finds: "no level-1 heading in the page's content",
   why: "The H1 says what the page is. Listeners jump to it first. One H1 a page is common practice; WCAG technique G141 asks for headings in order, not for their number.",
@@ -22,7 +23,7 @@ export const headingNoH1 = rule({
     const { heading, index } = first;
     yield {
       message: `The content has no H1. It begins with an H${heading.level}.`,
-      at: { part: "heading", heading: index, range: heading.range },
+      at: { part: "heading", index: index, range: heading.range },
       fix: {
         label: `Make ${quote(heading.text, 40)} the H1`,
         edits: [{ op: "set-heading-level", heading: heading.key, level: 1, was: heading.level }],

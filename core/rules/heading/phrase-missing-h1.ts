@@ -5,6 +5,7 @@ import { phraseIn, quote } from "../texts.ts";
 export const headingPhraseMissingH1 = rule({
   id: "heading/phrase-missing-h1",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["headings", "language"],
   finds: "an H1 without the target phrase",
   why: "Some always want the phrase in the H1; for others it is optional as long as the H1 says plainly what the page is.",
@@ -16,7 +17,7 @@ export const headingPhraseMissingH1 = rule({
     if (all.some(({ heading }) => phraseIn(heading.text, phrase, page).length > 0)) return;
     yield {
       message: `The H1 does not say ${quote(phrase)}.`,
-      at: { part: "heading", heading: h1.index, range: h1.heading.range },
+      at: { part: "heading", index: h1.index, range: h1.heading.range },
     };
   },
 });

@@ -5,6 +5,7 @@ import { phraseIn, quote } from "../texts.ts";
 export const headingPhraseMissingH2 = rule({
   id: "heading/phrase-missing-h2",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["headings", "language"],
   finds: "a target phrase that stands in no H2, or in none before the third",
   why: "Main parts that speak of the subject tell a reader who scans that the page keeps its promise.",
@@ -21,6 +22,6 @@ export const headingPhraseMissingH2 = rule({
     const message =
       at < 0 ? `No H2 says ${quote(phrase)}.` : `${quote(phrase)} stands in H2 number ${at + 1} for the first time.`;
     const { index, heading } = place;
-    yield { message, at: { part: "heading", heading: index, range: heading.range }, weight: at < 0 ? "should" : "may" };
+    yield { message, at: { part: "heading", index: index, range: heading.range }, weight: at < 0 ? "should" : "may" };
   },
 });

@@ -6,6 +6,7 @@ import { counted, quote } from "../texts.ts";
 export const headingSeveralH1 = rule({
   id: "heading/several-h1",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "more than one level-1 heading",
   why: "Several H1s are valid HTML, and some use one a section. A listener cannot tell which of them names the page, so one a page is common practice. Several that are set to look like one title should be one H1.",
@@ -24,7 +25,7 @@ export const headingSeveralH1 = rule({
       const whole = together.map(({ heading }) => heading.text).join(" ");
       yield {
         message: `${counted(together.length, "H1")} stand together and read as one title: ${quote(whole)}. They should be one H1 in several parts.`,
-        at: { part: "heading", heading: together[1]?.index ?? first.index, range: together[1]?.heading.range ?? null },
+        at: { part: "heading", index: together[1]?.index ?? first.index, range: together[1]?.heading.range ?? null },
         fix: {
           label: "Make them one H1",
           edits: [
@@ -42,7 +43,7 @@ export const headingSeveralH1 = rule({
     for (const { heading, index } of all.slice(together.length)) {
       yield {
         message: `One of ${counted(all.length, "H1")}; the first is ${quote(first.heading.text, 40)}.`,
-        at: { part: "heading", heading: index, range: heading.range },
+        at: { part: "heading", index: index, range: heading.range },
         fix: { label: "Make it an H2", edits: [{ op: "set-heading-level", heading: heading.key, level: 2, was: 1 }] },
       };
     }

@@ -1,5 +1,6 @@
+import type { Fix } from "../../findings/finding.ts";
 import type { Heading, Page } from "../../page/page.ts";
-import { type Fix, rule, standard } from "../rule.ts";
+import { rule, standard } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
 
 /** Headings that one fix moves; where more lie below, the repair of the outline is the way. */
@@ -30,6 +31,7 @@ function raised(page: Page, index: number, level: number): Fix | null {
 export const headingSkippedLevel = rule({
   id: "heading/skipped-level",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "a heading more than one level below the one before it",
   why: "From H2 to H4 a listener wonders what was missed. Going up by any number is fine. Levels are often chosen for their size; a style should do that.",
@@ -42,7 +44,7 @@ export const headingSkippedLevel = rule({
       const fix = level <= 6 ? raised(page, index, level) : null;
       yield {
         message: `H${heading.level} follows ${before.text ? `the H${before.level} ${quote(before.text, 40)}` : `an empty H${before.level}`}: ${level === heading.level - 1 ? `H${level} is` : `H${level} to H${heading.level - 1} are`} left out.`,
-        at: { part: "heading", heading: index, range: heading.range },
+        at: { part: "heading", index: index, range: heading.range },
         ...(fix && { fix }),
       };
     }

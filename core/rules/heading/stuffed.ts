@@ -5,6 +5,7 @@ import { phraseIn, quote } from "../texts.ts";
 export const headingStuffed = rule({
   id: "heading/stuffed",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["headings", "language"],
   finds: "the target phrase in more than half of four or more headings",
   why: "The same words over and over help nobody to find a part of the page, and look like stuffing.",
@@ -20,7 +21,7 @@ export const headingStuffed = rule({
     if (!last || hits.length * 2 <= headings.length) return;
     yield {
       message: `${hits.length} of ${headings.length} headings say ${quote(phrase, 40)}.`,
-      at: { part: "heading", heading: last.index, range: last.heading.range },
+      at: { part: "heading", index: last.index, range: last.heading.range },
     };
   },
 });

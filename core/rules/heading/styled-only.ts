@@ -5,6 +5,7 @@ import { quote } from "../texts.ts";
 export const headingStyledOnly = rule({
   id: "heading/styled-only",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["headings", "blocks"],
   finds: "a heading without content of its own, followed by one of the same or a higher level",
   why: "A heading promises that something follows. One after the other mostly means that headings are used for their size, for instance for a telephone number.",
@@ -20,7 +21,7 @@ export const headingStyledOnly = rule({
       if (next.block !== heading.block + 1) continue;
       yield {
         message: `Nothing stands under ${quote(heading.text, 60)} before ${quote(next.text, 40)}.`,
-        at: { part: "heading", heading: index, range: heading.range },
+        at: { part: "heading", index: index, range: heading.range },
         fix: {
           label: "Make it a paragraph",
           edits: [{ op: "remove-heading", heading: heading.key, was: heading.text }],

@@ -6,6 +6,7 @@ import { quote } from "../texts.ts";
 export const headingSubtitleAsHeading = rule({
   id: "heading/subtitle-as-heading",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "a subtitle that is set as a heading",
   why: "A subtitle begins no part of the page. The standard has hgroup for it, with the subtitle as a paragraph; once it was dropped, and has come back.",
@@ -18,7 +19,7 @@ export const headingSubtitleAsHeading = rule({
     if (!standTogether(h1, subtitle.heading) || !standTogether(subtitle.heading, next)) return;
     yield {
       message: `${quote(subtitle.heading.text, 60)} stands between the H1 and the H2 ${quote(next.text, 40)} with nothing of its own: it reads as a subtitle.`,
-      at: { part: "heading", heading: subtitle.index, range: subtitle.heading.range },
+      at: { part: "heading", index: subtitle.index, range: subtitle.heading.range },
       fix: {
         label: "Make it a paragraph",
         edits: [{ op: "remove-heading", heading: subtitle.heading.key, was: subtitle.heading.text }],

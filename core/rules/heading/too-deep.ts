@@ -6,6 +6,7 @@ import { quote } from "../texts.ts";
 export const headingTooDeep = rule({
   id: "heading/too-deep",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "a heading of a level deeper than readers follow",
   why: "H5 and H6 are valid, and handbooks of software use them. Many writers avoid H4 already: whoever listens must hold all levels in mind.",
@@ -18,7 +19,7 @@ export const headingTooDeep = rule({
     const more = deep.length > 1 ? `, and ${deep.length - 1} more` : "";
     yield {
       message: `${quote(first.heading.text, 60)} is an H${first.heading.level}${more}.`,
-      at: { part: "heading", heading: first.index, range: first.heading.range },
+      at: { part: "heading", index: first.index, range: first.heading.range },
     };
   },
 });

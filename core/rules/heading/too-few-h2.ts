@@ -7,6 +7,7 @@ export const headingTooFewH2 = rule({
   id: "heading/too-few-h2",
   weight: "may",
   off: true,
+  formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "fewer H2s than the house style wants",
   why: "Writers' standards often want five main parts in an article, so that it can be scanned. A short page needs none, which is why this is off until a house style turns it on for a kind of page.",
@@ -19,7 +20,7 @@ export const headingTooFewH2 = rule({
     const [first] = content;
     const message = `The page has ${counted(h2s, "H2")}; the house style wants ${settings.least}.`;
     yield first
-      ? { message, at: { part: "heading", heading: first.index, range: first.heading.range } }
+      ? { message, at: { part: "heading", index: first.index, range: first.heading.range } }
       : { message, at: { part: "markup" } };
   },
 });

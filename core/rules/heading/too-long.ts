@@ -5,6 +5,7 @@ import { charactersOf, counted } from "../texts.ts";
 export const headingTooLong = rule({
   id: "heading/too-long",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "a heading of over 70 characters",
   why: "A heading is scanned, not read. A long one is often a sentence that was set as a heading.",
@@ -16,7 +17,7 @@ export const headingTooLong = rule({
       if (characters <= settings.limit) continue;
       yield {
         message: `The heading has ${counted(characters, "character")}.`,
-        at: { part: "heading", heading: index, range: heading.range },
+        at: { part: "heading", index: index, range: heading.range },
       };
     }
   },

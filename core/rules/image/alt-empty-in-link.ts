@@ -4,6 +4,7 @@ import { fileName } from "./pictures.ts";
 export const imageAltEmptyInLink = rule({
   id: "image/alt-empty-in-link",
   weight: "must",
+  formats: ["html", "markdown"],
   sees: ["images", "links"],
   finds: "a linked picture with empty alternative text and no other words in the link",
   why: "An empty alternative text says that the picture may be passed over. In a link of its own it is all that says where the link goes.",
@@ -15,7 +16,7 @@ export const imageAltEmptyInLink = rule({
       if (link.text !== "" || link.title?.trim() || image.labelled) continue;
       yield {
         message: `${fileName(image)} is all there is in a link to ${link.href}, and its alternative text is empty.`,
-        at: { part: "picture", picture: index, range: image.range },
+        at: { part: "picture", index: index, range: image.range },
       };
     }
   },

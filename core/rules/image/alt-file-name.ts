@@ -6,6 +6,7 @@ const FILE = /\.(?:jpe?g|png|gif|webp|avif|svg|bmp|tiff?)$|^(?:img|dsc|dscn|imag
 export const imageAltFileName = rule({
   id: "image/alt-file-name",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["images"],
   finds: "an alternative text that is a file's name",
   why: "Publishing systems fill in the name of the file when nobody types a text. It says nothing to whoever cannot see the picture.",
@@ -20,7 +21,7 @@ export const imageAltFileName = rule({
       if (!same && !FILE.test(alt)) continue;
       yield {
         message: `The alternative text ${quote(alt, 60)} is a file's name.`,
-        at: { part: "picture", picture: index, range: image.range },
+        at: { part: "picture", index: index, range: image.range },
       };
     }
   },

@@ -4,6 +4,7 @@ import { fileName } from "./pictures.ts";
 export const imageAltMissing = rule({
   id: "image/alt-missing",
   weight: "must",
+  formats: ["html", "markdown"],
   sees: ["images"],
   finds: "a picture without alternative text",
   why: "Without an alt attribute a listener hears the file's name. A picture that is there for looks only gets an empty one, so that it is passed over.",
@@ -13,7 +14,7 @@ export const imageAltMissing = rule({
       if (image.alt !== null || image.silent || image.labelled || image.title?.trim()) continue;
       yield {
         message: `${fileName(image)} has no alternative text.`,
-        at: { part: "picture", picture: index, range: image.range },
+        at: { part: "picture", index: index, range: image.range },
       };
     }
   },

@@ -4,6 +4,7 @@ import { phraseIn, quote } from "../texts.ts";
 export const imageAltPhraseNowhere = rule({
   id: "image/alt-phrase-nowhere",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["images", "language"],
   finds: "pictures none of whose alternative texts speaks of the target phrase",
   why: "On a page about a thing, one picture at least will show it, and its text can say so. Putting the phrase into every text is stuffing.",
@@ -17,7 +18,7 @@ export const imageAltPhraseNowhere = rule({
     if (!first || told.some(([, { alt }]) => phraseIn(alt ?? "", phrase, page).length > 0)) return;
     yield {
       message: `No alternative text speaks of ${quote(phrase)}.`,
-      at: { part: "picture", picture: first[0], range: first[1].range },
+      at: { part: "picture", index: first[0], range: first[1].range },
     };
   },
 });

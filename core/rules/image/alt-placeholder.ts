@@ -6,6 +6,7 @@ import { fileName } from "./pictures.ts";
 export const imageAltPlaceholder = rule({
   id: "image/alt-placeholder",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["images"],
   finds: "an alternative text that names a kind of thing only",
   why: "“Image” or “logo” says nothing that a listener does not know already: that there is a picture. Say what it shows, or leave the text empty where the picture is for looks only.",
@@ -21,7 +22,7 @@ export const imageAltPlaceholder = rule({
       if (bare === "" || !settings.words.includes(bare)) continue;
       yield {
         message: `${fileName(image)} has the alternative text ${quote(image.alt, 40)}, which does not tell what it shows.`,
-        at: { part: "picture", picture: index, range: image.range },
+        at: { part: "picture", index: index, range: image.range },
       };
     }
   },

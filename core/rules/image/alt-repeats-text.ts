@@ -6,6 +6,7 @@ import { quote } from "../texts.ts";
 export const imageAltRepeatsText = rule({
   id: "image/alt-repeats-text",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["images", "links", "blocks"],
   finds: "an alternative text that says the words beside the picture again",
   why: "A listener hears the same twice. Where the caption or the link's words say all, the picture's own text can be empty.",
@@ -27,7 +28,7 @@ export const imageAltRepeatsText = rule({
       if (!inLink && !caption) continue;
       yield {
         message: `The alternative text ${quote(image.alt ?? "", 60)} is ${inLink ? "in the link's words" : "the caption"} already.`,
-        at: { part: "picture", picture: index, range: image.range },
+        at: { part: "picture", index: index, range: image.range },
         fix: {
           label: "Leave it empty",
           edits: [{ op: "set-alt", picture: keyOf(page, "picture", index), value: "", was: image.alt }],

@@ -5,6 +5,7 @@ import { charactersOf, quote } from "../texts.ts";
 export const imageAltTooLong = rule({
   id: "image/alt-too-long",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["images"],
   finds: "a long alternative text",
   why: "It is read out in one go and cannot be paused. Around 125 characters is a rule of thumb; what needs more, such as a chart, is better told in the text.",
@@ -17,7 +18,7 @@ export const imageAltTooLong = rule({
       if (characters <= settings.most) continue;
       yield {
         message: `The alternative text ${quote(image.alt, 40)} has ${characters} characters.`,
-        at: { part: "picture", picture: index, range: image.range },
+        at: { part: "picture", index: index, range: image.range },
       };
     }
   },

@@ -5,6 +5,7 @@ import { quote } from "../texts.ts";
 export const imageLeftoverTemplate = rule({
   id: "image/leftover-template",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["images"],
   finds: "leftover template text in an alternative text",
   why: "A variable of the publishing system was not filled in, and listeners hear its name.",
@@ -15,7 +16,7 @@ export const imageLeftoverTemplate = rule({
       if (!alt || !words) continue;
       yield {
         message: `${quote(alt.slice(words.start, words.end))} was left over from a template.`,
-        at: { part: "picture", picture: index, range },
+        at: { part: "picture", index: index, range },
       };
     }
   },

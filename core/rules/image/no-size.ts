@@ -5,6 +5,7 @@ import { fileName } from "./pictures.ts";
 export const imageNoSize = rule({
   id: "image/no-size",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["images"],
   finds: "pictures without width and height",
   why: "Without both a browser cannot keep their room free, and the text jumps when they arrive. Style sheets may do it too, which cannot be seen here.",
@@ -18,7 +19,7 @@ export const imageNoSize = rule({
     const more = without.length > 1 ? ` and ${counted(without.length - 1, "more picture")}` : "";
     yield {
       message: `${fileName(first[1])}${more} ${more ? "say" : "says"} no width and height.`,
-      at: { part: "picture", picture: first[0], range: first[1].range },
+      at: { part: "picture", index: first[0], range: first[1].range },
     };
   },
 });

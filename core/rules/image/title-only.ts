@@ -5,6 +5,7 @@ import { quote } from "../texts.ts";
 export const imageTitleOnly = rule({
   id: "image/title-only",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["images"],
   finds: "a picture with a title attribute where the alternative text belongs",
   why: "A title attribute is a hint that shows under a pointer; on a telephone nobody sees it. The text in place of the picture belongs into alt.",
@@ -14,7 +15,7 @@ export const imageTitleOnly = rule({
       if (image.alt !== null || !image.title?.trim() || image.silent || image.labelled) continue;
       yield {
         message: `${quote(image.title, 60)} stands in the title attribute, and there is no alternative text.`,
-        at: { part: "picture", picture: index, range: image.range },
+        at: { part: "picture", index: index, range: image.range },
         fix: {
           label: "Make it the alternative text",
           edits: [{ op: "set-alt", picture: keyOf(page, "picture", index), value: image.title, was: null }],

@@ -4,6 +4,7 @@ import { commonPractice, rule } from "../rule.ts";
 export const keywordsMetaPresent = rule({
   id: "keywords-meta/present",
   weight: "may",
+  formats: ["html"],
   sees: ["metas"],
   finds: "a meta keywords element",
   why: "Most search engines ignore it. It is harmless, and tells competitors what the page is after.",

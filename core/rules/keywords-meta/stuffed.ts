@@ -5,6 +5,7 @@ import { counted } from "../texts.ts";
 export const keywordsMetaStuffed = rule({
   id: "keywords-meta/stuffed",
   weight: "should",
+  formats: ["html"],
   sees: ["metas"],
   finds: "over 20 terms in the meta keywords",
   why: "A long list helps nowhere, and where keywords are read at all it counts against the page.",

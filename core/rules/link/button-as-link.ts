@@ -28,6 +28,7 @@ function namesThisPage(page: Page): (name: string) => boolean {
 export const linkButtonAsLink = rule({
   id: "link/button-as-link",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["controls", "titles", "headings"],
   finds: "a link that goes nowhere and acts as a button",
   why: "Links go to places, buttons do things. A link to “#” or “javascript:” is announced as a link, opens an empty tab, and does nothing without its script.",

@@ -5,6 +5,7 @@ import { decodeFragment, fragmentHere } from "./fragment.ts";
 export const linkFragmentMissing = rule({
   id: "link/fragment-missing",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["links", "ids", "anchorNames", "address", "base"],
   finds: "a link to a place on this page that is not there",
   why: "The link does nothing. Mostly the id it leads to was renamed, or belongs to another page.",
@@ -17,7 +18,7 @@ export const linkFragmentMissing = rule({
       if (!fragment || places.has(fragment) || places.has(written)) continue;
       yield {
         message: `${quote(text || href, 40)} leads to #${fragment}, and nothing on this page bears that id or name.`,
-        at: { part: "link", link: index, range },
+        at: { part: "link", index: index, range },
       };
     }
   },

@@ -7,6 +7,7 @@ const GOES =
 export const linkLinkAsButton = rule({
   id: "link/link-as-button",
   weight: "should",
+  formats: ["html", "markdown"],
   sees: ["controls"],
   finds: "an element that goes to another page without being a link",
   why: "Search engines follow links, not scripts. Nor can it be opened in another tab or reached by everybody's keyboard.",

@@ -49,7 +49,7 @@ describe("links across a site", () => {
   const found = (id: string, pages: Record<string, string>) =>
     auditSite(site(pages), DEFAULT_HOUSE_STYLE)
       .filter((finding) => finding.rule === id)
-      .flatMap((finding) => finding.pages);
+      .flatMap(({ on }) => on.map(({ page }) => page));
   const menu =
     "<nav><a href=/lamp>Lamp</a> <a href=/fog/>Fog</a> <a href=/ship.html>Ship</a> <a href=/crew>Crew</a></nav>";
 
@@ -133,7 +133,7 @@ describe("versions in other languages", () => {
   const found = (...pages: ReturnType<typeof version>[]) =>
     auditSite(pages, DEFAULT_HOUSE_STYLE)
       .filter(({ rule }) => rule === "alternate/no-return")
-      .flatMap(({ pages }) => pages);
+      .flatMap(({ on }) => on.map(({ page }) => page));
   it("name each other", () => {
     expect(found(version("/en", "/en", "/cy"), version("/cy", "/cy"))).toEqual(["/en"]);
     expect(found(version("/en", "/en", "/cy"), version("/cy", "/cy", "/en/"))).toEqual([]);
@@ -155,7 +155,7 @@ describe("a page that is hidden from search", () => {
       of([
         ["/", "<nav><a href=/give>Give</a></nav>"],
         ["/give", hidden],
-      ]).map(({ pages, weight }) => [pages, weight]),
+      ]).map(({ on, weight }) => [on.map(({ page }) => page), weight]),
     ).toEqual([[["/give"], "must"]]);
     expect(
       of([

@@ -4,6 +4,7 @@ import { rule, standard } from "../rule.ts";
 export const linkNoText = rule({
   id: "link/no-text",
   weight: "must",
+  formats: ["html", "markdown"],
   sees: ["links", "images"],
   finds: "a link without words",
   why: "A listener hears “link”, or the address letter by letter. Icons need a name as well.",
@@ -16,7 +17,7 @@ export const linkNoText = rule({
       if (spoken.has(index)) continue;
       yield {
         message: `A link to ${link.href} has no words.`,
-        at: { part: "link", link: index, range: link.range },
+        at: { part: "link", index: index, range: link.range },
       };
     }
   },

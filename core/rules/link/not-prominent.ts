@@ -1,14 +1,14 @@
 import { linkGraph } from "../../site/link-graph.ts";
-import { commonPractice, type SiteRule } from "../rule.ts";
+import { commonPractice, siteRule } from "../rule.ts";
 import { quote } from "../texts.ts";
 
-export const linkNotProminent: SiteRule = {
+export const linkNotProminent = siteRule({
   id: "link/not-prominent",
   weight: "may",
   finds: "a page with a target phrase to which the start page does not link, or only from its footer",
   why: "What a site wants to be found for should be near its front door. With hundreds of such pages that cannot be, and lists between do it.",
   source: commonPractice(),
-  *checkSite(pages) {
+  *check(pages) {
     const { incoming, home } = linkGraph(pages);
     if (!home) return;
     const wanted = pages.filter(({ phrase }) => phrase);
@@ -19,9 +19,9 @@ export const linkNotProminent: SiteRule = {
       const links = (incoming.get(page.id) ?? []).filter(({ from }) => from === home);
       if (links.some(({ link }) => link.zone !== "foot")) continue;
       yield {
-        message: `The start page ${links.length > 0 ? "links to this page from its footer only" : "does not link to this page"}, which is to be found for ${quote(page.phrase ?? "", 40)}.`,
-        pages: [page.id],
+        message: `The start page ${links.length > 0 ? "links to this page from its footer only" : "does not link to this page"}, whose target phrase is ${quote(page.phrase ?? "", 40)}.`,
+        on: [{ page, at: { part: "markup" }, related: [{ at: { part: "markup" }, page: home }] }],
       };
     }
   },
-};
+});

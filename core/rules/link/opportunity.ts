@@ -3,7 +3,7 @@ import { foldDiacritics } from "../../phrase/fold.ts";
 import { findPhrase } from "../../phrase/match.ts";
 import { linkGraph } from "../../site/link-graph.ts";
 import type { PageSummary } from "../../site/page-summary.ts";
-import { commonPractice, type SiteRule } from "../rule.ts";
+import { commonPractice, siteRule } from "../rule.ts";
 import { quote } from "../texts.ts";
 
 /** A phrase that more than this share of the site's pages say is no reason to link. */
@@ -49,13 +49,13 @@ function byBeginning(pages: readonly PageSummary[]): Map<string, PageSummary[]> 
 
 const same = (a = "", b = "") => a.trim().toLowerCase() === b.trim().toLowerCase();
 
-export const linkOpportunity: SiteRule = {
+export const linkOpportunity = siteRule({
   id: "link/opportunity",
   weight: "may",
   finds: "a page that says the target phrase of another one without a link to it",
   why: "Who reads of a thing may want to go there, and search engines learn from the words of links what a page is about. It is looked for in the first 2,000 characters; a phrase that a quarter of the pages say is passed over.",
   source: commonPractice(),
-  *checkSite(pages) {
+  *check(pages) {
     const index = byBeginning(pages.filter(({ phrase }) => phrase));
     if (index.size === 0) return;
     const { incoming } = linkGraph(pages);
@@ -79,8 +79,11 @@ export const linkOpportunity: SiteRule = {
         const many = suggested.get(from.id) ?? 0;
         if (linking.has(from) || many >= MOST) continue;
         suggested.set(from.id, many + 1);
-        yield { message: `It says ${quote(words, 60)} and does not link to ${pathOf(to.address)}.`, pages: [from.id] };
+        yield {
+          message: `It says ${quote(words, 60)} and does not link to ${pathOf(to.address)}.`,
+          on: [{ page: from, at: { part: "block", holds: words }, related: [{ at: { part: "markup" }, page: to }] }],
+        };
       }
     }
   },
-};
+});

@@ -5,6 +5,7 @@ import { quote } from "../texts.ts";
 export const linkVagueText = rule({
   id: "link/vague-text",
   weight: "may",
+  formats: ["html", "markdown"],
   sees: ["links"],
   finds: "a link whose words say nothing by themselves",
   why: "Links are read out in lists, without what stands around them. Words that name where a link goes serve listeners and search engines alike.",
@@ -20,7 +21,7 @@ export const linkVagueText = rule({
       if (bare === "" || !settings.words.includes(bare)) continue;
       yield {
         message: `${quote(link.text, 40)} does not say that it leads to ${link.href}.`,
-        at: { part: "link", link: index, range: link.range },
+        at: { part: "link", index: index, range: link.range },
       };
     }
   },

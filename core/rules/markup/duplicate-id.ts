@@ -5,6 +5,7 @@ import { counted } from "../texts.ts";
 export const markupDuplicateId = rule({
   id: "markup/duplicate-id",
   weight: "must",
+  formats: ["html"],
   sees: ["ids"],
   finds: "an id that several elements bear",
   why: "An id names one element. Links, labels and scripts find the first one only, which may be the wrong one.",

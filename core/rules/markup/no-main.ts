@@ -3,6 +3,7 @@ import { commonPractice, rule } from "../rule.ts";
 export const markupNoMain = rule({
   id: "markup/no-main",
   weight: "may",
+  formats: ["html"],
   sees: ["landmarks", "blocks"],
   finds: "a page without a main landmark",
   why: "Listeners jump straight to the main content where a main element says where it is. Search engines tell content from surroundings by it too.",

@@ -4,6 +4,7 @@ import { counted } from "../texts.ts";
 export const markupNoSkipLink = rule({
   id: "markup/no-skip-link",
   weight: "may",
+  formats: ["html"],
   sees: ["links", "landmarks"],
   finds: "many links before the content, without one to skip them",
   why: "Whoever uses the keyboard goes through all of them on every page. Headings and landmarks help those who listen; a link to the content helps all.",

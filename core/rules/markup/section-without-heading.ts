@@ -4,6 +4,7 @@ import { counted } from "../texts.ts";
 export const markupSectionWithoutHeading = rule({
   id: "markup/section-without-heading",
   weight: "may",
+  formats: ["html"],
   sees: ["sections"],
   finds: "section elements without a heading or a name",
   why: "The standard means section for a part that would stand in an outline. Where it only serves the looks, a div says so.",

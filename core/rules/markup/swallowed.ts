@@ -4,6 +4,7 @@ import { rule, standard } from "../rule.ts";
 export const markupSwallowed = rule({
   id: "markup/swallowed",
   weight: "must",
+  formats: ["html"],
   sees: ["swallowing", "source"],
   finds: "an unclosed quotation mark, element or comment that swallows what follows",
   why: "Everything up to the next closing mark is taken for a part of it and is not shown. Checkers then complain of dozens of things behind it; this is where it began.",

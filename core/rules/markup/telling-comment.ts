@@ -14,6 +14,7 @@ const TELLS: [RegExp, string][] = [
 export const markupTellingComment = rule({
   id: "markup/telling-comment",
   weight: "may",
+  formats: ["html"],
   sees: ["comments"],
   finds: "a comment in the source that gives something away",
   why: "Anybody can read the comments in a page's source. Names, passwords and addresses of servers do not belong there.",

@@ -5,6 +5,7 @@ import { counted } from "../texts.ts";
 export const markupUnclosed = rule({
   id: "markup/unclosed",
   weight: "should",
+  formats: ["html"],
   sees: ["repeated", "source"],
   finds: "an element of the text that is never closed, so that browsers make it again behind it",
   why: "The parser opens it anew in every block that follows: links and bold type run on, and its id stands on the page many times.",

@@ -7,6 +7,7 @@ const WANTED = { title: "title", description: "description", image: "picture" };
 export const openGraphMissing = rule({
   id: "open-graph/missing",
   weight: "may",
+  formats: ["html"],
   sees: ["metas"],
   finds: "no Open Graph title, description or picture",
   why: "Where somebody shares the page, other services show what they find themselves: a menu, or the first picture that comes. Title and description can be those of the search result.",

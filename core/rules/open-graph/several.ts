@@ -5,6 +5,7 @@ import { openGraphOf } from "./open-graph.ts";
 export const openGraphSeveral = rule({
   id: "open-graph/several",
   weight: "may",
+  formats: ["html"],
   sees: ["metas"],
   finds: "an Open Graph title or description that stands twice",
   why: "Usually a theme and an extension each write one, and which of them is shown differs from service to service. Several pictures are allowed.",

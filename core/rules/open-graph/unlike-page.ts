@@ -8,6 +8,7 @@ import { openGraphOf, openGraphText } from "./open-graph.ts";
 export const openGraphUnlikePage = rule({
   id: "open-graph/unlike-page",
   weight: "may",
+  formats: ["html"],
   sees: ["metas", "titles", "language"],
   seesSite: true,
   finds: "an Open Graph title or description that shares no word with the page's own",

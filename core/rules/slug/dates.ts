@@ -7,6 +7,7 @@ const DATE = /(?<![\p{L}\d])(?:19|20)\d{2}(?:[-_]?(?:0[1-9]|1[0-2])(?:[-_]?(?:0[
 export const slugDates = rule({
   id: "slug/dates",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["address"],
   fromSummary: true,
   finds: "a date in the slug",

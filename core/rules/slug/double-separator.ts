@@ -5,6 +5,7 @@ import { slugFix } from "./helpers.ts";
 export const slugDoubleSeparator = rule({
   id: "slug/double-separator",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["address"],
   fromSummary: true,
   finds: "two separators in a row, or one at an end of the slug",

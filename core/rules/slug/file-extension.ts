@@ -5,6 +5,7 @@ import { extensionOf, slugFix } from "./helpers.ts";
 export const slugFileExtension = rule({
   id: "slug/file-extension",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["address"],
   fromSummary: true,
   finds: "a file extension in the slug",

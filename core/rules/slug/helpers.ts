@@ -1,8 +1,8 @@
 import { slugFrom } from "../../address/propose-slug.ts";
 import { slugOf } from "../../address/slug.ts";
 import { transliterate } from "../../address/transliterate.ts";
+import type { Fix } from "../../findings/finding.ts";
 import { languageOf, type Page } from "../../page/page.ts";
-import type { Fix } from "../rule.ts";
 import { readableSlug } from "../texts.ts";
 
 const EXTENSION = /\.(?:html?|php\d?|aspx?|jsp|cgi|cfm|xhtml)$/i;

@@ -5,6 +5,7 @@ import { noteOnTidySlug, slugFix, tidySlug } from "./helpers.ts";
 export const slugNotAscii = rule({
   id: "slug/not-ascii",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["address", "language"],
   fromSummary: true,
   finds: "letters outside ASCII in the slug",

@@ -8,6 +8,7 @@ import { extensionOf, slugFix, slugWords } from "./helpers.ts";
 export const slugPhraseMissing = rule({
   id: "slug/phrase-missing",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["address", "language"],
   fromSummary: true,
   finds: "a slug without the target phrase",

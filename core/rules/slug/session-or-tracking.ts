@@ -7,6 +7,7 @@ const PARAMETER =
 export const slugSessionOrTracking = rule({
   id: "slug/session-or-tracking",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["address"],
   fromSummary: true,
   finds: "a session or campaign parameter in the address",

@@ -5,6 +5,7 @@ import { slugFix, tidySlug } from "./helpers.ts";
 export const slugSpaces = rule({
   id: "slug/spaces",
   weight: "must",
+  formats: ["html", "markdown", "fields"],
   sees: ["address", "language"],
   fromSummary: true,
   finds: "a space in the slug",

@@ -7,6 +7,7 @@ import { extensionOf, slugFix, slugWords } from "./helpers.ts";
 export const slugStopWords = rule({
   id: "slug/stop-words",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["address", "language"],
   fromSummary: true,
   finds: "words in the slug that carry no subject",

@@ -8,6 +8,7 @@ import { extensionOf, slugFix, slugWords } from "./helpers.ts";
 export const slugTooLong = rule({
   id: "slug/too-long",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["address", "language"],
   fromSummary: true,
   finds: "a slug of over 75 characters or 8 words",

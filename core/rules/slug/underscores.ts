@@ -5,6 +5,7 @@ import { slugFix } from "./helpers.ts";
 export const slugUnderscores = rule({
   id: "slug/underscores",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["address"],
   fromSummary: true,
   finds: "underscores in the slug",

@@ -8,6 +8,7 @@ const UNSAFE = /[^A-Za-z0-9\-._~!$&'()*+,;=:@\s\u0080-\u{10ffff}]/u;
 export const slugUnsafeCharacters = rule({
   id: "slug/unsafe-characters",
   weight: "must",
+  formats: ["html", "markdown", "fields"],
   sees: ["address", "language"],
   fromSummary: true,
   finds: "characters that an address may not hold",

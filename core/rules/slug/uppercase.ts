@@ -5,6 +5,7 @@ import { slugFix } from "./helpers.ts";
 export const slugUppercase = rule({
   id: "slug/uppercase",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["address"],
   fromSummary: true,
   finds: "capitals in the slug",

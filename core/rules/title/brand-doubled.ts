@@ -6,6 +6,7 @@ import { quote, titleRange } from "../texts.ts";
 export const titleBrandDoubled = rule({
   id: "title/brand-doubled",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles"],
   fromSummary: true,
   seesSite: true,

@@ -5,6 +5,7 @@ import { quote, titleRange } from "../texts.ts";
 export const titleBrandMissing = rule({
   id: "title/brand-missing",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles"],
   fromSummary: true,
   seesSite: true,

@@ -10,6 +10,7 @@ import { quote, titleRange } from "../texts.ts";
 export const titleCase = rule({
   id: "title/case",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles", "language", "blocks", "data", "source", "address", "base", "format"],
   seesSite: true,
   finds: "a title that is not in the house style's case",

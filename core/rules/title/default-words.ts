@@ -7,6 +7,7 @@ import { quote, titleRange } from "../texts.ts";
 export const titleDefaultWords = rule({
   id: "title/default-words",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles"],
   fromSummary: true,
   seesSite: true,

@@ -1,19 +1,52 @@
+import type { Fix } from "../../findings/finding.ts";
+import { titleFromH1 } from "../../result/suggest.ts";
 import { duplicates } from "../../site/duplicates.ts";
-import { type SiteRule, standard } from "../rule.ts";
+import type { PageSummary } from "../../site/page-summary.ts";
+import { type SiteContext, siteRule, standard } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
 
-export const titleDuplicate: SiteRule = {
+const folded = (text: string) => text.trim().toLowerCase();
+
+/** A title made of each page's own H1, where no other page has it or would be given it. */
+function fixesFor(
+  group: readonly PageSummary[],
+  taken: ReadonlySet<string>,
+  { brandFor }: Pick<SiteContext<unknown>, "brandFor">,
+): Map<PageSummary, Fix> {
+  const proposed = group.flatMap((page) => {
+    const h1 = page.headings.find(([level, text]) => level === 1 && text !== "")?.[1];
+    return h1 ? [{ page, value: titleFromH1(h1, brandFor(page)) }] : [];
+  });
+  const times = new Map<string, number>();
+  for (const { value } of proposed) times.set(folded(value), (times.get(folded(value)) ?? 0) + 1);
+  const own = proposed.filter(({ value }) => times.get(folded(value)) === 1 && !taken.has(folded(value)));
+  return new Map(
+    own.map(({ page, value }) => [
+      page,
+      { label: `Take the H1: ${quote(value)}`, edits: [{ op: "set-title", value, was: page.title }] },
+    ]),
+  );
+}
+
+export const titleDuplicate = siteRule({
   id: "title/duplicate",
   weight: "should",
   finds: "a title that other pages have too",
   why: "Two results with one title look like one page; a searcher cannot choose, and with many tabs open nobody finds the right one.",
   source: standard("WCAG 2.2 technique G88"),
-  *checkSite(pages) {
-    for (const group of duplicates(pages, (page) => page.title)) {
+  *check(pages, context) {
+    const groups = duplicates(pages, (page) => page.title);
+    if (groups.length === 0) return;
+    const taken = new Set(pages.map(({ title }) => folded(title)));
+    for (const group of groups) {
+      const fixes = fixesFor(group, taken, context);
       yield {
         message: `${counted(group.length, "page")} have the title ${quote(group[0]?.title ?? "")}.`,
-        pages: group.map((page) => page.id),
+        on: group.map((page) => {
+          const fix = fixes.get(page);
+          return { page, at: { part: "title" }, ...(fix && { fix }) };
+        }),
       };
     }
   },
-};
+});

@@ -6,6 +6,7 @@ import { quote, titleRange } from "../texts.ts";
 export const titleLeftoverTemplate = rule({
   id: "title/leftover-template",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles"],
   fromSummary: true,
   finds: "leftover template text in the title",

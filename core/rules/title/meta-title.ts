@@ -5,6 +5,7 @@ import { quote } from "../texts.ts";
 export const titleMetaTitle = rule({
   id: "title/meta-title",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles", "metas"],
   finds: "a meta title that stands in for the title element, or disagrees with it",
   why: "No standard knows a meta element named title. Browsers and search engines take the title element, so what is typed into the other is lost.",

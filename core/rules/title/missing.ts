@@ -6,6 +6,7 @@ import { quote, titleRange } from "../texts.ts";
 export const titleMissing = rule({
   id: "title/missing",
   weight: "must",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles", "headings"],
   fromSummary: true,
   seesSite: true,
@@ -15,7 +16,7 @@ export const titleMissing = rule({
   *check(page, { houseStyle }) {
     const title = titleOf(page);
     if (!isBlank(title)) return;
-    const value = suggestTitle(page, houseStyle.brand, houseStyle.separator);
+    const value = suggestTitle(page, houseStyle);
     const message = page.titles.length === 0 ? "This page has no title." : "The title is empty.";
     const was = page.titles.length === 0 ? null : title;
     const fix = value

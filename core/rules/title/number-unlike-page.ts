@@ -9,6 +9,7 @@ const COUNTING =
 export const titleNumberUnlikePage = rule({
   id: "title/number-unlike-page",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles", "headings", "lists"],
   finds: "a number in the title that differs from the number of items on the page",
   why: "“17 ways” over a list of 14 disappoints whoever counts. Numbers invite clicks only when they are true.",

@@ -3,6 +3,7 @@ import { rule, standard } from "../rule.ts";
 export const titleOutsideHead = rule({
   id: "title/outside-head",
   weight: "must",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles"],
   finds: "a title that the parser puts into the body",
   why: "Something before the title ends the head early, so that the title lands in the body. Browsers still find it; other programs do not.",

@@ -5,6 +5,7 @@ import { phraseIn, quote, titleRange } from "../texts.ts";
 export const titlePhraseLate = rule({
   id: "title/phrase-late",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles", "language"],
   fromSummary: true,
   finds: "a target phrase that begins in the second half of the title",

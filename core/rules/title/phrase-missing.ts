@@ -5,6 +5,7 @@ import { phraseIn, quote, titleRange } from "../texts.ts";
 export const titlePhraseMissing = rule({
   id: "title/phrase-missing",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles", "language"],
   fromSummary: true,
   finds: "a title without the target phrase",

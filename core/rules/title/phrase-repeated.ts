@@ -5,6 +5,7 @@ import { counted, phraseIn, quote, titleRange } from "../texts.ts";
 export const titlePhraseRepeated = rule({
   id: "title/phrase-repeated",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles", "language"],
   fromSummary: true,
   finds: "a target phrase that stands more than once in the title",

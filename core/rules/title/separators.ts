@@ -7,6 +7,7 @@ const SEPARATOR = /\s+([|–—·•»>:-])\s+/g;
 export const titleSeparators = rule({
   id: "title/separators",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles"],
   fromSummary: true,
   finds: "mixed or doubled separators",

@@ -4,6 +4,7 @@ import { counted } from "../texts.ts";
 export const titleSeveral = rule({
   id: "title/several",
   weight: "must",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles"],
   finds: "more than one title element in the head",
   why: "A page may have one title. Browsers take the first; the others do nothing, and an editor who changes the wrong one sees no effect.",

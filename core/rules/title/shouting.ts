@@ -37,6 +37,7 @@ function isNameOf(page: Page, word: string): boolean {
 export const titleShouting = rule({
   id: "title/shouting",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles", "blocks"],
   finds: "words in capitals that are no abbreviations, and exclamation marks",
   why: "Capitals and exclamation marks read as an advertisement of the wrong kind. What cannot be spoken, and what the page's own text writes in capitals throughout, is taken for a name.",

@@ -5,6 +5,7 @@ import { titleRange } from "../texts.ts";
 export const titleStaleYear = rule({
   id: "title/stale-year",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles"],
   fromSummary: true,
   finds: "a year that has passed",

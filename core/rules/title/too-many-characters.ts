@@ -6,6 +6,7 @@ import { charactersOf, titleRange } from "../texts.ts";
 export const titleTooManyCharacters = rule({
   id: "title/too-many-characters",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles"],
   fromSummary: true,
   finds: "a title of over 60 characters",

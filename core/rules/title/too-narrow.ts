@@ -8,6 +8,7 @@ import { rounded, titleRange } from "../texts.ts";
 export const titleTooNarrow = rule({
   id: "title/too-narrow",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles"],
   fromSummary: true,
   finds: "a title that fills less than half of the desktop line",

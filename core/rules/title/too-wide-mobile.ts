@@ -8,6 +8,7 @@ import { quote, titleRange } from "../texts.ts";
 export const titleTooWideMobile = rule({
   id: "title/too-wide-mobile",
   weight: "may",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles"],
   fromSummary: true,
   seesSite: true,

@@ -10,6 +10,7 @@ import { quote, quoteEnd, rounded, titleRange } from "../texts.ts";
 export const titleTooWide = rule({
   id: "title/too-wide",
   weight: "should",
+  formats: ["html", "markdown", "fields"],
   sees: ["titles"],
   fromSummary: true,
   seesSite: true,

@@ -1,0 +1,106 @@
+import { useMemo } from "react";
+import { auditor } from "#core/audit/auditor";
+import type { RedraftedPage } from "#core/audit/examine-page";
+import { type Finding, inOrder } from "#core/findings/finding";
+import { placeName } from "#core/findings/place";
+import { setAsideBy } from "#core/findings/set-aside";
+import { settledBy } from "#core/findings/settled";
+import { placeOn, type SitePlace } from "#core/findings/site-place";
+import type { Page } from "#core/page/page";
+import { CATALOGUE } from "#core/rules/catalogue";
+import type { RuleContext, RuleFacts } from "#core/rules/rule";
+import type { SetAsideRecord } from "../../store/records/set-asides";
+import type { SiteRecord } from "../../store/records/sites";
+import { useSiteFindings } from "../../store/site-findings";
+import { useExpanded } from "./use-expanded";
+import { useSetAsides } from "./use-set-asides";
+
+/** A finding as a numbered note in the margin. */
+export interface Note {
+  number: number;
+  finding: Finding;
+  rule: RuleFacts | null;
+}
+
+export interface SetAsideNote {
+  finding: Finding;
+  record: SetAsideRecord;
+}
+
+/** What was found on the page, as the margin shows it. */
+export interface DeskFindings {
+  notes: Note[];
+  /** The notes by the names of their places. */
+  notesAt: ReadonlyMap<string, Note[]>;
+  setAside: SetAsideNote[];
+  /** Findings of the original that the redraft has settled. */
+  settled: Finding[];
+}
+
+/** Audits a page and its redraft while it is typed on; what is found across pages and what was set aside stands beside it. */
+export function useFindings(
+  site: SiteRecord,
+  pageId: string,
+  { original, page, edits }: RedraftedPage,
+  { phrase, houseStyle, today, written }: RuleContext,
+): DeskFindings {
+  const setAsides = useSetAsides(site.id);
+  const across = useSiteFindings(site).everyOfPage.get(pageId);
+  // One auditor serves a page and its redrafts: it remembers what a key leaves as it is.
+  const run = useMemo(
+    () => auditor({ phrase, houseStyle, today, ...(written && { written }) }),
+    [phrase, houseStyle, today, written],
+  );
+  const expanded = useExpanded(page);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what has been expanded is read anew
+  const own = useMemo(() => run(page, { original, edits }), [run, original, page, edits, expanded]);
+  const placed = usePlaced(across, page);
+  const findings = useMemo(() => [...placed, ...own].sort(inOrder), [placed, own]);
+  const redrafted = edits.length > 0;
+  // The original is audited once, not at every keystroke.
+  const before = useMemo(
+    () => (redrafted ? auditor({ phrase, houseStyle, today })(original) : []),
+    [redrafted, original, phrase, houseStyle, today],
+  );
+  const settled = useMemo(() => settledBy(before, own), [before, own]);
+  const { notes, setAside } = useMemo(() => split(findings, pageId, setAsides), [findings, pageId, setAsides]);
+  const notesAt = useMemo(() => byPlace(notes), [notes]);
+  return useMemo(() => ({ notes, notesAt, setAside, settled }), [notes, notesAt, setAside, settled]);
+}
+
+/** Findings across pages at their places on this one, which are looked for where its nodes have changed. */
+function usePlaced(across: readonly Finding<SitePlace>[] | undefined, page: Page): Finding[] {
+  const { address, base, links, images, blocks } = page;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: of the page no more is looked at
+  return useMemo(
+    () =>
+      (across ?? []).map((finding) => ({
+        ...finding,
+        at: placeOn(page, finding.at),
+        related: finding.related.map((one) => ({ ...one, at: one.page ? { part: "markup" } : placeOn(page, one.at) })),
+      })),
+    [across, address, base, links, images, blocks],
+  );
+}
+
+function byPlace(notes: readonly Note[]): ReadonlyMap<string, Note[]> {
+  const places = new Map<string, Note[]>();
+  for (const note of notes) {
+    const name = placeName(note.finding.at);
+    const list = places.get(name);
+    if (list) list.push(note);
+    else places.set(name, [note]);
+  }
+  return places;
+}
+
+function split(findings: readonly Finding[], pageId: string, records: readonly SetAsideRecord[]) {
+  const notes: Note[] = [];
+  const setAside: SetAsideNote[] = [];
+  for (const finding of findings) {
+    const record = setAsideBy(finding, pageId, records);
+    if (record) setAside.push({ finding, record });
+    else notes.push({ number: notes.length + 1, finding, rule: CATALOGUE.get(finding.rule) ?? null });
+  }
+  return { notes, setAside };
+}

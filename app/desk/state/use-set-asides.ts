@@ -1,0 +1,34 @@
+import { useLiveQuery } from "dexie-react-hooks";
+import type { Finding } from "#core/findings/finding";
+import { db } from "../../store/db";
+import type { SetAsideRecord } from "../../store/records/set-asides";
+import { transact } from "../../store/transact";
+
+const NONE: SetAsideRecord[] = [];
+
+/** What was set aside on a site. */
+export const useSetAsides = (siteId: string): readonly SetAsideRecord[] =>
+  useLiveQuery(() => db().setAsides.where("siteId").equals(siteId).toArray(), [siteId]) ?? NONE;
+
+/** Sets a finding aside: here, on this page, or its rule on the whole site. */
+export function setAside(
+  siteId: string,
+  pageId: string,
+  { rule, key }: Finding,
+  scope: SetAsideRecord["scope"],
+  reason: string,
+): Promise<void> {
+  const record: SetAsideRecord = {
+    id: crypto.randomUUID(),
+    siteId,
+    scope,
+    rule,
+    pageId: scope === "site" ? null : pageId,
+    key: scope === "place" ? key : null,
+    reason,
+  };
+  return transact(siteId, "Set a finding aside", (tx) => tx.put("setAsides", record));
+}
+
+export const takeBackUp = ({ id, siteId }: SetAsideRecord): Promise<void> =>
+  transact(siteId, "Take a finding back up", (tx) => tx.remove("setAsides", id));

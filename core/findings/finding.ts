@@ -1,0 +1,76 @@
+import type { Edit } from "../rewrite/edits.ts";
+import { WEIGHTS, type Weight } from "../settings/setting.ts";
+import { inPageOrder, type Place } from "./place.ts";
+import type { SitePlace } from "./site-place.ts";
+
+/** Edits that mend what was found. */
+export interface Fix {
+  /** What it does, in a few words: “Shorter: “…prices, last boat””. */
+  label: string;
+  edits: Edit[];
+}
+
+/** Another place that a finding has to do with: the other page, the other heading. */
+export interface Related<At = Place> {
+  at: At;
+  /** Where it is on another page. */
+  page?: { id: string; address: string };
+}
+
+/** What the check of a rule gives back. */
+export interface Problem<At = Place> {
+  /** A sentence or two that says what is wrong here. */
+  message: string;
+  at: At;
+  /** Overrides the rule's weight where this case weighs more or less. */
+  weight?: Weight;
+  related?: readonly Related<At>[];
+  fix?: Fix;
+  /** Tells it from others of the same rule at the same place, in words that stay while those are mended. */
+  about?: string;
+}
+
+/** Something found on a page, by a rule that looks at one page or at all of a site. */
+export interface Finding<At = Place> {
+  rule: string;
+  weight: Weight;
+  message: string;
+  at: At;
+  related: readonly Related<At>[];
+  fix: Fix | null;
+  /** Names rule and place, so that a finding can be set aside and known again. */
+  key: string;
+}
+
+/** What a rule that looks across pages finds on each of the pages that it concerns. */
+export interface SiteFinding {
+  rule: string;
+  /** The weightiest of its pages: a page kind may weigh it otherwise. */
+  weight: Weight;
+  /** Of all these pages together. */
+  message: string;
+  on: readonly { page: string; finding: Finding<SitePlace> }[];
+}
+
+/** Findings in the order of the page; heaviest first at one place. */
+export const inOrder = (a: Finding, b: Finding): number =>
+  inPageOrder(a, b) || WEIGHTS.indexOf(a.weight) - WEIGHTS.indexOf(b.weight);
+
+/** How many findings there are of each weight. */
+export function totalsOf(findings: readonly { weight: Weight }[]): Record<Weight, number> {
+  const totals = { must: 0, should: 0, may: 0 };
+  for (const { weight } of findings) totals[weight]++;
+  return totals;
+}
+
+/** Names findings of one rule: the rule and the place, and where several have both in common the how-manieth it is. */
+export function keysFor(rule: string): (place: string, about?: string) => string {
+  let seen: Map<string, number> | null = null;
+  return (place, about) => {
+    const key = about === undefined ? `${rule} @ ${place}` : `${rule} @ ${place} (${about})`;
+    seen ??= new Map();
+    const nth = (seen.get(key) ?? 0) + 1;
+    seen.set(key, nth);
+    return nth > 1 ? `${key} #${nth}` : key;
+  };
+}
