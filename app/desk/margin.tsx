@@ -4,6 +4,7 @@ import type { Finding } from "#core/findings/finding";
 import { inPageOrder, placeName } from "#core/findings/place";
 import { Action, Keys } from "../ui/controls";
 import { Mark } from "../ui/mark";
+import { RelatedPlaces } from "./related";
 import type { Note, SetAsideNote } from "./state/use-findings";
 import type { Desk } from "./use-desk";
 
@@ -101,6 +102,7 @@ export function Margin({
           >
             {note ? (
               <OneNote
+                desk={desk}
                 note={note}
                 open={selected === note.number}
                 onSelect={onSelect}
@@ -130,12 +132,14 @@ function Settled({ finding }: { finding: Finding }) {
 }
 
 function OneNote({
+  desk,
   note,
   open,
   onSelect,
   onFix,
   onSetAside,
 }: {
+  desk: Desk;
   note: Note;
   open: boolean;
   onSelect: (n: number) => void;
@@ -170,6 +174,7 @@ function OneNote({
             </p>
           </>
         )}
+        {open && <RelatedPlaces desk={desk} finding={finding} />}
         {finding.fix && (
           <p className="flex items-baseline gap-2">
             <Action className="min-w-0 [overflow-wrap:anywhere]" onClick={() => onFix(note)}>

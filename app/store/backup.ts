@@ -5,10 +5,10 @@ import { PAGE_KINDS } from "#core/page/page-kind";
 import { db, SCHEMA_VERSION } from "./db";
 import { explainStorage } from "./faults";
 import { allKept } from "./keeping";
-import { type Old, splitPages, upgradeOriginal, upgradePage, upgradeRedraft, upgradeSummary } from "./migrations";
+import { splitPages, upgradeOriginal, upgradePage, upgradeRedraft } from "./migrations";
 import { unpack } from "./originals";
 import { type RecordOf, TABLE_NAMES, TABLES, type TableName } from "./records/all";
-import type { SchemaParts } from "./records/table";
+import { type Old, type SchemaParts, type Table, upgradeRecord } from "./records/table";
 
 const HELD = TABLE_NAMES.filter((name) => TABLES[name].backup);
 
@@ -59,13 +59,31 @@ type Tables = Record<string, Old[] | undefined>;
 function upgraded(value: unknown): unknown {
   const backup = value as Tables & { version?: unknown };
   const version = backup?.version;
-  if (typeof version !== "number" || version < 1 || version >= 5) return value;
+  if (typeof version !== "number" || version < 1) return value;
+  return upgradedRecords(version >= 5 ? value : reshaped(backup, version), version);
+}
+
+/** Its records as the files of the tables say. */
+function upgradedRecords(value: unknown, version: number): unknown {
+  if (version >= SCHEMA_VERSION) return value;
+  const backup = { ...(value as Tables) };
+  for (const name of HELD) {
+    const table: Pick<Table<object>, "upgrades"> = TABLES[name];
+    const records: unknown = backup[name];
+    if (table.upgrades && Array.isArray(records) && records.every((one) => typeof one === "object" && one !== null))
+      backup[name] = records.map((one) => upgradeRecord(table, one as Old, version));
+  }
+  return backup;
+}
+
+/** A backup with the tables of version 4 or earlier with those of version 5. */
+function reshaped(backup: Tables, version: number): unknown {
   const sets = ["pages", "summaries", "originals", "redrafts", ...(version < 4 ? [] : ["files"])];
   const whole = sets.every((name) => {
     const records: unknown = backup[name];
     return Array.isArray(records) && records.every((one) => typeof one === "object" && one !== null);
   });
-  if (!whole) return value;
+  if (!whole) return backup;
   const all = (name: string, upgrade: (record: Old) => Old): Old[] =>
     (backup[name] ?? []).map((record) => (version === 1 ? upgrade(record) : record));
   const { redrafts: _, ...rest } = backup;
@@ -73,7 +91,6 @@ function upgraded(value: unknown): unknown {
   return {
     ...rest,
     ...splitPages({ pages: all("pages", upgradePage), redrafts: all("redrafts", upgradeRedraft) }),
-    summaries: all("summaries", upgradeSummary),
     originals: all("originals", upgradeOriginal),
     files: files.map(({ packed: _, ...file }) => file),
     fileBytes: files.map(({ id, siteId, packed }) => ({ id, siteId, bytes: packed })),

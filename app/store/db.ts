@@ -1,6 +1,6 @@
-import Dexie, { type EntityTable, type Table } from "dexie";
+import Dexie, { type EntityTable, type Table, type Transaction } from "dexie";
 import { loseStorage } from "./lost";
-import { splitPages, upgradeOriginal, upgradePage, upgradeRedraft, upgradeSummary } from "./migrations";
+import { splitPages, upgradeOriginal, upgradePage, upgradeRedraft } from "./migrations";
 import type { ActionRecord } from "./records/actions";
 import { TABLE_NAMES, TABLES } from "./records/all";
 import type { ChangeRecord } from "./records/changes";
@@ -13,10 +13,11 @@ import type { PageOwn } from "./records/pages";
 import type { QueueItem, QueueRecord } from "./records/queues";
 import type { SetAsideRecord } from "./records/set-asides";
 import type { SiteRecord } from "./records/sites";
-import type { SummaryRecord } from "./records/summaries";
+import { type SummaryRecord, summaries } from "./records/summaries";
+import { type Table as TableOf, upgradeRecord } from "./records/table";
 
 /** Version of the schema; what changed between them is in `migrations.ts`. */
-export const SCHEMA_VERSION = 5;
+export const SCHEMA_VERSION = 6;
 export const DATABASE = "keen-quill";
 
 export class Desk extends Dexie {
@@ -61,7 +62,7 @@ export class Desk extends Dexie {
           .table("summaries")
           .toCollection()
           .modify((summary, ref) => {
-            ref.value = upgradeSummary(summary);
+            ref.value = upgradeRecord(summaries, summary, 1);
           });
         await tx
           .table("redrafts")
@@ -78,7 +79,7 @@ export class Desk extends Dexie {
       .upgrade((tx) => tx.table("moving").each((record) => tx.table("originals").put(record)));
     this.version(3.1).stores({ moving: null });
     this.version(4).stores({ files: "id, siteId", fileBytes: "id, siteId", checks: "id, siteId" });
-    this.version(SCHEMA_VERSION)
+    this.version(5)
       .stores(Object.fromEntries(TABLE_NAMES.map((name) => [name, TABLES[name].indexes])))
       .upgrade(async (tx) => {
         const old = { pages: await tx.table("pages").toArray(), redrafts: await tx.table("redrafts").toArray() };
@@ -86,7 +87,8 @@ export class Desk extends Dexie {
         // Actions hold records as they were; they cannot be undone into the new ones.
         await tx.table("actions").clear();
       });
-    this.version(SCHEMA_VERSION + 0.1).stores({ redrafts: null });
+    this.version(5.1).stores({ redrafts: null });
+    this.version(6).upgrade((tx) => upgradeTables(tx, 6));
     // Another tab deletes or upgrades it: left alone, the database would be opened anew, empty, at the next write.
     this.on("versionchange", ({ newVersion }) => {
       this.close();
@@ -103,6 +105,20 @@ export class Desk extends Dexie {
         loseStorage("deleted");
       });
     });
+  }
+}
+
+/** Brings the records of each table to a version, as the table's file says. */
+async function upgradeTables(tx: Transaction, version: number): Promise<void> {
+  for (const name of TABLE_NAMES) {
+    const table: Pick<TableOf<object>, "upgrades"> = TABLES[name];
+    if (!table.upgrades?.[version]) continue;
+    await tx
+      .table(name)
+      .toCollection()
+      .modify((record, ref) => {
+        ref.value = upgradeRecord(table, record, version - 1);
+      });
   }
 }
 

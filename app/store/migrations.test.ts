@@ -105,6 +105,26 @@ const STORES: Record<number, Record<string, string>> = {
 };
 STORES[4] = { ...STORES[3], files: "id, siteId", fileBytes: "id, siteId", checks: "id, siteId" };
 
+STORES[5] = {
+  ...STORES[4],
+  changes: "id, siteId, pageId",
+  learnt: "id, siteId",
+  derived: "id, siteId",
+};
+/** What was set aside in version 5, whose keys did not say which of several equal nodes it is. */
+const SET_ASIDES = ["@ heading 2 A", "@ link /a A #2", "@ picture /a.png", "@ title", "@ block A"].map((at, i) => ({
+  id: `a${i}`,
+  siteId: "s1",
+  scope: "place",
+  rule: "x/y",
+  pageId: "p1",
+  key: `x/y ${at}`,
+  reason: "so",
+}));
+const KEYS = ["@ heading 2 A", "@ link 2 /a A", "@ picture 1 /a.png", "@ title", "@ block 1 A"].map(
+  (at) => `x/y ${at}`,
+);
+
 /** A database as an earlier version wrote it, opened by this one. */
 async function opened(version: number, records: Record<string, object[]>): Promise<void> {
   const now = db();
@@ -188,6 +208,21 @@ describe("a database of an earlier version", () => {
       { id: "p1", siteId: "s1", inSitemap: true, redirectedFrom: ["https://quay.example/old"] },
     ]);
     expect(await stored("p1")).toMatchObject({ kind: "product", kindBy: "editor", phrase: "lamp" });
+  });
+});
+
+describe("what was set aside in version 5", () => {
+  it("is known by the keys of today, in a database", async () => {
+    await opened(5, { sites: [SITE], setAsides: SET_ASIDES });
+    expect((await db().setAsides.toArray()).map(({ key }) => key)).toEqual(KEYS);
+  });
+
+  it("is known by the keys of today, in a backup", async () => {
+    await db().setAsides.bulkPut(SET_ASIDES as never);
+    const out = JSON.parse(await makeBackup());
+    await emptyStorage();
+    expect(await restoreBackup(JSON.stringify({ ...out, version: 5 }))).toEqual({ sites: 0, pages: 0 });
+    expect((await db().setAsides.toArray()).map(({ key }) => key)).toEqual(KEYS);
   });
 });
 

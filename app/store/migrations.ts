@@ -1,8 +1,10 @@
-/**
- * Records of earlier versions as later ones have them; used by the database and by backups. What is worked out anew has an
- * empty stamp, so that the site audits those pages again by itself.
+import type { Old } from "./records/table";
+
+/*
+ * Tables of earlier versions that are no more, as later ones have them; used by the database and by backups. What has changed
+ * within a table since stands in its own file. What is worked out anew has an empty stamp, so that the site audits those pages
+ * again by itself.
  */
-export type Old = Record<string, unknown>;
 
 const EMPTY_DERIVED = {
   h1: "",
@@ -33,10 +35,6 @@ export function upgradePage(page: Old): Old {
     ...EMPTY_DERIVED,
     ...page,
   };
-}
-
-export function upgradeSummary(summary: Old): Old {
-  return { language: "", headings: [], ...summary };
 }
 
 export function upgradeOriginal({ pageId, ...original }: Old): Old {

@@ -66,12 +66,17 @@ function reshape(page: Page, steps: readonly Step[]): Page {
   return fresh;
 }
 
-/** Where a place of the source lies after patches, which are in order. */
-export function placesAfter(patches: readonly Patch[]): (place: number) => number {
+/**
+ * Where a place of the source lies after patches, which are in order: behind what is inserted exactly there, or before it.
+ */
+export function placesAfter(
+  patches: readonly Patch[],
+  inserted: "behind" | "before" = "behind",
+): (place: number) => number {
   return (place) => {
     let now = place;
     for (const { start, end, text } of patches) {
-      if (end > place || start > place) break;
+      if (end > place || start > place || (inserted === "before" && start === place)) break;
       now += text.length - (end - start);
     }
     return now;

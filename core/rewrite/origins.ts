@@ -39,13 +39,16 @@ function findOrigins(
   const [was, is] = [startsOf(original, kind), startsOf(page, kind)];
   const fromOriginal = (index: number): Origin => ({ key: keyOf(original, kind, index), index, added: null });
   const places = new Map(is.map((start, i) => [start, i]));
-  const moved = placesAfter(shapePatches(original, edits));
+  const patches = shapePatches(original, edits);
+  const [behind, before] = [placesAfter(patches), placesAfter(patches, "before")];
+  // What is inserted where a node begins is a node of its own, or the beginning of its text.
+  const placeOf = (start: number) => places.get(behind(start)) ?? places.get(before(start));
   const origins: (Origin | undefined)[] = is.map(() => undefined);
   const away = new Map<string, number[]>();
   const moving = new Set(edits.flatMap((edit) => (edit.op === "move-block" ? [indexOf(original, edit.block)] : [])));
   // From behind, so that of equal ones the first is taken from the end.
   for (let index = was.length - 1; index >= 0; index--) {
-    const now = kind === "block" && moving.has(index) ? undefined : places.get(moved(was[index] ?? -1));
+    const now = kind === "block" && moving.has(index) ? undefined : placeOf(was[index] ?? -1);
     if (now !== undefined && !origins[now]) origins[now] = fromOriginal(index);
     else if (kind !== "block" || moving.has(index)) {
       const text = renamed(original, edits, index) ?? identities(original, kind)[index] ?? "";

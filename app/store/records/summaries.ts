@@ -11,6 +11,7 @@ export const summaries = table<SummaryRecord>()({
   indexes: "id, siteId",
   undo: "follows",
   backup: true,
+  upgrades: { 2: (record) => ({ language: "", headings: [], ...record }) },
   optional: [
     "phrase",
     "links",

@@ -2,6 +2,9 @@ import type Joi from "joi";
 import type { editSchema } from "#core/exchange/edit-file";
 import type { houseStyleSchema } from "#core/exchange/house-style-file";
 
+/** A record as some earlier version has written it. */
+export type Old = Record<string, unknown>;
+
 /** What schemas are made of. It is loaded when a backup is read, and is no part of what the first screen needs. */
 export interface SchemaParts {
   joi: Joi.Root;
@@ -37,12 +40,23 @@ export interface Table<R extends object> {
   passing?: readonly (keyof R & string)[];
   /** A field as undo compares it; where it moves on by itself, without what moves. */
   compared?: (field: string, value: unknown) => unknown;
+  /** What makes a record of an earlier version one of the version that the function is named by: fields that it lacks, or has otherwise. */
+  upgrades?: Readonly<Record<number, (record: Old) => Old>>;
   /** A schema for each field: the compiler asks for all. */
   fields(parts: SchemaParts): Record<keyof R & string, Joi.Schema>;
 }
 
 /** Names of the fields that a record may lack. */
 type Optional<R> = { [K in keyof R]-?: undefined extends R[K] ? K : never }[keyof R] & string;
+
+/** A record of an earlier version as the tables are now. */
+export function upgradeRecord({ upgrades = {} }: Pick<Table<never>, "upgrades">, record: Old, from: number): Old {
+  const versions = Object.keys(upgrades).map(Number);
+  return versions
+    .filter((version) => version > from)
+    .sort((a, b) => a - b)
+    .reduce((was, version) => upgrades[version]?.(was) ?? was, record);
+}
 
 /** Declares a table of records of one type. */
 export const table =

@@ -1,7 +1,7 @@
 import { descriptionOf, titleOf } from "../../page/page.ts";
 import { withoutBrand } from "../../settings/without-brand.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { descriptionRange } from "../texts.ts";
+import { descriptionRange, titleRange } from "../texts.ts";
 
 export const descriptionSameAsTitle = rule({
   id: "description/same-as-title",
@@ -24,6 +24,7 @@ export const descriptionSameAsTitle = rule({
     yield {
       message: "The description says no more than the title.",
       at: { part: "description", range: descriptionRange(page) },
+      related: [{ at: { part: "title", range: titleRange(page) } }],
     };
   },
 });

@@ -10,19 +10,21 @@ export const headingDuplicate = rule({
   why: "In a list of headings nobody can tell the two apart.",
   source: commonPractice(),
   *check(page) {
-    const path: { level: number; texts: Set<string> }[] = [{ level: 0, texts: new Set() }];
+    const path: { level: number; texts: Map<string, number> }[] = [{ level: 0, texts: new Map() }];
     for (const [index, heading] of page.headings.entries()) {
       while ((path.at(-1)?.level ?? 0) >= heading.level) path.pop();
-      const siblings = path.at(-1)?.texts ?? new Set<string>();
+      const siblings = path.at(-1)?.texts ?? new Map<string, number>();
       const name = `${heading.level} ${heading.text.toLowerCase()}`;
-      if (heading.text !== "" && siblings.has(name)) {
+      const first = siblings.get(name);
+      if (heading.text !== "" && first !== undefined) {
         yield {
           message: `${quote(heading.text)} stands twice under one heading.`,
           at: { part: "heading", index: index, range: heading.range },
+          related: [{ at: { part: "heading", index: first, range: page.headings[first]?.range ?? null } }],
         };
       }
-      siblings.add(name);
-      path.push({ level: heading.level, texts: new Set() });
+      if (first === undefined) siblings.set(name, index);
+      path.push({ level: heading.level, texts: new Map() });
     }
   },
 });

@@ -3,7 +3,7 @@ import { languageOf, titleOf } from "../../page/page.ts";
 import { contentStems } from "../../phrase/match.ts";
 import { withoutBrand } from "../../settings/without-brand.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { quote } from "../texts.ts";
+import { quote, titleRange } from "../texts.ts";
 
 export const headingH1UnlikeTitle = rule({
   id: "heading/h1-unlike-title",
@@ -25,6 +25,7 @@ export const headingH1UnlikeTitle = rule({
     yield {
       message: `The H1 ${quote(h1.heading.text, 40)} shares no word with the title ${quote(title, 40)}.`,
       at: { part: "heading", index: h1.index, range: h1.heading.range },
+      related: [{ at: { part: "title", range: titleRange(page) } }],
     };
   },
 });

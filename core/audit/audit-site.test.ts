@@ -1,0 +1,118 @@
+import { describe, expect, it } from "vitest";
+import { openOf } from "../findings/set-aside.ts";
+import { placeOn } from "../findings/site-place.ts";
+import { originalFromText } from "../page/original.ts";
+import type { PageKind } from "../page/page-kind.ts";
+import { readPage } from "../page/read.ts";
+import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../settings/house-style.ts";
+import { summaryOf } from "../site/summary.ts";
+import { auditSite } from "./audit-site.ts";
+
+const read = (path: string, source: string) =>
+  readPage(originalFromText(`<!doctype html><html lang=en><body>${source}`), {
+    address: `https://quay.example${path}`,
+  });
+const summarise = (pages: Record<string, [source: string, kind?: PageKind]>) =>
+  Object.entries(pages).map(([path, [source, kind]]) => summaryOf(path, read(path, source), kind ? { kind } : {}));
+const found = (rule: string, pages: Parameters<typeof summarise>[0], style: HouseStyle = DEFAULT_HOUSE_STYLE) =>
+  auditSite(summarise(pages), style).filter((finding) => finding.rule === rule);
+const pagesOf = (findings: ReturnType<typeof found>) => findings.flatMap(({ on }) => on.map(({ page }) => page));
+
+describe("what is found across pages", () => {
+  const doubled: Record<string, [string, PageKind?]> = {
+    "/a": ["<title>Lamp</title><h1>Lamp</h1>", "product"],
+    "/b": ["<title>Lamp</title><h1>Fog lamp</h1>", "product"],
+    "/c": ["<title>Lamp</title><h1>Lamps</h1>", "article"],
+  };
+
+  it("has a place on each page, knows the other pages, and brings a fix where there is one", () => {
+    const [finding] = found("title/duplicate", doubled);
+    expect(finding?.on.map(({ page, finding: { at, key } }) => [page, at, key])).toEqual(
+      ["/a", "/b", "/c"].map((page) => [page, { part: "title" }, "title/duplicate @ title"]),
+    );
+    expect(finding?.on[0]?.finding.related.map(({ page }) => page)).toEqual(
+      ["/a", "/b", "/c"].map((path) => ({ id: path, address: `https://quay.example${path}` })),
+    );
+    // The H1 of /a is the doubled title itself.
+    expect(finding?.on.map(({ finding: { fix } }) => fix?.edits)).toEqual([
+      undefined,
+      [{ op: "set-title", value: "Fog lamp", was: "Lamp" }],
+      [{ op: "set-title", value: "Lamps", was: "Lamp" }],
+    ]);
+  });
+
+  it("is as the house style of the page's kind says", () => {
+    const style = (rule: HouseStyle["rules"][string]): HouseStyle => ({
+      ...DEFAULT_HOUSE_STYLE,
+      kinds: { product: { rules: { "title/duplicate": rule } } },
+    });
+    expect(pagesOf(found("title/duplicate", doubled, style({ on: false })))).toEqual(["/c"]);
+    const [weighed] = found("title/duplicate", doubled, style({ weight: "must" }));
+    expect(weighed?.weight).toBe("must");
+    expect(weighed?.on.map(({ finding }) => finding.weight)).toEqual(["must", "must", "should"]);
+    const offButThere = { ...style({ on: true }), rules: { "title/duplicate": { on: false } } };
+    expect(pagesOf(found("title/duplicate", doubled, offButThere))).toEqual(["/a", "/b"]);
+  });
+
+  it("obeys settings by page kind", () => {
+    const shown = '<img src="/l.png" width=100 height=100 alt=x>';
+    const pages = summarise({ "/a": [shown, "product"], "/b": [shown, "article"] });
+    const style: HouseStyle = {
+      ...DEFAULT_HOUSE_STYLE,
+      kinds: { product: { rules: { "image/larger-than-shown": { settings: { times: 4 } } } } },
+    };
+    const pictures = new Map([["/l.png", { width: 300, height: 300 }]]);
+    const large = auditSite(pages, style, { pictures }).filter(({ rule }) => rule === "image/larger-than-shown");
+    expect(pagesOf(large)).toEqual(["/b"]);
+    expect(large[0]?.on[0]?.finding.at).toEqual({ part: "picture", file: "/l.png" });
+  });
+
+  it("can be set aside here, on a page, and on the whole site", () => {
+    const findings = found("title/duplicate", doubled);
+    const aside = (scope: "place" | "page" | "site", key: string | null = null) =>
+      pagesOf([
+        ...openOf(findings, [
+          { scope, key, rule: "title/duplicate", pageId: scope === "site" ? null : "/b", reason: "so" },
+        ]),
+      ]);
+    expect(aside("place", "title/duplicate @ title")).toEqual(["/a", "/c"]);
+    expect(aside("place", "title/duplicate @ description")).toEqual(["/a", "/b", "/c"]);
+    expect(aside("page")).toEqual(["/a", "/c"]);
+    expect(aside("site")).toEqual([]);
+  });
+});
+
+describe("links that lead nowhere", () => {
+  const paths = ["/a", "/b", "/c", "/d", "/e", "/f", "/g", "/h"];
+  const links = paths.map((path) => `<a href=${path}>${path}</a>`).join(" ");
+  const broken = '<main><a href=/gone>old words</a> <a href="/lost">lost</a></main>';
+  const site = (first: string) =>
+    Object.fromEntries(paths.map((path) => [path, [path === "/a" ? links + first : links] as [string]]));
+
+  it("have a key each, which stays while their words are rewritten", () => {
+    const keys = (first: string) =>
+      found("link/broken", site(first)).flatMap(({ on }) => on.map(({ finding }) => finding.key));
+    expect(keys(broken)).toEqual(["link/broken @ link to /gone", "link/broken @ link to /lost"]);
+    expect(keys(broken.replace("old words", "new words"))).toEqual(keys(broken));
+  });
+
+  it("stand at the link on the page", () => {
+    const page = read("/a", links + broken);
+    const at = placeOn(page, { part: "link", to: "/lost" });
+    expect(at.part === "link" && page.links[at.index]?.text).toBe("lost");
+    expect(placeOn(page, { part: "link", to: "/nowhere" })).toEqual({ part: "markup" });
+  });
+});
+
+describe("places that only a summary knows", () => {
+  it("are found on the page: a picture by its file, words by the block that holds them, a fragment by its link", () => {
+    const page = read("/a", '<main><p>One.<p>The old lamp. <img src="/i/l.png"><a href="/b#oil">Oil</a></main>');
+    const picture = placeOn(page, { part: "picture", file: "/i/l.png" });
+    expect(picture.part === "picture" && page.images[picture.index]?.src).toBe("/i/l.png");
+    const block = placeOn(page, { part: "block", holds: "old lamp" });
+    const text = block.part === "block" ? (page.blocks[block.index]?.text ?? "") : "";
+    expect(text.slice(block.words?.start, block.words?.end)).toBe("old lamp");
+    const link = placeOn(page, { part: "link", to: "/b", fragment: "oil" });
+    expect(link.part === "link" && page.links[link.index]?.href).toBe("/b#oil");
+  });
+});
