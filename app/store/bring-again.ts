@@ -61,7 +61,12 @@ async function carryOverTo(
   const original = readPage(source, { address: was.address });
   await expandData(original);
   const redraft = await loadRedraft(pageId);
-  const carried = unchanged ? { kept: redraft.edits, settled: [], conflicts: [] } : carryOver(redraft.edits, original);
+  const carried = unchanged
+    ? { kept: redraft.edits, settled: [], conflicts: [] }
+    : carryOver(redraft.edits, original, {
+        before: before && readPage(before, { address: was.address }),
+        handed: redraft.handed,
+      });
   const packed = unchanged ? null : await packOriginal(crypto.randomUUID(), site.id, source);
   const setAsides = await db().setAsides.where("siteId").equals(site.id).toArray();
   const own = { ...was, original: packed?.id ?? was.original, format: source.kind };

@@ -28,6 +28,8 @@ const inOrder = (a: ChangeRecord, b: ChangeRecord) => a.order - b.order;
 /** A page's changes sorted out. */
 export interface Redraft {
   edits: Edit[];
+  /** Edits as they were last handed over, where they were. */
+  handed: Edit[];
   /** Edits that the site has taken over. */
   settled: Edit[];
   /** Changes that could not be carried over for sure. */
@@ -38,6 +40,7 @@ export function redraftOf(changes: readonly ChangeRecord[]): Redraft {
   const sorted = changes.toSorted(inOrder);
   return {
     edits: sorted.filter(isPart).map(({ edit }) => edit),
+    handed: sorted.filter(isPart).flatMap(({ handed }) => handed ?? []),
     settled: sorted.filter(({ state }) => state === "settled").map(({ edit }) => edit),
     undecided: sorted.filter(({ state }) => state === "undecided"),
   };
@@ -89,7 +92,13 @@ export async function carryChanges(
   const gone = new Set([...settled, ...conflicts.map(({ edit }) => edit)].map(slotOf));
   // What is carried over keeps its order, and may be bound to its place in other words.
   const left = edits.filter((edit) => !gone.has(slotOf(edit)));
-  for (const [i, edit] of left.entries()) if (kept[i]) await put(edit, { edit: kept[i] });
+  for (const [i, edit] of left.entries()) {
+    const now = kept[i];
+    if (!now) continue;
+    // What was handed over as it is has been handed over as it is bound now.
+    const handed = part.get(slotOf(edit))?.handed ?? null;
+    await put(edit, { edit: now, handed: same(handed, edit) ? now : handed });
+  }
   for (const edit of settled) await put(edit, { state: "settled" });
   for (const { edit, ...conflict } of conflicts) await put(edit, { state: "undecided", conflict });
 }

@@ -38,17 +38,17 @@ export function savePage(
 
 /**
  * Decides a change that could not be carried over: `mine` carries it out on what stands there now, in the place of what else
- * the redraft does there, `theirs` gives it up. Both are one action that can be undone; the page is worked out again by itself.
+ * the redraft does there, `theirs` gives up all of it that cannot stand beside that. Both are one action that can be undone; the page is worked out again by itself.
  */
 export async function decideConflict({ id, siteId }: ChangeRecord, choice: "mine" | "theirs"): Promise<void> {
   await transact(siteId, choice === "mine" ? "Keep my change" : "Keep what the site says now", async (tx) => {
     const change = await tx.get("changes", id);
     if (change?.state !== "undecided") return;
-    const mine: Edit | null = choice === "mine" ? (change.conflict?.mine ?? null) : null;
-    if (mine) {
+    const edit: Edit | null = change.conflict?.[choice] ?? null;
+    if (edit) {
       // Whatever else stands in its slot gives way: a redraft does one thing in one place.
-      await changeEdits(tx, { id: change.pageId, siteId }, { set: [], drop: [slotOf(mine)] });
-      await tx.put("changes", { ...change, edit: mine, state: "open", conflict: null });
+      await changeEdits(tx, { id: change.pageId, siteId }, { set: [], drop: [slotOf(edit)] });
+      await tx.put("changes", { ...change, edit, state: "open", conflict: null });
     } else await tx.remove("changes", id);
   });
 }

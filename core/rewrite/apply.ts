@@ -5,7 +5,7 @@ import { collapse, type Heading, type HeadingPart, type Page, type Range, type T
 import { readPage } from "../page/read.ts";
 import { encodePatches } from "./bytes.ts";
 import { type Edit, type Refusal, slotOf } from "./edits.ts";
-import type { Patch } from "./patch.ts";
+import { inOrder, type Patch, patchText } from "./patch.ts";
 import { patchesOf } from "./patches.ts";
 import { planEdits, replaceTrimmed } from "./plan.ts";
 import type { Step } from "./step.ts";
@@ -39,7 +39,7 @@ function reshape(page: Page, steps: readonly Step[]): Page {
   const key = JSON.stringify(steps.map((step) => step.edit));
   const known = reshaped.get(page);
   if (known?.key === key) return known.page;
-  const patches = sorted(patchesOf(page, steps));
+  const patches = inOrder(patchesOf(page, steps));
   const source = patchText(page.source, patches);
   const original = { ...originalFromText(source, page.format), headers: page.headers };
   const read = { ...readPage(original, { address: page.address }), charset: page.charset };
@@ -93,24 +93,6 @@ function startOf(patches: readonly Patch[], patch: Patch): number {
   return now;
 }
 
-function patchText(source: string, patches: Patch[]): string {
-  let text = "";
-  let at = 0;
-  for (const patch of sorted(patches)) {
-    text += source.slice(at, patch.start) + patch.text;
-    at = patch.end;
-  }
-  return text + source.slice(at);
-}
-
-/** In order of place, insertions before what is replaced there and in the order in which they were made. */
-function sorted(patches: readonly Patch[]): Patch[] {
-  return patches
-    .map((patch, i) => ({ patch, i }))
-    .sort((a, b) => a.patch.start - b.patch.start || a.patch.end - b.patch.end || a.i - b.i)
-    .map((p) => p.patch);
-}
-
 /** One change of the shape may move or rename what the others change: then all of the body's are made in the source. */
 function shapeSteps(page: Page, steps: readonly Step[]): readonly Step[] {
   if (!steps.some((step) => isShape(page, step))) return [];
@@ -120,7 +102,7 @@ function shapeSteps(page: Page, steps: readonly Step[]): readonly Step[] {
 /** What a redraft patches in the source of the page that `applyToPage` gives back, in order; nothing for values alone. */
 export function shapePatches(page: Page, edits: readonly Edit[]): readonly Patch[] {
   const { steps } = planEdits(page, edits);
-  return sorted(patchesOf(page, shapeSteps(page, steps)));
+  return inOrder(patchesOf(page, shapeSteps(page, steps)));
 }
 
 /** The page as the redraft leaves it. Nothing is parsed unless the redraft changes the page's shape. */
@@ -245,6 +227,6 @@ export function applyToSource(
   if (edits.length === 0) return { bytes: original.bytes, refused: [], patches: [] };
   const page = options.page ?? readPage(original, options);
   const { steps, refused } = planEdits(page, edits);
-  const patches = sorted(patchesOf(page, steps));
+  const patches = inOrder(patchesOf(page, steps));
   return { bytes: encodePatches(original, page.source, patches), refused, patches };
 }

@@ -323,7 +323,7 @@ describe("bringing a page in again", () => {
     { op: "remove-block", block: keyOf(page, "block", 1), was: "b" },
   ];
   const lists = (now: string) => {
-    const { kept, settled, conflicts } = carryOver(edits, read(now));
+    const { kept, settled, conflicts } = carryOver(edits, read(now), { before: page });
     const ops = (list: readonly Edit[]) => list.map(({ op }) => op);
     return { kept: ops(kept), settled: ops(settled), conflicts: ops(conflicts.map(({ edit }) => edit)) };
   };

@@ -5,6 +5,7 @@ import { type Original, originalFromBytes } from "../page/original.ts";
 import type { Page } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
 import { applyToPage, applyToSource } from "./apply.ts";
+import { carryOver } from "./carry-over.ts";
 import { type Edit, slotOf } from "./edits.ts";
 import { keyOf } from "./resolve.ts";
 import { sourceEdits } from "./source-edits.ts";
@@ -195,6 +196,29 @@ describe("the three invariants of rewriting", () => {
     fc.assert(
       fc.property(generated, ({ source, edits }) => checkInvariants(originalFromBytes(bytesOf(source)), edits)),
       { numRuns: 1500 },
+    );
+  });
+
+  it("know what was handed over when the site comes back with it", () => {
+    const generated = sources.chain((source) => {
+      const original = originalFromBytes(bytesOf(source));
+      return editsFor(readPage(original, { address })).map((edits) => ({ source, edits }));
+    });
+    fc.assert(
+      fc.property(generated, ({ source, edits }) => {
+        const original = originalFromBytes(bytesOf(source));
+        const before = readPage(original, { address });
+        const latest = new Map(edits.map((edit) => [slotOf(edit), edit]));
+        for (const { edit } of applyToSource(original, edits, { address }).refused) latest.delete(slotOf(edit));
+        // A slug is no part of the source.
+        const handed = [...latest.values()].filter(({ op }) => op !== "set-slug");
+        const { bytes } = applyToSource(original, handed, { address });
+        const now = readPage({ ...original, bytes }, { address });
+        if (now.fault) return;
+        const { kept, conflicts } = carryOver(handed, now, { before, handed });
+        expect([kept, conflicts]).toEqual([[], []]);
+      }),
+      { numRuns: 400 },
     );
   });
 

@@ -1,11 +1,13 @@
 import { slugOf } from "../address/slug.ts";
 import { textOfParts } from "../page/name.ts";
+import { originalFromText } from "../page/original.ts";
 import { canonicalOf, descriptionOf, type Heading, type Page, titleOf } from "../page/page.ts";
+import { readPage } from "../page/read.ts";
 import { planBody } from "./body.ts";
 import { type BodyEdit, cleanValue, type Edit, type HeadEdit, nodesOf, type Refusal, slotOf } from "./edits.ts";
 import { isHeadEdit, planHead } from "./head-fields.ts";
 import { planMarkdownBody } from "./markdown-body.ts";
-import type { Patch } from "./patch.ts";
+import { type Patch, patchText } from "./patch.ts";
 import { patchesOf } from "./patches.ts";
 import { findHeading, findNode } from "./resolve.ts";
 import type { Step } from "./step.ts";
@@ -47,8 +49,47 @@ export function planEdits(page: Page, edits: readonly Edit[]): Plan {
     steps.delete(key);
     inPlace.push(step.edit);
   }
-  const list = [...steps.values()];
+  const list = likened(page, [...steps.values()], refused);
   return { steps: list.some((step) => step.op === "patch") ? apart(page, list, inPlace, refused) : list, refused };
+}
+
+type OfHeading = Extract<Step, { index: number }>;
+
+/**
+ * Whatever is written into the source may make headings equal, so that one of them is not named by its text any more: edits
+ * of such headings are refused, since they would find another one the next time.
+ */
+function likened(page: Page, steps: Step[], refused: Refusal[]): Step[] {
+  const written = steps.filter(({ edit }) => edit.op === "edit-source");
+  if (written.length === 0 || !steps.some((step) => "index" in step)) return steps;
+  const texts = textsAfter(page, written);
+  return steps.filter((step) => {
+    if (!("index" in step)) return true;
+    const { text, of = 1 } = keyOfHeading(step);
+    if ((texts.get(text) ?? 0) <= of) return true;
+    refused.push({
+      edit: step.edit,
+      reason: `The source was changed so that more headings read “${text}”. Take one of the two changes back.`,
+    });
+    return false;
+  });
+}
+
+const keyOfHeading = ({ edit }: OfHeading) => ("heading" in edit ? edit.heading : { text: "" });
+
+const after = new WeakMap<Page, { key: string; texts: ReadonlyMap<string, number> }>();
+
+/** How often each text stands as a heading once the source is written otherwise: read once for the same edits. */
+function textsAfter(page: Page, steps: readonly Step[]): ReadonlyMap<string, number> {
+  const key = JSON.stringify(steps.map(({ edit }) => edit));
+  const known = after.get(page);
+  if (known?.key === key) return known.texts;
+  const source = patchText(page.source, patchesOf(page, steps));
+  const texts = new Map<string, number>();
+  for (const { text } of readPage(originalFromText(source, page.format), { address: page.address }).headings)
+    texts.set(text, (texts.get(text) ?? 0) + 1);
+  after.set(page, { key, texts });
+  return texts;
 }
 
 const nameOf = (step: Step) =>
@@ -135,8 +176,11 @@ function planEdit(page: Page, edit: Edit): Step | null | string {
 type Planned = Step | null | string;
 const planned = new WeakMap<Page, WeakMap<Edit, Planned>>();
 
-/** Patches of an edit, found once for the same page and edit: a keystroke in the title does not look for them again. */
-function planPatch(page: Page, edit: BodyEdit | HeadEdit): Planned {
+/**
+ * How an edit is carried out by patches: null where it is in place already, or why it is refused. Found once for the same page
+ * and edit: a keystroke in the title does not look for them again.
+ */
+export function planPatch(page: Page, edit: BodyEdit | HeadEdit): Planned {
   if (page.format === "fields" || (page.format === "markdown" && isHeadEdit(edit))) return NOT_HTML[page.format];
   const ofPage = planned.get(page) ?? new WeakMap<Edit, Planned>();
   planned.set(page, ofPage);

@@ -54,6 +54,18 @@ export const changes = table<ChangeRecord>()({
     reason: text,
     thread: joi.array().items(joi.object({ by: text, at: joi.string().isoDate(), text })),
     handed: joi.alternatives(edit, null),
-    conflict: joi.object({ now: text.allow(null), reason: text, mine: joi.alternatives(edit, null) }).allow(null),
+    conflict: joi
+      .object({
+        now: text.allow(null),
+        reason: text,
+        mine: joi.alternatives(edit, null),
+        theirs: joi.alternatives(edit, null),
+        clashes: joi
+          .array()
+          .items(
+            joi.object({ pointer: text, was: text.allow(null), mine: text.allow(null), theirs: text.allow(null) }),
+          ),
+      })
+      .allow(null),
   }),
 });
