@@ -291,6 +291,22 @@ describe("pages that are there", () => {
     expect(after?.original).not.toBe(before.original);
   });
 
+  it("are kept with their redraft where they are gone, until they come back", async () => {
+    page("/a");
+    page("/b");
+    await run(pages("/a", "/b"));
+    const [before] = (await loadPageRecords(site.id)).filter(({ address }) => address.endsWith("/a"));
+    if (!before) throw new Error("no page");
+    await retitled(site, before, "Mine");
+    web.delete(`${HOST}/a`);
+    await run(pages("/a", "/b"), "again");
+    const gone = async () => (await loadPageRecords(site.id)).filter(({ goneSince }) => goneSince !== null);
+    expect((await gone()).map(({ id, edits }) => ({ id, edits }))).toEqual([{ id: before.id, edits: 1 }]);
+    page("/a");
+    await run(pages("/a"), "again");
+    expect(await gone()).toEqual([]);
+  });
+
   it("stay the pages that they are where they have moved", async () => {
     page("/old");
     await run(pages("/old"));

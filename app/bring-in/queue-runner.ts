@@ -3,6 +3,7 @@ import { type Robots, readRobots, robotsAddressOf } from "#core/address/robots";
 import { addressesOf, keep } from "../store/bring-in";
 import { db } from "../store/db";
 import { explainStorage } from "../store/faults";
+import { noteGone } from "../store/gone";
 import { addItems, knownOfQueue, tellPages } from "../store/queues";
 import { readWithin } from "../store/read-within";
 import type { ItemState, QueueItem, QueueRecord } from "../store/records/queues";
@@ -48,6 +49,9 @@ export interface RunnerStatus {
  * host can be connected to at all, each page says so itself.
  */
 const UNREACHABLE: ReadonlySet<FetchFault> = new Set<FetchFault>(["timeout", "broken-off"]);
+
+/** There is no such page, or not any more (RFC 9110, 15.5.5 and 15.5.11). */
+const GONE: ReadonlySet<number> = new Set([404, 410]);
 
 const IDLE: RunnerStatus = { running: false, paused: null };
 
@@ -300,6 +304,8 @@ class Runner {
       return;
     }
     await this.finish(item, "failed", explainFault(answer), answer.fault);
+    const page = this.known.get(item.address);
+    if (page && answer.fault === "status" && GONE.has(answer.status ?? 0)) await noteGone([page]);
   }
 
   private async finish(

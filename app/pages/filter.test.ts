@@ -50,6 +50,7 @@ describe("filters", () => {
     ["redrafted", { edits: 1 }, {}],
     ["patterned", { patterned: ["title"] }, {}],
     ["conflicts", { conflicts: 1 }, {}],
+    ["gone", { goneSince: "2026-11-27T10:00:00Z" }, { goneSince: null }],
     ["again", { again: true }, { again: false }],
     ["ready", { ready: true }, {}],
     ["title-doubled", {}, { id: "other" }],

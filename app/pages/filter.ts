@@ -25,6 +25,7 @@ export const SHOWS = {
   patterned: "with a text from a pattern",
   conflicts: "with changes to decide",
   again: "to be handed over again",
+  gone: "gone from the site",
   ready: "ready",
 } as const;
 export type Show = keyof typeof SHOWS;
@@ -102,6 +103,7 @@ const TESTS: Record<Show, (page: PageRecord, findings: SiteFindings) => boolean>
   patterned: (page) => page.patterned.length > 0,
   conflicts: (page) => page.conflicts > 0,
   again: isToHandOverAgain,
+  gone: (page) => page.goneSince !== null,
   ready: (page) => page.ready,
 };
 

@@ -30,6 +30,7 @@ const SAYS: Partial<Record<Show, (n: number) => string>> = {
   leftover: (n) => `${plural(n, "shows", "show")} leftover template text`,
   "no-phrase": (n) => `${plural(n, "has", "have")} no phrase`,
   conflicts: (n) => `${plural(n, "has", "have")} changes to decide`,
+  gone: (n) => `${plural(n, "is", "are")} gone from the site`,
   again: (n) => `${plural(n, "is", "are")} to be handed over again`,
   untouched: (n) => `${plural(n, "is", "are")} not yet redrafted`,
   redrafted: () => "redrafted",
@@ -38,6 +39,7 @@ const SAYS: Partial<Record<Show, (n: number) => string>> = {
 };
 
 const NEEDS: readonly Show[] = [
+  "gone",
   "conflicts",
   "no-title",
   "no-description",

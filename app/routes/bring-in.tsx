@@ -23,6 +23,7 @@ import {
 } from "../store/bring-in";
 import { db } from "../store/db";
 import { type ChosenFile, keepFiles } from "../store/files";
+import { missingAmong, noteGone } from "../store/gone";
 import type { Incoming } from "../store/read-incoming";
 import { Action } from "../ui/controls";
 import { useNotices } from "../ui/notice";
@@ -53,6 +54,12 @@ function reviewed(prepared: readonly Prepared[]): Reviewed[] {
   }));
   return parted(pages).map(({ page, address, moved }) => ({ page, address, moved, leftOut: false }));
 }
+
+/** What is said of pages that are not among the files any more. */
+const goneText = (missing: number) =>
+  missing === 0
+    ? ""
+    : ` ${missing === 1 ? "1 page is" : `${missing} pages are`} gone from the site: kept until you remove ${missing === 1 ? "it" : "them"}.`;
 
 export default function BringIn() {
   const { site: existing } = useLoaderData<typeof clientLoader>();
@@ -146,12 +153,14 @@ export default function BringIn() {
       };
       await keepFiles(named, beside, origin);
       const { fresh, again } = await partKnown(named, prepared);
+      const missing = await missingAmong(site.id, new Set(prepared.map(({ address }) => address)));
       const kept = await keep(named, fresh, { again });
       if (kept.again > 0)
         say(
           `${kept.again} brought in again`,
-          `${kept.kept} changes carried over, ${kept.settled} settled, ${kept.conflicts} to decide.`,
+          `${kept.kept} changes carried over, ${kept.settled} settled, ${kept.conflicts} to decide.${goneText(missing.length)}`,
         );
+      await noteGone(missing);
       navigate(`/sites/${site.id}/pages`);
     } catch (error) {
       fail(error);

@@ -4,6 +4,7 @@ import { limitsOf, styleForKind } from "#core/settings/house-style";
 import { Address } from "../desk/address";
 import { Conflicts } from "../desk/conflicts";
 import { Data } from "../desk/data";
+import { Gone } from "../desk/gone";
 import { Head } from "../desk/head";
 import { Links } from "../desk/links";
 import { Looks } from "../desk/looks";
@@ -142,6 +143,7 @@ function Desk({ record, source, changes }: ReturnType<typeof useLoaderData<typeo
                 ref={sheet}
                 className="grid grid-cols-[minmax(0,1fr)] gap-5 [&>section+section]:border-hairline [&>section+section]:border-t [&>section+section]:pt-4"
               >
+                <Gone site={site} desk={desk} />
                 <Conflicts desk={desk} />
                 <SearchResult
                   desk={desk}

@@ -1,4 +1,5 @@
 import { expandData } from "#core/audit/expand";
+import { renamedKey, renamedNodes } from "#core/findings/key";
 import { type Original, sourceOf } from "#core/page/original";
 import { readPage } from "#core/page/read";
 import { type Conflict, carryOver } from "#core/rewrite/carry-over";
@@ -10,6 +11,7 @@ import { loadOriginal, originalOfRecord, packOriginal } from "./originals";
 import { type Incoming, linksOf, originalOf } from "./read-incoming";
 import type { OriginalRecord } from "./records/originals";
 import type { PageOwn } from "./records/pages";
+import type { SetAsideRecord } from "./records/set-asides";
 import type { SiteRecord } from "./records/sites";
 import type { Tx } from "./transact";
 
@@ -24,6 +26,8 @@ export interface BroughtAgain {
   kept: Edit[];
   settled: Edit[];
   conflicts: Conflict[];
+  /** What nodes are called now that were called otherwise in keys of findings. */
+  renamed: ReadonlyMap<string, string>;
   examined: Examined;
   format: Original["kind"];
   /** Null where the source is the same as before. */
@@ -68,7 +72,10 @@ async function carryOverTo(
         handed: redraft.handed,
       });
   const packed = unchanged ? null : await packOriginal(crypto.randomUUID(), site.id, source);
-  const setAsides = await db().setAsides.where("siteId").equals(site.id).toArray();
+  const renamed = renamedNodes(carried.settled, original);
+  const setAsides = (await db().setAsides.where("siteId").equals(site.id).toArray()).map((one) =>
+    moved(one, was, renamed),
+  );
   const own = { ...was, original: packed?.id ?? was.original, format: source.kind };
   const settled = [...redraft.settled, ...carried.settled];
   const examined = await freshen({ own, original, edits: carried.kept, settled }, site.houseStyle, setAsides, today);
@@ -77,6 +84,7 @@ async function carryOverTo(
     basis: basisOf(was, redraft),
     edits: redraft.edits,
     ...carried,
+    renamed,
     examined,
     format: source.kind,
     original: packed,
@@ -85,9 +93,16 @@ async function carryOverTo(
   };
 }
 
+/** What was set aside at a node of the page, where that is called otherwise now. */
+function moved(one: SetAsideRecord, { id }: Pick<PageOwn, "id">, renamed: ReadonlyMap<string, string>): SetAsideRecord {
+  if (one.pageId !== id || one.key === null) return one;
+  const key = renamedKey(one.key, renamed);
+  return key === one.key ? one : { ...one, key };
+}
+
 /** Keeps a page that was brought in again; false where it was changed meanwhile, so that it has to be worked out again. */
 export async function keepAgain(tx: Tx, again: BroughtAgain): Promise<boolean> {
-  const { was, basis, kept, conflicts, examined, format, original } = again;
+  const { was, basis, kept, conflicts, renamed, examined, format, original } = again;
   const page = await tx.get("pages", was.id);
   if (!page) return true;
   if (basisOf(page, redraftOf(await tx.of("changes", "pageId", was.id))) !== basis) return false;
@@ -96,8 +111,14 @@ export async function keepAgain(tx: Tx, again: BroughtAgain): Promise<boolean> {
     original: original?.id ?? page.original,
     format,
     ready: page.ready && conflicts.length === 0,
+    goneSince: null,
   });
   await carryChanges(tx, page, again);
+  if (renamed.size > 0)
+    for (const one of await tx.of("setAsides", "siteId", page.siteId)) {
+      const now = moved(one, page, renamed);
+      if (now !== one) await tx.put("setAsides", now);
+    }
   await putExamined(tx, page, examined);
   if (examined.edits !== kept) await changeEdits(tx, page, between(kept, examined.edits));
   return true;

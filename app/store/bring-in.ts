@@ -13,7 +13,7 @@ import { putExamined } from "./freshen";
 import { tellPages } from "./queues";
 import type { Incoming, ReadIncoming } from "./read-incoming";
 import { readWithin } from "./read-within";
-import type { PageOwn } from "./records/pages";
+import { NEW_PAGE, type PageOwn } from "./records/pages";
 import type { SiteRecord } from "./records/sites";
 import { today } from "./today";
 import { transact } from "./transact";
@@ -123,11 +123,12 @@ export function prepare(
 }
 
 /** A new page's record. */
-const newPage = (
+export const newPage = (
   site: SiteRecord,
   { id, path, address, phrase, format, original }: ReadIncoming,
   position: number,
 ): PageOwn => ({
+  ...NEW_PAGE,
   id,
   siteId: site.id,
   position,
@@ -135,11 +136,7 @@ const newPage = (
   address,
   original: original.id,
   format,
-  chosenKind: null,
   phrase,
-  ready: false,
-  handedAt: null,
-  withdrawn: false,
 });
 
 export interface Kept {

@@ -217,6 +217,11 @@ describe("what was set aside in version 5", () => {
     expect((await db().setAsides.toArray()).map(({ key }) => key)).toEqual(KEYS);
   });
 
+  it("has pages that are not gone", async () => {
+    await opened(5, { sites: [SITE], pages: [{ id: "p1", siteId: "s1" }] });
+    expect(await db().pages.get("p1")).toMatchObject({ goneSince: null });
+  });
+
   it("is known by the keys of today, in a backup", async () => {
     await db().setAsides.bulkPut(SET_ASIDES as never);
     const out = JSON.parse(await makeBackup());

@@ -1,5 +1,6 @@
 import { languageOf } from "#core/page/page";
 import type { PageKind } from "#core/page/page-kind";
+import { patternPage } from "#core/pattern/follow";
 import { applyPattern } from "#core/pattern/pattern";
 import { type LetterCase, toCase } from "#core/phrase/letter-case";
 import { joinNames, type WrittenNames, writtenNames } from "#core/phrase/written-names";
@@ -158,7 +159,11 @@ export async function previewFields(
       if (change.spares && loaded.edits.some((edit) => edit.op === op && !followsPattern(edit))) {
         return { pageId, field, was, is: was, reason: "It was written by hand, which the pattern leaves alone." };
       }
-      const made = applyPattern(change.pattern, { page: loaded.original, houseStyle: style, today });
+      const made = applyPattern(change.pattern, {
+        page: patternPage(loaded.original, loaded.edits),
+        houseStyle: style,
+        today,
+      });
       return "text" in made
         ? { pageId, field, was, is: made.text, reason: null }
         : { pageId, field, was, is: was, reason: made.reason };

@@ -1,6 +1,6 @@
 import { originalFromText } from "#core/page/original";
 import { carryOverPage, keepAgain } from "./bring-again";
-import { newSite } from "./bring-in";
+import { newPage, newSite } from "./bring-in";
 import { db } from "./db";
 import { putExamined } from "./freshen";
 import { loadPageRecord, type PageRecord } from "./page-record";
@@ -38,20 +38,7 @@ export const stored = async (id: string) => (await loadPageRecord(id)) as PageRe
 export async function keptPage(site: SiteRecord, source: string, address?: string): Promise<PageRecord> {
   const read = await readIncoming(site.id, incoming(source, address), site.houseStyle, TODAY);
   await db().originals.put(read.original);
-  const page = {
-    id: read.id,
-    siteId: site.id,
-    position: 0,
-    file: read.path,
-    address: read.address,
-    original: read.original.id,
-    format: read.format,
-    chosenKind: null,
-    phrase: read.phrase,
-    ready: false,
-    handedAt: null,
-    withdrawn: false,
-  };
+  const page = newPage(site, read, 0);
   await transact(site.id, "Bring in", async (tx) => {
     await tx.put("pages", page);
     await putExamined(tx, page, read);

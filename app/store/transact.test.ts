@@ -1,13 +1,18 @@
 import "fake-indexeddb/auto";
 import fc from "fast-check";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { originalFromText } from "#core/page/original";
+import { readPage } from "#core/page/read";
 import type { Edit } from "#core/rewrite/edits";
+import { keyOf } from "#core/rewrite/resolve";
+import { loadRedraft } from "./changes";
 import { db } from "./db";
 import { examinePages } from "./freshen";
-import { handOverSite } from "./hand-over";
+import { handOverOne, handOverSite } from "./hand-over";
 import { keepHouseStyle } from "./house-style";
 import type { PageRecord } from "./page-record";
 import { tellPages } from "./queues";
+import type { PageOwn } from "./records/pages";
 import type { SiteRecord } from "./records/sites";
 import { decideConflict, savePage, saveRedraft } from "./redraft";
 import { broughtAgain, emptyStorage, keptPage, openSite, retitled, stored, TODAY, workedOut } from "./testing";
@@ -247,6 +252,51 @@ describe("a change that could not be carried over", () => {
     expect(await stored(record.id)).toMatchObject({ conflicts: 0, edits: 0 });
     await undo(site.id);
     expect(await db().changes.toArray()).toMatchObject([{ id: change.id, state: "undecided" }]);
+  });
+});
+
+describe("a page that comes back as it was handed over", () => {
+  const LONG = "The lamp was lit at dusk. ".repeat(60).trim();
+  const source = `<title>Lamp</title><main><h1>Lamp</h1><p>${LONG}</p></main>`;
+  const handed = async (record: PageRecord, edit: Edit) => {
+    await saveRedraft(record, { set: [edit], drop: [] }, "Write", null);
+    const own = (await db().pages.get(record.id)) as PageOwn;
+    const { file } = await handOverOne(own, (await loadRedraft(record.id)).edits);
+    return new TextDecoder().decode(file.bytes);
+  };
+
+  it("has nothing to decide, nothing to hand over again, and what was set aside stays set aside", async () => {
+    const record = await page(source);
+    const original = readPage(originalFromText(source), { address: record.address });
+    const block = original.blocks.findIndex(({ text }) => text === LONG);
+    const key = `body/long-paragraph @ block 1 ${LONG.slice(0, 80)}`;
+    const aside = {
+      id: "a",
+      siteId: site.id,
+      pageId: record.id,
+      scope: "place",
+      rule: "body/long-paragraph",
+      key,
+    } as const;
+    await transact(site.id, "Set aside", (tx) => tx.put("setAsides", { ...aside, reason: "so" }));
+    const value = `Once, ${LONG}`;
+    const file = await handed(record, {
+      op: "set-block-text",
+      block: keyOf(original, "block", block),
+      value,
+      was: LONG,
+    });
+    await broughtAgain(site, record, file);
+    expect(await stored(record.id)).toMatchObject({ edits: 0, settled: 1, conflicts: 0, again: false });
+    expect((await stored(record.id)).rules).not.toContain("body/long-paragraph");
+    expect((await db().setAsides.get("a"))?.key).toBe(`body/long-paragraph @ block 1 ${value.slice(0, 80)}`);
+  });
+
+  it("is not to be handed over again where the site has changed something else meanwhile", async () => {
+    const record = await page(source);
+    await handed(record, { op: "set-description", value: "D", was: null });
+    await broughtAgain(site, record, source.replace("<h1>Lamp", "<h1>Lamps"));
+    expect(await stored(record.id)).toMatchObject({ edits: 1, again: false });
   });
 });
 

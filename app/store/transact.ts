@@ -193,7 +193,7 @@ export const isPart = ({ state }: ChangeRecord): boolean => state !== "settled" 
 
 /** Fields of which nothing follows that is worked out from the source. */
 const UNSEEN: Partial<Record<Written, readonly string[]>> = {
-  pages: ["ready", "handedAt", "withdrawn", "position", "file"],
+  pages: ["ready", "handedAt", "withdrawn", "goneSince", "position", "file"],
   changes: ["handed", "thread", "reason", "at"],
 };
 

@@ -31,6 +31,17 @@ describe("a page that is examined", () => {
     expect(examined.edits).toMatchObject([{ value: "Brass lamp kit | Quay", pattern }]);
   });
 
+  it("has the heading as it is redrafted in its patterns, and its own title as it was brought in", async () => {
+    const page = readPage(LAMP, { address });
+    const heading = page.headings[0]?.key ?? { text: "" };
+    const edits: Edit[] = [
+      { op: "set-title", value: "old", was: "Brass lamp kit", pattern: "{page heading}: {title}" },
+      { op: "set-heading-text", heading, value: "Kit for a brass lamp", was: "Brass lamp kit" },
+    ];
+    const { page: now } = await examinePage(page, { houseStyle: style({}), today, edits });
+    expect(now.titles[0]?.text).toBe("Kit for a brass lamp: Brass lamp kit");
+  });
+
   it("has structured data beyond the common part expanded, also where the redraft has written it", async () => {
     const block = '{"@context":{"@vocab":"http://schema.org/","of":"@nest"},"@type":"Person","of":{"nme":"Odile"}}';
     const source = (json: string) => `${LAMP}<script type="application/ld+json">${json}</script>`;

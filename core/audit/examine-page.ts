@@ -52,7 +52,7 @@ export function redraftPage(original: Page, context: PageContext): RedraftedPage
   const guessedKind = guessKind(original);
   const kind = chosenKind ?? guessedKind;
   const style = styleForKind(houseStyle, kind);
-  const edits = followPatterns(context.edits ?? NO_EDITS, { page: original, houseStyle: style, today });
+  const edits = followPatterns(original, context.edits ?? NO_EDITS, { houseStyle: style, today });
   const { page, refused } = applyToPage(original, edits);
   const rules = {
     phrase: phrase.trim() || null,

@@ -1,6 +1,6 @@
 import { fingerprint } from "../page/fingerprint.ts";
 import type { Page } from "../page/page.ts";
-import type { Edit, NodeKey, NodeKind } from "../rewrite/edits.ts";
+import { cleanValue, type Edit, type NodeKey, type NodeKind, nodesOf } from "../rewrite/edits.ts";
 import { originsOf } from "../rewrite/origins.ts";
 import { keyOf } from "../rewrite/resolve.ts";
 import { type Place, placeName } from "./place.ts";
@@ -43,4 +43,41 @@ export function placeKey(at: Place, page: Page, redraft: Redraft | null): string
     default:
       return placeName(at);
   }
+}
+
+/**
+ * What nodes are called now whose new words the site has taken over, by what they were called before: what was set aside at
+ * them stays set aside.
+ */
+export function renamedNodes(settled: readonly Edit[], now: Page): ReadonlyMap<string, string> {
+  const names = new Map<string, string>();
+  for (const edit of settled) {
+    const [node] = nodesOf(edit);
+    if (!node || !(edit.op === "set-block-text" || edit.op === "set-heading-text" || edit.op === "set-link-text"))
+      continue;
+    const index = indexOfText(now, node, cleanValue(edit.value));
+    if (index >= 0) names.set(nodeName(node.kind, node.key), nodeName(node.kind, keyOf(now, node.kind, index)));
+  }
+  return names;
+}
+
+/** The node of a kind with a text, where it is the only one; -1 else. */
+function indexOfText(page: Page, { kind, key }: { kind: NodeKind; key: NodeKey }, text: string): number {
+  const href = key.text.split(" ")[0] ?? "";
+  const texts =
+    kind === "heading"
+      ? page.headings.map((heading) => heading.text)
+      : kind === "link"
+        ? page.links.map((link) => (link.href === href ? link.text : ""))
+        : page.blocks.map((block) => block.text);
+  const index = texts.indexOf(text);
+  return texts.lastIndexOf(text) === index ? index : -1;
+}
+
+/** The key of a finding at a node that is called otherwise now; itself where it is at none. */
+export function renamedKey(key: string, names: ReadonlyMap<string, string>): string {
+  const at = key.indexOf(" @ ");
+  const [name = "", number = ""] = key.slice(at + 3).split(/( #\d+)$/);
+  const renamed = at < 0 ? undefined : names.get(name);
+  return renamed === undefined ? key : `${key.slice(0, at)} @ ${renamed}${number}`;
 }

@@ -1,9 +1,34 @@
-import { type Edit, followsPattern } from "../rewrite/edits.ts";
+import type { Page } from "../page/page.ts";
+import { applyToPage } from "../rewrite/apply.ts";
+import { type Edit, followsPattern, nodesOf } from "../rewrite/edits.ts";
 import { applyPattern } from "./pattern.ts";
 import type { PatternContext } from "./variables.ts";
 
+const withHeadings = new WeakMap<Page["headings"], { original: Page; page: Page }>();
+
+/**
+ * The page that the variables of patterns are taken from: as brought in, with the headings that the redraft gives it. Of title
+ * and description it is always the original, so that no pattern sees its own result.
+ */
+export function patternPage(original: Page, edits: readonly Edit[]): Page {
+  const ofBody = edits.filter((edit) => edit.op === "edit-source" || nodesOf(edit).length > 0);
+  const { headings } = applyToPage(original, ofBody).page;
+  if (headings === original.headings) return original;
+  const known = withHeadings.get(headings);
+  if (known?.original === original) return known.page;
+  const page = { ...original, headings };
+  withHeadings.set(headings, { original, page });
+  return page;
+}
+
 /** Edits whose patterns are resolved anew; the same list where nothing has moved on. A pattern that makes no text any more keeps its last one. */
-export function followPatterns(edits: readonly Edit[], context: PatternContext): readonly Edit[] {
+export function followPatterns(
+  original: Page,
+  edits: readonly Edit[],
+  style: Omit<PatternContext, "page">,
+): readonly Edit[] {
+  if (!edits.some(followsPattern)) return edits;
+  const context = { ...style, page: patternPage(original, edits) };
   let moved = false;
   const next = edits.map((edit) => {
     if (!followsPattern(edit)) return edit;

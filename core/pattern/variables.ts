@@ -7,7 +7,7 @@ import { withoutBrand } from "../settings/without-brand.ts";
 
 /** What variables are resolved from. `today` is an ISO 8601 date. */
 export interface PatternContext {
-  /** As brought in: a pattern never sees its own result. */
+  /** As `patternPage` has it: a pattern never sees its own result. */
   page: Page;
   houseStyle: Pick<HouseStyle, "brand" | "separator">;
   today: string;

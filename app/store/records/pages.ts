@@ -22,14 +22,27 @@ export interface PageOwn {
   handedAt: string | null;
   /** Something that was handed over is no part of the redraft any more. */
   withdrawn: boolean;
+  /** When it was first not there any more as the site was brought in again (ISO 8601); null while it is there. */
+  goneSince: string | null;
 }
+
+/** What is said of a page when it first comes in. */
+export const NEW_PAGE = {
+  chosenKind: null,
+  phrase: "",
+  ready: false,
+  handedAt: null,
+  withdrawn: false,
+  goneSince: null,
+} satisfies Partial<PageOwn>;
 
 export const pages = table<PageOwn>()({
   name: "pages",
   indexes: "id, siteId",
   undo: "own",
   backup: true,
-  passing: ["handedAt", "withdrawn"],
+  passing: ["handedAt", "withdrawn", "goneSince"],
+  upgrades: { 6: (page) => ({ goneSince: null, ...page }) },
   fields: ({ joi, id, text, count, kind, format }) => ({
     id,
     siteId: id,
@@ -43,5 +56,6 @@ export const pages = table<PageOwn>()({
     ready: joi.boolean(),
     handedAt: joi.string().isoDate().allow(null),
     withdrawn: joi.boolean(),
+    goneSince: joi.string().isoDate().allow(null),
   }),
 });

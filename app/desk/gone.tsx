@@ -1,0 +1,30 @@
+import { useNavigate } from "react-router";
+import { removePages } from "../store/act-on-pages";
+import type { SiteRecord } from "../store/records/sites";
+import { Action } from "../ui/controls";
+import { useNotices } from "../ui/notice";
+import type { Desk } from "./use-desk";
+
+/** Says that a page is not on the site any more, and lets it go. */
+export function Gone({ site, desk }: { site: SiteRecord; desk: Desk }) {
+  const navigate = useNavigate();
+  const { fail } = useNotices();
+  const { goneSince, edits } = desk.record;
+  if (goneSince === null) return null;
+  const since = new Intl.DateTimeFormat("en-GB", { dateStyle: "long" }).format(new Date(goneSince));
+  const remove = () =>
+    removePages(site, [desk.record])
+      .then(() => navigate(`/sites/${site.id}/pages`))
+      .catch(fail);
+  return (
+    <section aria-label="Gone from the site" className="border-red border-l-4 pl-4">
+      <p className="text-15">
+        This page was not on the site when it was brought in again on {since}.
+        {edits > 0 && ` Your ${edits === 1 ? "change is" : `${edits} changes are`} kept.`}
+      </p>
+      <p className="mt-1">
+        <Action onClick={() => void remove()}>Remove it from this site</Action>
+      </p>
+    </section>
+  );
+}
