@@ -98,7 +98,11 @@ describe("keen-quill", () => {
     expect(page.status).toBe(1);
     const report = JSON.parse(page.stdout);
     expect(report).toMatchObject({ version: 1, blocks: 2 });
-    expect(report.features[0]).toMatchObject({ feature: "headline with date and picture", earned: true, missing: [] });
+    expect(report.features[0]).toMatchObject({
+      feature: "article with headline, date and picture",
+      earned: true,
+      missing: [],
+    });
     expect(report.findings).toContainEqual({
       rule: "data/unknown-property",
       weight: "must",

@@ -61,7 +61,7 @@ describe("structured data", () => {
     await part(page)
       .getByRole("listitem")
       .filter({ hasText: "FAQPage" })
-      .getByRole("button", { name: "State it" })
+      .getByRole("button", { name: "Add this as JSON-LD" })
       .click();
     await part(page).getByRole("button", { name: "name of Question: Can I bring a dog?" }).waitFor();
     await part(page).getByText("from the page, under “Can I bring a dog?”").first().waitFor();
@@ -87,12 +87,12 @@ describe("structured data", () => {
   it("is written by hand, as an entry or as JSON, and what cannot be read is not kept", async () => {
     const page = await openDemo(await freshContext());
     await openDesk(page, "The fog signal");
-    await part(page).getByRole("button", { name: "Another entity…" }).click();
+    await part(page).getByRole("button", { name: "Add an entity…" }).click();
     await page.getByRole("combobox", { name: "Type of the entity" }).fill("VideoObject");
     await page.getByText("A video file.").waitFor();
     await page.getByRole("button", { name: "Add it" }).click();
     await part(page).getByText("it still needs name, thumbnailUrl, uploadDate", { exact: false }).waitFor();
-    await part(page).getByRole("button", { name: "Say more" }).first().click();
+    await part(page).getByRole("button", { name: "Add a property" }).first().click();
     await page.getByRole("combobox", { name: "Property" }).fill("uploadDate");
     await part(page).getByLabel("Day").fill("2026-05-12");
     await part(page).getByLabel("Time").fill("10:00");
@@ -136,7 +136,7 @@ describe("structured data", () => {
     await part(page)
       .getByRole("listitem")
       .filter({ hasText: "LocalBusiness" })
-      .getByRole("button", { name: "State it" })
+      .getByRole("button", { name: "Add this as JSON-LD" })
       .click();
     // Read out of a sentence: “ten in the morning until five”.
     await part(page).getByRole("button", { name: "opens of OpeningHoursSpecification: 10:00" }).waitFor();
@@ -170,7 +170,7 @@ describe("structured data", () => {
     await part(page).getByRole("button", { name: "Keep it" }).click();
     await notes(page).getByText("was: It ends before it starts").waitFor();
     const more = async (property: string) => {
-      await part(page).getByRole("button", { name: "Say more" }).first().click();
+      await part(page).getByRole("button", { name: "Add a property" }).first().click();
       await page.getByRole("combobox", { name: "Property" }).fill(property);
     };
     await more("organizer");
@@ -218,7 +218,7 @@ describe("structured data", () => {
   it("is set out by itself, with its JSON beside it and the way between its entities", async () => {
     const page = await openDemo(await freshContext());
     await openDesk(page, "The radio room");
-    await part(page).getByRole("link", { name: "By itself" }).click();
+    await part(page).getByRole("link", { name: "Open on its own page" }).click();
     const entities = page.getByRole("navigation", { name: "Entities" });
     await entities.getByRole("link", { name: "HowTo The last message" }).click();
     await page.getByRole("button", { name: "name of HowTo: The last message" }).waitFor();
@@ -246,13 +246,13 @@ describe("structured data", () => {
   it("is stated on every page at once, seen before it is done, and taken back by one undo", async () => {
     const page = await openDemo(await freshContext());
     await page.goto(page.url().replace(/pages.*/, "pages?columns=data"));
-    await page.getByRole("link", { name: "The same on every page" }).click();
-    await page.getByRole("button", { name: "State it on 37 pages" }).waitFor();
+    await page.getByRole("link", { name: "Structured data for every page" }).click();
+    await page.getByRole("button", { name: "Add it as JSON-LD to 37 pages" }).waitFor();
     await page.getByText("and 29 pages more").waitFor();
     await expectSound(page);
     await page.getByRole("button", { name: /^The way to each page/ }).click();
     await page.getByText("Gullhaven Lightship Museum › The crew of the lightship").waitFor();
-    await page.getByRole("button", { name: /^State it on \d\d pages/ }).click();
+    await page.getByRole("button", { name: /^Add it as JSON-LD to \d\d pages/ }).click();
     await page
       .getByText(/^Stated on \d\d pages/)
       .first()
@@ -282,7 +282,7 @@ describe("structured data", () => {
       await part(page)
         .getByRole("listitem")
         .filter({ hasText: type })
-        .getByRole("button", { name: "State it" })
+        .getByRole("button", { name: "Add this as JSON-LD" })
         .click();
     await part(page).getByText("2 entities").waitFor();
     const blocks = [...(await html(page)).matchAll(/ld\+json">([\s\S]*?)<\/script>/g)].map(([, text = ""]) =>

@@ -84,6 +84,6 @@ describe("our own screens", () => {
       .getByRole("button", { name: /^Should|stands on the page more than once/ })
       .first()
       .click();
-    await check("HTML of the pages");
+    await check("HTML check");
   }, 180_000);
 });

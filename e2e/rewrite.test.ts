@@ -222,7 +222,7 @@ describe("the desk by keyboard", () => {
     const page = await openDemo(await freshContext());
     await openDesk(page, "Enamel mug");
     await page.getByRole("textbox", { name: "Target phrase" }).fill("brass lamp");
-    await page.getByText("The slug does not say “brass lamp”").waitFor();
+    await page.getByText("“brass lamp” is not in the slug").waitFor();
     await page.getByText(/^kept, /).waitFor();
     await page.reload();
     await eventually(() => page.getByRole("textbox", { name: "Target phrase" }).inputValue(), "brass lamp");

@@ -120,7 +120,7 @@ describe("many pages at once", () => {
     // Another name of the site: the texts follow, and say that they are to be handed over again.
     await downloaded(page, () => page.getByRole("button", { name: "Hand over the changed pages" }).click());
     await page.getByRole("link", { name: "House style" }).click();
-    await page.getByLabel("Name behind the titles").fill("The Lightship");
+    await page.getByLabel("Brand at the end of titles").fill("The Lightship");
     await page.getByRole("button", { name: "Keep this house style" }).click();
     await page.getByRole("link", { name: "Pages", exact: true }).click();
     await page.getByRole("button", { name: "2 are to be handed over again" }).click();

@@ -186,7 +186,7 @@ describe("bringing in again", () => {
     // The site takes the title over, writes another description of its own, and leaves the heading.
     await put("/ship", source("My title", "Their description", "Lamp"));
     await page.getByRole("checkbox", { name: "Select The ship" }).click();
-    await page.getByRole("button", { name: "Bring in again" }).click();
+    await page.getByRole("button", { name: "Fetch again" }).click();
     await queue(page).getByText("1 brought in").first().waitFor();
     await queue(page)
       .getByText(/^Done: 1 of 1/)
@@ -227,14 +227,18 @@ describe("bringing in again", () => {
     await queue(page).getByRole("link", { name: "1 brought in" }).click();
     await openDesk(page, "Mug");
     const data = page.getByRole("region", { name: "Structured data" });
-    await data.getByRole("listitem").filter({ hasText: "Product" }).getByRole("button", { name: "State it" }).click();
+    await data
+      .getByRole("listitem")
+      .filter({ hasText: "Product" })
+      .getByRole("button", { name: "Add this as JSON-LD" })
+      .click();
     await data.getByRole("button", { name: "price of Offer: 11.50" }).waitFor();
     const handed = await downloaded(page, () => page.getByRole("button", { name: "Download the HTML" }).click());
     const [element = ""] = /<script type[\s\S]*?<\/script>/.exec(handed.bytes.toString()) ?? [];
     const again = async () => {
       await page.getByRole("link", { name: "changing.example", exact: true }).click();
       await page.getByRole("checkbox", { name: "Select Mug" }).click();
-      await page.getByRole("button", { name: "Bring in again", exact: true }).click();
+      await page.getByRole("button", { name: "Fetch again", exact: true }).click();
       await queue(page)
         .getByText(/^Done: 1 of 1/)
         .first()

@@ -24,14 +24,14 @@ for (const line of source.split("\n")) {
   of.set(predicate, [...(of.get(predicate) ?? []), object]);
 }
 const get = (subject: string, predicate: string) => facts.get(subject)?.get(predicate) ?? [];
-const own = (addresses: readonly string[]) =>
+const schemaNames = (addresses: readonly string[]) =>
   addresses.filter((one) => one.startsWith(SCHEMA)).map((one) => one.slice(SCHEMA.length));
-const subjects = own([...facts.keys()].sort());
+const subjects = schemaNames([...facts.keys()].sort());
 const isA = (name: string, type: string) => get(SCHEMA + name, `${RDF}type`).includes(type);
 const types = subjects.filter((name) => isA(name, `${RDFS}Class`));
 const properties = subjects.filter((name) => isA(name, `${RDF}Property`));
 const members = subjects.filter(
-  (name) => !types.includes(name) && own(get(SCHEMA + name, `${RDF}type`)).some((type) => types.includes(type)),
+  (name) => !types.includes(name) && schemaNames(get(SCHEMA + name, `${RDF}type`)).some((type) => types.includes(type)),
 );
 const typeAt = new Map(types.map((name, i) => [name, i.toString(36)]));
 const propertyAt = new Map(properties.map((name, i) => [name, i.toString(36)]));
@@ -39,7 +39,7 @@ const listed = (names: readonly string[], at: ReadonlyMap<string, string>) =>
   names.flatMap((name) => at.get(name) ?? []).join(",");
 const pending = (name: string) =>
   get(SCHEMA + name, `${SCHEMA}isPartOf`).some((part) => part.includes("pending")) ? "p" : "";
-const newer = (name: string) => own(get(SCHEMA + name, `${SCHEMA}supersededBy`)).join(",");
+const newer = (name: string) => schemaNames(get(SCHEMA + name, `${SCHEMA}supersededBy`)).join(",");
 const line = (...fields: string[]) => fields.join("\t").replace(/\t+$/, "");
 
 const structure = [
@@ -47,7 +47,7 @@ const structure = [
     .map((name) =>
       line(
         name,
-        listed(own(get(SCHEMA + name, `${RDFS}subClassOf`)), typeAt),
+        listed(schemaNames(get(SCHEMA + name, `${RDFS}subClassOf`)), typeAt),
         isA(name, `${SCHEMA}DataType`) ? "d" : pending(name),
         newer(name),
       ),
@@ -57,16 +57,18 @@ const structure = [
     .map((name) =>
       line(
         name,
-        listed(own(get(SCHEMA + name, `${SCHEMA}domainIncludes`)), typeAt),
-        listed(own(get(SCHEMA + name, `${SCHEMA}rangeIncludes`)), typeAt),
-        listed(own(get(SCHEMA + name, `${RDFS}subPropertyOf`)), propertyAt),
+        listed(schemaNames(get(SCHEMA + name, `${SCHEMA}domainIncludes`)), typeAt),
+        listed(schemaNames(get(SCHEMA + name, `${SCHEMA}rangeIncludes`)), typeAt),
+        listed(schemaNames(get(SCHEMA + name, `${RDFS}subPropertyOf`)), propertyAt),
         pending(name),
         newer(name),
       ),
     )
     .join("\n"),
   members
-    .map((name) => line(name, listed(own(get(SCHEMA + name, `${RDF}type`)), typeAt), pending(name), newer(name)))
+    .map((name) =>
+      line(name, listed(schemaNames(get(SCHEMA + name, `${RDF}type`)), typeAt), pending(name), newer(name)),
+    )
     .join("\n"),
 ].join("\n\n");
 

@@ -4,13 +4,13 @@ import { typeBeside, zipFiles } from "#core/exchange/zip";
 
 /** The demo site as a zip: its pages with their pictures and styles, and `site.json` with its name, address, redirects and phrases. */
 export function demoSiteZip(root: string): Uint8Array {
-  const known = made.get(root) ?? makeZip(root);
-  made.set(root, known);
+  const known = zips.get(root) ?? makeZip(root);
+  zips.set(root, known);
   return known;
 }
 
 /** By where the project lies: it is asked for whenever somebody begins, and is the same until the server is ended. */
-const made = new Map<string, Uint8Array>();
+const zips = new Map<string, Uint8Array>();
 
 function makeZip(root: string): Uint8Array {
   const folder = join(root, "demo", "gullhaven");

@@ -17,7 +17,7 @@ function incomingDraft(body: string, base: string, title = ""): Incoming {
     path: `${slug}.html`,
     source: originalFromText(draftSource(body, { language: LANGUAGE, title })),
     address: new URL(slug, base).href,
-    addressKnown: true,
+    addressGiven: true,
     phrase: "",
   };
 }
@@ -84,7 +84,7 @@ export function Draft({
         path: "pasted.html",
         source: originalFromText(source),
         address: new URL("pasted.html", base).href,
-        addressKnown: false,
+        addressGiven: false,
         phrase: "",
       },
     ]);

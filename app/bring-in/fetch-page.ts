@@ -34,7 +34,7 @@ export async function fetchPage(address: string): Promise<FetchedPage> {
     path: "",
     source: bytes,
     address: answer.address,
-    addressKnown: true,
+    addressGiven: true,
     contentType: answer.headers["content-type"] ?? null,
     headers: answer.headers,
     phrase: "",

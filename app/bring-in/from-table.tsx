@@ -13,7 +13,7 @@ import {
   type TableFile,
   takenAtFirst,
 } from "#core/exchange/table-file";
-import { applyPlan, knownPages } from "../store/apply-table";
+import { applyPlan, pagesToMatch } from "../store/apply-table";
 import type { SiteRecord } from "../store/records/sites";
 import { Action, fieldClass, MainButton } from "../ui/controls";
 import { useNotices } from "../ui/notice";
@@ -35,7 +35,7 @@ export function FromTable({
   onDone: () => void;
   fault: (text: string) => void;
 }) {
-  const { fail, say } = useNotices();
+  const { fail, notify } = useNotices();
   const [table, setTable] = useState<TableFile | null>(null);
   const [assignment, setAssignment] = useState<Assignment>({ columns: [], headed: true });
   const [pasted, setPasted] = useState("");
@@ -45,7 +45,7 @@ export function FromTable({
   const [done, setDone] = useState<number | null>(null);
   const file = useRef<HTMLInputElement>(null);
   const stop = useRef<AbortController>(undefined);
-  const known = useLiveQuery(() => knownPages(site.id), [site.id]);
+  const known = useLiveQuery(() => pagesToMatch(site.id), [site.id]);
 
   const take = (source: Uint8Array | string) => {
     const read = readTable(source);
@@ -87,13 +87,13 @@ export function FromTable({
       });
       const [first] = refused;
       if (stop.current.signal.aborted) {
-        say(
+        notify(
           "Stopped",
           changed + added === 0 ? "Nothing was changed." : `${changed} changed, ${added} added; the rest was left out.`,
         );
         return;
       }
-      say(
+      notify(
         `${changed} changed, ${added} added`,
         first ? `${refused.length} texts could not be set: ${first.reason}` : undefined,
       );

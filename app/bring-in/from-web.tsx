@@ -9,10 +9,10 @@ import { useNotices } from "../ui/notice";
 import { findSitemaps } from "./find-sitemaps";
 import { runQueue } from "./queue-runner";
 
-const WAYS: { value: Exclude<QueueRecord["from"], "again">; name: string; says: string }[] = [
-  { value: "addresses", name: "These pages", says: "one address a line" },
-  { value: "sitemap", name: "All pages of the sitemap", says: "found through robots.txt, or give its own address" },
-  { value: "links", name: "Pages linked from here", says: "followed within the limits below" },
+const WAYS: { value: Exclude<QueueRecord["from"], "again">; name: string; hint: string }[] = [
+  { value: "addresses", name: "These pages", hint: "one address a line" },
+  { value: "sitemap", name: "All pages of the sitemap", hint: "found through robots.txt, or give its own address" },
+  { value: "links", name: "Pages linked from here", hint: "followed within the limits below" },
 ];
 
 /** Bringing in by address: a list, a sitemap, or links followed from a start page. */
@@ -99,7 +99,7 @@ export function FromWeb({
         aria-label="Which pages"
         className="grid gap-2"
       >
-        {WAYS.map(({ value, name, says }) => (
+        {WAYS.map(({ value, name, hint }) => (
           <label key={value} htmlFor={`way-${value}`} className="flex items-baseline gap-2.5 text-15">
             <RadioGroup.Item
               id={`way-${value}`}
@@ -109,7 +109,7 @@ export function FromWeb({
               <RadioGroup.Indicator className="h-2 w-2 rounded-full bg-ink" />
             </RadioGroup.Item>
             <span>
-              {name} <span className="text-13 text-soft">{says}</span>
+              {name} <span className="text-13 text-soft">{hint}</span>
             </span>
           </label>
         ))}
@@ -138,12 +138,14 @@ export function FromWeb({
           {looking ? "Looking for the sitemap…" : "Bring them in"}
         </MainButton>
         {looking && <Action onClick={() => looking.abort()}>Stop</Action>}
-        <Said>
+        <Explanation>
           Fetched through this application’s own server, which keeps nothing. What robots.txt forbids is not fetched.
-        </Said>
+        </Explanation>
       </div>
     </form>
   );
 }
 
-const Said = ({ children }: { children: ReactNode }) => <span className="max-w-[46ch] text-soft">{children}</span>;
+const Explanation = ({ children }: { children: ReactNode }) => (
+  <span className="max-w-[46ch] text-soft">{children}</span>
+);

@@ -4,7 +4,7 @@ import { addressesOf, keep } from "../store/bring-in";
 import { db } from "../store/db";
 import { explainStorage } from "../store/faults";
 import { noteGone } from "../store/gone";
-import { addItems, knownOfQueue, tellPages } from "../store/queues";
+import { addItems, learntByQueue, tellPages } from "../store/queues";
 import { readWithin } from "../store/read-within";
 import type { ItemState, QueueItem, QueueRecord } from "../store/records/queues";
 import type { SiteRecord } from "../store/records/sites";
@@ -71,7 +71,7 @@ class Runner {
   /** Items that were read and are not marked as brought in yet. */
   private readonly unkept = new Set<number>();
   private fault: unknown = null;
-  private known = new Map<string, string>();
+  private pageIds = new Map<string, string>();
   private wake: () => void = () => {};
 
   constructor(
@@ -86,7 +86,7 @@ class Runner {
   }
 
   async run(): Promise<void> {
-    this.known = await addressesOf(this.site.id);
+    this.pageIds = await addressesOf(this.site.id);
     let brought = await db().queueItems.where("[queueId+state]").equals([this.queue.id, "brought-in"]).count();
     const { signal } = this.stopping;
     let waiting: QueueItem[] = [];
@@ -136,7 +136,7 @@ class Runner {
       await this.rest(Math.max(5, soonest - now));
     }
     await this.flush();
-    await tellPages(this.queue.siteId, await knownOfQueue(this.queue));
+    await tellPages(this.queue.siteId, await learntByQueue(this.queue));
     if (!signal.aborted) await db().queues.update(this.queue.id, { state: "done" });
   }
 
@@ -257,7 +257,7 @@ class Runner {
   private async bringPage(item: QueueItem, host: Host, release: () => void): Promise<boolean> {
     const { site } = this;
     const date = today();
-    const pageId = this.known.get(item.address) ?? null;
+    const pageId = this.pageIds.get(item.address) ?? null;
     const { answer, incoming } = await onPoolBeside((worker) => worker.fetchPage(item.address));
     if (this.stopping.signal.aborted) return false;
     this.heard(answer);
@@ -271,7 +271,7 @@ class Runner {
     const moved = answer.address !== item.address;
     if (moved && !(await this.mayStay(item, answer.address))) return false;
     // A page that has moved since is still the page that was asked for again.
-    const again = moved ? (this.known.get(answer.address) ?? (this.queue.from === "again" ? pageId : null)) : pageId;
+    const again = moved ? (this.pageIds.get(answer.address) ?? (this.queue.from === "again" ? pageId : null)) : pageId;
     return this.take(
       item,
       await readWithin(incoming, async (worker, one) => await worker.readFetched(site, one, again, date)),
@@ -304,7 +304,7 @@ class Runner {
       return;
     }
     await this.finish(item, "failed", explainFault(answer), answer.fault);
-    const page = this.known.get(item.address);
+    const page = this.pageIds.get(item.address);
     if (page && answer.fault === "status" && GONE.has(answer.status ?? 0)) await noteGone([page]);
   }
 
@@ -412,7 +412,7 @@ class Runner {
       batch.flatMap(({ prepared }) => prepared ?? []),
       {
         again: batch.flatMap(({ again }) => again ?? []),
-        known: this.known,
+        idByAddress: this.pageIds,
         group: this.queue.id,
         label: `${verb}: ${this.queue.name}`,
       },

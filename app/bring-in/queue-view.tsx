@@ -9,11 +9,11 @@ import { Action } from "../ui/controls";
 import { ProgressLine } from "../ui/progress-line";
 import { goOn, runnerStatus, runQueue, stopQueue } from "./queue-runner";
 
-const OUTCOMES: { state: Exclude<ItemState, "waiting">; says: (n: string) => string }[] = [
-  { state: "brought-in", says: (n) => `${n} brought in` },
-  { state: "failed", says: (n) => `${n} failed` },
-  { state: "forbidden", says: (n) => `${n} forbidden by robots.txt` },
-  { state: "left-out", says: (n) => `${n} left out` },
+const OUTCOMES: { state: Exclude<ItemState, "waiting">; label: (n: string) => string }[] = [
+  { state: "brought-in", label: (n) => `${n} brought in` },
+  { state: "failed", label: (n) => `${n} failed` },
+  { state: "forbidden", label: (n) => `${n} forbidden by robots.txt` },
+  { state: "left-out", label: (n) => `${n} left out` },
 ];
 
 /** Items listed of one outcome. */
@@ -59,10 +59,10 @@ export function QueueView({ queue }: { queue: QueueRecord }) {
         </p>
       )}
       <p className="mt-2 flex flex-wrap gap-x-4" aria-live="polite">
-        {OUTCOMES.filter(({ state }) => counts[state] > 0).map(({ state, says }) =>
+        {OUTCOMES.filter(({ state }) => counts[state] > 0).map(({ state, label }) =>
           state === "brought-in" ? (
             <Link key={state} to={`/sites/${queue.siteId}/pages`} className="text-blue hover:underline">
-              {says(numbers.format(counts[state]))}
+              {label(numbers.format(counts[state]))}
             </Link>
           ) : (
             <button
@@ -72,7 +72,7 @@ export function QueueView({ queue }: { queue: QueueRecord }) {
               onClick={() => setOpen(open === state ? null : state)}
               className={`border-graphite border-b border-dotted ${state === "failed" ? "text-red" : ""}`}
             >
-              {says(numbers.format(counts[state]))}
+              {label(numbers.format(counts[state]))}
             </button>
           ),
         )}

@@ -32,12 +32,12 @@ interface BlockProps extends Picking {
 
 /** One block of JSON-LD: its entities as entries of a catalogue, and its JSON, of which either can be edited. */
 export function DataBlock({ desk, data, index, evidence, only = null, beside = false, ...picking }: BlockProps) {
-  const { say } = useNotices();
+  const { notify } = useNotices();
   const [open, setOpen] = useState(false);
   /** What is typed and is no JSON yet. */
   const [broken, setBroken] = useState<string | null>(null);
   const block = data.blocks[index];
-  const roots: Entity[] = only ? [only] : data.roots.filter(({ said }) => said.block === index);
+  const roots: Entity[] = only ? [only] : data.roots.filter(({ place }) => place.block === index);
   const shown = roots.slice(0, MOST);
   const marks = useMemo(
     (): DataMark[] =>
@@ -70,7 +70,7 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
   const changed = !desk.original.data.some(({ text }) => text === block.text);
   const copy = async (text: string) => {
     await navigator.clipboard.writeText(text);
-    say("Copied");
+    notify("Copied");
   };
   return (
     <div data-anchor={`data ${index}`} className={`mt-4 border-t pt-2 ${changed ? "border-blue" : "border-hairline"}`}>

@@ -5,14 +5,14 @@ import { dataEdit, takenOut } from "#core/compose/data-edit";
 import { askOnPage } from "#core/compose/write-on-page";
 import type { EvidenceOf } from "#core/structured-data/evidence";
 import { fieldFor, makeValue, type Parts, partsOf } from "#core/structured-data/fields";
-import { type Entity, nameOf, type Property, saidName, textOfValue, type Value } from "#core/structured-data/graph";
+import { type Entity, nameOf, type Property, pointerTo, textOfValue, type Value } from "#core/structured-data/graph";
 import { entitiesOf, type PageData, placedBlock } from "#core/structured-data/page-data";
 import { replaceValue } from "#core/structured-data/patch-json";
 import { isKindOf, vocabulary } from "#core/structured-data/vocabulary";
 import { Action } from "../ui/controls";
+import { AddProperty } from "./add-property";
 import { NotesAt, type Picking } from "./anchored";
 import { NewText } from "./new-text";
-import { SayMore } from "./say-more";
 import { TextInPlace } from "./text-in-place";
 import type { Desk } from "./use-desk";
 import { ValueField } from "./value-field";
@@ -27,7 +27,7 @@ interface Shown extends Picking {
 const DEEPEST = 5;
 /** Values of one property that are shown until more are asked for. */
 const MOST = 12;
-/** Recommended values that are offered as blanks; “Say more” offers all. */
+/** Recommended values that are offered as blanks; “Add a property” offers all. */
 const BLANKS = 3;
 /** Shown to whoever points at the line, or comes to it by key. */
 const HIDDEN = "opacity-0 focus-visible:opacity-100 group-hover:opacity-100";
@@ -35,23 +35,23 @@ const NOWHERE = { start: 0, end: 0 };
 
 /** Where an entity, and what stands within it, is set out by itself. */
 export const dataPage = ({ siteId, id }: Desk["record"], entity?: Entity): string =>
-  `/sites/${siteId}/pages/${id}/data${entity ? `?entity=${encodeURIComponent(saidName(entity.said))}` : ""}`;
+  `/sites/${siteId}/pages/${id}/data${entity ? `?entity=${encodeURIComponent(pointerTo(entity.place))}` : ""}`;
 
 /** What an entity is being asked: one more value, or a question with its answer. */
-type Asking = { what: "value"; blank: Pick<Blank, "path" | "says"> | null } | { what: "question" } | null;
+type Asking = { what: "value"; blank: Pick<Blank, "path" | "label"> | null } | { what: "question" } | null;
 
 /** Entities one below the other. */
 export const Entries = ({ entities, ...shown }: Shown & { entities: readonly Entity[] }) =>
-  entities.map((entity) => <EntityEntry key={saidName(entity.said)} entity={entity} depth={0} {...shown} />);
+  entities.map((entity) => <EntityEntry key={pointerTo(entity.place)} entity={entity} depth={0} {...shown} />);
 
 /** An entity like an entry in a catalogue: its type and name, a line for each value, and blanks for what it does not say. */
 function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entity; depth: number }) {
   const { desk, data, evidence: _, ...picking } = shown;
   const [asking, setAsking] = useState<Asking>(null);
-  const block = placedBlock(data, entity.said);
+  const block = placedBlock(data, entity.place);
   const name = nameOf(entity);
   // What stands alone in its block is taken out with it.
-  const removable = entity.said.path.length > 0;
+  const removable = entity.place.path.length > 0;
   const blanks = depth === 0 && block ? blanksOf(data, entity) : [];
   const recommended = blanks.filter(({ weight }) => weight === "recommended");
   const shownBlanks = [...blanks.filter(({ weight }) => weight === "needed"), ...recommended.slice(0, BLANKS)];
@@ -64,21 +64,21 @@ function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entity; dept
   };
   return (
     <div
-      data-anchor={`data ${saidName(entity.said)}`}
+      data-anchor={`data ${pointerTo(entity.place)}`}
       className={depth === 0 ? "mt-2" : "border-hairline border-l pl-3"}
     >
-      <p className="group flex items-baseline gap-2" data-anchor={`data ${saidName(entity.typeSaid)}`}>
+      <p className="group flex items-baseline gap-2" data-anchor={`data ${pointerTo(entity.typePlace)}`}>
         <span className={depth === 0 ? "font-serif text-18" : "font-serif text-15"}>
           {entity.types.join(" and ") || "without a type"}
         </span>
         {depth === 0 && name && <span className="min-w-0 truncate text-soft">{name}</span>}
-        <NotesAt desk={desk} at={{ part: "data", pointer: saidName(entity.typeSaid), range: NOWHERE }} {...picking} />
-        {saidName(entity.said) !== saidName(entity.typeSaid) && entity.said.path.length > 0 && (
-          <NotesAt desk={desk} at={{ part: "data", pointer: saidName(entity.said), range: NOWHERE }} {...picking} />
+        <NotesAt desk={desk} at={{ part: "data", pointer: pointerTo(entity.typePlace), range: NOWHERE }} {...picking} />
+        {pointerTo(entity.place) !== pointerTo(entity.typePlace) && entity.place.path.length > 0 && (
+          <NotesAt desk={desk} at={{ part: "data", pointer: pointerTo(entity.place), range: NOWHERE }} {...picking} />
         )}
         {block && asking === null && (
           <Action className={`text-12 ${quiet}`} onClick={() => setAsking({ what: "value", blank: null })}>
-            Say more
+            Add a property
           </Action>
         )}
         {block && asking === null && removable && (
@@ -86,7 +86,7 @@ function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entity; dept
             className={`text-12 ${HIDDEN}`}
             onClick={() =>
               desk.edit(
-                takenOut(desk.written, block.text, entity.said.path),
+                takenOut(desk.written, block.text, entity.place.path),
                 `Take ${entity.types[0] ?? "an entity"} out`,
               )
             }
@@ -111,22 +111,22 @@ function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entity; dept
             depth={depth}
             onAnother={
               block && asking === null
-                ? () => setAsking({ what: "value", blank: { path: property.written, says: property.written } })
+                ? () => setAsking({ what: "value", blank: { path: property.written, label: property.written } })
                 : null
             }
             {...shown}
           />
         ))}
         {asking === null &&
-          shownBlanks.map(({ path, says, weight, feature }) => (
+          shownBlanks.map(({ path, label, weight, feature }) => (
             <div key={path} className="contents text-graphite">
-              <dt className="break-words">{says}</dt>
+              <dt className="break-words">{label}</dt>
               <dd className="flex min-w-0 flex-wrap items-baseline gap-x-3">
                 <Action
-                  aria-label={`nothing yet: say ${says}`}
-                  onClick={() => setAsking({ what: "value", blank: { path, says } })}
+                  aria-label={`none: add ${label}`}
+                  onClick={() => setAsking({ what: "value", blank: { path, label } })}
                 >
-                  nothing yet
+                  none
                 </Action>
                 <span className="text-12">
                   {weight} for the {feature}
@@ -136,7 +136,7 @@ function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entity; dept
           ))}
       </dl>
       {asking?.what === "value" && block && (
-        <SayMore desk={desk} data={data} entity={entity} text={block.text} asked={asking.blank} onClose={close} />
+        <AddProperty desk={desk} data={data} entity={entity} text={block.text} asked={asking.blank} onClose={close} />
       )}
       {asking?.what === "question" && <NewText what="question" onPut={ask} onClose={close} />}
     </div>
@@ -182,7 +182,7 @@ function PropertyLine({
   const { desk, data, evidence: _, ...picking } = shown;
   const [all, setAll] = useState(false);
   const values = all ? property.values : property.values.slice(0, MOST);
-  const own = saidName(property.said);
+  const own = pointerTo(property.place);
   return (
     <>
       <dt className="group break-words text-soft" data-anchor={`data ${own}`}>
@@ -197,14 +197,14 @@ function PropertyLine({
             +
           </Action>
         )}
-        {!property.values.some((value) => saidName(value.said) === own) && (
+        {!property.values.some((value) => pointerTo(value.place) === own) && (
           <NotesAt desk={desk} at={{ part: "data", pointer: own, range: NOWHERE }} {...picking} />
         )}
       </dt>
       <dd className="grid min-w-0 gap-0.5">
         {values.map((value) => (
           <ValueLine
-            key={`${saidName(value.said)} ${textOfValue(value).slice(0, 20)}`}
+            key={`${pointerTo(value.place)} ${textOfValue(value).slice(0, 20)}`}
             value={value}
             property={property}
             label={`${property.written} of ${entity.types[0] ?? "the entity"}`}
@@ -215,7 +215,7 @@ function PropertyLine({
         {property.values.length > values.length && (
           <Action onClick={() => setAll(true)}>and {property.values.length - values.length} more</Action>
         )}
-        {data.blocks[property.said.block] && property.values.length === 0 && (
+        {data.blocks[property.place.block] && property.values.length === 0 && (
           <span className="text-graphite">nothing</span>
         )}
       </dd>
@@ -233,8 +233,8 @@ function ValueLine({
   const { desk, data, evidence, ...picking } = shown;
   const [parts, setParts] = useState<Parts | null>(null);
   const [refused, setRefused] = useState("");
-  const name = saidName(value.said);
-  const block = placedBlock(data, value.said);
+  const name = pointerTo(value.place);
+  const block = placedBlock(data, value.place);
   const notes = <NotesAt desk={desk} at={{ part: "data", pointer: name, range: NOWHERE }} {...picking} />;
   if (value.kind === "entity") {
     if (depth >= DEEPEST)
@@ -250,7 +250,9 @@ function ValueLine({
     return (
       <span data-anchor={`data ${name}`} className="flex min-w-0 items-baseline gap-2">
         {to && to.syntax === "json-ld" ? (
-          <Action onClick={() => document.querySelector(`[data-anchor="data ${saidName(to.said)}"]`)?.scrollIntoView()}>
+          <Action
+            onClick={() => document.querySelector(`[data-anchor="data ${pointerTo(to.place)}"]`)?.scrollIntoView()}
+          >
             → {to.types.join(" and ")} {nameOf(to)}
           </Action>
         ) : (
@@ -266,8 +268,8 @@ function ValueLine({
     if (!block) return null;
     return desk.attempt(
       json === undefined
-        ? takenOut(desk.written, block.text, value.said.path)
-        : dataEdit(block.text, replaceValue(block.text, value.said.path, json)),
+        ? takenOut(desk.written, block.text, value.place.path)
+        : dataEdit(block.text, replaceValue(block.text, value.place.path, json)),
       label,
     );
   };
@@ -322,7 +324,7 @@ function ValueLine({
             readOnly={
               block
                 ? null
-                : value.said.block < 0
+                : value.place.block < 0
                   ? "It is written into the markup: make it JSON-LD, or change it there."
                   : "Its block uses more of JSON-LD than is changed here: write it as JSON."
             }

@@ -65,10 +65,10 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: D
         )}
         {data.roots.length > 0 && (
           <Link to={dataPage(desk.record)} className="text-blue hover:underline">
-            By itself
+            Open on its own page
           </Link>
         )}
-        {page.format === "html" && <Action onClick={() => setNaming(!naming)}>Another entity…</Action>}
+        {page.format === "html" && <Action onClick={() => setNaming(!naming)}>Add an entity…</Action>}
       </div>
       <Features states={featuresOf(data)} />
       {data.blocks.map((_block, index) => (
@@ -120,7 +120,7 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: D
               <li key={type} className="flex items-baseline gap-3">
                 <span className="w-28 shrink-0 font-serif text-15">{type}</span>
                 <span className="min-w-0 flex-1">{found}</span>
-                <Action onClick={() => state({ entity, evidence: from }, type)}>State it</Action>
+                <Action onClick={() => state({ entity, evidence: from }, type)}>Add this as JSON-LD</Action>
               </li>
             ))}
           </ul>
@@ -136,7 +136,7 @@ function Features({ states }: { states: readonly FeatureState[] }) {
   const said = new Map<string, FeatureState>();
   for (const state of states) {
     const { feature, missing } = state;
-    if (!feature.retired) said.set(`${feature.id} ${missing.map(({ says }) => says).join()}`, state);
+    if (!feature.retired) said.set(`${feature.id} ${missing.map(({ label }) => label).join()}`, state);
   }
   if (said.size === 0) return null;
   return (
@@ -144,7 +144,7 @@ function Features({ states }: { states: readonly FeatureState[] }) {
       {[...said].map(([key, { feature, missing }]) => (
         <li key={key} className={missing.length > 0 ? "text-soft" : ""}>
           {missing.length === 0 ? "It can earn" : "For"} the <b className="font-medium text-ink">{feature.shows}</b>
-          {missing.length > 0 && ` it still needs ${missing.map(({ says }) => says).join(", ")}`}.
+          {missing.length > 0 && ` it still needs ${missing.map(({ label }) => label).join(", ")}`}.
         </li>
       ))}
     </ul>

@@ -62,7 +62,7 @@ export const Head = memo(function Head({ desk, ...picking }: Picking & { desk: D
                 <TextInPlace
                   value={value ?? ""}
                   label={name}
-                  empty="not said"
+                  empty="not set"
                   changed={value !== was}
                   className="w-full"
                   onKeep={(text) => set(op, text, was, name)}

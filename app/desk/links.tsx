@@ -59,7 +59,7 @@ export const Links = memo(function Links({ desk, ...picking }: Picking & { desk:
               <TextInPlace
                 value={link.title ?? ""}
                 label={`Hint of the link ${link.text || link.href}`}
-                empty="no hint"
+                empty="no title attribute"
                 changed={was !== undefined && (was.title ?? "") !== (link.title ?? "")}
                 readOnly={key ? null : "It is not in the original."}
                 className="text-12"

@@ -48,7 +48,7 @@ const byLevels: KeyboardCoordinateGetter = (event, { currentCoordinates: { x, y 
 /** The outline as a table of contents, with the body folded under each heading. */
 export const Outline = memo(function Outline({ desk, ...picking }: Picking & { desk: Desk }) {
   const { page, original, edits } = desk;
-  const { say, fail } = useNotices();
+  const { notify, fail } = useNotices();
   const [unfolded, setUnfolded] = useState<ReadonlySet<number>>(new Set());
   const [repairing, setRepairing] = useState(false);
   const [drawn, setDrawn] = useState(DRAWN);
@@ -87,7 +87,7 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
   const copy = async (format: OutlineFormat) => {
     try {
       await navigator.clipboard.writeText(outlineAs(page, format));
-      say("The outline is copied", "Paste it wherever you need it.");
+      notify("The outline is copied", "Paste it wherever you need it.");
     } catch (error) {
       fail(error);
     }
@@ -161,7 +161,7 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
           )}
           {Array.from(page.headings.slice(0, drawn), (heading, index) => (
             <OutlineRow
-              key={JSON.stringify([heading.key.text, heading.key.nth, heading.made, index])}
+              key={JSON.stringify([heading.key.text, heading.key.nth, heading.createdBy, index])}
               desk={desk}
               heading={heading}
               index={index}

@@ -8,7 +8,7 @@ import { db } from "../store/db";
 import { SERVER_GONE } from "../store/validity";
 import { Action } from "../ui/controls";
 import { Mark } from "../ui/mark";
-import { OwnWords } from "../ui/own-words";
+import { OriginalWords } from "../ui/original-words";
 import type { Desk } from "./use-desk";
 
 const SourceView = lazy(() => import("./source-view"));
@@ -114,7 +114,7 @@ export const Source = memo(function Source({ desk }: { desk: Desk }) {
                 <span className="font-mono text-12 text-soft">line {one.line}</span>
                 <span className="min-w-0 break-words">{one.message}</span>
               </button>
-              <OwnWords own={one.own} rule={one.rule} className="ml-[100px] text-12" />
+              <OriginalWords words={one.original} rule={one.rule} className="ml-[100px] text-12" />
             </li>
           ))}
         </ol>

@@ -3,7 +3,7 @@ import { DAYS } from "#core/structured-data/times";
 import { fieldClass } from "../ui/controls";
 
 /** An entity that is there already, which a value can lead to. */
-export interface Known {
+export interface EntityChoice {
   id: string;
   label: string;
 }
@@ -17,14 +17,14 @@ export const startOf = (field: Field): Parts =>
 export function ValueField({
   field,
   parts,
-  known = [],
+  choices = [],
   autoFocus = false,
   onChange,
   onClose,
 }: {
   field: Field;
   parts: Parts;
-  known?: readonly Known[];
+  choices?: readonly EntityChoice[];
   autoFocus?: boolean;
   onChange: (parts: Parts) => void;
   onClose: () => void;
@@ -132,7 +132,7 @@ export function ValueField({
       const linked = (parts.id ?? "") !== "";
       return (
         <span className="grid gap-2">
-          {known.length > 0 && (
+          {choices.length > 0 && (
             <select
               aria-label="Which"
               value={parts.id ?? ""}
@@ -140,13 +140,13 @@ export function ValueField({
                 onChange({
                   ...parts,
                   id: e.target.value,
-                  ...(e.target.value && { name: known.find((one) => one.id === e.target.value)?.label ?? "" }),
+                  ...(e.target.value && { name: choices.find((one) => one.id === e.target.value)?.label ?? "" }),
                 })
               }
               className={fieldClass}
             >
               <option value="">a new one</option>
-              {known.map((one) => (
+              {choices.map((one) => (
                 <option key={one.id} value={one.id}>
                   → {one.label}
                 </option>

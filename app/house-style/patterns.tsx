@@ -62,8 +62,8 @@ export function PatternFields({
       })}
       <p className="text-12 text-soft">
         Variables:{" "}
-        {VARIABLES.map(({ name, says }) => (
-          <span key={name} title={says} className="mr-2 font-mono">{`{${name}}`}</span>
+        {VARIABLES.map(({ name, meaning }) => (
+          <span key={name} title={meaning} className="mr-2 font-mono">{`{${name}}`}</span>
         ))}
       </p>
     </div>

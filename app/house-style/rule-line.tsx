@@ -12,7 +12,7 @@ import type { RuleCount } from "./changes";
 export function RuleLine({
   rule,
   style,
-  own,
+  overridden,
   count,
   onChange,
   onReset,
@@ -21,7 +21,7 @@ export function RuleLine({
   /** As it holds. */
   style: RuleStyle;
   /** Whether this house style states it, and the catalogue's is replaced. */
-  own: boolean;
+  overridden: boolean;
   count: RuleCount;
   onChange: (style: RuleStyle) => void;
   onReset: () => void;
@@ -67,9 +67,9 @@ export function RuleLine({
           >
             why
           </button>
-          {own && (
+          {overridden && (
             <Action className="ml-3 font-sans text-12" onClick={onReset}>
-              as it was
+              Back to the default
             </Action>
           )}
         </p>
@@ -126,12 +126,12 @@ function Sentence({
   value: number | string | readonly string[];
   onChange: (value: number | string | readonly string[]) => void;
 }) {
-  const [before = "", after = ""] = setting.says.split(`{${name}}`);
+  const [before = "", after = ""] = setting.label.split(`{${name}}`);
   let field: ReactNode;
   if (setting.type === "number")
     field = (
       <NumberField
-        label={setting.says.replace(`{${name}}`, setting.unit)}
+        label={setting.label.replace(`{${name}}`, setting.unit)}
         value={Number(value)}
         min={setting.min}
         max={setting.max}
@@ -141,7 +141,7 @@ function Sentence({
   else if (setting.type === "choice") {
     field = (
       <select
-        aria-label={setting.says.replace(`{${name}}`, "")}
+        aria-label={setting.label.replace(`{${name}}`, "")}
         value={String(value)}
         onChange={(e) => onChange(e.target.value)}
         className="border-graphite border-b bg-transparent font-medium"
@@ -153,7 +153,7 @@ function Sentence({
     );
   } else
     field = (
-      <Words label={setting.says.replace(`{${name}}`, "")} words={value as readonly string[]} onChange={onChange} />
+      <Words label={setting.label.replace(`{${name}}`, "")} words={value as readonly string[]} onChange={onChange} />
     );
   return (
     <>

@@ -54,7 +54,7 @@ export function BulkDialog({
   asked: BulkAsked;
   onClose: (applied: boolean) => void;
 }) {
-  const { say, fail } = useNotices();
+  const { notify, fail } = useNotices();
   const [field, setField] = useState<Field>(asked.ask === "pattern" && asked.of ? asked.of.field : "title");
   const [fields, setFields] = useState<ReadonlySet<Field>>(new Set(["title", "description"]));
   const [pattern, setPattern] = useState(() =>
@@ -144,9 +144,9 @@ export function BulkDialog({
         signal: controller.signal,
       });
       const [first] = left;
-      if (controller.signal.aborted) say("Stopped", "Nothing was changed.");
+      if (controller.signal.aborted) notify("Stopped", "Nothing was changed.");
       else
-        say(
+        notify(
           `${number.format(changed)} ${changed === 1 ? "page" : "pages"} changed`,
           first ? `${left.length} could not be: ${first.reason}` : "Ctrl Z takes it back.",
         );
@@ -203,11 +203,11 @@ export function BulkDialog({
               placeholder="{page heading}{separator}{site name}"
             />
             <p className="flex flex-wrap gap-x-3 gap-y-1 text-12">
-              {VARIABLES.map(({ name, says }) => (
+              {VARIABLES.map(({ name, meaning }) => (
                 <button
                   key={name}
                   type="button"
-                  title={says}
+                  title={meaning}
                   onClick={() => setPattern((text) => `${text}{${name}}`)}
                   className="font-mono text-blue hover:underline"
                 >
@@ -281,7 +281,7 @@ export function BulkDialog({
                 </option>
               ))}
             </select>
-            <span className="text-soft">{LETTER_CASES[style].says}</span>
+            <span className="text-soft">{LETTER_CASES[style].label}</span>
           </div>
         )}
         {asked.ask === "brand" && (
@@ -328,7 +328,7 @@ export function BulkDialog({
               : `Apply to ${number.format(changing.length)}`}
           </MainButton>
           <Action onClick={() => (progress !== null ? stop.current?.abort() : onClose(false))}>
-            {progress !== null ? "Stop" : "Leave as it is"}
+            {progress !== null ? "Stop" : "Cancel"}
           </Action>
         </div>
       </form>
@@ -360,7 +360,7 @@ function Preview({ site, rows }: { site: SiteRecord; rows: readonly BulkRow[] })
             <span className="block truncate font-mono text-12 text-soft">{pathOf(page.address)}</span>
           </span>
           <span className="grid min-w-0 gap-0.5">
-            <Line text={was || "nothing yet"} className="text-graphite" width={measured(site, page, field, was)} />
+            <Line text={was || "none"} className="text-graphite" width={measured(site, page, field, was)} />
             {reason === null ? (
               <Line text={is || "nothing"} className="text-blue" width={measured(site, page, field, is)} />
             ) : (

@@ -481,7 +481,7 @@ function GridRow({
             content = (
               <TextCell
                 text={shown}
-                empty={edits === "slug" ? "the start page" : "nothing yet"}
+                empty={edits === "slug" ? "the start page" : "none"}
                 px={px}
                 ruler={cellRuler}
                 pattern={(edits === "title" || edits === "description") && page.patterned.includes(edits)}

@@ -17,7 +17,7 @@ import {
   keep,
   newSite,
   type Prepared,
-  partKnown,
+  partPresent,
   prepare,
   sortFiles,
 } from "../store/bring-in";
@@ -49,7 +49,7 @@ function reviewed(prepared: readonly Prepared[]): Reviewed[] {
     id: page.id,
     path: page.path,
     address: page.address,
-    guess: page.source.addressKnown ? null : page.source.address,
+    guess: page.source.addressGiven ? null : page.source.address,
     page,
   }));
   return parted(pages).map(({ page, address, moved }) => ({ page, address, moved, leftOut: false }));
@@ -64,7 +64,7 @@ const goneText = (missing: number) =>
 export default function BringIn() {
   const { site: existing } = useLoaderData<typeof clientLoader>();
   const navigate = useNavigate();
-  const { say, fail } = useNotices();
+  const { notify, fail } = useNotices();
   const [params, setParams] = useSearchParams();
   const way = WAYS.find((one) => one.way === params.get("way"))?.way ?? "web";
   const [base, setBase] = useState(existing?.address ?? "");
@@ -116,7 +116,10 @@ export default function BringIn() {
       setBeside(chosen.beside);
       if (chosen.files.length === 0 && chosen.beside.length > 0 && existing) {
         await keepFiles(existing, chosen.beside, from);
-        say(`${chosen.beside.length} pictures and style sheets kept`, "They are shown beside the pages that use them.");
+        notify(
+          `${chosen.beside.length} pictures and style sheets kept`,
+          "They are shown beside the pages that use them.",
+        );
       } else if (chosen.files.length > 0) await read(chosen.files.map((file) => incomingFile(file, from)));
       else setFault("None of these could be brought in. Choose HTML or Markdown files, or a zip of them.");
     } catch (error) {
@@ -152,11 +155,11 @@ export default function BringIn() {
         name: site.name || new URL(origin).hostname.replace(/^www\./, ""),
       };
       await keepFiles(named, beside, origin);
-      const { fresh, again } = await partKnown(named, prepared);
+      const { fresh, again } = await partPresent(named, prepared);
       const missing = await missingAmong(site.id, new Set(prepared.map(({ address }) => address)));
       const kept = await keep(named, fresh, { again });
       if (kept.again > 0)
-        say(
+        notify(
           `${kept.again} brought in again`,
           `${kept.kept} changes carried over, ${kept.settled} settled, ${kept.conflicts} to decide.${goneText(missing.length)}`,
         );
@@ -172,7 +175,7 @@ export default function BringIn() {
     for (const { page, address } of rows) {
       const parsed = parseAddress(address);
       if (address !== page.address && "address" in parsed)
-        corrected.set(page, { ...page.source, address: parsed.address, addressKnown: true });
+        corrected.set(page, { ...page.source, address: parsed.address, addressGiven: true });
     }
     if (corrected.size === 0) return rows.map(({ page }) => page);
     stop.current = new AbortController();
@@ -241,7 +244,7 @@ export default function BringIn() {
           <Review
             rows={review}
             beside={beside.length}
-            known={known}
+            present={known}
             onRows={setReview}
             onKeep={(rows) => void finish(rows)}
             onOthers={() => setReview(null)}

@@ -2,7 +2,7 @@ import { useMemo, useRef, useState } from "react";
 import { Link, useLoaderData, useSearchParams } from "react-router";
 import type { Finding } from "#core/findings/finding";
 import { evidenceOf } from "#core/structured-data/evidence";
-import { type Entity, nameOf, saidName } from "#core/structured-data/graph";
+import { type Entity, nameOf, pointerTo } from "#core/structured-data/graph";
 import { dataOf, entitiesOf, type PageData } from "#core/structured-data/page-data";
 import { DataBlock } from "../desk/data-block";
 import { Entries } from "../desk/data-entity";
@@ -37,7 +37,7 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
   const [params] = useSearchParams();
   const data = dataOf(desk.page);
   const evidence = useMemo(() => evidenceOf(data, desk.written), [data, desk.written]);
-  const chosen = data.entities.find(({ said }) => saidName(said) === params.get("entity")) ?? null;
+  const chosen = data.entities.find(({ place }) => pointerTo(place) === params.get("entity")) ?? null;
   const only = chosen ?? (data.roots.length > WHOLE ? (data.roots[0] ?? null) : null);
   const [find, setFind] = useState("");
   const named = useMemo(() => {
@@ -47,7 +47,7 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
       : data.roots.filter((one) => `${one.types.join(" ")} ${nameOf(one)}`.toLowerCase().includes(wanted));
   }, [data, find]);
   // Beside what is set out only its own notes stand.
-  const around = only ? saidName(only.said) : "";
+  const around = only ? pointerTo(only.place) : "";
   const ofData = useMemo(() => {
     const here = ({ at }: Finding) =>
       at.part === "data" && (around === "" || `${at.pointer}/`.startsWith(`${around}/`));
@@ -59,7 +59,7 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
     };
   }, [desk, around]);
   const { picking, fix, setAside, dialog } = useNotes(ofData);
-  const blocks = data.blocks.map((_, index) => index).filter((index) => only === null || only.said.block === index);
+  const blocks = data.blocks.map((_, index) => index).filter((index) => only === null || only.place.block === index);
   const inMarkup = data.roots.filter((one) => one.syntax !== "json-ld" && (only === null || only === one));
   const back = `/sites/${site.id}/pages/${desk.record.id}`;
   return (
@@ -104,7 +104,7 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
                 </li>
               )}
               {named.slice(0, LISTED).map((entity) => (
-                <li key={saidName(entity.said)}>
+                <li key={pointerTo(entity.place)}>
                   <IndexLine data={data} entity={entity} chosen={only} />
                 </li>
               ))}
@@ -156,7 +156,7 @@ function IndexLine({ data, entity, chosen }: { data: PageData; entity: Entity; c
   return (
     <>
       <Link
-        to={`?entity=${encodeURIComponent(saidName(entity.said))}`}
+        to={`?entity=${encodeURIComponent(pointerTo(entity.place))}`}
         replace
         aria-current={chosen === entity ? "true" : undefined}
         className={indexLink}
@@ -166,8 +166,8 @@ function IndexLine({ data, entity, chosen }: { data: PageData; entity: Entity; c
       </Link>
       {[...to].map((one) => (
         <Link
-          key={saidName(one.said)}
-          to={`?entity=${encodeURIComponent(saidName(one.said))}`}
+          key={pointerTo(one.place)}
+          to={`?entity=${encodeURIComponent(pointerTo(one.place))}`}
           replace
           className="block truncate pl-3 text-12 text-soft hover:text-blue"
         >
@@ -186,9 +186,13 @@ function Around({ entity }: { entity: Entity }) {
     <p className="pt-3 text-soft">
       within{" "}
       {way.map((one, i) => (
-        <span key={saidName(one.said)}>
+        <span key={pointerTo(one.place)}>
           {i > 0 && " / "}
-          <Link to={`?entity=${encodeURIComponent(saidName(one.said))}`} replace className="text-blue hover:underline">
+          <Link
+            to={`?entity=${encodeURIComponent(pointerTo(one.place))}`}
+            replace
+            className="text-blue hover:underline"
+          >
             {one.types.join(" and ")} {nameOf(one)}
           </Link>
         </span>

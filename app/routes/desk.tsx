@@ -50,7 +50,7 @@ function Desk({ record, source, changes }: ReturnType<typeof useLoaderData<typeo
   const later = useDeferredValue(desk);
   const pages = usePages(site);
   const navigate = useNavigate();
-  const { say, fail } = useNotices();
+  const { notify, fail } = useNotices();
   const sheet = useRef<HTMLDivElement>(null);
   const title = useRef<HTMLInputElement | HTMLTextAreaElement>(null);
   const description = useRef<HTMLInputElement | HTMLTextAreaElement>(null);
@@ -74,7 +74,7 @@ function Desk({ record, source, changes }: ReturnType<typeof useLoaderData<typeo
       download(file.path.split("/").at(-1) ?? "page.html", file.bytes, TYPES[desk.record.format]);
       if (refused.length > 0) fail(new Error(refused.map(({ reason }) => reason).join(" ")));
       else
-        say(
+        notify(
           "Downloaded",
           desk.edits.length === 0
             ? "Nothing was changed: it is the original."

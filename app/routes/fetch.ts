@@ -1,6 +1,6 @@
 import { ANSWER_HEADER, type Wanted } from "#core/address/fetch-answer";
+import { busy, postOnly, serveAppPage } from "../../server/app-pages";
 import { fetchAddress } from "../../server/fetch/fetch-address";
-import { busy, postOnly, serveOwnPage } from "../../server/own-pages";
 import { boundedQueue } from "../../server/queue";
 import type { Route } from "./+types/fetch";
 
@@ -15,7 +15,7 @@ export const loader = postOnly;
 
 /** Fetches one address for the editor and keeps nothing: a header says what came of it, the body is what came. */
 export const action = ({ request }: Route.ActionArgs) =>
-  serveOwnPage(request, { most: MOST_BYTES, queue: requests, answer: fetched });
+  serveAppPage(request, { most: MOST_BYTES, queue: requests, answer: fetched });
 
 async function fetched(asked: unknown, signal: AbortSignal): Promise<Response> {
   const { address, wanted: named } = (asked ?? {}) as { address?: unknown; wanted?: unknown };

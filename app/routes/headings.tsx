@@ -49,7 +49,7 @@ const pagesOf = (n: number) => (n === 1 ? "1 page" : `${number.format(n)} pages`
 export default function Headings() {
   const site = useSite();
   const rows = usePageRows(site.id);
-  const { say } = useNotices();
+  const { notify } = useNotices();
   const { working, run } = useLongWork();
   const [params, setParams] = useSearchParams();
   const patterns = useSiteAnswer(site, askPatterns);
@@ -72,7 +72,8 @@ export default function Headings() {
     const changes = changing.map(({ pageId, edits }) => ({ pageId, texts: [], edits }));
     const label = `Change ${pattern ? pattern.name : selector} on ${pagesOf(changes.length)}`;
     const done = await run(changes.length, (work) => changePages(site, changes, label, work));
-    if (done) say(`Changed on ${pagesOf(done.changed)}`, done.refused[0]?.reason ?? "One undo takes all of it back.");
+    if (done)
+      notify(`Changed on ${pagesOf(done.changed)}`, done.refused[0]?.reason ?? "One undo takes all of it back.");
   };
   const addresses = useMemo(() => new Map(rows?.map(({ id, address }) => [id, address])), [rows]);
   return (

@@ -41,7 +41,7 @@ export default function HouseStyleScreen() {
 }
 
 function Sheet({ site }: { site: SiteRecord }) {
-  const { say, fail } = useNotices();
+  const { notify, fail } = useNotices();
   const pages = usePageRows(site.id);
   const across = useSiteFindings(site);
   const [draft, setDraft] = useState<HouseStyle>(site.houseStyle);
@@ -85,7 +85,7 @@ function Sheet({ site }: { site: SiteRecord }) {
       if ("reason" in checked) fail(new Error(checked.reason));
       else {
         setDraft(checked.houseStyle);
-        say("House style read", "Look at what it changes, then keep it.");
+        notify("House style read", "Look at what it changes, then keep it.");
       }
     } catch {
       fail(new Error(`${chosen.name} is no house style: it is no JSON that can be read. Export one to see its shape.`));
@@ -169,16 +169,16 @@ function Sheet({ site }: { site: SiteRecord }) {
                 />
               </label>
               <label className="grid gap-1">
-                <span className="text-soft">Behind its titles stands</span>
+                <span className="text-soft">Brand at the end of titles</span>
                 <input
-                  aria-label="Name behind the titles"
+                  aria-label="Brand at the end of titles"
                   value={draft.brand}
                   onChange={(e) => setDraft({ ...draft, brand: e.target.value })}
                   className={fieldClass}
                 />
               </label>
               <label className="grid gap-1">
-                <span className="text-soft">separated by</span>
+                <span className="text-soft">Separator</span>
                 <input
                   aria-label="Separator"
                   value={draft.separator}
@@ -212,7 +212,7 @@ function Sheet({ site }: { site: SiteRecord }) {
                     key={rule.id}
                     rule={rule}
                     style={(kind === null ? draft : styleForKind(draft, kind)).rules[rule.id] ?? {}}
-                    own={part.rules?.[rule.id] !== undefined}
+                    overridden={part.rules?.[rule.id] !== undefined}
                     count={counts.get(rule.id) ?? { kept: 0, drafted: 0 }}
                     onChange={(style) => setRule(rule.id, style)}
                     onReset={() => setRule(rule.id, null)}
@@ -236,7 +236,7 @@ function Sheet({ site }: { site: SiteRecord }) {
               setName(site.name);
             }}
           >
-            Leave as it was
+            Cancel
           </Action>
           <MainButton disabled={faulty || strange} onClick={() => void keep()}>
             Keep this house style

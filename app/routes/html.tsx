@@ -11,11 +11,11 @@ import { Action, MainButton } from "../ui/controls";
 import { BelowPages } from "../ui/frame";
 import { Mark } from "../ui/mark";
 import { useNotices } from "../ui/notice";
-import { OwnWords } from "../ui/own-words";
+import { OriginalWords } from "../ui/original-words";
 import { ProgressLine } from "../ui/progress-line";
 import { useSite } from "./site";
 
-export const meta = () => [{ title: "HTML of the pages · Keen Quill" }];
+export const meta = () => [{ title: "HTML check · Keen Quill" }];
 
 const number = new Intl.NumberFormat("en-GB");
 const counted = (n: number, one: string) => `${number.format(n)} ${n === 1 ? one : `${one}s`}`;
@@ -52,7 +52,7 @@ export default function Html() {
     ).catch(fail);
   return (
     <main className="flex min-w-0 flex-1 flex-col">
-      <BelowPages site={site} name="HTML of the pages" columns="bodies" />
+      <BelowPages site={site} name="HTML check" columns="bodies" />
       <div className="flex min-h-0 flex-1 bg-sheet max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
         <section
           aria-label="What is broken"
@@ -129,7 +129,7 @@ export default function Html() {
                   </>
                 )}
               </p>
-              <OwnWords own={group.own} rule={group.rule} />
+              <OriginalWords words={group.original} rule={group.rule} />
               <ul>
                 {group.pages.slice(0, PAGES).map(({ id, places }) => (
                   <li key={id} className="border-hairline border-b py-3">

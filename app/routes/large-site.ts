@@ -1,11 +1,11 @@
+import { postOnly, serveAppPage } from "../../server/app-pages";
 import { largeSiteZip } from "../../server/large-site";
-import { postOnly, serveOwnPage } from "../../server/own-pages";
 import type { Route } from "./+types/large-site";
 
 export const loader = postOnly;
 
 /** A piece of the large demo site, as a zip. */
-export const action = ({ request }: Route.ActionArgs) => serveOwnPage(request, { most: 100, answer: piece });
+export const action = ({ request }: Route.ActionArgs) => serveAppPage(request, { most: 100, answer: piece });
 
 function piece(asked: unknown): Response {
   const { first: from, count: pages } = (asked ?? {}) as { first?: unknown; count?: unknown };

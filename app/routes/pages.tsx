@@ -34,14 +34,14 @@ const BESIDE: Partial<Record<ColumnSet, [to: string, name: string][]>> = {
     ["pictures", "Pictures"],
     ["html", "Check the HTML"],
   ],
-  data: [["site-data", "The same on every page"]],
+  data: [["site-data", "Structured data for every page"]],
 };
 
 export default function Pages() {
   const site = useSite();
   const pages = usePages(site);
   const navigate = useNavigate();
-  const { say, fail } = useNotices();
+  const { notify, fail } = useNotices();
   const [params, setParams] = useSearchParams();
   const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
   const [asked, setAsked] = useState<{ bulk: BulkAsked; pages: PageRecord[] } | null>(null);
@@ -62,11 +62,11 @@ export default function Pages() {
       const { handOverSite } = await import("../store/hand-over");
       const handed = await handOverSite(site.id);
       if (!handed) {
-        say("Nothing has been changed yet", "Open a page and rewrite its title, then hand over.");
+        notify("Nothing has been changed yet", "Open a page and rewrite its title, then hand over.");
         return;
       }
       if (handed.pages > 0) download("keen-quill-changes.zip", handed.zip, "application/zip");
-      say(
+      notify(
         `${handed.pages} changed ${handed.pages === 1 ? "page" : "pages"} handed over`,
         handed.refused.map(({ reason }) => reason).join(" "),
       );
@@ -96,7 +96,7 @@ export default function Pages() {
   };
   const paste = (cells: CellChange[], pasted: number) => {
     if (cells.length === 0) {
-      say("Nothing changes", "The pasted cells say what the table says already, or the columns cannot be edited.");
+      notify("Nothing changes", "The pasted cells say what the table says already, or the columns cannot be edited.");
       return;
     }
     setAsked({ bulk: { ask: "paste", cells, pasted }, pages: [...new Set(cells.map(({ page }) => page))] });
@@ -128,12 +128,12 @@ export default function Pages() {
     if (made.zip) {
       const { zip, files } = made.zip;
       download("structured-data.zip", zip, "application/zip");
-      say(`${files === 1 ? "The data of 1 page" : `The data of ${files} pages`} saved as JSON-LD`);
-    } else say("These pages state no structured data");
+      notify(`${files === 1 ? "The data of 1 page" : `The data of ${files} pages`} saved as JSON-LD`);
+    } else notify("These pages state no structured data");
   };
   const ask = (bulk: BulkAsked, on = ticked) => {
     if (on.length > 0) setAsked({ bulk, pages: on });
-    else say("No page is selected", "Tick pages in the table first, or press Ctrl A in it for all that are shown.");
+    else notify("No page is selected", "Tick pages in the table first, or press Ctrl A in it for all that are shown.");
   };
   const find = (text: string) =>
     pages && setParams(withColumns(queryOf({ ...pages.filter, find: text }), set), { replace: true });
@@ -151,13 +151,13 @@ export default function Pages() {
           { name: "Change the case of the selected pages", run: () => ask({ ask: "case" }) },
           { name: "Trim the repeated name from the shown pages", run: () => ask({ ask: "brand" }, pages.shown) },
           { name: "Set the kind of the selected pages", run: () => ask({ ask: "kind" }) },
-          { name: "Bring the selected pages in again", run: () => void again() },
+          { name: "Fetch the selected pages again", run: () => void again() },
           { name: "Patterns of headings on this site", run: () => navigate(`/sites/${site.id}/headings`) },
           { name: "Save the structured data of the shown pages", run: () => void exportEntities() },
           { name: "Pictures of this site", run: () => navigate(`/sites/${site.id}/pictures`) },
           { name: "Check the HTML of this site", run: () => navigate(`/sites/${site.id}/html`) },
           {
-            name: "Structured data that is the same on every page",
+            name: "Structured data for every page",
             run: () => navigate(`/sites/${site.id}/site-data`),
           },
           { name: "Show all pages", run: () => navigate(`/sites/${site.id}/pages`) },

@@ -39,7 +39,7 @@ type Show = keyof typeof SHOWS;
 export default function Pictures() {
   const site = useSite();
   const rows = usePageRows(site.id);
-  const { say } = useNotices();
+  const { notify } = useNotices();
   const { working, run } = useLongWork();
   const [params, setParams] = useSearchParams();
   const answer = useSiteAnswer(site, askPictures);
@@ -80,7 +80,10 @@ export default function Pictures() {
     if (!done) setPending(new Map());
     else {
       setSelected(new Set());
-      say(`Changed on ${counted(done.changed, "page")}`, done.refused[0]?.reason ?? "One undo takes all of it back.");
+      notify(
+        `Changed on ${counted(done.changed, "page")}`,
+        done.refused[0]?.reason ?? "One undo takes all of it back.",
+      );
     }
   };
   const ticked = shown.filter((one) => selected.has(keyOf(one)));

@@ -36,7 +36,7 @@ const isHome = ({ address }: PageRecord) => pathOf(address) === "/";
 export default function SiteDataScreen() {
   const site = useSite();
   const rows = usePageRows(site.id);
-  const { say } = useNotices();
+  const { notify } = useNotices();
   const { working, run } = useLongWork();
   const [params, setParams] = useSearchParams();
   const what = (WHATS.find(([one]) => one === params.get("what"))?.[0] ?? "organisation") as What;
@@ -66,7 +66,7 @@ export default function SiteDataScreen() {
     const changes = changing.map(({ pageId, edits }) => ({ pageId, texts: [], edits }));
     const label = `State ${name.charAt(0).toLowerCase()}${name.slice(1)} on ${pagesOf(changes.length)}`;
     const done = await run(changes.length, (work) => changePages(site, changes, label, work));
-    if (done) say(`Stated on ${pagesOf(done.changed)}`, done.refused[0]?.reason ?? "One undo takes all of it back.");
+    if (done) notify(`Stated on ${pagesOf(done.changed)}`, done.refused[0]?.reason ?? "One undo takes all of it back.");
   };
   const lacking = what === "organisation" && !organisation;
   return (
@@ -77,7 +77,7 @@ export default function SiteDataScreen() {
           aria-label="What is stated"
           className="w-[320px] shrink-0 overflow-y-auto border-hairline border-r px-6 py-5 max-[1000px]:w-full"
         >
-          <h2 className="font-serif text-18">The same on every page</h2>
+          <h2 className="font-serif text-18">Structured data for every page</h2>
           <ul className="mt-2">
             {WHATS.map(([one, label, says]) => (
               <li key={one}>
@@ -139,7 +139,7 @@ export default function SiteDataScreen() {
                     ? `Looking: ${number.format(done)} of ${number.format(asked.length)}`
                     : changing.length === 0
                       ? "Nothing changes"
-                      : `State it on ${pagesOf(changing.length)}`}
+                      : `Add it as JSON-LD to ${pagesOf(changing.length)}`}
                 </MainButton>
                 {working}
                 {same > 0 && (

@@ -1,4 +1,4 @@
-import { postOnly, serveOwnPage } from "../../server/own-pages";
+import { postOnly, serveAppPage } from "../../server/app-pages";
 import { boundedQueue } from "../../server/queue";
 import { MAX_BYTES, THREADS, validateHtml } from "../../server/validate/validate-html";
 import type { Route } from "./+types/validate";
@@ -11,7 +11,7 @@ export const loader = postOnly;
 
 /** Checks the source in the request's body, which is kept nowhere. */
 export const action = ({ request }: Route.ActionArgs) =>
-  serveOwnPage(request, { most: MAX_BYTES, queue: checks, answer: checked });
+  serveAppPage(request, { most: MAX_BYTES, queue: checks, answer: checked });
 
 async function checked(asked: unknown): Promise<Response> {
   const { source } = (asked ?? {}) as { source?: unknown };

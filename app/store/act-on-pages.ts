@@ -19,7 +19,7 @@ export interface LongWork {
 
 interface Worked {
   change: PageChange;
-  made: RedraftedPage | null;
+  redrafted: RedraftedPage | null;
 }
 
 /** How often a page is worked out again because somebody changed it meanwhile. */
@@ -43,7 +43,7 @@ export async function changePages(
   for (let tries = 0; left.length > 0 && tries < TRIES; tries++) {
     const results = await onPoolAll<PageChange, Worked>(
       left,
-      async (worker, change) => ({ change, made: await worker.redraftPage(site, change, date) }),
+      async (worker, change) => ({ change, redrafted: await worker.redraftPage(site, change, date) }),
       { ...(signal && { signal }), ...(tries === 0 && { onResult: (_, done) => onProgress?.(done) }) },
     );
     if (signal?.aborted) return acted;
@@ -57,9 +57,9 @@ export async function changePages(
           "pageId",
           left.map(({ pageId }) => pageId),
         );
-        for (const { change, made } of results) {
-          if (!made) continue;
-          if (await keepRedrafted(tx, change, made)) count(acted, change, made);
+        for (const { change, redrafted } of results) {
+          if (!redrafted) continue;
+          if (await keepRedrafted(tx, change, redrafted)) count(acted, change, redrafted);
           else moved.push(change);
         }
         return moved;

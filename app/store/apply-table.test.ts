@@ -21,7 +21,7 @@ vi.mock("../workers/pool", async (original) => {
     inLanes: (work: unknown[], run: (item: unknown) => Promise<unknown>) => Promise.all(work.map(run)),
   };
 });
-const { applyPlan, knownPages } = await import("./apply-table");
+const { applyPlan, pagesToMatch } = await import("./apply-table");
 const { keep, newSite, prepare } = await import("./bring-in");
 
 let site: SiteRecord;
@@ -32,7 +32,7 @@ beforeEach(async () => {
     path: "",
     source: originalFromText(`<title>${name}</title><h1>${name}</h1>`),
     address: `https://quay.example/${name}`,
-    addressKnown: true,
+    addressGiven: true,
     phrase: "",
   });
   const prepared = await prepare(site, [page("lamp"), page("boat")], () => {}, new AbortController().signal);
@@ -45,7 +45,7 @@ afterEach(async () => {
 async function planned(table: string) {
   const read = readTable(table);
   if ("reason" in read) throw new Error(read.reason);
-  return planTable(read.rows, assignColumns(read.rows), await knownPages(site.id), site.address);
+  return planTable(read.rows, assignColumns(read.rows), await pagesToMatch(site.id), site.address);
 }
 const titles = async () =>
   Object.fromEntries((await loadPageRecords(site.id)).map(({ address, title }) => [new URL(address).pathname, title]));

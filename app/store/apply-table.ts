@@ -1,5 +1,5 @@
 import type { Column } from "#core/exchange/column-names";
-import type { KnownPage, PlannedRow } from "#core/exchange/table-file";
+import type { PageToMatch, PlannedRow } from "#core/exchange/table-file";
 import { originalFromFields } from "#core/page/original";
 import { canonicalOf } from "#core/page/page";
 import { readPage } from "#core/page/read";
@@ -23,7 +23,7 @@ const OPS: Record<string, Column> = {
 };
 
 /** The site's pages as a table is matched with them. */
-export async function knownPages(siteId: string): Promise<KnownPage[]> {
+export async function pagesToMatch(siteId: string): Promise<PageToMatch[]> {
   const pages = await loadPageRecords(siteId);
   const redrafts = new Map<string, Edit[]>();
   for (const { pageId, edit } of await db().changes.where("siteId").equals(siteId).filter(isPart).toArray())
@@ -67,13 +67,13 @@ export async function applyPlan(
           name: given.name || new URL(first).hostname.replace(/^www\./, ""),
         };
   const changes = new Map<string, PageChange>();
-  const added = new Map<string, { address: string; said: Map<Column, string> }>();
+  const added = new Map<string, { address: string; texts: Map<Column, string> }>();
   for (const { does, page, of, address, changes: wanted } of rows) {
     const said = new Map<Column, string>(wanted.map(({ column, is }) => [column, is]));
     if (does === "add") {
       // Of several rows for one page the later ones are taken for what they say.
       const before = added.get(of);
-      added.set(of, { address: before?.address ?? address, said: new Map([...(before?.said ?? []), ...said]) });
+      added.set(of, { address: before?.address ?? address, texts: new Map([...(before?.texts ?? []), ...said]) });
     } else if (does === "change" && page) {
       const phrase = said.get("phrase");
       const canonical = said.get("canonical");
@@ -100,9 +100,9 @@ export async function applyPlan(
     { ...(onProgress && { onProgress }), ...(signal && { signal }) },
   );
   if (added.size === 0 || signal?.aborted) return { changed: acted.changed, added: 0, refused: acted.refused };
-  const incoming = Array.from(added.values(), ({ address, said }): Incoming => {
-    const { phrase = "", ...fields } = Object.fromEntries(said);
-    return { path: "", source: originalFromFields(fields), address, addressKnown: true, phrase };
+  const incoming = Array.from(added.values(), ({ address, texts }): Incoming => {
+    const { phrase = "", ...fields } = Object.fromEntries(texts);
+    return { path: "", source: originalFromFields(fields), address, addressGiven: true, phrase };
   });
   const prepared = await prepare(
     site,

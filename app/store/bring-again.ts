@@ -10,7 +10,7 @@ import { type Examined, freshen, putExamined } from "./freshen";
 import { loadOriginal, originalOfRecord, packOriginal } from "./originals";
 import { type Incoming, linksOf, originalOf } from "./read-incoming";
 import type { OriginalRecord } from "./records/originals";
-import type { PageOwn } from "./records/pages";
+import type { StoredPage } from "./records/pages";
 import type { SetAsideRecord } from "./records/set-asides";
 import type { SiteRecord } from "./records/sites";
 import type { Tx } from "./transact";
@@ -18,7 +18,7 @@ import type { Tx } from "./transact";
 /** A page that was brought in again: what becomes of its redraft. */
 export interface BroughtAgain {
   /** The page as it was when this was worked out. */
-  was: PageOwn;
+  was: StoredPage;
   /** Names what was read of it then, with its redraft. */
   basis: string;
   /** Its redraft then, and what is left of it. */
@@ -76,9 +76,9 @@ async function carryOverTo(
   const setAsides = (await db().setAsides.where("siteId").equals(site.id).toArray()).map((one) =>
     moved(one, was, renamed),
   );
-  const own = { ...was, original: packed?.id ?? was.original, format: source.kind };
+  const stored = { ...was, original: packed?.id ?? was.original, format: source.kind };
   const settled = [...redraft.settled, ...carried.settled];
-  const examined = await freshen({ own, original, edits: carried.kept, settled }, site.houseStyle, setAsides, today);
+  const examined = await freshen({ stored, original, edits: carried.kept, settled }, site.houseStyle, setAsides, today);
   return {
     was,
     basis: basisOf(was, redraft),
@@ -94,7 +94,11 @@ async function carryOverTo(
 }
 
 /** What was set aside at a node of the page, where that is called otherwise now. */
-function moved(one: SetAsideRecord, { id }: Pick<PageOwn, "id">, renamed: ReadonlyMap<string, string>): SetAsideRecord {
+function moved(
+  one: SetAsideRecord,
+  { id }: Pick<StoredPage, "id">,
+  renamed: ReadonlyMap<string, string>,
+): SetAsideRecord {
   if (one.pageId !== id || one.key === null) return one;
   const key = renamedKey(one.key, renamed);
   return key === one.key ? one : { ...one, key };

@@ -13,7 +13,7 @@ import { putExamined } from "./freshen";
 import { tellPages } from "./queues";
 import type { Incoming, ReadIncoming } from "./read-incoming";
 import { readWithin } from "./read-within";
-import { NEW_PAGE, type PageOwn } from "./records/pages";
+import { NEW_PAGE, type StoredPage } from "./records/pages";
 import type { SiteRecord } from "./records/sites";
 import { today } from "./today";
 import { transact } from "./transact";
@@ -100,7 +100,7 @@ export const incomingFile = ({ path, bytes }: ChosenFile, base: string, phrase =
   path,
   source: bytes,
   address: addressOfFile(path, base),
-  addressKnown: false,
+  addressGiven: false,
   phrase,
 });
 
@@ -127,7 +127,7 @@ export const newPage = (
   site: SiteRecord,
   { id, path, address, phrase, format, original }: ReadIncoming,
   position: number,
-): PageOwn => ({
+): StoredPage => ({
   ...NEW_PAGE,
   id,
   siteId: site.id,
@@ -153,25 +153,25 @@ export interface KeepOptions {
   /** Pages that are there and were brought in again. */
   again?: readonly BroughtAgain[];
   /** Ids of the site's pages by address, where the caller has them at hand; new ones are added. */
-  known?: Map<string, string>;
+  idByAddress?: Map<string, string>;
   group?: string;
   label?: string;
 }
 
 /** Parts what was read into pages that are new and pages that are there, whose redrafts are carried over. */
-export async function partKnown(
+export async function partPresent(
   site: SiteRecord,
   prepared: readonly Prepared[],
 ): Promise<{ fresh: Prepared[]; again: BroughtAgain[] }> {
   const known = await addressesOf(site.id);
-  const isKnown = ({ address }: Prepared) => known.has(address);
+  const isPresent = ({ address }: Prepared) => known.has(address);
   const date = today();
-  const again = await inLanes(prepared.filter(isKnown), async ({ address, source, original: { unread } }) => {
+  const again = await inLanes(prepared.filter(isPresent), async ({ address, source, original: { unread } }) => {
     return await readWithin(unread ? { ...source, unread } : source, (worker, one) =>
       worker.carryOverPage(site, known.get(address) ?? "", one, date),
     );
   });
-  return { fresh: prepared.filter((one) => !isKnown(one)), again: again.filter((one) => one !== null) };
+  return { fresh: prepared.filter((one) => !isPresent(one)), again: again.filter((one) => one !== null) };
 }
 
 /** Keeps pages in a site, which is made where it is new: one action that can be undone. Each address and page once. */
@@ -180,7 +180,7 @@ export async function keep(
   prepared: readonly ReadIncoming[],
   options: KeepOptions = {},
 ): Promise<Kept> {
-  const known = options.known ?? (await addressesOf(site.id));
+  const known = options.idByAddress ?? (await addressesOf(site.id));
   const once = new Set(known.keys());
   const fresh = prepared.filter(({ address }) => !once.has(address) && once.add(address));
   const again = [...new Map((options.again ?? []).map((one) => [one.was.id, one])).values()];
@@ -328,7 +328,7 @@ export async function openLargeDemo(
 ): Promise<string> {
   const site = newSite("The large demo site", "https://large.example/", { brand: "Gullhaven" });
   const group = crypto.randomUUID();
-  const known = new Map<string, string>();
+  const idByAddress = new Map<string, string>();
   const chunk = (first: number) =>
     first < count ? unzipFrom("/large-site.zip", { first, count: Math.min(LARGE_CHUNK, count - first) }) : null;
   let next = chunk(0);
@@ -338,7 +338,7 @@ export async function openLargeDemo(
     next = chunk(first + LARGE_CHUNK);
     const incoming = files.map((file) => incomingFile(file, site.address));
     const prepared = await prepare(site, incoming, (done) => onProgress(first + done), signal);
-    await keep(site, prepared, { group, known, label: "Bring in the large demo site" });
+    await keep(site, prepared, { group, idByAddress, label: "Bring in the large demo site" });
   }
   await next?.catch(() => {});
   return site.id;

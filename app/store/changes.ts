@@ -2,7 +2,7 @@ import type { CarriedOver } from "#core/rewrite/carry-over";
 import { type Edit, slotOf } from "#core/rewrite/edits";
 import { db } from "./db";
 import type { ChangeRecord } from "./records/changes";
-import type { PageOwn } from "./records/pages";
+import type { StoredPage } from "./records/pages";
 import { isPart, type Tx } from "./transact";
 
 /** What a redraft becomes: edits that are made or made otherwise, and slots of which nothing is left. */
@@ -52,14 +52,14 @@ export const loadRedraft = async (pageId: string): Promise<Redraft> =>
 
 /** Names what a page's findings follow from: what was worked out from it holds as long as it is the same. */
 export const basisOf = (
-  { address, original, phrase, chosenKind }: PageOwn,
+  { address, original, phrase, chosenKind }: StoredPage,
   { edits, settled }: Pick<Redraft, "edits" | "settled">,
 ): string => JSON.stringify([address, original, phrase, chosenKind, edits, settled]);
 
 /** Makes changes of a page's redraft, in a transaction: each keeps its identity while its words change. */
 export async function changeEdits(
   tx: Tx,
-  page: Pick<PageOwn, "id" | "siteId">,
+  page: Pick<StoredPage, "id" | "siteId">,
   { set, drop }: EditsChange,
 ): Promise<void> {
   const rows = await tx.of("changes", "pageId", page.id);
@@ -80,7 +80,7 @@ export async function changeEdits(
 /** What becomes of a page's changes when it is brought in again: each stays itself. */
 export async function carryChanges(
   tx: Tx,
-  page: Pick<PageOwn, "id">,
+  page: Pick<StoredPage, "id">,
   { edits, kept, settled, conflicts }: CarriedOver & { edits: readonly Edit[] },
 ): Promise<void> {
   const rows = await tx.of("changes", "pageId", page.id);
@@ -105,7 +105,7 @@ export async function carryChanges(
 
 /** A change as it is first made. */
 export const newChange = (
-  { id, siteId }: Pick<PageOwn, "id" | "siteId">,
+  { id, siteId }: Pick<StoredPage, "id" | "siteId">,
   edit: Edit,
   order: number,
   at: string,

@@ -9,7 +9,7 @@ import type { DerivedRecord } from "./records/derived";
 import type { FileBytesRecord, FileRecord } from "./records/files";
 import type { LearntRecord } from "./records/learnt";
 import type { OriginalRecord } from "./records/originals";
-import type { PageOwn } from "./records/pages";
+import type { StoredPage } from "./records/pages";
 import type { QueueItem, QueueRecord } from "./records/queues";
 import type { SetAsideRecord } from "./records/set-asides";
 import type { SiteRecord } from "./records/sites";
@@ -22,7 +22,7 @@ export const DATABASE = "keen-quill";
 
 export class Desk extends Dexie {
   sites!: EntityTable<SiteRecord, "id">;
-  pages!: EntityTable<PageOwn, "id">;
+  pages!: EntityTable<StoredPage, "id">;
   changes!: EntityTable<ChangeRecord, "id">;
   setAsides!: EntityTable<SetAsideRecord, "id">;
   learnt!: EntityTable<LearntRecord, "id">;

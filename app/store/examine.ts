@@ -12,7 +12,7 @@ import { subjectOf } from "#core/rules/subjects";
 import { type HouseStyle, limitsOf } from "#core/settings/house-style";
 import { summaryOf } from "#core/site/summary";
 import type { PageDerived } from "./records/derived";
-import type { PageOwn } from "./records/pages";
+import type { StoredPage } from "./records/pages";
 import type { SummaryRecord } from "./records/summaries";
 
 export interface ExamineContext {
@@ -63,7 +63,7 @@ export function examine(page: Page, { findings, houseStyle, guessedKind, stamp }
 
 /** What rules across pages see of it, without what was learnt elsewhere. */
 export function summaryRecord(
-  { id, siteId, phrase, file }: Pick<PageOwn, "id" | "siteId" | "phrase" | "file">,
+  { id, siteId, phrase, file }: Pick<StoredPage, "id" | "siteId" | "phrase" | "file">,
   page: Page,
   kind: PageKind,
 ): SummaryRecord {

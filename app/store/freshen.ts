@@ -12,7 +12,7 @@ import { examine, summaryRecord } from "./examine";
 import { loadOriginal } from "./originals";
 import { learntOf } from "./page-record";
 import type { PageDerived } from "./records/derived";
-import type { PageOwn } from "./records/pages";
+import type { StoredPage } from "./records/pages";
 import type { SetAsideRecord } from "./records/set-asides";
 import type { SiteRecord } from "./records/sites";
 import type { SummaryRecord } from "./records/summaries";
@@ -20,24 +20,24 @@ import { factsOf, type Tx, write } from "./transact";
 
 /** A page as it is kept, read and with its redraft. */
 export interface LoadedPage extends Pick<Redraft, "edits" | "settled"> {
-  own: PageOwn;
+  stored: StoredPage;
   original: Page;
 }
 
 /** Loads and reads a page; null where its record or its source is gone. */
 export async function loadPage(pageId: string): Promise<LoadedPage | null> {
-  const own = await db().pages.get(pageId);
-  const source = own && (await loadOriginal(own.original));
-  if (!own || !source) return null;
+  const stored = await db().pages.get(pageId);
+  const source = stored && (await loadOriginal(stored.original));
+  if (!stored || !source) return null;
   const { edits, settled } = await loadRedraft(pageId);
-  const original = readPage(source, { address: own.address });
+  const original = readPage(source, { address: stored.address });
   await expandData(original);
-  return { own, original, edits, settled };
+  return { stored, original, edits, settled };
 }
 
 /** What a page is taken for. */
-export const kindOf = ({ own, original }: Pick<LoadedPage, "own" | "original">): PageKind =>
-  own.chosenKind ?? guessKind(original);
+export const kindOf = ({ stored, original }: Pick<LoadedPage, "stored" | "original">): PageKind =>
+  stored.chosenKind ?? guessKind(original);
 
 /** What was worked out from a page and its redraft. */
 export interface Examined {
@@ -57,25 +57,25 @@ export async function freshen(
   setAsides: readonly SetAsideRecord[],
   today: string,
 ): Promise<Examined> {
-  const { own, original } = loaded;
+  const { stored, original } = loaded;
   const { kind, guessedKind, page, edits, findings, rules } = await examinePage(
     original,
     contextOf(loaded, houseStyle, today),
   );
-  const open = findings.filter((finding) => !setAsideBy(finding, own.id, setAsides));
+  const open = findings.filter((finding) => !setAsideBy(finding, stored.id, setAsides));
   const stamp = stampOf(houseStyle, today);
   return {
-    id: own.id,
-    basis: basisOf(own, loaded),
+    id: stored.id,
+    basis: basisOf(stored, loaded),
     derived: examine(page, { findings: open, houseStyle: rules.houseStyle, guessedKind, stamp }),
-    summary: summaryRecord(own, page, kind),
+    summary: summaryRecord(stored, page, kind),
     edits,
   };
 }
 
 /** What is known of a kept page beside its source. */
 export const contextOf = (
-  { own: { phrase, chosenKind }, edits, settled }: Omit<LoadedPage, "original">,
+  { stored: { phrase, chosenKind }, edits, settled }: Omit<LoadedPage, "original">,
   houseStyle: HouseStyle,
   today: string,
 ): PageContext => ({ houseStyle, today, phrase, chosenKind, edits, settled });
@@ -96,7 +96,7 @@ export async function keepExamined(tx: Tx, examined: Omit<Examined, "edits">): P
 /** Keeps what was worked out from a page that is known to be still what it was worked out from. */
 export async function putExamined(
   tx: Tx,
-  page: PageOwn,
+  page: StoredPage,
   { derived, summary }: Pick<Examined, "derived" | "summary">,
 ): Promise<void> {
   const { id, siteId } = page;
@@ -119,7 +119,7 @@ export async function examinePages(site: SiteRecord, ids: readonly string[], tod
     let written = 0;
     for (const { loaded, fresh } of results) {
       if (!(await keepExamined(tx, fresh))) continue;
-      if (fresh.edits !== loaded.edits) await changeEdits(tx, loaded.own, between(loaded.edits, fresh.edits));
+      if (fresh.edits !== loaded.edits) await changeEdits(tx, loaded.stored, between(loaded.edits, fresh.edits));
       written++;
     }
     return written;

@@ -8,7 +8,7 @@ import { db } from "./db";
 import { allKept } from "./keeping";
 import { loadOriginal } from "./originals";
 import type { ChangeRecord } from "./records/changes";
-import type { PageOwn } from "./records/pages";
+import type { StoredPage } from "./records/pages";
 import { isPart, write } from "./transact";
 
 export interface HandedPage {
@@ -18,7 +18,7 @@ export interface HandedPage {
 }
 
 /** A page's patched source under its file's name. */
-export async function handOverPage(page: PageOwn, edits: readonly Edit[]): Promise<HandedPage> {
+export async function handOverPage(page: StoredPage, edits: readonly Edit[]): Promise<HandedPage> {
   if (page.format === "fields") return { file: null, refused: [] };
   const original = await loadOriginal(page.original);
   if (!original)
@@ -48,7 +48,7 @@ function noteHanded(pages: readonly { id: string; edits: readonly Edit[] }[]): P
 
 /** The source of one page, or its change list where there is no source; noted as handed over. */
 export async function handOverOne(
-  page: PageOwn,
+  page: StoredPage,
   edits: readonly Edit[],
 ): Promise<{ file: PackedFile; refused: Refusal[] }> {
   const { file, refused } = await handOverPage(page, edits);

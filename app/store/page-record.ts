@@ -2,16 +2,16 @@ import type { PageKind } from "#core/page/page-kind";
 import { db } from "./db";
 import { type ChangeFacts, type DerivedRecord, NO_FACTS, NOTHING_DERIVED, type PageDerived } from "./records/derived";
 import type { LearntRecord } from "./records/learnt";
-import type { PageOwn } from "./records/pages";
+import type { StoredPage } from "./records/pages";
 
 /** A page as the screens show it: what is the editor's, and what follows from that. About a kilobyte. */
-export interface PageRecord extends PageOwn, PageDerived, ChangeFacts {
+export interface PageRecord extends StoredPage, PageDerived, ChangeFacts {
   kind: PageKind;
   kindBy: "guess" | "editor";
 }
 
 /** The parts of a page put together; what has not been worked out yet is empty. */
-export function pageRecord(own: PageOwn, derived: DerivedRecord | undefined): PageRecord {
+export function pageRecord(own: StoredPage, derived: DerivedRecord | undefined): PageRecord {
   const follows = derived ?? { ...NOTHING_DERIVED, ...NO_FACTS };
   return {
     ...follows,

@@ -117,7 +117,7 @@ export async function removeQueue(queueId: string): Promise<void> {
 }
 
 /** What is known of a site's addresses beside its pages. */
-export interface KnownAddresses {
+export interface LearntAddresses {
   /** Addresses that a sitemap names. */
   listed: Iterable<string>;
   /** Addresses that redirect, each with where it leads. */
@@ -125,7 +125,7 @@ export interface KnownAddresses {
 }
 
 /** What a queue has come to know beside the pages that it brought in. */
-export async function knownOfQueue({ id, from }: QueueRecord): Promise<KnownAddresses> {
+export async function learntByQueue({ id, from }: QueueRecord): Promise<LearntAddresses> {
   const items = await db().queueItems.where("[queueId+state]").between([id, ""], [id, "\uffff"]).toArray();
   return {
     listed: from === "sitemap" ? items.map(({ address }) => address) : [],
@@ -134,7 +134,7 @@ export async function knownOfQueue({ id, from }: QueueRecord): Promise<KnownAddr
 }
 
 /** Writes to the pages of a site that a sitemap names them, and what redirects to them. */
-export async function tellPages(siteId: string, known: KnownAddresses): Promise<void> {
+export async function tellPages(siteId: string, known: LearntAddresses): Promise<void> {
   const listed = new Set(known.listed);
   const sources = new Map<string, string[]>();
   for (const [from, to] of known.redirects) sources.set(to, [...(sources.get(to) ?? []), from]);

@@ -18,7 +18,7 @@ export interface Incoming {
   /** Where it was fetched from, or what its path makes of the base address. */
   address: string;
   /** Whether the address is known for sure, so that a canonical does not override it. */
-  addressKnown: boolean;
+  addressGiven: boolean;
   contentType?: string | null;
   headers?: Readonly<Record<string, string>>;
   phrase: string;
@@ -51,8 +51,8 @@ export function originalOf({ source, path, contentType, headers, unread }: Incom
 }
 
 /** A page's own address: its canonical, or for Markdown its front matter's slug, where the address is but a guess. */
-function addressOf(page: Page, { address, addressKnown }: Incoming): string {
-  if (addressKnown) return address;
+function addressOf(page: Page, { address, addressGiven }: Incoming): string {
+  if (addressGiven) return address;
   const stated = statedAddress(page);
   if (stated) return stated;
   const slug = page.format === "markdown" ? page.values.slug : undefined;

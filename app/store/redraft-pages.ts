@@ -14,7 +14,7 @@ import { altEdits, type SitePicture } from "#core/site/pictures";
 import { basisOf, between, changeEdits, redraftOf } from "./changes";
 import { db } from "./db";
 import { type Examined, freshen, kindOf, loadPage, putExamined } from "./freshen";
-import type { PageOwn } from "./records/pages";
+import type { StoredPage } from "./records/pages";
 import type { SiteRecord } from "./records/sites";
 import type { Tx } from "./transact";
 
@@ -67,13 +67,13 @@ export async function redraftPage(site: SiteRecord, change: PageChange, today: s
   for (const { picture, value } of change.alts ?? [])
     for (const edit of altEdits(original, page, edits, picture, value)) add(edit, edit.op);
   const setAsides = await db().setAsides.where("siteId").equals(site.id).toArray();
-  const own = changed(loaded.own, change, edits !== loaded.edits);
-  const examined = await freshen({ ...loaded, own, edits }, site.houseStyle, setAsides, today);
-  return { basis: basisOf(loaded.own, loaded), was: loaded.edits, is: examined.edits, examined, refused };
+  const stored = changed(loaded.stored, change, edits !== loaded.edits);
+  const examined = await freshen({ ...loaded, stored, edits }, site.houseStyle, setAsides, today);
+  return { basis: basisOf(loaded.stored, loaded), was: loaded.edits, is: examined.edits, examined, refused };
 }
 
 /** A page's own record as a change leaves it. */
-const changed = (page: PageOwn, { phrase, kind, ready }: PageChange, redrafted: boolean): PageOwn => ({
+const changed = (page: StoredPage, { phrase, kind, ready }: PageChange, redrafted: boolean): StoredPage => ({
   ...page,
   ...(phrase !== undefined && { phrase: cleanValue(phrase) }),
   ...(kind !== undefined && { chosenKind: kind }),
@@ -131,7 +131,7 @@ function siteNames(siteId: string, language: string): Promise<WrittenNames> {
     .toArray()
     .then((all) =>
       writtenNames(
-        all.map(({ said = "" }) => said),
+        all.map(({ beginning = "" }) => beginning),
         language,
       ),
     );

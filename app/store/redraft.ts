@@ -1,12 +1,12 @@
 import { type Edit, slotOf } from "#core/rewrite/edits";
 import { changeEdits, type EditsChange } from "./changes";
 import type { ChangeRecord } from "./records/changes";
-import type { PageOwn } from "./records/pages";
+import type { StoredPage } from "./records/pages";
 import { transact } from "./transact";
 
 /** Keeps what was changed of a page's redraft; its texts have moved on, so that it is not ready any more. */
 export function saveRedraft(
-  page: Pick<PageOwn, "id" | "siteId">,
+  page: Pick<StoredPage, "id" | "siteId">,
   change: EditsChange,
   label: string,
   merge: string | null,
@@ -24,11 +24,11 @@ export function saveRedraft(
 }
 
 /** What the editor says of a page itself. */
-export type PageFields = Partial<Pick<PageOwn, "phrase" | "address" | "chosenKind" | "ready">>;
+export type PageFields = Partial<Pick<StoredPage, "phrase" | "address" | "chosenKind" | "ready">>;
 
 /** Keeps a change of the page's own record. */
 export function savePage(
-  page: Pick<PageOwn, "id" | "siteId">,
+  page: Pick<StoredPage, "id" | "siteId">,
   fields: PageFields,
   label: string,
   merge: string | null = null,

@@ -3,18 +3,21 @@ import { db } from "./db";
 import { Rows } from "./live-rows";
 import { type PageRecord, pageRecord } from "./page-record";
 import type { DerivedRecord } from "./records/derived";
-import type { PageOwn } from "./records/pages";
+import type { StoredPage } from "./records/pages";
 
 /** The pages of a site: each is put together anew where one of its two parts has changed. */
 class PageRows {
-  private readonly pages: Rows<PageOwn>;
+  private readonly pages: Rows<StoredPage>;
   private readonly derived: Rows<DerivedRecord>;
-  private readonly made = new Map<string, { own: PageOwn; derived: DerivedRecord | undefined; record: PageRecord }>();
+  private readonly joined = new Map<
+    string,
+    { page: StoredPage; derived: DerivedRecord | undefined; record: PageRecord }
+  >();
   private list: PageRecord[] | null = null;
   private of: unknown[] = [];
 
   constructor(siteId: string) {
-    this.pages = new Rows<PageOwn>(
+    this.pages = new Rows<StoredPage>(
       () => db().pages,
       "pages",
       siteId,
@@ -46,11 +49,11 @@ class PageRows {
     return this.list;
   };
 
-  private recordOf(own: PageOwn, derived: DerivedRecord | undefined): PageRecord {
-    const before = this.made.get(own.id);
-    if (before && before.own === own && before.derived === derived) return before.record;
-    const record = pageRecord(own, derived);
-    this.made.set(own.id, { own, derived, record });
+  private recordOf(page: StoredPage, derived: DerivedRecord | undefined): PageRecord {
+    const before = this.joined.get(page.id);
+    if (before && before.page === page && before.derived === derived) return before.record;
+    const record = pageRecord(page, derived);
+    this.joined.set(page.id, { page, derived, record });
     return record;
   }
 }

@@ -101,7 +101,7 @@ describe("what comes in", () => {
     const read = (source: Uint8Array, path: string) =>
       readIncoming(
         site.id,
-        { path, source, address: "https://quay.example/guess/", addressKnown: false, phrase: "" },
+        { path, source, address: "https://quay.example/guess/", addressGiven: false, phrase: "" },
         site.houseStyle,
         TODAY,
       );

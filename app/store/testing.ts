@@ -28,7 +28,7 @@ export const incoming = (source: string, address = "https://quay.example/lamp"):
   path: "",
   source: originalFromText(source),
   address,
-  addressKnown: true,
+  addressGiven: true,
   phrase: "",
 });
 

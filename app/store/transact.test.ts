@@ -12,7 +12,7 @@ import { handOverOne, handOverSite } from "./hand-over";
 import { keepHouseStyle } from "./house-style";
 import type { PageRecord } from "./page-record";
 import { tellPages } from "./queues";
-import type { PageOwn } from "./records/pages";
+import type { StoredPage } from "./records/pages";
 import type { SiteRecord } from "./records/sites";
 import { decideConflict, savePage, saveRedraft } from "./redraft";
 import { broughtAgain, emptyStorage, keptPage, openSite, retitled, stored, TODAY, workedOut } from "./testing";
@@ -212,9 +212,9 @@ describe("what was handed over", () => {
         was: null,
       }) as unknown as Edit;
     await write(record, insert("One"));
-    const one = (await stored(record.id)).says;
+    const one = (await stored(record.id)).fingerprint;
     await write(record, insert("Two"));
-    expect((await stored(record.id)).says).not.toBe(one);
+    expect((await stored(record.id)).fingerprint).not.toBe(one);
   });
 });
 
@@ -260,7 +260,7 @@ describe("a page that comes back as it was handed over", () => {
   const source = `<title>Lamp</title><main><h1>Lamp</h1><p>${LONG}</p></main>`;
   const handed = async (record: PageRecord, edit: Edit) => {
     await saveRedraft(record, { set: [edit], drop: [] }, "Write", null);
-    const own = (await db().pages.get(record.id)) as PageOwn;
+    const own = (await db().pages.get(record.id)) as StoredPage;
     const { file } = await handOverOne(own, (await loadRedraft(record.id)).edits);
     return new TextDecoder().decode(file.bytes);
   };

@@ -8,7 +8,7 @@ import type { ActionRecord, Difference } from "./records/actions";
 import { type RecordOf, TABLES, type TableName } from "./records/all";
 import type { ChangeRecord } from "./records/changes";
 import { type ChangeFacts, NO_FACTS, NOTHING_DERIVED } from "./records/derived";
-import type { PageOwn } from "./records/pages";
+import type { StoredPage } from "./records/pages";
 import type { SetAsideRecord } from "./records/set-asides";
 
 /** Tables that a transaction writes: the editor's, and what follows from them. */
@@ -169,11 +169,11 @@ class Ledger implements Tx {
 }
 
 /** Names what a redraft says, so that it can be seen whether it has moved on; "" where it says nothing. */
-export const saysOf = (edits: readonly Edit[]): string =>
+export const fingerprintOf = (edits: readonly Edit[]): string =>
   edits.length === 0 ? "" : fingerprint(JSON.stringify(edits));
 
 /** What a page's changes say of it. */
-export function factsOf(changes: readonly ChangeRecord[], { handedAt, withdrawn }: PageOwn): ChangeFacts {
+export function factsOf(changes: readonly ChangeRecord[], { handedAt, withdrawn }: StoredPage): ChangeFacts {
   const open = changes.filter(isPart).sort((a, b) => a.order - b.order);
   const patterned = open
     .filter(({ edit }) => followsPattern(edit))
@@ -183,7 +183,7 @@ export function factsOf(changes: readonly ChangeRecord[], { handedAt, withdrawn 
     patterned,
     conflicts: changes.filter(({ state }) => state === "undecided").length,
     settled: changes.filter(({ state }) => state === "settled").length,
-    says: saysOf(open.map(({ edit }) => edit)),
+    fingerprint: fingerprintOf(open.map(({ edit }) => edit)),
     again: handedAt !== null && (withdrawn || open.some(({ edit, handed }) => !same(edit, handed))),
   };
 }

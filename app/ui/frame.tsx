@@ -95,7 +95,7 @@ export function TitleLine({
   commands: Command[];
   shortcuts: Shortcut[];
 }) {
-  const { say, fail } = useNotices();
+  const { notify, fail } = useNotices();
   const lost = useStorageLost();
   const [palette, setPalette] = useState(false);
   const [help, setHelp] = useState(false);
@@ -104,9 +104,9 @@ export function TitleLine({
   const step = async (run: typeof undo, verb: string) => {
     try {
       const done = await run(site.id);
-      if (!done) say(`Nothing to ${verb}`);
+      if (!done) notify(`Nothing to ${verb}`);
       else if (done.left > 0)
-        say(
+        notify(
           `${done.label}: partly left as it is`,
           `${done.left} of its places have changed since, and were not touched.`,
         );

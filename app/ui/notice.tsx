@@ -11,12 +11,12 @@ interface Notice {
 
 interface Notices {
   /** Says something in passing. */
-  say(heading: string, text?: string): void;
+  notify(heading: string, text?: string): void;
   /** Says loudly that something was not kept or could not be done. */
   fail(error: unknown): void;
 }
 
-const Context = createContext<Notices>({ say: () => {}, fail: () => {} });
+const Context = createContext<Notices>({ notify: () => {}, fail: () => {} });
 
 export const useNotices = () => use(Context);
 
@@ -29,7 +29,7 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
   }, []);
   const value = useMemo<Notices>(
     () => ({
-      say: (heading, text = "") => add(heading, text, false),
+      notify: (heading, text = "") => add(heading, text, false),
       fail: (error) => {
         const fault = explainStorage(error);
         add(fault.heading, fault.message, true);

@@ -49,7 +49,7 @@ export function Palette({
   onHelp: () => void;
 }) {
   const navigate = useNavigate();
-  const { say, fail } = useNotices();
+  const { notify, fail } = useNotices();
   const [search, setSearch] = useState("");
   const file = useRef<HTMLInputElement>(null);
   const pages =
@@ -77,7 +77,7 @@ export function Palette({
       const { restoreBackup } = await import("../store/backup");
       const result = await restoreBackup(await chosen.text());
       if ("reason" in result) fail(new Error(result.reason));
-      else say("The backup was put back", `${result.sites} sites, ${result.pages} pages.`);
+      else notify("The backup was put back", `${result.sites} sites, ${result.pages} pages.`);
     } catch (error) {
       fail(error);
     }

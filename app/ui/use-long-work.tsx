@@ -12,7 +12,7 @@ export function useLongWork(): {
   /** Gives null where the work was stopped or failed. */
   run: <T>(of: number, task: (work: LongWork) => Promise<T>) => Promise<T | null>;
 } {
-  const { say, fail } = useNotices();
+  const { notify, fail } = useNotices();
   const [state, setState] = useState<{ done: number; of: number; stop: () => void } | null>(null);
   const run = async <T,>(of: number, task: (work: LongWork) => Promise<T>) => {
     const controller = new AbortController();
@@ -21,7 +21,7 @@ export function useLongWork(): {
     try {
       const made = await task({ signal: controller.signal, onProgress });
       if (!controller.signal.aborted) return made;
-      say("Stopped", "Nothing was changed.");
+      notify("Stopped", "Nothing was changed.");
     } catch (error) {
       fail(error);
     } finally {

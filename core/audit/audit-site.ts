@@ -7,17 +7,13 @@ import { heaviest } from "../settings/setting.ts";
 import type { PageSummary, PictureSize } from "../site/page-summary.ts";
 
 /** What is known of a site beside its pages. */
-export interface KnownOfSite {
+export interface SiteFacts {
   /** Sizes of the picture files that were brought in, by the paths of their addresses. */
   pictures?: ReadonlyMap<string, PictureSize>;
 }
 
 /** Findings across the pages of a site: on each page as the house style of its kind says. */
-export function auditSite(
-  pages: readonly PageSummary[],
-  houseStyle: HouseStyle,
-  known: KnownOfSite = {},
-): SiteFinding[] {
+export function auditSite(pages: readonly PageSummary[], houseStyle: HouseStyle, known: SiteFacts = {}): SiteFinding[] {
   return SITE_RULES.flatMap((rule) => auditSiteRule(rule, pages, houseStyle, known));
 }
 
@@ -28,7 +24,7 @@ export function auditSiteRule(
   rule: SiteRule,
   pages: readonly PageSummary[],
   houseStyle: HouseStyle,
-  { pictures = NO_PICTURES }: KnownOfSite = {},
+  { pictures = NO_PICTURES }: SiteFacts = {},
 ): SiteFinding[] {
   const styleOf = ({ kind }: PageSummary) => (kind ? styleForKind(houseStyle, kind) : houseStyle);
   const isOn = (style: HouseStyle) => style.rules[rule.id]?.on ?? !rule.off;

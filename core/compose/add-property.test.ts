@@ -10,13 +10,13 @@ import { offeredFor } from "../structured-data/offered.ts";
 import { dataOf, placedBlock } from "../structured-data/page-data.ts";
 import { pathOfPointer } from "../structured-data/patch-json.ts";
 import { addEntity } from "./add-entity.ts";
-import { blanksOf, sayMore } from "./add-property.ts";
+import { addProperty, blanksOf } from "./add-property.ts";
 import { proposalsFor } from "./compose.ts";
 import { changedData, dataEdit, keepingEvidence, newDataEdit, takenOut, writtenData } from "./data-edit.ts";
 import { linkable } from "./link-entity.ts";
 import { moreQuestions } from "./more-questions.ts";
 import { stateOnPage } from "./site-wide.ts";
-import { askOnPage, lastPlaceUnder, sayOnPage } from "./write-on-page.ts";
+import { askOnPage, lastPlaceUnder, writeOnPage } from "./write-on-page.ts";
 
 const address = "https://a.example/visit/lamp";
 const page = (body: string, data = "") =>
@@ -33,30 +33,30 @@ describe("saying more of an entity", () => {
   const event = '{"@context":"https://schema.org","@type":"Event","name":"Talk","performer":"Odile"}';
 
   it("makes the things on the way, with the kinds that schema.org means", () => {
-    const place = sayMore(event, [], "location.address", { "@type": "PostalAddress", streetAddress: "East Quay" });
+    const place = addProperty(event, [], "location.address", { "@type": "PostalAddress", streetAddress: "East Quay" });
     expect(JSON.parse(place.text).location).toEqual({
       "@type": "Place",
       address: { "@type": "PostalAddress", streetAddress: "East Quay" },
     });
-    const price = sayMore(place.text, [], "offers.price", "6.00", { priceCurrency: "GBP" });
+    const price = addProperty(place.text, [], "offers.price", "6.00", { priceCurrency: "GBP" });
     expect(JSON.parse(price.text).offers).toEqual({ "@type": "Offer", price: "6.00", priceCurrency: "GBP" });
     expect(at(price.text, price.pointer)).toBe("6.00");
   });
 
   it("goes into things that are there, and stands beside values that are", () => {
     const offered = '{"@type":"Event","offers":[{"@type":"Offer","name":"Seat"}]}';
-    const priced = sayMore(offered, [], "offers.price", "6.00", { priceCurrency: "GBP" });
+    const priced = addProperty(offered, [], "offers.price", "6.00", { priceCurrency: "GBP" });
     expect(JSON.parse(priced.text).offers).toEqual([
       { "@type": "Offer", name: "Seat", price: "6.00", priceCurrency: "GBP" },
     ]);
-    const two = sayMore(event, [], "performer", "Edwin");
+    const two = addProperty(event, [], "performer", "Edwin");
     expect(JSON.parse(two.text).performer).toEqual(["Odile", "Edwin"]);
     expect(two.moved).toEqual({ from: "/performer", to: "/performer/0" });
-    const three = sayMore(two.text, [], "performer", "Agnes");
+    const three = addProperty(two.text, [], "performer", "Agnes");
     expect(JSON.parse(three.text).performer).toEqual(["Odile", "Edwin", "Agnes"]);
     expect(three.moved).toBeNull();
     // A thing beside a text that is not one.
-    expect(JSON.parse(sayMore(event, [], "performer.name", "Edwin").text).performer).toEqual([
+    expect(JSON.parse(addProperty(event, [], "performer.name", "Edwin").text).performer).toEqual([
       "Odile",
       { "@type": "Person", name: "Edwin" },
     ]);
@@ -71,7 +71,7 @@ describe("saying more of an entity", () => {
         fc.constantFrom(0, 2, "\t"),
         (own, value, indent) => {
           const text = JSON.stringify({ "@type": "Event", ...own }, null, indent);
-          const said = sayMore(text, [], "location.name", value);
+          const said = addProperty(text, [], "location.name", value);
           expect(JSON.parse(said.text)).toEqual(
             asJson({
               "@type": "Event",
@@ -104,7 +104,7 @@ describe("saying more of an entity", () => {
     const blanks = entity ? blanksOf(dataOf(shown), entity) : [];
     expect(blanks.slice(0, 2)).toMatchObject([
       { path: "startDate", weight: "needed", feature: "dates and place" },
-      { path: "location.address", says: "a place", weight: "needed" },
+      { path: "location.address", label: "a place", weight: "needed" },
     ]);
     expect(blanks.at(-1)?.weight).toBe("recommended");
   });
@@ -118,9 +118,9 @@ describe("saying it on the page too", () => {
   const was = before.data[0]?.text ?? "";
 
   it("writes the words under a heading and ties the value to them", () => {
-    const said = sayMore(was, [], "doorTime", "2026-12-03T18:30");
+    const said = addProperty(was, [], "doorTime", "2026-12-03T18:30");
     const redrafted = { original: before, edits: [], page: before, written: [] };
-    const result = sayOnPage(
+    const result = writeOnPage(
       redrafted,
       lastPlaceUnder(before, 1),
       [{ tag: "p", text: "Doors open: 3 December 2026, 18:30" }],
@@ -309,7 +309,7 @@ describe("a block that had to be expanded", () => {
     const [person] = data.roots;
     if (!person) throw new Error("no entity");
     expect(person.properties.map(({ name }) => name)).toEqual(["name"]);
-    expect(placedBlock(data, person.said)).toBeUndefined();
+    expect(placedBlock(data, person.place)).toBeUndefined();
     expect(linkable(data, { ...person }, ["Person"], undefined, address)).toEqual([]);
     const own = { type: "Organization", name: "Odile" };
     const asked = { what: "organisation", organisation: own } as const;

@@ -11,7 +11,7 @@ import { isKindOf, vocabulary } from "../structured-data/vocabulary.ts";
 export interface Blank {
   /** Names from the entity to the value, such as `offers.price`. */
   path: string;
-  says: string;
+  label: string;
   weight: "needed" | "recommended";
   /** “the dates and place”. */
   feature: string;
@@ -23,9 +23,9 @@ export function blanksOf(data: PageData, entity: Entity): Blank[] {
   for (const weight of ["needed", "recommended"] as const) {
     for (const { feature, entity: one, missing, recommended } of featuresOf(data)) {
       if (one !== entity || feature.retired) continue;
-      for (const { paths, says } of weight === "needed" ? missing : recommended) {
+      for (const { paths, label } of weight === "needed" ? missing : recommended) {
         const path = paths[0] ?? "";
-        if (!blanks.has(path)) blanks.set(path, { path, says, weight, feature: feature.shows });
+        if (!blanks.has(path)) blanks.set(path, { path, label, weight, feature: feature.shows });
       }
     }
   }
@@ -36,7 +36,7 @@ const isObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === "object" && value !== null && !Array.isArray(value);
 
 /** A block's text with more in it. */
-export interface SaidMore {
+export interface AddedProperty {
   text: string;
   /** To the value that was said. */
   pointer: string;
@@ -48,13 +48,13 @@ export interface SaidMore {
  * A block's text with one more value said of an entity: things on the way to it are made where they are missing, and a
  * value beside others joins them in a list.
  */
-export function sayMore(
+export function addProperty(
   text: string,
   entity: Path,
   names: string,
   value: Json,
   beside: Readonly<Record<string, Json>> = {},
-): SaidMore {
+): AddedProperty {
   const steps = names.split(".");
   const path: (string | number)[] = [...entity];
   let at: unknown = JSON.parse(text);
@@ -70,9 +70,9 @@ export function sayMore(
       continue;
     }
     const rest = steps.slice(i + 1);
-    const made = madeOf(steps.slice(i), value, beside);
+    const made = nestedValue(steps.slice(i), value, beside);
     let next = own === undefined ? replaceValue(text, path, made) : "";
-    let moved: SaidMore["moved"] = null;
+    let moved: AddedProperty["moved"] = null;
     if (own !== undefined) {
       const behind = [...path, list.length];
       next = Array.isArray(own) ? replaceValue(text, behind, made) : replaceValue(text, path, [own, made]);
@@ -87,11 +87,15 @@ export function sayMore(
 }
 
 /** What stands at the first of some names: the value, within the things that the names lead through. */
-function madeOf([first = "", ...rest]: readonly string[], value: Json, beside: Readonly<Record<string, Json>>): Json {
+function nestedValue(
+  [first = "", ...rest]: readonly string[],
+  value: Json,
+  beside: Readonly<Record<string, Json>>,
+): Json {
   const [name] = rest;
   if (name === undefined) return value;
   const type = typeBehind(first, name);
-  return { ...(type && { "@type": type }), [name]: madeOf(rest, value, beside), ...(rest.length === 1 && beside) };
+  return { ...(type && { "@type": type }), [name]: nestedValue(rest, value, beside), ...(rest.length === 1 && beside) };
 }
 
 /** The type of the thing that a property leads to, and that can have another one. */

@@ -28,7 +28,7 @@ export function linkable(
   const taken = new Set(data.byId.keys());
   const found: Linkable[] = [];
   for (const entity of data.entities) {
-    const block = placedBlock(data, entity.said);
+    const block = placedBlock(data, entity.place);
     if (!block || entity.syntax !== "json-ld" || around.has(entity) || !fits(entity.types)) continue;
     const label = [entity.types[0], nameOf(entity)].filter(Boolean).join(" ");
     if (entity.id !== null) {
@@ -37,7 +37,7 @@ export function linkable(
     }
     if (!/^https?:/.test(address)) continue;
     const id = freeId(address, entity.types[0] ?? "entity", taken);
-    const text = replaceValue(block.text, [...entity.said.path, "@id"], id);
+    const text = replaceValue(block.text, [...entity.place.path, "@id"], id);
     found.push({ id, label, names: { was: block.text, text } });
   }
   if (organisation && fits([organisation.type]) && /^https?:/.test(address)) {

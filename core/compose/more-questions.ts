@@ -6,7 +6,7 @@ import { textOf, valuesOf } from "../structured-data/graph.ts";
 import type { Json } from "../structured-data/json-text.ts";
 import { dataOf, entitiesOf, placedBlock } from "../structured-data/page-data.ts";
 import { isKindOf } from "../structured-data/vocabulary.ts";
-import { sayMore } from "./add-property.ts";
+import { addProperty } from "./add-property.ts";
 import { dataEdit, evidenceFor } from "./data-edit.ts";
 import { questions } from "./recognise/questions.ts";
 
@@ -20,7 +20,7 @@ export function moreQuestions({
 }): { count: number; edit: Edit } | null {
   const data = dataOf(page);
   const faq = data.roots.find(({ types }) => types.some((type) => isKindOf(type, "FAQPage")));
-  const block = faq && placedBlock(data, faq.said);
+  const block = faq && placedBlock(data, faq.place);
   const shown = block && questions({ page, organisation: null });
   if (!block || !shown) return null;
   const stated = new Set(
@@ -34,7 +34,7 @@ export function moreQuestions({
   for (const [i, question] of (shown.entity.mainEntity as { [name: string]: Json }[]).entries()) {
     if (stated.has(plain(String(question.name)))) continue;
     const own = `/mainEntity/${i}/`;
-    const said = sayMore(text, faq.said.path, "mainEntity", question);
+    const said = addProperty(text, faq.place.path, "mainEntity", question);
     const taken = shown.evidence.filter(({ pointer }) => pointer.startsWith(own));
     evidence = [
       ...movedEvidence(evidence, said.moved),

@@ -94,7 +94,7 @@ export function stateOnPage(
           : [{ property, was: "", is: words(value) }],
       ),
     };
-  const block = placedBlock(dataOf(page), there.said);
+  const block = placedBlock(dataOf(page), there.place);
   if (!block)
     return {
       reason:
@@ -104,7 +104,7 @@ export function stateOnPage(
     };
   const read = readJson(block.text);
   let own: Json | undefined = "value" in read ? (read.value as Json) : undefined;
-  for (const step of there.said.path) own = (own as { [name: string]: Json } | undefined)?.[step];
+  for (const step of there.place.path) own = (own as { [name: string]: Json } | undefined)?.[step];
   let text = block.text;
   const lines: ChangedLine[] = [];
   for (const [property, value] of Object.entries(wanted)) {
@@ -112,7 +112,7 @@ export function stateOnPage(
     if (JSON.stringify(now) === JSON.stringify(value)) continue;
     // A type of its own may say more: a Museum is an Organization.
     if (property === "@type" && there.types.some((type) => isKindOf(type, String(value)))) continue;
-    text = replaceValue(text, [...there.said.path, property], value);
+    text = replaceValue(text, [...there.place.path, property], value);
     if (property !== "@id") lines.push({ property, was: words(now), is: words(value) });
   }
   return text === block.text ? { edits: [], lines: [] } : { edits: [changedData(written, block.text, text)], lines };

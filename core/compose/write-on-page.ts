@@ -7,7 +7,7 @@ import { besideBlock } from "../rewrite/insert-beside.ts";
 import { originsOf } from "../rewrite/origins.ts";
 import { type Evidence, evidenceIn, movedEvidence, type WrittenData } from "../structured-data/evidence.ts";
 import type { Entity } from "../structured-data/graph.ts";
-import { type SaidMore, sayMore } from "./add-property.ts";
+import { type AddedProperty, addProperty } from "./add-property.ts";
 import { dataEdit, evidenceFor } from "./data-edit.ts";
 
 /** A page being redrafted: as brought in, with its edits, and as they leave it. */
@@ -29,18 +29,18 @@ export function lastPlaceUnder(page: Page, heading: number): number {
 }
 
 /** The evidence that a redraft holds for a block, at the places where its values stand after something was said. */
-export function keptEvidence(written: readonly WrittenData[], was: string, { moved }: SaidMore): Evidence[] {
+export function keptEvidence(written: readonly WrittenData[], was: string, { moved }: AddedProperty): Evidence[] {
   return movedEvidence(evidenceFor(written, was), moved);
 }
 
 /** The edits that change a block of data and write the words it is taken from onto the page, so that both say the same. */
-export function sayOnPage(
+export function writeOnPage(
   { original, edits, page, written }: Redrafted,
   behind: number,
   blocks: NewBlock[],
   id: string,
   was: string,
-  said: SaidMore,
+  said: AddedProperty,
   taken: readonly { pointer: string; words: string }[],
 ): { edits: Edit[] } | { reason: string } {
   const origins = originsOf(original, page, edits, "block");
@@ -83,12 +83,12 @@ export function askOnPage(
 ): { edits: Edit[] } | { reason: string } {
   const place = placeForQuestion(redrafted.page);
   if (!place) return { reason: "The page has no place for a question. Write a heading first." };
-  const said = sayMore(block, faq.said.path, "mainEntity", {
+  const said = addProperty(block, faq.place.path, "mainEntity", {
     "@type": "Question",
     name: question,
     acceptedAnswer: { "@type": "Answer", text: answer },
   });
-  return sayOnPage(
+  return writeOnPage(
     redrafted,
     place.behind,
     [

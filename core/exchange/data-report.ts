@@ -4,12 +4,12 @@ import { featuresOf } from "../structured-data/features.ts";
 import { type Entity, nameOf, textOfValue, type Value } from "../structured-data/graph.ts";
 import { dataOf } from "../structured-data/page-data.ts";
 
-type Said = string | number | boolean | EntityReport | { id: string };
+type ReportedValue = string | number | boolean | EntityReport | { id: string };
 
 interface EntityReport {
   type: string[];
   id: string | null;
-  properties: Record<string, Said[]>;
+  properties: Record<string, ReportedValue[]>;
 }
 
 /** What is told of a page's structured data; its shape is documented in docs/cli.md. */
@@ -29,7 +29,7 @@ export interface DataReport {
   }[];
 }
 
-const saidBy = (value: Value): Said => {
+const reportOf = (value: Value): ReportedValue => {
   if (value.kind === "entity") return entityReport(value.entity);
   if (value.kind === "number") return value.number;
   if (value.kind === "truth") return value.truth;
@@ -39,7 +39,7 @@ const saidBy = (value: Value): Said => {
 export const entityReport = ({ types, id, properties }: Entity): EntityReport => ({
   type: types,
   id,
-  properties: Object.fromEntries(properties.map(({ name, values }) => [name, values.map(saidBy)])),
+  properties: Object.fromEntries(properties.map(({ name, values }) => [name, values.map(reportOf)])),
 });
 
 /** Everything about a page's structured data, with the findings that concern it. */
@@ -53,7 +53,7 @@ export function dataReport(page: Page, findings: readonly Finding[]): DataReport
       feature: feature.shows,
       entity: [...entity.types, nameOf(entity)].filter(Boolean).join(" "),
       earned: missing.length === 0 && !feature.retired,
-      missing: missing.map(({ says }) => says),
+      missing: missing.map(({ label }) => label),
     })),
     findings: findings.flatMap(({ rule, weight, message, at }) => {
       if (at.part !== "data") return [];

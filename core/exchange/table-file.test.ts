@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { csvOf } from "./csv.ts";
-import { assignColumns, type KnownPage, pagesOf, planTable, readTable, takenAtFirst } from "./table-file.ts";
+import { assignColumns, type PageToMatch, pagesOf, planTable, readTable, takenAtFirst } from "./table-file.ts";
 
 const utf8 = (text: string) => new TextEncoder().encode(text);
 const utf16 = (text: string) => {
@@ -205,7 +205,7 @@ describe("columns", () => {
 });
 
 describe("what a table will do, row by row", () => {
-  const page: KnownPage = {
+  const page: PageToMatch = {
     id: "p1",
     address: "https://www.a.example/visit/",
     phrase: "",

@@ -132,7 +132,7 @@ export function assignColumns(rows: readonly string[][]): Assignment {
 }
 
 /** A page that is there, as far as rows are matched with it. */
-export interface KnownPage {
+export interface PageToMatch {
   id: string;
   address: string;
   phrase: string;
@@ -197,7 +197,7 @@ function comparable(address: string): string {
 export function planTable(
   rows: readonly string[][],
   { columns, headed }: Assignment,
-  pages: readonly KnownPage[],
+  pages: readonly PageToMatch[],
   base: string | null,
 ): PlannedRow[] {
   const known = new Map(pages.map((page) => [comparable(page.address), page]));

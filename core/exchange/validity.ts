@@ -38,7 +38,7 @@ const MUST = new Set([
 export interface Validity extends ValidityMessage {
   weight: Weight;
   /** The validator's own words, where they are said in ours; null where they stand as they are. */
-  own: string | null;
+  original: string | null;
 }
 
 /** In our words; null where the validator's do. */
@@ -86,7 +86,7 @@ export function toldOf(messages: readonly ValidityMessage[]): Validity[] {
     if (places.has(place)) continue;
     places.add(place);
     const weight = stopped || MUST.has(one.rule) ? "must" : one.severity === "error" ? "should" : "may";
-    told.push({ ...one, message, own: ours === null ? null : one.message, weight });
+    told.push({ ...one, message, original: ours === null ? null : one.message, weight });
   }
   const stop = messages.find(({ rule }) => rule === "parser-error");
   const at = stop && told.findLast(({ rule, line }) => rule in PARSE_ERRORS && line === stop.line);
@@ -101,7 +101,7 @@ export interface ValidityGroup {
   documentation: string | null;
   /** What is said of the first place, and the validator's own words for it. */
   message: string;
-  own: string | null;
+  original: string | null;
   pages: { id: string; places: Validity[] }[];
   places: number;
 }
@@ -111,9 +111,9 @@ export function validityGroups(checks: readonly { id: string; messages: readonly
   const groups = new Map<string, ValidityGroup>();
   for (const { id, messages } of checks) {
     for (const one of messages) {
-      const { rule, weight, documentation, message, own } = one;
+      const { rule, weight, documentation, message, original } = one;
       const name = `${rule} ${weight}`;
-      const group = groups.get(name) ?? { rule, weight, documentation, message, own, pages: [], places: 0 };
+      const group = groups.get(name) ?? { rule, weight, documentation, message, original, pages: [], places: 0 };
       groups.set(name, group);
       group.places++;
       const last = group.pages.at(-1);

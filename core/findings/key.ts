@@ -26,7 +26,7 @@ export function placeKey(at: Place, page: Page, redraft: Redraft | null): string
   switch (at.part) {
     case "heading": {
       const heading = page.headings[at.index];
-      if (heading?.made) return `heading made ${fingerprint(heading.made)}`;
+      if (heading?.createdBy) return `heading made ${fingerprint(heading.createdBy)}`;
       return nodeName("heading", heading?.key ?? { text: "" });
     }
     case "block":

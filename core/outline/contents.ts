@@ -14,7 +14,7 @@ export function contentsList({ original, page, edits: redraft }: Redrafted): Edi
   const parts = headings.filter(({ level, text }) => level === 2 && text !== "");
   if (!h1 || h1.block < 0) return { reason: "A contents list stands behind the H1, and this page has none." };
   if (parts.length < 2) return { reason: "It takes two H2s at least to make a contents list of." };
-  if (parts.some(({ made }) => made))
+  if (parts.some(({ createdBy }) => createdBy))
     return { reason: "Hand the new headings over first: ids can be given to headings of the original." };
   // Where the H1 is the redraft's own the list stands before what follows it.
   const origins = originsOf(original, page, redraft, "block");

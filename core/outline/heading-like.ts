@@ -35,11 +35,11 @@ function isCaption({ tables, images }: Page, { text, element, classNames }: Text
   );
 }
 
-const known = new WeakMap<Page["blocks"], HeadingLike[]>();
+const remembered = new WeakMap<Page["blocks"], HeadingLike[]>();
 
 /** Short texts of the content that are set like headings, stand before other text, and are none. */
 export function headingLike(page: Page): HeadingLike[] {
-  let found = known.get(page.blocks);
+  let found = remembered.get(page.blocks);
   if (found) return found;
   found = [];
   const blocks = contentBlocks(page);
@@ -54,6 +54,6 @@ export function headingLike(page: Page): HeadingLike[] {
     if (next.block.bold || /[.;,]$/.test(block.text) || isCaption(page, block, next.block)) continue;
     found.push({ block, index, why: block.bold ? "bold" : "class" });
   }
-  known.set(page.blocks, found);
+  remembered.set(page.blocks, found);
   return found;
 }

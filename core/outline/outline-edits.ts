@@ -17,7 +17,7 @@ const byKey = new WeakMap<readonly Heading[], Map<string, Heading>>();
 
 /** The heading of the original that a heading of the redrafted page comes from; null where the redraft has made it. */
 export function originalOf({ original }: Pick<Redrafted, "original">, heading: Heading): Heading | null {
-  if (heading.made) return null;
+  if (heading.createdBy) return null;
   let known = byKey.get(original.headings);
   if (!known) {
     known = new Map(Array.from(original.headings, (one) => [JSON.stringify(one.key), one]));
@@ -27,8 +27,8 @@ export function originalOf({ original }: Pick<Redrafted, "original">, heading: H
 }
 
 /** The edit that has made a heading. */
-export const makerOf = ({ edits }: Pick<Redrafted, "edits">, { made }: Heading): Edit | null =>
-  (made !== undefined && edits.find((edit) => slotOf(edit) === made)) || null;
+export const makerOf = ({ edits }: Pick<Redrafted, "edits">, { createdBy }: Heading): Edit | null =>
+  (createdBy !== undefined && edits.find((edit) => slotOf(edit) === createdBy)) || null;
 
 const isHeadingTag = (tag: NewBlock["tag"]) => /^h[1-6]$/.test(tag);
 
@@ -101,7 +101,7 @@ export function headingOver(
   if (origin?.added) {
     // Before what is new itself: it joins it. The new heading's own change of level is made on the way.
     const at = origin.added.blocks.findIndex((one) => one.text === heading.text);
-    const own = lowered.find((edit) => slotOf(edit) === heading.made);
+    const own = lowered.find((edit) => slotOf(edit) === heading.createdBy);
     const from = own?.op === "insert-blocks" ? own : origin.added;
     const joined = { ...from, blocks: from.blocks.toSpliced(Math.max(0, at), 0, block) };
     return [joined, ...lowered.filter((edit) => edit !== own)];
@@ -122,7 +122,7 @@ function groupFrom(headings: readonly Heading[], index: number): Heading[] {
  */
 export function mergedFirst(redrafted: Redrafted): { merge: Edit; after: Redrafted; title: string } | null {
   const run = runOfH1s(redrafted.page);
-  if (run.length < 2 || run.some(({ made }) => made !== undefined)) return null;
+  if (run.length < 2 || run.some(({ createdBy }) => createdBy !== undefined)) return null;
   const texts = run.map(({ text }) => text);
   const merge: Edit = {
     op: "merge-headings",
@@ -151,6 +151,6 @@ export function repairEdits(redrafted: Redrafted, lines: readonly RepairLine[]):
     const heading = page.headings[line.heading];
     if (!heading) return [];
     if (line.is > 0) return [levelEdit(redrafted, heading, line.is) ?? []].flat();
-    return heading.made ? [] : line.edits;
+    return heading.createdBy ? [] : line.edits;
   });
 }

@@ -1,14 +1,14 @@
 // Made once: making it costs more than reading a small page.
 let names: Intl.DisplayNames | undefined;
 
-const known = new Map<string, boolean>();
+const remembered = new Map<string, boolean>();
 
 /** Whether a text is a language tag of BCP 47 (RFC 5646) that names a known language. Remembered: the same few stand on all pages. */
 export function isLanguageTag(tag: string): boolean {
-  let valid = known.get(tag);
+  let valid = remembered.get(tag);
   if (valid === undefined) {
     valid = checkTag(tag);
-    if (known.size < 1000) known.set(tag, valid);
+    if (remembered.size < 1000) remembered.set(tag, valid);
   }
   return valid;
 }

@@ -104,7 +104,7 @@ export interface Heading {
   /** Inside another heading, or with another one inside. */
   nested: boolean;
   /** Which edit of the redraft has made it; absent in the original. */
-  made?: string;
+  createdBy?: string;
   /** In a list of comments or a form to reply with, by the names of what stands around. */
   inComments: boolean;
   /** Start tags and end tags inside the heading belong to each other. */

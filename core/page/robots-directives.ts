@@ -3,7 +3,7 @@ import type { Page } from "./page.ts";
 /** What search engines are told about one page. Names and combining as search engines document them, from memory. */
 export interface RobotsDirectives {
   /** Every directive that is known, lower case, from the elements and the header. */
-  said: { name: string; value: string; by: "element" | "header"; agent: string }[];
+  stated: { name: string; value: string; by: "element" | "header"; agent: string }[];
   unknown: { name: string; by: "element" | "header" }[];
   noindex: boolean;
   nofollow: boolean;
@@ -18,13 +18,13 @@ const AGENTS = new Set(["robots", "googlebot", "bingbot", "googlebot-news"]);
 
 /** The directives of `meta` elements and of the `X-Robots-Tag` header together: of two that disagree the stricter one counts. */
 export function robotsOf(page: Pick<Page, "metas" | "headers">): RobotsDirectives {
-  const result: RobotsDirectives = { said: [], unknown: [], noindex: false, nofollow: false };
+  const result: RobotsDirectives = { stated: [], unknown: [], noindex: false, nofollow: false };
   const take = (content: string, agent: string, by: "element" | "header") => {
     for (const part of content.split(",")) {
       const [name = "", ...rest] = part.trim().split(":");
       const known = name.trim().toLowerCase();
       if (known === "") continue;
-      if (KNOWN.has(known)) result.said.push({ name: known, value: rest.join(":").trim(), by, agent });
+      if (KNOWN.has(known)) result.stated.push({ name: known, value: rest.join(":").trim(), by, agent });
       else result.unknown.push({ name: part.trim(), by });
     }
   };
@@ -36,15 +36,15 @@ export function robotsOf(page: Pick<Page, "metas" | "headers">): RobotsDirective
     if (agent && !KNOWN.has(agent)) take(header.slice(header.indexOf(":") + 1), agent, "header");
     else take(header, "robots", "header");
   }
-  const says = (...names: string[]) => result.said.some(({ name }) => names.includes(name));
-  result.noindex = says("noindex", "none");
-  result.nofollow = says("nofollow", "none");
+  const states = (...names: string[]) => result.stated.some(({ name }) => names.includes(name));
+  result.noindex = states("noindex", "none");
+  result.nofollow = states("nofollow", "none");
   return result;
 }
 
 /** The directives as a sentence: “Search engines may list this page but not follow its links.” */
 export function robotsInWords(directives: RobotsDirectives): string {
-  const { noindex, nofollow, said } = directives;
+  const { noindex, nofollow, stated } = directives;
   const first = noindex
     ? nofollow
       ? "Search engines may neither list this page nor follow its links."
@@ -52,7 +52,7 @@ export function robotsInWords(directives: RobotsDirectives): string {
     : nofollow
       ? "Search engines may list this page but not follow its links."
       : "Search engines may list this page and follow its links.";
-  const has = (name: string) => said.find((one) => one.name === name);
+  const has = (name: string) => stated.find((one) => one.name === name);
   const more = [
     has("nosnippet") && "They may show no text of it.",
     has("noimageindex") && "They may not list its pictures.",

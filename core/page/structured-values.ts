@@ -9,12 +9,12 @@ export interface StructuredValues {
 }
 
 const NOTHING: StructuredValues = { types: [], values: {} };
-const known = new WeakMap<Page["data"], StructuredValues>();
+const remembered = new WeakMap<Page["data"], StructuredValues>();
 
 /** Reads all JSON-LD blocks; one that is no JSON says nothing here. */
 export function structuredValues(page: Page): StructuredValues {
   if (page.data.length === 0) return NOTHING;
-  let read = known.get(page.data);
+  let read = remembered.get(page.data);
   if (!read) {
     const types: string[] = [];
     const values: Record<string, string> = {};
@@ -26,7 +26,7 @@ export function structuredValues(page: Page): StructuredValues {
       }
     }
     read = { types, values };
-    known.set(page.data, read);
+    remembered.set(page.data, read);
   }
   return read;
 }

@@ -16,7 +16,7 @@ export interface PatternContext {
 /** A named value of the page or the site; "" or null where there is none. */
 export interface Variable {
   name: string;
-  says: string;
+  meaning: string;
   value(context: PatternContext): string | null;
 }
 
@@ -76,37 +76,37 @@ function safeTag(tag: string): string[] {
 
 /** Every variable, in the order in which they are offered. */
 export const VARIABLES: readonly Variable[] = [
-  { name: "site name", says: "the name behind the titles", value: ({ houseStyle }) => houseStyle.brand },
-  { name: "separator", says: "what stands before the name", value: ({ houseStyle }) => houseStyle.separator },
+  { name: "site name", meaning: "the name behind the titles", value: ({ houseStyle }) => houseStyle.brand },
+  { name: "separator", meaning: "what stands before the name", value: ({ houseStyle }) => houseStyle.separator },
   {
     name: "page heading",
-    says: "the H1",
+    meaning: "the H1",
     value: ({ page }) => page.headings.find((h) => h.level === 1 && h.text !== "")?.text ?? page.values.title ?? null,
   },
   {
     name: "title",
-    says: "the title as brought in, without the site's name",
+    meaning: "the title as brought in, without the site's name",
     value: ({ page, houseStyle }) => withoutBrand(titleOf(page), houseStyle.brand),
   },
-  { name: "description", says: "the description as brought in", value: ({ page }) => descriptionOf(page) },
-  { name: "first sentence", says: "the first sentence of the text", value: ({ page }) => firstSentence(page) },
-  { name: "section", says: "the folder in the address", value: ({ page }) => sectionOf(page) },
-  { name: "year", says: "this year", value: ({ today }) => today.slice(0, 4) },
-  { name: "month", says: "this month, in the page's language", value: ({ page, today }) => month(page, today) },
+  { name: "description", meaning: "the description as brought in", value: ({ page }) => descriptionOf(page) },
+  { name: "first sentence", meaning: "the first sentence of the text", value: ({ page }) => firstSentence(page) },
+  { name: "section", meaning: "the folder in the address", value: ({ page }) => sectionOf(page) },
+  { name: "year", meaning: "this year", value: ({ today }) => today.slice(0, 4) },
+  { name: "month", meaning: "this month, in the page's language", value: ({ page, today }) => month(page, today) },
   {
     name: "author",
-    says: "from front matter, structured data or the head",
+    meaning: "from front matter, structured data or the head",
     value: ({ page }) => named(page, ["author", "author.name"], ["author.name", "author"], ["author"]),
   },
   {
     name: "category",
-    says: "from front matter, structured data or the head",
+    meaning: "from front matter, structured data or the head",
     value: ({ page }) =>
       named(page, ["category", "categories", "section"], ["category", "articleSection"], ["article:section"]),
   },
   {
     name: "price",
-    says: "from front matter or structured data, with its currency",
+    meaning: "from front matter or structured data, with its currency",
     value: ({ page }) => priceOf(page),
   },
 ];

@@ -7,15 +7,15 @@ import type { WrittenNames } from "./written-names.ts";
 /** Named styles of capitals. Title styles are for English; they are named after the handbooks whose rule they follow. */
 export type LetterCase = "sentence" | "chicago" | "ap" | "apa" | "lower";
 
-export const LETTER_CASES: Readonly<Record<LetterCase, { name: string; says: string }>> = {
-  sentence: { name: "Sentence case", says: "Only the first word and proper names begin with a capital." },
+export const LETTER_CASES: Readonly<Record<LetterCase, { name: string; label: string }>> = {
+  sentence: { name: "Sentence case", label: "Only the first word and proper names begin with a capital." },
   chicago: {
     name: "Title case, Chicago",
-    says: "Articles, conjunctions and prepositions of up to four letters stay small.",
+    label: "Articles, conjunctions and prepositions of up to four letters stay small.",
   },
-  ap: { name: "Title case, AP", says: "Articles, conjunctions and prepositions of up to three letters stay small." },
-  apa: { name: "Title case, APA", says: "Small words of up to three letters stay small, longer ones do not." },
-  lower: { name: "Lower case", says: "Everything small, except abbreviations and proper names." },
+  ap: { name: "Title case, AP", label: "Articles, conjunctions and prepositions of up to three letters stay small." },
+  apa: { name: "Title case, APA", label: "Small words of up to three letters stay small, longer ones do not." },
+  lower: { name: "Lower case", label: "Everything small, except abbreviations and proper names." },
 };
 
 // The handbooks' rules, from memory: The Chicago Manual of Style (18th edition, 8.160), the AP Stylebook ("composition
@@ -42,7 +42,7 @@ const NEVER_NAMES = set(ARTICLES, CONJUNCTIONS, SHORT_PREPOSITIONS, FOUR_LETTER_
 const isDutch = (language: string) => /^nl\b/i.test(language);
 
 /** Words written with capitals of their own: abbreviations, and names such as McCoy or eBay. */
-function ownCapitals(word: string, language: string): boolean {
+function hasInnerCapitals(word: string, language: string): boolean {
   const plain = isDutch(language) ? word.replace(/^IJ(?=\p{Ll})/u, "I") : word;
   return /\p{Lu}.*\p{Lu}|\p{Ll}\p{Lu}/u.test(plain);
 }
@@ -134,7 +134,7 @@ function convert(word: string, style: LetterCase, place: Place): string {
   // Glued to what stands before, as in "Q&A" or "hair[cut]": part of that word.
   const glued = /[\p{L}\p{N}][^\s\p{L}\p{N}/–—-]+$/u.test(text.slice(Math.max(0, start - 8), start));
   if (glued) return shouting ? lower : word;
-  if (!shouting && ownCapitals(word, language)) return word;
+  if (!shouting && hasInnerCapitals(word, language)) return word;
   // The English pronoun, alone and in "I'm" and its like.
   if (/^(?:en\b|$)/i.test(language) && /^i(?:['’](?:m|d|ll|ve|s))?$/i.test(word)) return capital(lower, language);
   if (style === "sentence" || style === "lower") {

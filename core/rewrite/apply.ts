@@ -58,7 +58,7 @@ function reshape(page: Page, steps: readonly Step[]): Page {
     for (const { patch, offset } of step.change.makes ?? []) {
       const now = at.get(startOf(patches, patch) + offset) ?? -1;
       const heading = read.headings[now];
-      if (heading) keyed[now] = { ...heading, made: slotOf(step.edit) };
+      if (heading) keyed[now] = { ...heading, createdBy: slotOf(step.edit) };
     }
   }
   const fresh = { ...read, headings: keyed };

@@ -88,12 +88,12 @@ function withNode<T>(
 }
 type BodyKey = Parameters<typeof findNode>[2];
 
-type OwnBlock = TextBlock & { element: ElementRange };
+type ElementBlock = TextBlock & { element: ElementRange };
 
-function withBlock<T>(page: Page, key: BodyKey, run: (block: OwnBlock) => T): T | string {
+function withBlock<T>(page: Page, key: BodyKey, run: (block: ElementBlock) => T): T | string {
   return withNode<T | string>(page, "block", key, (index) => {
     const block = page.blocks[index];
-    return block?.element ? run(block as OwnBlock) : OPEN;
+    return block?.element ? run(block as ElementBlock) : OPEN;
   });
 }
 

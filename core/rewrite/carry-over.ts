@@ -231,8 +231,8 @@ function mergeData(edit: DataEdit, reason: string, page: Page, handing: Handing 
 
 /** The block of structured data that has become of an edit's; null where that cannot be told. */
 function changedBlock(edit: DataEdit, page: Page, before: Page): string | null {
-  const known = (text: string, others: Page) => others.data.some((block) => sameBlock(block.text, text));
-  const fresh = page.data.filter(({ text }) => !known(text, before));
+  const was = (text: string, others: Page) => others.data.some((block) => sameBlock(block.text, text));
+  const fresh = page.data.filter(({ text }) => !was(text, before));
   if (fresh.length === 1) return fresh[0]?.text ?? null;
   const own = edit.was === null ? "" : nameOfData(edit.was);
   const alike = fresh.filter(({ text }) => nameOfData(text) === own);

@@ -163,15 +163,15 @@ function textOf(source: string, start: number, end: number): InlineText {
   return { kind: "text", characters };
 }
 
-const known = new Map<string, string>();
+const references = new Map<string, string>();
 
 /** A reference as the standard's parser reads it. */
 function decoded(written: string): string {
-  let text = known.get(written);
+  let text = references.get(written);
   if (text === undefined) {
     text = textsOf(parseSource(`<!doctype html><p>${written}`).document.children);
-    if (known.size > 1000) known.clear();
-    known.set(written, text);
+    if (references.size > 1000) references.clear();
+    references.set(written, text);
   }
   return text;
 }

@@ -65,12 +65,12 @@ function withNode(
   return "reason" in found ? found.reason : run(found.index);
 }
 
-type OwnBlock = TextBlock & { element: ElementRange };
+type ElementBlock = TextBlock & { element: ElementRange };
 
-function withBlock(page: Page, key: NodeKey, run: (block: OwnBlock, index: number) => Planned): Planned {
+function withBlock(page: Page, key: NodeKey, run: (block: ElementBlock, index: number) => Planned): Planned {
   return withNode(page, "block", key, (index) => {
     const block = page.blocks[index];
-    return block?.element ? run(block as OwnBlock, index) : WITHIN;
+    return block?.element ? run(block as ElementBlock, index) : WITHIN;
   });
 }
 
@@ -117,7 +117,7 @@ function linesOf(source: string, { start, end }: Range): Patch {
   return { start: from - before, end: end + behind, text: kept };
 }
 
-function makeHeading(page: Page, block: OwnBlock, level: number): Planned {
+function makeHeading(page: Page, block: ElementBlock, level: number): Planned {
   if (!Number.isInteger(level) || level < 1 || level > 6) return "A heading level is 1 to 6.";
   if (/^h[1-6]$/.test(block.tag)) return "This is a heading already.";
   if (block.tag !== "p") return WITHIN;
@@ -132,9 +132,9 @@ function makeHeading(page: Page, block: OwnBlock, level: number): Planned {
 }
 
 interface Move {
-  block: OwnBlock;
+  block: ElementBlock;
   from: number;
-  place: OwnBlock;
+  place: ElementBlock;
   to: number;
   before: boolean;
 }
@@ -156,7 +156,7 @@ function moveBlock(page: Page, { block, from, place, to, before }: Move): Planne
 }
 
 /** New lines before or behind a block: list items line by line, all else with an empty line between. */
-function besides(source: string, place: OwnBlock, before: boolean, text: string): Patch {
+function besides(source: string, place: ElementBlock, before: boolean, text: string): Patch {
   const newline = lineEnding(source);
   const gap = isItem(place) ? newline : newline + newline;
   const { start, end } = place.element;
@@ -165,7 +165,7 @@ function besides(source: string, place: OwnBlock, before: boolean, text: string)
 }
 
 /** The mark before a list item, with its indentation. */
-const markOf = (source: string, { element }: OwnBlock) =>
+const markOf = (source: string, { element }: ElementBlock) =>
   /^[ \t]*(?:[-+*]|\d{1,9}[.)])[ \t]+/.exec(
     source.slice(source.lastIndexOf("\n", element.start - 1) + 1, element.end),
   )?.[0] ?? "- ";
@@ -184,7 +184,7 @@ const destination = (href: string) =>
 
 function insertBlocks(
   page: Page,
-  place: OwnBlock,
+  place: ElementBlock,
   at: number,
   { blocks, before }: Extract<BodyEdit, { op: "insert-blocks" }>,
 ): Planned {

@@ -12,8 +12,8 @@ export function removeMarkupData(page: Page): BodyChange | null {
   const { source } = page;
   const patches = carriersOf(source, page.address).flatMap(({ element, attributes }) => {
     const { start, end, tag } = element;
-    const says = (name: string) => attributes.has(name) || FOR_DATA.has(name);
-    const only = (tag === "meta" || tag === "link") && element.attributes.every(({ name }) => says(name));
+    const carries = (name: string) => attributes.has(name) || FOR_DATA.has(name);
+    const only = (tag === "meta" || tag === "link") && element.attributes.every(({ name }) => carries(name));
     if (only && attribute(element, "rel") === null) return [wholeLine(source, start, end)];
     return [...attributes].flatMap((name) => removeAttribute(source, element, name));
   });

@@ -13,7 +13,7 @@ export interface Origin {
 }
 
 /** Known by the nodes of the redrafted page: a change of the title leaves them the same. */
-const known = new WeakMap<object, { original: Page; origins: readonly Origin[] }>();
+const originsByNodes = new WeakMap<object, { original: Page; origins: readonly Origin[] }>();
 
 /** The origins of all blocks, pictures or links of a redrafted page, so that each can be edited again. */
 export function originsOf(
@@ -23,10 +23,10 @@ export function originsOf(
   kind: Exclude<NodeKind, "heading">,
 ): readonly Origin[] {
   const nodes = kind === "block" ? page.blocks : kind === "picture" ? page.images : page.links;
-  const before = known.get(nodes);
+  const before = originsByNodes.get(nodes);
   if (before?.original === original) return before.origins;
   const origins = findOrigins(original, page, edits, kind);
-  known.set(nodes, { original, origins });
+  originsByNodes.set(nodes, { original, origins });
   return origins;
 }
 

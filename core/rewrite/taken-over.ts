@@ -32,7 +32,7 @@ export function isTakenOver(edit: Edit, now: Page, { before, expected }: Handing
   const headings = (text: string, level?: number) =>
     counted((page) => times(page.headings, (one) => one.text === text && (level ?? one.level) === one.level));
   const blocks = (text: string) => counted((page) => times(page.blocks, (one) => one.text === text));
-  const made = () => expected.headings.find((heading) => heading.made === slotOf(edit));
+  const createdHeading = () => expected.headings.find((heading) => heading.createdBy === slotOf(edit));
   switch (edit.op) {
     case "set-heading-level": {
       const heading = expected.headings.find(({ key }) => sameKey(key, edit.heading));
@@ -44,7 +44,7 @@ export function isTakenOver(edit: Edit, now: Page, { before, expected }: Handing
       return headings(edit.was);
     case "make-heading":
     case "merge-headings": {
-      const heading = made();
+      const heading = createdHeading();
       return heading !== undefined && headings(heading.text, heading.level);
     }
     case "set-heading-id":

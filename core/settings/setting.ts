@@ -14,29 +14,29 @@ export interface NumberSetting {
   min: number;
   max: number;
   unit: string;
-  says: string;
+  label: string;
 }
 
 export type Setting =
   | NumberSetting
-  | { type: "choice"; default: string; choices: readonly string[]; says: string }
-  | { type: "words"; default: readonly string[]; says: string };
+  | { type: "choice"; default: string; choices: readonly string[]; label: string }
+  | { type: "words"; default: readonly string[]; label: string };
 
-export const px = (value: number, says: string): NumberSetting => ({
+export const px = (value: number, label: string): NumberSetting => ({
   type: "number",
   default: value,
   min: 50,
   max: 4000,
   unit: "px",
-  says,
+  label,
 });
-export const count = (value: number, unit: string, says: string): NumberSetting => ({
+export const count = (value: number, unit: string, label: string): NumberSetting => ({
   type: "number",
   default: value,
   min: 1,
   max: 10_000,
   unit,
-  says,
+  label,
 });
 
 type SettingValue<S extends Setting> = S extends { type: "number" }

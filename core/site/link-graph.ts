@@ -21,14 +21,14 @@ export interface LinkGraph {
   home: PageSummary | null;
 }
 
-const known = new WeakMap<readonly PageSummary[], LinkGraph>();
+const graphs = new WeakMap<readonly PageSummary[], LinkGraph>();
 
 /** The link graph of a site; made once for the same list of pages. */
 export function linkGraph(pages: readonly PageSummary[]): LinkGraph {
-  let graph = known.get(pages);
+  let graph = graphs.get(pages);
   if (!graph) {
     graph = makeGraph(pages);
-    known.set(pages, graph);
+    graphs.set(pages, graph);
   }
   return graph;
 }

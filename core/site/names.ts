@@ -9,7 +9,7 @@ import { isKindOf } from "../structured-data/vocabulary.ts";
 const ENOUGH = 3000;
 const PROSE: ReadonlySet<string> = new Set(["p", "li", "dd", "blockquote", "figcaption", "td", "div"]);
 
-const known = new WeakMap<
+const namesByPage = new WeakMap<
   Page["blocks"],
   { data: Page["data"]; language: string; brand: string; names: WrittenNames }
 >();
@@ -17,7 +17,7 @@ const known = new WeakMap<
 /** What a page writes with capitals: in its text, in its data, and as its site's name. Looked for once for the same blocks. */
 export function namesOnPage(page: Page, { brand, data }: HouseStyle): WrittenNames {
   const language = languageOf(page) || "en";
-  const before = known.get(page.blocks);
+  const before = namesByPage.get(page.blocks);
   if (before?.data === page.data && before.language === language && before.brand === brand) return before.names;
   const texts = page.blocks.filter(({ tag }) => PROSE.has(tag)).map(({ text }) => text.slice(0, ENOUGH));
   const stated = dataOf(page)
@@ -26,6 +26,6 @@ export function namesOnPage(page: Page, { brand, data }: HouseStyle): WrittenNam
     )
     .map(nameOf);
   const names = writtenNames(texts, language, [...stated, brand, data?.organisation?.name ?? ""].filter(Boolean));
-  known.set(page.blocks, { data: page.data, language, brand, names });
+  namesByPage.set(page.blocks, { data: page.data, language, brand, names });
   return names;
 }

@@ -30,7 +30,7 @@ export interface PageSummary {
   /** Its pictures, packed by `packPictures`. */
   pictures?: string;
   /** The beginning of the content's text. */
-  said?: string;
+  beginning?: string;
   /** Words of the content. */
   words?: number;
   kind?: PageKind;

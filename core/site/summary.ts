@@ -18,7 +18,7 @@ const IDS = 300;
 const LONGEST_ID = 60;
 
 /** What is known of a page beside its source. */
-export interface KnownOfPage {
+export interface PageFacts {
   phrase?: string;
   /** Its path among the files that came in. */
   file?: string;
@@ -30,7 +30,7 @@ export interface KnownOfPage {
 }
 
 /** What site rules need of a page. */
-export function summaryOf(id: string, page: Page, known: KnownOfPage = {}): PageSummary {
+export function summaryOf(id: string, page: Page, known: PageFacts = {}): PageSummary {
   const { phrase = "", file = "", kind, inSitemap, redirectedFrom = [] } = known;
   const keywords = collapse(page.metas.find((meta) => meta.name === "keywords")?.content ?? "");
   return {
@@ -50,7 +50,7 @@ export function summaryOf(id: string, page: Page, known: KnownOfPage = {}): Page
     ids: idsOf(page),
     pictures: packPictures(page),
     shapes: packShapes(page),
-    said: saidOf(page),
+    beginning: beginningOf(page),
     words: contentWords(page),
     ...(kind && { kind }),
     ...(robotsOf(page).noindex && { noindex: true }),
@@ -76,11 +76,11 @@ function idsOf(page: Page): string {
   return ids.length === all.length && ids.length <= IDS ? ids.join("\n") : `${ids.slice(0, IDS).join("\n")}\n`;
 }
 
-const said = new WeakMap<Page["blocks"], string>();
+const beginnings = new WeakMap<Page["blocks"], string>();
 
 /** The beginning of the content's text, headings apart. */
-function saidOf(page: Page): string {
-  let text = said.get(page.blocks);
+function beginningOf(page: Page): string {
+  let text = beginnings.get(page.blocks);
   if (text === undefined) {
     text = "";
     for (const { block, index } of contentBlocks(page)) {
@@ -89,7 +89,7 @@ function saidOf(page: Page): string {
       if (text.length >= SAID) break;
     }
     text = text.slice(0, SAID);
-    said.set(page.blocks, text);
+    beginnings.set(page.blocks, text);
   }
   return text;
 }

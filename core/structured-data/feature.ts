@@ -3,7 +3,7 @@ export interface Expectation {
   /** Ways to the value; one of them is enough. `offers.price` is the price of an offer. */
   paths: readonly string[];
   /** As it goes on in “still needs …”. */
-  says: string;
+  label: string;
   /** Only asked where this way leads somewhere: a price's currency where there is a price. */
   where?: string;
 }
@@ -34,5 +34,5 @@ export const REMEMBERED = "search engines’ public documentation, from memory, 
 /** An expectation by its ways, called after the first where nothing else is said. */
 export const needs = (paths: string | readonly string[], says?: string, where?: string): Expectation => {
   const list = typeof paths === "string" ? [paths] : paths;
-  return { paths: list, says: says ?? (list[0] ?? "").split(".").toReversed().join(" of "), ...(where && { where }) };
+  return { paths: list, label: says ?? (list[0] ?? "").split(".").toReversed().join(" of "), ...(where && { where }) };
 };

@@ -74,16 +74,16 @@ export interface FeatureState {
   aimed: boolean;
 }
 
-const known = new WeakMap<PageData, readonly FeatureState[]>();
+const statesOf = new WeakMap<PageData, readonly FeatureState[]>();
 
 /** Which features a page's entities are made for, and what each still lacks. Worked out once for the same data. */
 export function featuresOf(data: PageData): readonly FeatureState[] {
-  let states = known.get(data);
+  let states = statesOf.get(data);
   if (!states) {
     states = data.roots.flatMap((entity) =>
-      madeFrom(entity.types).flatMap((feature) => stateOf(data, entity, feature) ?? []),
+      featuresFor(entity.types).flatMap((feature) => stateOf(data, entity, feature) ?? []),
     );
-    known.set(data, states);
+    statesOf.set(data, states);
   }
   return states;
 }
@@ -92,7 +92,7 @@ const byTypes = new Map<string, readonly Feature[]>();
 const REMEMBERED = 500;
 
 /** The features that are made from an entity of some types. */
-function madeFrom(types: readonly string[]): readonly Feature[] {
+function featuresFor(types: readonly string[]): readonly Feature[] {
   const name = types.join(" ");
   let features = byTypes.get(name);
   if (!features) {
@@ -116,7 +116,7 @@ function stateOf(data: PageData, entity: Entity, feature: Feature): FeatureState
 const met = (data: PageData, entity: Entity, { paths, where }: Expectation): boolean =>
   paths.some((path) => reaches(data, entity, path.split("."), where?.split(".").length ?? 0));
 
-const says = (value: Value): boolean =>
+const isFilled = (value: Value): boolean =>
   value.kind === "entity" || value.kind === "reference" || textOfValue(value).trim() !== "";
 
 /**
@@ -125,7 +125,7 @@ const says = (value: Value): boolean =>
  */
 function reaches(data: PageData, entity: Entity, path: readonly string[], every = 0): boolean {
   const [step = "", ...rest] = path;
-  const values = allValuesOf(data, entity, step).filter(says);
+  const values = allValuesOf(data, entity, step).filter(isFilled);
   if (rest.length === 0 || values.length === 0) return values.length > 0;
   const leads = (value: Value) => entitiesOf(data, value).some((one) => reaches(data, one, rest, every - 1));
   return every > 0 ? values.every(leads) : values.some(leads);

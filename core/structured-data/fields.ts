@@ -17,7 +17,7 @@ export type Field =
 /** What is typed, by the name of each part of the field. */
 export type Parts = Readonly<Record<string, string>>;
 
-export interface MadeValue {
+export interface ComposedValue {
   json: Json;
   /** As a reader would find it written on the page. */
   words: string;
@@ -79,7 +79,7 @@ const dayWords = (date: string) => day.format(new Date(`${date}T00:00:00Z`));
 const filled = (parts: Parts, name: string) => (parts[name] ?? "").trim();
 
 /** What is typed into a field as JSON, with its words; or what is still wrong with it. */
-export function makeValue(field: Field, parts: Parts): MadeValue | { reason: string } {
+export function makeValue(field: Field, parts: Parts): ComposedValue | { reason: string } {
   const part = (name: string) => filled(parts, name);
   const text = part("text");
   switch (field.kind) {
@@ -144,7 +144,7 @@ export function makeValue(field: Field, parts: Parts): MadeValue | { reason: str
 
 const counted = (n: number, one: string) => `${n} ${one}${n === 1 ? "" : "s"}`;
 
-function makeMoney(kind: "price" | "money", typed: string, currency: string): MadeValue | { reason: string } {
+function makeMoney(kind: "price" | "money", typed: string, currency: string): ComposedValue | { reason: string } {
   const amount = typed.replace(",", ".");
   if (!/^\d+(?:\.\d+)?$/.test(amount)) return { reason: "Type the amount in digits, such as 6.50." };
   if (!isCurrency(currency)) return { reason: "Type the currency by its three letters, such as GBP (ISO 4217)." };
@@ -162,7 +162,7 @@ export const ADDRESS_PARTS: readonly [part: string, property: string, label: str
   ["country", "addressCountry", "Country, such as GB"],
 ];
 
-function makeAddress(parts: Parts): MadeValue | { reason: string } {
+function makeAddress(parts: Parts): ComposedValue | { reason: string } {
   const said = ADDRESS_PARTS.map(([part, property]) => [property, filled(parts, part)] as const).filter(
     ([, text]) => text !== "",
   );
@@ -180,7 +180,7 @@ function makeAddress(parts: Parts): MadeValue | { reason: string } {
   };
 }
 
-function makeHours(typed: string, opens: string, closes: string, text: boolean): MadeValue | { reason: string } {
+function makeHours(typed: string, opens: string, closes: string, text: boolean): ComposedValue | { reason: string } {
   const days = typed
     .split(",")
     .filter(Boolean)

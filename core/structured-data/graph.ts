@@ -5,7 +5,7 @@ import { type Path, pointerOf } from "./json-text.ts";
 export type Syntax = "json-ld" | "microdata" | "rdfa";
 
 /** Where something is said: a JSON-LD block and the way to it there, or a stretch of the page's source. */
-export interface Said {
+export interface DataPlace {
   /** Index in `PageData.blocks`; -1 for what is written into the markup. */
   block: number;
   path: Path;
@@ -14,12 +14,12 @@ export interface Said {
 }
 
 export type Value =
-  | { kind: "text"; text: string; language: string | null; datatype: string | null; said: Said }
-  | { kind: "number"; number: number; said: Said }
-  | { kind: "truth"; truth: boolean; said: Said }
-  | { kind: "entity"; entity: Entity; said: Said }
+  | { kind: "text"; text: string; language: string | null; datatype: string | null; place: DataPlace }
+  | { kind: "number"; number: number; place: DataPlace }
+  | { kind: "truth"; truth: boolean; place: DataPlace }
+  | { kind: "entity"; entity: Entity; place: DataPlace }
   /** An entity that is named by its address alone. */
-  | { kind: "reference"; id: string; said: Said };
+  | { kind: "reference"; id: string; place: DataPlace };
 
 export interface Property {
   /** schema.org's name, or a whole address of another vocabulary. */
@@ -27,7 +27,7 @@ export interface Property {
   /** As it is written. */
   written: string;
   values: Value[];
-  said: Said;
+  place: DataPlace;
 }
 
 export interface Entity {
@@ -39,9 +39,9 @@ export interface Entity {
   syntax: Syntax;
   /** The entity that it stands within; null for an outermost one. */
   within: Entity | null;
-  said: Said;
+  place: DataPlace;
   /** Where its types are said. */
-  typeSaid: Said;
+  typePlace: DataPlace;
 }
 
 /** The values of a property, in order; none where it is not there. */
@@ -73,5 +73,5 @@ export function schemaName(address: string): string | null {
 }
 
 /** Names a place of structured data: its block and JSON pointer, or where it stands in the markup. */
-export const saidName = ({ block, path, range }: Said): string =>
+export const pointerTo = ({ block, path, range }: DataPlace): string =>
   block < 0 ? `markup ${range?.start ?? 0}` : `${block}${pointerOf(path)}`;

@@ -1,5 +1,5 @@
 import { resolveAddress } from "../address/address.ts";
-import { type Entity, type Property, type Said, schemaName } from "./graph.ts";
+import { type DataPlace, type Entity, type Property, schemaName } from "./graph.ts";
 import type { Path } from "./json-text.ts";
 
 /** What a context says, as far as it is read here. */
@@ -17,21 +17,21 @@ interface Context {
  * the terms of those around it, which are not copied: a block may have thousands of both.
  */
 class Terms {
-  private readonly own = new Map<string, TermDefinition | null>();
+  private readonly terms = new Map<string, TermDefinition | null>();
   constructor(private readonly outer: Terms | null = null) {}
 
   get none(): boolean {
-    return this.own.size === 0 && (this.outer?.none ?? true);
+    return this.terms.size === 0 && (this.outer?.none ?? true);
   }
 
   /** What a name stands for; undefined where no context says. */
   get(name: string): TermDefinition | null | undefined {
-    const known = this.own.get(name);
+    const known = this.terms.get(name);
     return known === undefined ? this.outer?.get(name) : known;
   }
 
   set(name: string, definition: TermDefinition | null): void {
-    this.own.set(name, definition);
+    this.terms.set(name, definition);
   }
 }
 
@@ -46,7 +46,7 @@ interface TermDefinition {
 export interface ContextNote {
   kind: "http" | "unknown" | "missing";
   address: string;
-  said: Said;
+  place: DataPlace;
 }
 
 export interface ReadBlock {
@@ -82,7 +82,7 @@ export function readJsonLd(document: Json, block: number, base: string): ReadBlo
 }
 
 /** A place in a block, as the step from the place around it: most are never asked for, so that ways are made only then. */
-class At implements Said {
+class At implements DataPlace {
   readonly range = null;
 
   constructor(
@@ -114,7 +114,7 @@ interface Around {
 }
 
 /** Whether a name is schema.org's own as it is written: nearly all are. */
-const isOwn = (name: string, { vocabulary, terms }: Context): boolean =>
+const isPlainName = (name: string, { vocabulary, terms }: Context): boolean =>
   vocabulary === "http://schema.org/" && isWord(name) && (terms.none || terms.get(name) === undefined);
 
 /** Names that have been looked at: nearly all come again. */
@@ -157,7 +157,7 @@ class Reader {
     const known = `${kind} ${address}`;
     if (this.noted.has(known)) return;
     this.noted.add(known);
-    this.read.notes.push({ kind, address, said: at });
+    this.read.notes.push({ kind, address, place: at });
   }
 
   private context(value: Json, outer: Context, at: At): Context {
@@ -180,13 +180,13 @@ class Reader {
         }
       } else if (isObject(one)) {
         layer ??= new Terms(context.terms);
-        context = this.ownContext(one, context, layer, at);
+        context = this.contextOf(one, context, layer, at);
       }
     }
     return context;
   }
 
-  private ownContext(own: JsonObject, outer: Context, terms: Terms, at: At): Context {
+  private contextOf(own: JsonObject, outer: Context, terms: Terms, at: At): Context {
     let { vocabulary, language } = outer;
     for (const [name, value] of Object.entries(own)) {
       if (name === "@vocab") {
@@ -271,8 +271,8 @@ class Reader {
       properties: [],
       syntax: "json-ld",
       within,
-      said: at,
-      typeSaid: at,
+      place: at,
+      typePlace: at,
     };
     this.read.entities.push(entity);
     if (context.vocabulary === null && context.terms.none && !context.foreign) this.note("missing", "", at);
@@ -284,10 +284,10 @@ class Reader {
       if (name.charCodeAt(0) !== AT) this.property(around, key, value[key], place);
       else if (name === "@id") entity.id = this.id(value[key]);
       else if (name === "@type") {
-        entity.typeSaid = place;
+        entity.typePlace = place;
         for (const type of listOf(value[key])) {
           if (typeof type !== "string") continue;
-          if (isOwn(type, context)) {
+          if (isPlainName(type, context)) {
             entity.types.push(type);
             continue;
           }
@@ -304,7 +304,7 @@ class Reader {
     const { entity, context } = around;
     const term = context.terms.get(key);
     let name = key;
-    if (!isOwn(key, context)) {
+    if (!isPlainName(key, context)) {
       around.mixed = true;
       const address = this.address(key, context);
       // Names that stand for no address are passed over, as every reader does (JSON-LD 1.1 API 5.1.2, step 13.4.2).
@@ -312,7 +312,7 @@ class Reader {
       name = this.shortened(address);
     }
     const written = name !== key && key.includes("://") ? name : key;
-    const property: Property = { name, written, values: [], said: at };
+    const property: Property = { name, written, values: [], place: at };
     this.values(property, around, value, term ?? null, at);
     // A property that only says null says nothing.
     if (property.values.length === 0) return;
@@ -332,19 +332,19 @@ class Reader {
   private values(property: Property, around: Around, value: Json, term: TermDefinition | null, at: At): void {
     const { context } = around;
     if (value === null || value === undefined) return;
-    const said = at;
+    const place = at;
     if (Array.isArray(value)) {
       for (const [i, one] of value.entries()) this.values(property, around, one, term, at.in(i));
     } else if (typeof value === "string") {
       if (term?.type === "@id" || term?.type === "@vocab") {
         const id = term.type === "@vocab" ? this.address(value, context) : this.id(value);
-        property.values.push({ kind: "reference", id: id ?? value, said });
+        property.values.push({ kind: "reference", id: id ?? value, place });
       } else {
         const language = term?.type ? null : term?.language === undefined ? context.language : term.language;
-        property.values.push({ kind: "text", text: value, language, datatype: term?.type ?? null, said });
+        property.values.push({ kind: "text", text: value, language, datatype: term?.type ?? null, place });
       }
-    } else if (typeof value === "number") property.values.push({ kind: "number", number: value, said });
-    else if (typeof value === "boolean") property.values.push({ kind: "truth", truth: value, said });
+    } else if (typeof value === "number") property.values.push({ kind: "number", number: value, place });
+    else if (typeof value === "boolean") property.values.push({ kind: "truth", truth: value, place });
     else if (isObject(value)) this.objectValue(property, around, value, term, at);
   }
 
@@ -356,14 +356,14 @@ class Reader {
     at: At,
   ): void {
     const { entity, context, depth } = around;
-    const said = at;
+    const place = at;
     const all = Object.keys(value);
     const special = hasKeywords(all);
     if (special && "@value" in value) {
       const literal = value["@value"];
       const datatype = typeof value["@type"] === "string" ? this.address(value["@type"], context) : null;
       const language = typeof value["@language"] === "string" ? value["@language"] : null;
-      if (typeof literal === "string") property.values.push({ kind: "text", text: literal, language, datatype, said });
+      if (typeof literal === "string") property.values.push({ kind: "text", text: literal, language, datatype, place });
       else this.values(property, around, literal, null, at.in("@value"));
     } else if (special && ("@list" in value || "@set" in value)) {
       const name = "@list" in value ? "@list" : "@set";
@@ -373,11 +373,11 @@ class Reader {
       const [idName] = keys;
       if (keys.length === 1 && idName && keywordOf(idName, context) === "@id") {
         const id = this.id(value[idName]);
-        if (id !== null) property.values.push({ kind: "reference", id, said });
+        if (id !== null) property.values.push({ kind: "reference", id, place });
         return;
       }
       const inner = this.object(value, context, at, entity, depth + 1);
-      if (inner) property.values.push({ kind: "entity", entity: inner, said });
+      if (inner) property.values.push({ kind: "entity", entity: inner, place });
     }
   }
 }

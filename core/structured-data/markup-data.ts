@@ -1,7 +1,7 @@
 import { resolveAddress } from "../address/address.ts";
 import { collapse } from "../page/page.ts";
 import { attribute, type ElementNode, type ParentNode, parseSource, type TreeNode } from "../page/parse.ts";
-import { type Entity, type Said, schemaName, type Value } from "./graph.ts";
+import { type DataPlace, type Entity, schemaName, type Value } from "./graph.ts";
 
 const ADDRESS_OF: Record<string, string> = {
   a: "href",
@@ -18,8 +18,12 @@ const ADDRESS_OF: Record<string, string> = {
 };
 
 const words = (text: string | null) => text?.trim().split(/\s+/).filter(Boolean) ?? [];
-const saidAt = ({ start, end }: ElementNode): Said => ({ block: -1, path: [], range: { start, end } });
-const saidTag = ({ start, startEnd }: ElementNode): Said => ({ block: -1, path: [], range: { start, end: startEnd } });
+const placeAt = ({ start, end }: ElementNode): DataPlace => ({ block: -1, path: [], range: { start, end } });
+const placeOfTag = ({ start, startEnd }: ElementNode): DataPlace => ({
+  block: -1,
+  path: [],
+  range: { start, end: startEnd },
+});
 
 function textIn(node: ParentNode): string {
   return node.children
@@ -29,13 +33,13 @@ function textIn(node: ParentNode): string {
 
 /** What an element says as a property: an address, a machine's value, or its words (HTML Living Standard 5.2.4). */
 function plainValue(element: ElementNode, base: string): Value {
-  const said = saidAt(element);
-  const text = (value: string): Value => ({ kind: "text", text: value, language: null, datatype: null, said });
+  const place = placeAt(element);
+  const text = (value: string): Value => ({ kind: "text", text: value, language: null, datatype: null, place });
   const content = attribute(element, "content");
   if (content !== null) return text(content);
   const from = ADDRESS_OF[element.tag];
   const address = from && attribute(element, from);
-  if (address) return { kind: "reference", id: resolveAddress(address, base) ?? address, said };
+  if (address) return { kind: "reference", id: resolveAddress(address, base) ?? address, place };
   if (element.tag === "data" || element.tag === "meter") return text(attribute(element, "value") ?? "");
   if (element.tag === "time") return text(attribute(element, "datetime") ?? collapse(textIn(element)));
   return text(collapse(textIn(element)));
@@ -44,7 +48,7 @@ function plainValue(element: ElementNode, base: string): Value {
 const add = (entity: Entity, name: string, written: string, value: Value) => {
   const there = entity.properties.find((one) => one.name === name);
   if (there) there.values.push(value);
-  else entity.properties.push({ name, written, values: [value], said: value.said });
+  else entity.properties.push({ name, written, values: [value], place: value.place });
 };
 
 /** What is written into the markup as data. */
@@ -52,7 +56,7 @@ export interface MarkupData {
   /** Of microdata (HTML Living Standard 5) and RDFa Lite 1.1, in the order of the page. */
   entities: Entity[];
   /** Items whose `itemref` leads back to themselves, or on and on; what it leads to is not read again. */
-  tangled: Said[];
+  tangled: DataPlace[];
 }
 
 /** Items within items that are followed, and elements that `itemref` leads to, all in all: pages have a handful of either. */
@@ -97,17 +101,17 @@ function readCarried(source: string, base: string) {
   };
   index(document);
 
-  const tangled: Said[] = [];
+  const tangled: DataPlace[] = [];
   /** Items around the one that is read. */
   const open = new Set<ElementNode>();
   /** Elements that have been read because an `itemref` led to them or to what is around them. */
   let referred = 0;
   let borrowing = 0;
   const tangles = (node: ElementNode) => {
-    if (tangled.length < MAX_TANGLED) tangled.push(saidTag(node));
+    if (tangled.length < MAX_TANGLED) tangled.push(placeOfTag(node));
   };
   const values = new Map<ElementNode, Value>();
-  const saidBy = (node: ElementNode): Value => {
+  const propertyValue = (node: ElementNode): Value => {
     const value = values.get(node) ?? plainValue(node, base);
     values.set(node, value);
     return value;
@@ -122,7 +126,7 @@ function readCarried(source: string, base: string) {
     if (borrowing > 0) referred++;
     if (scoped || names.length > 0) carries(node, "itemscope", "itemtype", "itemid", "itemref", "itemprop");
     if (!scoped) {
-      if (owner) for (const name of names) add(owner, named(name, vocabulary), name, saidBy(node));
+      if (owner) for (const name of names) add(owner, named(name, vocabulary), name, propertyValue(node));
       for (const child of node.children) microdata(child, owner, vocabulary, seen);
       return;
     }
@@ -138,13 +142,13 @@ function readCarried(source: string, base: string) {
       properties: [],
       syntax: "microdata",
       within: names.length > 0 ? owner : null,
-      said: saidAt(node),
-      typeSaid: saidTag(node),
+      place: placeAt(node),
+      typePlace: placeOfTag(node),
     };
     entities.push(entity);
     if (owner)
       for (const name of names)
-        add(owner, named(name, vocabulary), name, { kind: "entity", entity, said: entity.said });
+        add(owner, named(name, vocabulary), name, { kind: "entity", entity, place: entity.place });
     const inner = types[0]?.replace(/[^/#]*$/, "") ?? "";
     open.add(node);
     const been = new Set([node]);
@@ -197,12 +201,13 @@ function readCarried(source: string, base: string) {
         properties: [],
         syntax: "rdfa",
         within: names.length > 0 ? owner : null,
-        said: saidAt(node),
-        typeSaid: saidTag(node),
+        place: placeAt(node),
+        typePlace: placeOfTag(node),
       };
       entities.push(entity);
       carries(node, "typeof", "resource", ...(owner && names.length > 0 ? ["property"] : []));
-      if (owner) for (const name of names) add(owner, short(name), name, { kind: "entity", entity, said: entity.said });
+      if (owner)
+        for (const name of names) add(owner, short(name), name, { kind: "entity", entity, place: entity.place });
       inner = entity;
     } else if (owner) {
       if (names.length > 0) carries(node, "property", "resource");
@@ -214,7 +219,7 @@ function readCarried(source: string, base: string) {
           name,
           resource === null
             ? plainValue(node, base)
-            : { kind: "reference", id: resolveAddress(resource, base) ?? resource, said: saidAt(node) },
+            : { kind: "reference", id: resolveAddress(resource, base) ?? resource, place: placeAt(node) },
         );
     }
     for (const child of node.children) rdfa(child, inner, vocabulary, known);

@@ -1,5 +1,5 @@
 import { baseOf, type Page, type Range } from "../page/page.ts";
-import { type Entity, type Said, type Value, valuesOf } from "./graph.ts";
+import { type DataPlace, type Entity, type Value, valuesOf } from "./graph.ts";
 import { type ContextNote, type ReadBlock, readJsonLd } from "./json-ld.ts";
 import { type JsonRead, rangeAt, readJson } from "./json-text.ts";
 import { readMarkupData } from "./markup-data.ts";
@@ -28,7 +28,7 @@ export interface PageData {
   /** Indexes of blocks whose entities are nested deeper than is looked at. */
   tooDeep: number[];
   /** Items of microdata whose `itemref` leads back to themselves, or on and on. */
-  tangled: Said[];
+  tangled: DataPlace[];
 }
 
 /** Blocks that use more of JSON-LD, as the reference implementation has expanded them, by their text. */
@@ -112,23 +112,23 @@ function readAll(page: Pick<Page, "data" | "address" | "base" | "source">, inMar
 }
 
 function forgetPlaces(entity: Entity): void {
-  const nowhere = (said: Said): Said => ({ ...said, path: [] });
-  entity.said = nowhere(entity.said);
-  entity.typeSaid = nowhere(entity.typeSaid);
+  const nowhere = (said: DataPlace): DataPlace => ({ ...said, path: [] });
+  entity.place = nowhere(entity.place);
+  entity.typePlace = nowhere(entity.typePlace);
   for (const property of entity.properties) {
-    property.said = nowhere(property.said);
-    for (const value of property.values) value.said = nowhere(value.said);
+    property.place = nowhere(property.place);
+    for (const value of property.values) value.place = nowhere(value.place);
   }
 }
 
 /** The block in which something is said, where its place in it is known and can be patched. */
-export function placedBlock(data: PageData, said: Said): DataBlockRead | undefined {
+export function placedBlock(data: PageData, said: DataPlace): DataBlockRead | undefined {
   const block = data.blocks[said.block];
   return block?.placed ? block : undefined;
 }
 
 /** Where something is said, in the page's source. */
-export function rangeOf(data: PageData, said: Said, part: "key" | "value" = "value"): Range {
+export function rangeOf(data: PageData, said: DataPlace, part: "key" | "value" = "value"): Range {
   const block = data.blocks[said.block];
   if (!block) return said.range ?? { start: 0, end: 0 };
   const { start, end } = rangeAt(block.text, said.path, part);

@@ -15,7 +15,7 @@ function theirs(type: string): string[] {
   const body = new RegExp(`interface ${type}(?:Base|Leaf) extends [^{]*\\{([\\s\\S]*?)\\n\\}`).exec(types)?.[1] ?? "";
   return [...body.matchAll(/^\s+"?(\w+)"?\??: SchemaValue/gm)].map(([, name = ""]) => name);
 }
-const own = (type: string) =>
+const propertiesFor = (type: string) =>
   [...vocabulary().properties.values()]
     .filter(({ domains, supersededBy }) => domains.includes(type) && supersededBy.length === 0)
     .map(({ name }) => name);
@@ -38,7 +38,7 @@ describe("schema.org", () => {
   ])("has the properties of %s that schema-dts has", (type) => {
     const known = new Set(theirs(type));
     expect(known.size).toBeGreaterThan(0);
-    const ours = new Set(own(type));
+    const ours = new Set(propertiesFor(type));
     // schema-dts was made from a later release: what is ours is theirs too, and what is theirs alone is new and little.
     expect([...ours].filter((name) => !known.has(name))).toEqual([]);
     expect([...known].filter((name) => !ours.has(name)).length).toBeLessThanOrEqual(Math.max(2, known.size / 5));

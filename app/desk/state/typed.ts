@@ -1,5 +1,5 @@
 /** What was changed here of one field; null where it is taken away. */
-interface Own<V> {
+interface FieldChange<V> {
   value: V | null;
   /** Storage has it: what is read from now on is newer. */
   kept: boolean;
@@ -12,7 +12,7 @@ const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
  * what is read from storage has been written after it; whatever somebody else writes in other fields is seen as it arrives.
  */
 export class Typed<V> {
-  private readonly own = new Map<string, Own<V>>();
+  private readonly changes = new Map<string, FieldChange<V>>();
   private readonly listeners = new Set<() => void>();
   private shown: ReadonlyMap<string, V>;
   private reading = false;
@@ -39,10 +39,10 @@ export class Typed<V> {
 
   /** Changes fields here. `kept` resolves when storage has them; where it fails they stay as they are seen. */
   change(fields: ReadonlyMap<string, V | null>, kept: Promise<void>): void {
-    const changed: Own<V>[] = [];
+    const changed: FieldChange<V>[] = [];
     for (const [name, value] of fields) {
       const own = { value, kept: false };
-      this.own.set(name, own);
+      this.changes.set(name, own);
       changed.push(own);
     }
     this.show();
@@ -66,9 +66,9 @@ export class Typed<V> {
     try {
       while (this.again) {
         this.again = false;
-        const before = [...this.own].filter(([, { kept }]) => kept);
+        const before = [...this.changes].filter(([, { kept }]) => kept);
         this.kept = await this.read();
-        for (const [name, own] of before) if (this.own.get(name) === own) this.own.delete(name);
+        for (const [name, own] of before) if (this.changes.get(name) === own) this.changes.delete(name);
         this.show();
       }
     } catch {
@@ -80,7 +80,7 @@ export class Typed<V> {
 
   private show(): void {
     const next = new Map(this.kept);
-    for (const [name, { value }] of this.own) {
+    for (const [name, { value }] of this.changes) {
       if (value === null) next.delete(name);
       else next.set(name, value);
     }

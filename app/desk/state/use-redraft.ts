@@ -26,15 +26,15 @@ function useView<V>(typed: Typed<V>): ReadonlyMap<string, V> {
 }
 
 /** What the editor can say of the page itself. */
-type Said = Required<PageFields>;
-type Field = keyof Said;
+type FieldValues = Required<PageFields>;
+type Field = keyof FieldValues;
 
 const FIELDS: readonly Field[] = ["phrase", "address", "chosenKind", "ready"];
 /** In the place of null, which would say that the field is gone. */
 const NONE = "none";
-type Seen = Exclude<Said[Field], null> | typeof NONE;
+type Seen = Exclude<FieldValues[Field], null> | typeof NONE;
 
-const seenOf = (page: Said) => new Map<string, Seen>(FIELDS.map((name) => [name, page[name] ?? NONE]));
+const seenOf = (page: FieldValues) => new Map<string, Seen>(FIELDS.map((name) => [name, page[name] ?? NONE]));
 const fieldsOf = (fields: ReadonlyMap<string, Seen>): PageFields =>
   Object.fromEntries([...fields].map(([name, value]) => [name, value === NONE ? null : value]));
 const editsBySlot = (changes: readonly ChangeRecord[]) =>

@@ -15,7 +15,7 @@ export interface ChangeFacts {
   /** The redraft has moved on since it was handed over. */
   again: boolean;
   /** Names what the redraft says, so that it can be seen whether it has moved on; "" where it says nothing. */
-  says: string;
+  fingerprint: string;
 }
 
 /** What the table and its filters show of a page as its redraft leaves it: worked out from its source. */
@@ -56,7 +56,14 @@ export interface DerivedRecord extends ChangeFacts, PageDerived {
   siteId: string;
 }
 
-export const NO_FACTS: ChangeFacts = { edits: 0, patterned: [], conflicts: 0, settled: 0, again: false, says: "" };
+export const NO_FACTS: ChangeFacts = {
+  edits: 0,
+  patterned: [],
+  conflicts: 0,
+  settled: 0,
+  again: false,
+  fingerprint: "",
+};
 
 /** Of a page that has not been looked at yet. */
 export const NOTHING_DERIVED: PageDerived = {
@@ -89,6 +96,7 @@ export const derived = table<DerivedRecord>()({
   indexes: "id, siteId",
   undo: "follows",
   backup: true,
+  upgrades: { 6: ({ says = "", ...record }) => ({ fingerprint: says, ...record }) },
   fields: ({ joi, id, text, texts, count, kind }) => ({
     id,
     siteId: id,
@@ -97,7 +105,7 @@ export const derived = table<DerivedRecord>()({
     conflicts: count,
     settled: count,
     again: joi.boolean(),
-    says: text,
+    fingerprint: text,
     name: text,
     title: text,
     titlePx: count,

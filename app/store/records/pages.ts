@@ -3,7 +3,7 @@ import type { PageKind } from "#core/page/page-kind";
 import { table } from "./table";
 
 /** What is the editor's own of a page. What follows from it is in `derived`, what was learnt elsewhere in `learnt`. */
-export interface PageOwn {
+export interface StoredPage {
   id: string;
   siteId: string;
   /** Place in the order in which pages were brought in. */
@@ -34,9 +34,9 @@ export const NEW_PAGE = {
   handedAt: null,
   withdrawn: false,
   goneSince: null,
-} satisfies Partial<PageOwn>;
+} satisfies Partial<StoredPage>;
 
-export const pages = table<PageOwn>()({
+export const pages = table<StoredPage>()({
   name: "pages",
   indexes: "id, siteId",
   undo: "own",

@@ -23,7 +23,7 @@ export const article: Recogniser = ({ page, organisation }) => {
   const dated = (line: typeof published, name: string, other: string) => {
     const date = line && dateIn(line.block.text, language);
     if (line && date) entity.from([name], date.start, line.index, date.exact);
-    else if (other) entity.say([name], other);
+    else if (other) entity.set([name], other);
     return Boolean(date) || other !== "";
   };
   const hasDate = dated(published, "datePublished", meta("article:published_time", "date") || (page.values.date ?? ""));
@@ -33,13 +33,13 @@ export const article: Recogniser = ({ page, organisation }) => {
   const stated = meta("author", "article:author") || page.values.author || page.values["author.name"] || "";
   const name = signed ? BY.exec(signed.block.text)?.[1] : author ? bare(author.value) : stated;
   if (name) {
-    entity.say(["author", "@type"], "Person");
+    entity.set(["author", "@type"], "Person");
     const block = signed?.index ?? author?.block;
-    if (block === undefined) entity.say(["author", "name"], name);
+    if (block === undefined) entity.set(["author", "name"], name);
     else entity.from(["author", "name"], bare(name), block);
   }
   if (!hasDate && !name) return null;
-  if (organisation) entity.say(["publisher"], { "@type": "Organization", name: organisation.name });
+  if (organisation) entity.set(["publisher"], { "@type": "Organization", name: organisation.name });
   const folders = segmentsOf(page).slice(0, -1);
   const type = folders.includes("blog") ? "BlogPosting" : folders.includes("news") ? "NewsArticle" : "Article";
   const parts = [hasDate && "date", name && "author"].filter(Boolean).join(" and ");

@@ -10,7 +10,7 @@ export const breadcrumb: Recogniser = ({ page }) => {
   const nav = page.landmarks.find(({ kind, label }) => kind === "navigation" && TRAIL.test(label ?? ""));
   const links = nav ? page.links.filter(({ range }) => range.start > nav.range.start && range.end < nav.range.end) : [];
   const add = (n: number, name: string, item: string | null) => {
-    entity.say(["itemListElement", n], { "@type": "ListItem", position: n + 1, name, ...(item && { item }) });
+    entity.set(["itemListElement", n], { "@type": "ListItem", position: n + 1, name, ...(item && { item }) });
   };
   if (links.length > 0) {
     for (const [n, link] of links.entries()) {

@@ -32,7 +32,7 @@ export class Collecting {
 
   /** A value as it stands in a block of the page. */
   from(path: Path, value: Json, block: number, exact = String(value)): void {
-    this.say(path, value);
+    this.set(path, value);
     this.tie(path, block, exact);
   }
 
@@ -42,7 +42,7 @@ export class Collecting {
   }
 
   /** A value that no reader sees as it is written: an address, a type. */
-  say(path: Path, value: Json): void {
+  set(path: Path, value: Json): void {
     let at: { [name: string]: Json } | Json[] = this.entity;
     for (const [i, step] of path.entries()) {
       const last = i === path.length - 1;
@@ -90,9 +90,9 @@ export function about(page: Page, name: "name" | "headline" | "title"): Collecti
   if (!h1) return null;
   const entity = new Collecting(page);
   entity.from([name], h1.text, h1.block);
-  if (descriptionOf(page)) entity.say(["description"], descriptionOf(page));
+  if (descriptionOf(page)) entity.set(["description"], descriptionOf(page));
   const picture = pictureOf(page);
-  if (picture && name !== "title") entity.say(["image"], picture);
+  if (picture && name !== "title") entity.set(["image"], picture);
   return entity;
 }
 

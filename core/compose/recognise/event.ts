@@ -41,10 +41,10 @@ export const event: Recogniser = ({ page, organisation }) => {
   }
   const where = labelled(page, /^(?:where|place|venue|location|meeting point|ort|lieu)$/i);
   if (where) {
-    entity.say(["location", "@type"], "Place");
+    entity.set(["location", "@type"], "Place");
     entity.from(["location", "name"], bare(where.value), where.block);
   }
-  if (organisation) entity.say(["organizer"], { "@type": "Organization", name: organisation.name });
+  if (organisation) entity.set(["organizer"], { "@type": "Organization", name: organisation.name });
   offers(page, entity);
   const place = where ? ` and a place, ${bare(where.value)}` : "";
   return entity.proposal("Event", `a date, ${exact}${place}${under(page, dated.block.heading)}`);

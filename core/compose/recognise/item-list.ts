@@ -14,7 +14,7 @@ export const itemList: Recogniser = ({ page }) => {
   const named = page.headings[heading];
   if (named && named.block >= 0) entity.from(["name"], named.text, named.block);
   for (const [n, link] of links.entries()) {
-    entity.say(["itemListElement", n], {
+    entity.set(["itemListElement", n], {
       "@type": "ListItem",
       position: n + 1,
       name: link.text,

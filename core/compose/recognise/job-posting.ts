@@ -36,12 +36,12 @@ export const jobPosting: Recogniser = ({ page, organisation }) => {
     const [price] = pricesIn(block.text);
     const unit = price && UNITS.find(([words]) => words.test(block.text.slice(price.end)))?.[1];
     if (!price || !unit) continue;
-    entity.say(["baseSalary", "@type"], "MonetaryAmount");
+    entity.set(["baseSalary", "@type"], "MonetaryAmount");
     const currency = currencyOf(price.text);
-    if (currency) entity.say(["baseSalary", "currency"], currency);
-    entity.say(["baseSalary", "value", "@type"], "QuantitativeValue");
+    if (currency) entity.set(["baseSalary", "currency"], currency);
+    entity.set(["baseSalary", "value", "@type"], "QuantitativeValue");
     entity.from(["baseSalary", "value", "value"], price.amount, index, price.text);
-    entity.say(["baseSalary", "value", "unitText"], unit);
+    entity.set(["baseSalary", "value", "unitText"], unit);
     found.push(`what is paid, ${price.text}${under(page, block.heading)}`);
     break;
   }
@@ -65,7 +65,7 @@ export const jobPosting: Recogniser = ({ page, organisation }) => {
     found.push("by when to apply");
   const place = labelled(page, /^(?:location|place(?: of work)?|where|arbeitsort|lieu)$/i);
   if (place) {
-    entity.say(["jobLocation", "@type"], "Place");
+    entity.set(["jobLocation", "@type"], "Place");
     entity.from(["jobLocation", "address"], bare(place.value), place.block);
   }
   const kind = blocks.flatMap(({ block, index }) => {
@@ -77,6 +77,6 @@ export const jobPosting: Recogniser = ({ page, organisation }) => {
     found.push(`what kind of employment it is, ${kind.exact.toLowerCase()}`);
   }
   const who = organisation?.name ?? /\s[|–—-]\s([^|–—-]+)$/.exec(titleOf(page))?.[1]?.trim();
-  if (who) entity.say(["hiringOrganization"], { "@type": "Organization", name: who });
+  if (who) entity.set(["hiringOrganization"], { "@type": "Organization", name: who });
   return found.length === 0 ? null : entity.proposal("JobPosting", found.join(", and "));
 };

@@ -11,11 +11,11 @@ export interface Labelled {
 
 const BEFORE_COLON = /^([\p{L}][\p{L}\p{N} ’'/()-]{1,30}?)\s*:\s+(\S.*)$/u;
 
-const known = new WeakMap<Page["blocks"], Labelled[]>();
+const remembered = new WeakMap<Page["blocks"], Labelled[]>();
 
 /** Every labelled value of the content, in the order of the page. Looked for once for the same blocks. */
 export function labelledOn(page: Page): readonly Labelled[] {
-  let found = known.get(page.blocks);
+  let found = remembered.get(page.blocks);
   if (found) return found;
   found = [];
   const blocks = contentBlocks(page);
@@ -32,7 +32,7 @@ export function labelledOn(page: Page): readonly Labelled[] {
     const [, label, value] = BEFORE_COLON.exec(block.text) ?? [];
     if (label && value) found.push({ label, value, block: index });
   }
-  known.set(page.blocks, found);
+  remembered.set(page.blocks, found);
   return found;
 }
 

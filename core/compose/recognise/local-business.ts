@@ -11,8 +11,8 @@ export const localBusiness: Recogniser = ({ page, organisation }) => {
   const entity = new Collecting(page);
   const language = languageOf(page);
   const name = organisation?.name ?? /\s[|–—-]\s([^|–—-]+)$/.exec(titleOf(page))?.[1]?.trim();
-  if (name) entity.say(["name"], name);
-  entity.say(["url"], new URL("/", addressOn(page, canonicalOf(page) ?? "") ?? page.address).href);
+  if (name) entity.set(["name"], name);
+  entity.set(["url"], new URL("/", addressOn(page, canonicalOf(page) ?? "") ?? page.address).href);
   let n = 0;
   let heading = -1;
   const blocks = contentBlocks(page);
@@ -21,7 +21,7 @@ export const localBusiness: Recogniser = ({ page, organisation }) => {
     const pairs = ["td", "th", "dt"].includes(block.tag);
     const text = pairs ? `${block.text} ${blocks[i + 1]?.block.text ?? ""}` : block.text;
     for (const { days, opens, closes, exact } of openDaysIn(text, language)) {
-      entity.say(["openingHoursSpecification", n], {
+      entity.set(["openingHoursSpecification", n], {
         "@type": "OpeningHoursSpecification",
         dayOfWeek: days.map((day) => `https://schema.org/${DAYS[day]}`),
         opens,

@@ -30,19 +30,19 @@ export const organisation: Recogniser = ({ page, organisation: own }) => {
   const entity = new Collecting(page);
   if (own) {
     for (const [name, value] of Object.entries(organisationEntity(own, site)))
-      if (name !== "@type") entity.say([name], value);
+      if (name !== "@type") entity.set([name], value);
     return entity.proposal(own.type, "the home page, and what the house style says of whoever runs the site");
   }
   const logo = page.images.find(({ src, alt }) => /logo/i.test(`${src} ${alt}`));
   const mark = logo?.src && addressOn(page, logo.src);
   if (!mark) return null;
   const name = logo.alt?.replace(/\blogo\b/i, "").trim();
-  if (name) entity.say(["name"], name);
-  entity.say(["url"], site);
-  entity.say(["logo"], mark);
+  if (name) entity.set(["name"], name);
+  entity.set(["url"], site);
+  entity.set(["logo"], mark);
   const profiles = page.links
     .filter(({ rel }) => rel?.toLowerCase().split(/\s+/).includes("me"))
     .map(({ href }) => href);
-  if (profiles.length > 0) entity.say(["sameAs"], profiles);
+  if (profiles.length > 0) entity.set(["sameAs"], profiles);
   return entity.proposal("Organization", `a logo${profiles.length > 0 ? " and profiles elsewhere" : ""}`);
 };

@@ -21,7 +21,7 @@ export const person: Recogniser = ({ page }) => {
   )
     return null;
   const entity = new Collecting(page);
-  entity.say(["mainEntity", "@type"], "Person");
+  entity.set(["mainEntity", "@type"], "Person");
   entity.from(["mainEntity", "name"], h1.text, h1.block);
   const role = labelled(page, /^(?:role|position|job|post|funktion|fonction)$/i);
   const blocks = contentBlocks(page);
@@ -36,10 +36,10 @@ export const person: Recogniser = ({ page }) => {
   )
     entity.from(["mainEntity", "jobTitle"], next.block.text, next.index);
   const picture = pictureOf(page);
-  if (picture) entity.say(["mainEntity", "image"], picture);
+  if (picture) entity.set(["mainEntity", "image"], picture);
   const profiles = page.links.filter(({ rel }) => rel?.toLowerCase().split(/\s+/).includes("me"));
   if (profiles.length > 0)
-    entity.say(
+    entity.set(
       ["mainEntity", "sameAs"],
       profiles.map(({ href }) => href),
     );

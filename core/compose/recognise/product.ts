@@ -26,10 +26,10 @@ export function offers(page: Page, entity: Collecting): boolean {
   for (const { block, index } of contentBlocks(page)) {
     const price = pricesIn(block.text).find(({ amount }) => amount > 0);
     if (!price) continue;
-    entity.say(["offers", "@type"], "Offer");
+    entity.set(["offers", "@type"], "Offer");
     entity.from(["offers", "price"], price.amount.toFixed(2), index, price.text);
     const currency = currencyOf(price.text);
-    if (currency) entity.say(["offers", "priceCurrency"], currency);
+    if (currency) entity.set(["offers", "priceCurrency"], currency);
     return true;
   }
   return false;
@@ -65,7 +65,7 @@ export const product: Recogniser = ({ page }) => {
   }
   const brand = labelled(page, /^(?:brand|made by|maker|marke|marque)$/i);
   if (brand) {
-    entity.say(["brand", "@type"], "Brand");
+    entity.set(["brand", "@type"], "Brand");
     entity.from(["brand", "name"], bare(brand.value), brand.block);
   }
   const stock = stocked && STOCK.find(([words]) => words.test(stocked.block.text));

@@ -28,9 +28,9 @@ export const questions: Recogniser = ({ page }) => {
     if (!answer || seen.has(asked)) continue;
     seen.add(asked);
     if (first < 0) first = heading ? outer(page, block.heading) : block.heading;
-    entity.say(["mainEntity", n, "@type"], "Question");
+    entity.set(["mainEntity", n, "@type"], "Question");
     entity.from(["mainEntity", n, "name"], block.text, index);
-    entity.say(["mainEntity", n, "acceptedAnswer", "@type"], "Answer");
+    entity.set(["mainEntity", n, "acceptedAnswer", "@type"], "Answer");
     entity.from(
       ["mainEntity", n, "acceptedAnswer", "text"],
       answers.map((one) => one.block.text).join("\n"),

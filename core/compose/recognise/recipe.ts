@@ -25,7 +25,7 @@ export function listUnder(page: Page, words: RegExp): readonly number[] | null {
 /** Writes list items as steps. */
 export function steps(page: Page, entity: Collecting, name: string, items: readonly number[]): void {
   for (const [n, index] of items.entries()) {
-    entity.say([name, n, "@type"], "HowToStep");
+    entity.set([name, n, "@type"], "HowToStep");
     entity.from([name, n, "text"], page.blocks[index]?.text ?? "", index);
   }
 }

@@ -8,12 +8,12 @@ export const video: Recogniser = ({ page }) => {
   const entity = new Collecting(page);
   const address = (of: string | null) => (of ? addressOn(page, of) : null);
   const heading = page.headings[found.heading];
-  if (found.title) entity.say(["name"], found.title);
+  if (found.title) entity.set(["name"], found.title);
   else if (heading && heading.block >= 0) entity.from(["name"], heading.text, heading.block);
-  if (descriptionOf(page)) entity.say(["description"], descriptionOf(page));
+  if (descriptionOf(page)) entity.set(["description"], descriptionOf(page));
   const poster = address(found.poster);
-  if (poster) entity.say(["thumbnailUrl"], poster);
+  if (poster) entity.set(["thumbnailUrl"], poster);
   const source = address(found.src);
-  if (source) entity.say([found.framed ? "embedUrl" : "contentUrl"], source);
+  if (source) entity.set([found.framed ? "embedUrl" : "contentUrl"], source);
   return entity.proposal("VideoObject", `a video${under(page, found.heading)}`);
 };

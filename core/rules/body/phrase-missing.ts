@@ -7,11 +7,11 @@ export const bodyPhraseMissing = rule({
   formats: ["html", "markdown"],
   sees: ["blocks", "language"],
   finds: "a body without the target phrase",
-  why: "What the page is to be found for should be said on it. Other forms of the words count, and so do the words scattered over a sentence.",
+  why: "The target phrase should stand on its page. Other forms of the words count, and so do the words scattered over a sentence.",
   source: commonPractice(),
   *check(page, { phrase }) {
     if (!phrase || page.blocks.length === 0) return;
     if (phraseInBody(page, phrase).length > 0) return;
-    yield { message: `The text nowhere says ${quote(phrase)}.`, at: { part: "markup" } };
+    yield { message: `${quote(phrase)} is not in the body.`, at: { part: "markup" } };
   },
 });

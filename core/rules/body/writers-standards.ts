@@ -19,10 +19,10 @@ export const bodyWritersStandards = rule({
   },
   *check(page, { settings }) {
     const around = new Set<string | null>(["navigation", "complementary", "contentinfo", "banner"]);
-    const own = (list: readonly { landmark: string | null }[]) =>
+    const inContent = (list: readonly { landmark: string | null }[]) =>
       list.filter(({ landmark }) => !around.has(landmark)).length;
-    const lists = own(page.lists) + own(page.tables);
-    const pictures = own(page.images);
+    const lists = inContent(page.lists) + inContent(page.tables);
+    const pictures = inContent(page.images);
     const words = contentWords(page);
     const short = [
       words < settings.words && `${counted(words, "word")} of ${settings.words}`,

@@ -22,7 +22,7 @@ export const dataBreadcrumbUnlikeAddress = dataRule({
       if (path(page.address) === path(last) || path(page.address).startsWith(`${path(last)}/`)) continue;
       yield {
         message: `The breadcrumb ends at ${quote(path(last) || "/", 60)}, and the page stands at ${quote(path(page.address) || "/", 60)}.`,
-        at: placeOf(data, entity.said),
+        at: placeOf(data, entity.place),
       };
     }
   },

@@ -23,7 +23,7 @@ export const dataContactFormat = dataRule({
       if (text.trim() === "" || (email ? EMAIL.test(text.trim()) : isTelephone(text))) continue;
       yield {
         message: `${quote(property.written)} is no ${email ? "address of e-mail" : "telephone number"}: ${quote(text, 40)}.`,
-        at: placeOf(data, value.said),
+        at: placeOf(data, value.place),
       };
     }
   },

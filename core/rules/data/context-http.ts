@@ -9,11 +9,11 @@ export const dataContextHttp = dataRule({
   why: "Both are read alike today. schema.org itself recommends https.",
   source: commonPractice(),
   *check(data) {
-    for (const { kind, address, said } of data.notes)
+    for (const { kind, address, place } of data.notes)
       if (kind === "http")
         yield {
           message: `Write ${quote(address.replace(/^http:/, "https:"))} instead of http.`,
-          at: placeOf(data, said),
+          at: placeOf(data, place),
         };
   },
 });

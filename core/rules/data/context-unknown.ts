@@ -22,17 +22,17 @@ export const dataContextUnknown = dataRule({
   why: "Without it the names mean nothing: no search engine reads them as schema.org's, and no feature is earned.",
   source: standard("JSON-LD 1.1", "3.1 (the context)"),
   *check(data) {
-    for (const { kind, address, said } of data.notes) {
+    for (const { kind, address, place } of data.notes) {
       if (kind === "missing")
         yield {
           message: "Nothing says in which vocabulary this is written. Add “@context”: “https://schema.org”.",
-          at: placeOf(data, said),
+          at: placeOf(data, place),
         };
       else if (kind === "unknown" && isMistyped(address))
         yield {
           message: `The context ${quote(address, 60)} is not schema.org's. Write “https://schema.org”.`,
-          at: placeOf(data, said),
-          ...fixValue(data, said, "https://schema.org", "Write “https://schema.org”"),
+          at: placeOf(data, place),
+          ...fixValue(data, place, "https://schema.org", "Write “https://schema.org”"),
         };
     }
   },

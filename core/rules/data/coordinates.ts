@@ -22,7 +22,7 @@ export const dataCoordinates = dataRule({
           degrees === null
             ? `${quote(property.written)} is no number of degrees: ${quote(text, 40)}. Write it like 51.4769.`
             : `${quote(property.written)} is ${text}; it lies between −${most} and ${most}.`,
-        at: placeOf(data, value.said),
+        at: placeOf(data, value.place),
       };
     }
   },

@@ -14,7 +14,7 @@ export const dataCountry = dataRule({
       if (isCountry(text)) continue;
       yield {
         message: `The country ${quote(text, 40)} is best said with two letters, such as GB.`,
-        at: placeOf(data, value.said),
+        at: placeOf(data, value.place),
       };
     }
   },

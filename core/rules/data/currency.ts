@@ -21,9 +21,9 @@ export const dataCurrency = dataRule({
       const mayBe = meant === null && property.name === "priceCurrency" && /^[\p{L}][\p{L}\d ]{1,40}$/u.test(text);
       yield {
         message: `${quote(property.written)} is no currency: ${quote(text, 20)}.${meant ? ` Write ${meant}.` : " Write its three letters, such as GBP."}`,
-        at: placeOf(data, value.said),
+        at: placeOf(data, value.place),
         ...(mayBe && { weight: "may" as const }),
-        ...(meant && fixValue(data, value.said, meant, `Write ${meant}`)),
+        ...(meant && fixValue(data, value.place, meant, `Write ${meant}`)),
       };
     }
   },

@@ -19,7 +19,7 @@ export const dataDanglingId = dataRule({
       if ((!value.id.startsWith("_:") && !value.id.includes("#")) || value.id === known) continue;
       yield {
         message: `${quote(property.written)} leads to ${quote(value.id, 80)}, and no entity of this page bears that @id.`,
-        at: placeOf(data, value.said),
+        at: placeOf(data, value.place),
       };
     }
   },

@@ -2,10 +2,10 @@ import type { Problem } from "../../findings/finding.ts";
 import type { Place } from "../../findings/place.ts";
 import type { Page } from "../../page/page.ts";
 import {
+  type DataPlace,
   type Entity,
   type Property,
-  type Said,
-  saidName,
+  pointerTo,
   textOfValue,
   type Value,
 } from "../../structured-data/graph.ts";
@@ -53,9 +53,9 @@ function* firstOf(problems: Iterable<Problem>): Iterable<Problem> {
 }
 
 /** The place of a finding: a value, or the name before it. */
-export const placeOf = (data: PageData, said: Said, part: "key" | "value" = "value"): Place => ({
+export const placeOf = (data: PageData, said: DataPlace, part: "key" | "value" = "value"): Place => ({
   part: "data",
-  pointer: saidName(said),
+  pointer: pointerTo(said),
   range: rangeOf(data, said, part),
 });
 

@@ -27,7 +27,7 @@ export const dataDateOrder = dataRule({
         const [from, to] = [dateOf(textOfValue(a)), dateOf(textOfValue(b))];
         // A day holds all its hours: on one day the order is not known where one of them says no time.
         if (from === null || to === null || to >= from || textOfValue(a).startsWith(textOfValue(b))) continue;
-        yield { message: `It ${says}: ${textOfValue(a)}, then ${textOfValue(b)}.`, at: placeOf(data, b.said) };
+        yield { message: `It ${says}: ${textOfValue(a)}, then ${textOfValue(b)}.`, at: placeOf(data, b.place) };
       }
     }
   },

@@ -15,7 +15,7 @@ export const dataDate = dataRule({
       if (dateOf(text) !== null || (term?.ranges.includes("Time") && isTime(text))) continue;
       yield {
         message: `${quote(property.written)} is no date: ${quote(text, 40)}. Write it like 2026-05-12.`,
-        at: placeOf(data, value.said),
+        at: placeOf(data, value.place),
       };
     }
   },

@@ -24,12 +24,12 @@ export const dataDuplicateIdConflict = dataRule({
         if (name && otherName && name !== otherName)
           yield {
             message: `${bears} one is called ${quote(name, 40)}, the other ${quote(otherName, 40)}.`,
-            at: placeOf(data, other.said),
+            at: placeOf(data, other.place),
           };
         else if (strangers)
           yield {
             message: `${bears} one is ${first.types.join(", ")}, the other ${other.types.join(", ")}.`,
-            at: placeOf(data, other.said),
+            at: placeOf(data, other.place),
           };
       }
     }

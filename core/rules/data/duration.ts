@@ -16,7 +16,7 @@ export const dataDuration = dataRule({
       if (isDuration(text)) continue;
       yield {
         message: `${quote(property.written)} is no duration: ${quote(text, 40)}. Twenty minutes are PT20M, two days P2D.`,
-        at: placeOf(data, value.said),
+        at: placeOf(data, value.place),
       };
     }
   },

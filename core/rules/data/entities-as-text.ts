@@ -39,13 +39,13 @@ export const dataEntitiesAsText = dataRule({
   *check(data) {
     for (const { property, text, value } of textsIn(data, () => true)) {
       const match = ENTITY.exec(text);
-      if (!match || value.said.block < 0) continue;
+      if (!match || value.place.block < 0) continue;
       if (MAY_BE_HTML.has(property.name) && /<\/?[a-z][^>]*>|&lt;\/?[a-z]/i.test(text)) continue;
       const decoded = plain(text);
       yield {
         message: `${quote(match[0])} in ${quote(property.written)} is read as it stands.`,
-        at: placeOf(data, value.said),
-        ...fixValue(data, value.said, decoded, `Plain text: ${quote(decoded, 60)}`),
+        at: placeOf(data, value.place),
+        ...fixValue(data, value.place, decoded, `Plain text: ${quote(decoded, 60)}`),
       };
     }
   },

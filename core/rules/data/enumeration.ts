@@ -29,8 +29,8 @@ export const dataEnumeration = dataRule({
         : `Listed are: ${members.slice(0, 6).join(", ")}${members.length > 6 ? "…" : ""}`;
       yield {
         message: `${quote(text, 40)} is none of the values of ${quote(property.written)}. ${says}.`,
-        at: placeOf(data, value.said),
-        ...(meant && fixValue(data, value.said, `https://schema.org/${meant}`, `Write ${meant}`)),
+        at: placeOf(data, value.place),
+        ...(meant && fixValue(data, value.place, `https://schema.org/${meant}`, `Write ${meant}`)),
       };
     }
   },

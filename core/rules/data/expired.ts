@@ -19,7 +19,7 @@ export const dataExpired = dataRule({
       const end = dateOf(text.trim());
       // A day without a time ends at midnight.
       if (end === null || end + (/T/i.test(text) ? 0 : DAY) > now) continue;
-      yield { message: `${quote(property.written)} has passed: ${text.trim()}.`, at: placeOf(data, value.said) };
+      yield { message: `${quote(property.written)} has passed: ${text.trim()}.`, at: placeOf(data, value.place) };
     }
   },
 });

@@ -11,7 +11,7 @@ export const dataFeatureRetired = dataRule({
   *check(data) {
     for (const { feature, entity } of featuresOf(data)) {
       if (feature.retired)
-        yield { message: `The ${feature.shows}: ${feature.retired}`, at: placeOf(data, entity.typeSaid) };
+        yield { message: `The ${feature.shows}: ${feature.retired}`, at: placeOf(data, entity.typePlace) };
     }
   },
 });

@@ -31,7 +31,7 @@ export const dataGtin = dataRule({
           : `it has ${right.join(", ")} digits`;
       yield {
         message: `${quote(property.written)} is no trade item number: ${quote(text, 30)}; ${why}.`,
-        at: placeOf(data, value.said),
+        at: placeOf(data, value.place),
       };
     }
   },

@@ -14,7 +14,7 @@ export const dataIsbn = dataRule({
       if (isIsbn(text)) continue;
       yield {
         message: `${quote(text, 30)} is no book number: it has ten or thirteen digits, and the last proves the others.`,
-        at: placeOf(data, value.said),
+        at: placeOf(data, value.place),
       };
     }
   },

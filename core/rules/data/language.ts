@@ -14,14 +14,14 @@ export const dataLanguage = dataRule({
       if (isLanguageTag(text)) continue;
       yield {
         message: `${quote(property.written)} names no language: ${quote(text, 40)}. British English is en-GB.`,
-        at: placeOf(data, value.said),
+        at: placeOf(data, value.place),
       };
     }
     for (const { value } of valuesIn(data)) {
       if (value.kind === "text" && value.language !== null && !isLanguageTag(value.language))
         yield {
           message: `${quote(value.language)} names no language. British English is en-GB.`,
-          at: placeOf(data, value.said),
+          at: placeOf(data, value.place),
         };
     }
   },

@@ -32,7 +32,7 @@ export const dataListPositions = dataRule({
                 ? `has position ${position}, as another has`
                 : null;
         seen.add(position);
-        if (wrong) yield { message: `Item ${i + 1} of this list ${wrong}.`, at: placeOf(data, item.typeSaid) };
+        if (wrong) yield { message: `Item ${i + 1} of this list ${wrong}.`, at: placeOf(data, item.typePlace) };
       }
       const numbers = [...seen].filter((one) => /^\d+$/.test(one)).map(Number);
       const most = Math.max(0, ...numbers);
@@ -41,7 +41,7 @@ export const dataListPositions = dataRule({
       );
       const [first] = missing;
       if (first !== undefined && numbers.length === items.length)
-        yield { message: `Position ${first} is left out in this list.`, at: placeOf(data, entity.typeSaid) };
+        yield { message: `Position ${first} is left out in this list.`, at: placeOf(data, entity.typePlace) };
     }
   },
 });

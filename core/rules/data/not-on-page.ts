@@ -14,7 +14,7 @@ export const dataNotOnPage = dataRule({
     for (const { value, what, text, shown, light } of unseenOf(data, page)) {
       yield {
         message: `The data says ${what} ${quote(text, 60)}, and the page does not show it.${shown ? ` It shows ${quote(shown, 60)}.` : ""}`,
-        at: placeOf(data, value.said),
+        at: placeOf(data, value.place),
         ...(light && { weight: "may" as const }),
       };
     }

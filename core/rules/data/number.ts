@@ -25,9 +25,9 @@ export const dataNumber = dataRule({
       const meant = text.trim().replace(",", ".");
       yield {
         message: `${quote(property.written)} is written with a comma: ${quote(text, 30)}. Data has points.`,
-        at: placeOf(data, value.said),
+        at: placeOf(data, value.place),
         weight: "should",
-        ...fixValue(data, value.said, meant, `Write ${meant}`),
+        ...fixValue(data, value.place, meant, `Write ${meant}`),
       };
     }
     const numbers = textsIn(data, (_, term) => only(term, ["Number", "Integer", "Float"], ["QuantitativeValue"]));
@@ -36,7 +36,7 @@ export const dataNumber = dataRule({
       if (number !== null && (Number.isInteger(number) || !only(term, ["Integer"]))) continue;
       yield {
         message: `${quote(property.written)} is ${number === null ? "no number" : "no whole number"}: ${quote(text, 30)}.`,
-        at: placeOf(data, value.said),
+        at: placeOf(data, value.place),
       };
     }
   },

@@ -15,7 +15,7 @@ export const dataOpeningHours = dataRule({
       if (!isOpeningHours(text))
         yield {
           message: `${quote(text, 40)} cannot be read as opening hours. Write them like “Mo-Fr 09:00-17:00”.`,
-          at: placeOf(data, value.said),
+          at: placeOf(data, value.place),
         };
     }
     for (const entity of data.entities) {
@@ -26,12 +26,12 @@ export const dataOpeningHours = dataRule({
         if (one && !isTime(textOfValue(one)))
           yield {
             message: `${quote(textOfValue(one), 30)} is no time of day. Write it like 09:30.`,
-            at: placeOf(data, one.said),
+            at: placeOf(data, one.place),
           };
       }
       if (!opens !== !closes) {
         const half = opens ? "opens and not when it closes" : "closes and not when it opens";
-        yield { message: `It says when it ${half}.`, at: placeOf(data, entity.said) };
+        yield { message: `It says when it ${half}.`, at: placeOf(data, entity.place) };
       }
     }
   },

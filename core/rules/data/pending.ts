@@ -14,10 +14,10 @@ export const dataPending = dataRule({
     for (const entity of data.entities) {
       for (const type of entity.types)
         if (types.get(type)?.pending)
-          yield { message: `The type ${quote(type)} is only proposed.`, at: placeOf(data, entity.typeSaid) };
-      for (const { name, said } of entity.properties)
+          yield { message: `The type ${quote(type)} is only proposed.`, at: placeOf(data, entity.typePlace) };
+      for (const { name, place } of entity.properties)
         if (properties.get(name)?.pending)
-          yield { message: `The property ${quote(name)} is only proposed.`, at: placeOf(data, said, "key") };
+          yield { message: `The property ${quote(name)} is only proposed.`, at: placeOf(data, place, "key") };
     }
   },
 });

@@ -18,8 +18,8 @@ export const dataPriceFormat = dataRule({
       const meant = meantPrice(text);
       yield {
         message: `${quote(property.written)} is ${quote(text, 30)}.${meant ? ` Write ${meant}, and the currency in priceCurrency.` : " Write digits and a point."}`,
-        at: placeOf(data, value.said),
-        ...(meant && fixValue(data, value.said, meant, `Write ${meant}`)),
+        at: placeOf(data, value.place),
+        ...(meant && fixValue(data, value.place, meant, `Write ${meant}`)),
       };
     }
   },

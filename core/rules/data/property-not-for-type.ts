@@ -15,13 +15,13 @@ export const dataPropertyNotForType = dataRule({
       if (own.length === 0 || !own.every((type) => types.has(type))) continue;
       // A role stands between a property and its value, and bears the property itself (schema.org, Role).
       if (own.some((type) => isKindOf(type, "Role"))) continue;
-      for (const { name, written, said } of properties) {
+      for (const { name, written, place } of properties) {
         const term = vocabulary().properties.get(name);
         if (!term || term.domains.length === 0) continue;
         if (term.domains.some((domain) => own.some((type) => isKindOf(type, domain)))) continue;
         yield {
           message: `${quote(written)} is meant for ${listed(term.domains)}, not for ${own.join(", ")}.`,
-          at: placeOf(data, said, "key"),
+          at: placeOf(data, place, "key"),
         };
       }
     }

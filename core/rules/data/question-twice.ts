@@ -21,7 +21,7 @@ export const dataQuestionTwice = dataRule({
         const question = textOfValue(name);
         const asked = plain(question);
         if (name && asked !== "" && seen.has(asked))
-          yield { message: `The question ${quote(question, 60)} stands twice.`, at: placeOf(data, name.said) };
+          yield { message: `The question ${quote(question, 60)} stands twice.`, at: placeOf(data, name.place) };
         seen.add(asked);
       }
     }

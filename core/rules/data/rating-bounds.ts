@@ -17,9 +17,9 @@ export const dataRatingBounds = dataRule({
       const bound = (name: string, usual: number) => numberOf(textOf(entity, name)) ?? usual;
       const [worst, best] = [bound("worstRating", 1), bound("bestRating", 5)];
       if (best <= worst)
-        yield { message: `The best rating is ${best} and the worst ${worst}.`, at: placeOf(data, entity.said) };
+        yield { message: `The best rating is ${best} and the worst ${worst}.`, at: placeOf(data, entity.place) };
       else if (rating < worst || rating > best)
-        yield { message: `The rating ${rating} lies outside of ${worst} to ${best}.`, at: placeOf(data, value.said) };
+        yield { message: `The rating ${rating} lies outside of ${worst} to ${best}.`, at: placeOf(data, value.place) };
     }
   },
 });

@@ -17,14 +17,14 @@ export const dataRecommendedForFeature = dataRule({
       const shown = [...new Set(bare.map(({ feature }) => feature.shows))];
       yield {
         message: `Its publishing system names things here and says next to nothing of them. With more values they could earn the ${listed(shown)}.`,
-        at: placeOf(data, first.entity.typeSaid),
+        at: placeOf(data, first.entity.typePlace),
       };
     }
     for (const { feature, entity, recommended, missing, aimed } of states) {
       if (!aimed || missing.length > 0 || recommended.length === 0) continue;
       yield {
-        message: `For the ${feature.shows} this ${entity.types[0]} could say more: ${recommended.map(({ says }) => says).join(", ")}.`,
-        at: placeOf(data, entity.typeSaid),
+        message: `For the ${feature.shows} this ${entity.types[0]} could say more: ${recommended.map(({ label }) => label).join(", ")}.`,
+        at: placeOf(data, entity.typePlace),
       };
     }
   },

@@ -13,8 +13,8 @@ export const dataRequiredForFeature = dataRule({
       if (feature.retired || !aimed) continue;
       for (const one of missing)
         yield {
-          message: `For the ${feature.shows} this ${entity.types[0]} still needs ${one.says}.`,
-          at: placeOf(data, entity.typeSaid),
+          message: `For the ${feature.shows} this ${entity.types[0]} still needs ${one.label}.`,
+          at: placeOf(data, entity.typePlace),
         };
     }
   },

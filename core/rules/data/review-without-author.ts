@@ -15,7 +15,7 @@ export const dataReviewWithoutAuthor = dataRule({
       // Of a review that stands by itself the search feature asks it.
       if (roots.has(entity) || !entity.types.some((type) => isKindOf(type, "Review"))) continue;
       if (allValuesOf(data, entity, "author").length > 0) continue;
-      yield { message: "This review does not name its author.", at: placeOf(data, entity.typeSaid) };
+      yield { message: "This review does not name its author.", at: placeOf(data, entity.typePlace) };
     }
   },
 });

@@ -12,19 +12,20 @@ export const dataSuperseded = dataRule({
   source: standard("schema.org", "supersededBy"),
   *check(data) {
     const { types, properties, members } = vocabulary();
-    const said = (what: string, newer: readonly string[]) => `${quote(what)} has been replaced by ${listed(newer)}.`;
+    const messageFor = (what: string, newer: readonly string[]) =>
+      `${quote(what)} has been replaced by ${listed(newer)}.`;
     for (const entity of data.entities) {
       for (const type of entity.types) {
         const newer = types.get(type)?.supersededBy ?? [];
-        if (newer.length > 0) yield { message: said(type, newer), at: placeOf(data, entity.typeSaid) };
+        if (newer.length > 0) yield { message: messageFor(type, newer), at: placeOf(data, entity.typePlace) };
       }
-      for (const { name, said: at, values } of entity.properties) {
+      for (const { name, place: at, values } of entity.properties) {
         const newer = properties.get(name)?.supersededBy ?? [];
-        if (newer.length > 0) yield { message: said(name, newer), at: placeOf(data, at, "key") };
+        if (newer.length > 0) yield { message: messageFor(name, newer), at: placeOf(data, at, "key") };
         for (const value of values) {
           const member = schemaName(textOfValue(value));
           const later = (member && members.get(member)?.supersededBy) || [];
-          if (member && later.length > 0) yield { message: said(member, later), at: placeOf(data, value.said) };
+          if (member && later.length > 0) yield { message: messageFor(member, later), at: placeOf(data, value.place) };
         }
       }
     }

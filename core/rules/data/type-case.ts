@@ -14,12 +14,12 @@ export const dataTypeCase = dataRule({
     for (const entity of data.entities) {
       for (const type of entity.types) {
         const meant = types.has(type) ? null : inOtherCase(type, types);
-        if (meant) yield { message: `Write the type ${quote(type)} as ${meant}.`, at: placeOf(data, entity.typeSaid) };
+        if (meant) yield { message: `Write the type ${quote(type)} as ${meant}.`, at: placeOf(data, entity.typePlace) };
       }
-      for (const { name, written, said } of entity.properties) {
+      for (const { name, written, place } of entity.properties) {
         const meant = properties.has(name) ? null : inOtherCase(name, properties);
         if (meant)
-          yield { message: `Write the property ${quote(written)} as ${meant}.`, at: placeOf(data, said, "key") };
+          yield { message: `Write the property ${quote(written)} as ${meant}.`, at: placeOf(data, place, "key") };
       }
     }
   },

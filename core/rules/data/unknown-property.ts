@@ -12,7 +12,7 @@ export const dataUnknownProperty = dataRule({
   *check(data) {
     const { properties } = vocabulary();
     for (const entity of data.entities) {
-      for (const { name, written, said } of entity.properties) {
+      for (const { name, written, place } of entity.properties) {
         // “query-input” says what an action asks for (schema.org, Actions: -input and -output).
         if (properties.has(name.replace(/-(?:input|output)$/, "")) && !properties.has(name)) continue;
         if (name.includes(":") || properties.has(name) || inOtherCase(name, properties)) continue;
@@ -20,7 +20,7 @@ export const dataUnknownProperty = dataRule({
         const near = [...new Set([...nearest(name, own), ...nearest(name, properties.keys())])].slice(0, 3);
         yield {
           message: `schema.org has no property ${quote(written)}.${near.length > 0 ? ` Nearest: ${near.join(", ")}.` : ""}`,
-          at: placeOf(data, said, "key"),
+          at: placeOf(data, place, "key"),
         };
       }
     }

@@ -17,11 +17,11 @@ export const dataUnknownType = dataRule({
         const near = nearest(type, types.keys());
         yield {
           message: `schema.org has no type ${quote(type)}.${near.length > 0 ? ` Nearest: ${near.join(", ")}.` : ""}`,
-          at: placeOf(data, entity.typeSaid),
+          at: placeOf(data, entity.typePlace),
         };
       }
       if (entity.types.length === 0 && entity.properties.length > 0 && entity.within === null && entity.id === null)
-        yield { message: "This entity has no type: nobody can tell what it is.", at: placeOf(data, entity.said) };
+        yield { message: "This entity has no type: nobody can tell what it is.", at: placeOf(data, entity.place) };
     }
   },
 });

@@ -31,7 +31,7 @@ export const dataUrlNotThisPage = dataRule({
         if (!value || text === "" || own.has(plain(page, text))) continue;
         yield {
           message: `${quote(name)} of this ${entity.types[0]} leads to ${quote(text, 80)}, which is not this page.`,
-          at: placeOf(data, value.said),
+          at: placeOf(data, value.place),
         };
       }
     }

@@ -27,12 +27,15 @@ export const dataUrl = dataRule({
         if (slip)
           yield {
             message: `${quote(property.written)} ${slip}: ${quote(text, 60)}.`,
-            at: placeOf(data, value.said),
+            at: placeOf(data, value.place),
             weight: "should",
           };
         continue;
       }
-      yield { message: `${quote(property.written)} is no address: ${quote(text, 60)}.`, at: placeOf(data, value.said) };
+      yield {
+        message: `${quote(property.written)} is no address: ${quote(text, 60)}.`,
+        at: placeOf(data, value.place),
+      };
     }
   },
 });

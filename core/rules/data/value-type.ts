@@ -16,7 +16,7 @@ export const dataValueType = dataRule({
     for (const { property, term, value } of valuesIn(data)) {
       if (!term || term.ranges.length === 0) continue;
       const meant = `${quote(property.written)} is meant to be ${listed(term.ranges)}`;
-      const place = () => placeOf(data, value.said);
+      const place = () => placeOf(data, value.place);
       const isPlain = (range: string) =>
         isDataType(range) || ["Quantity", "Enumeration"].some((one) => isKindOf(range, one));
       if (value.kind === "entity") {

@@ -21,7 +21,7 @@ export const descriptionDefaultWords = rule({
   why: "Words that a theme put there, or the bare name of a category, give no reason to click.",
   source: commonPractice(),
   settings: {
-    words: { type: "words", default: DEFAULT_DESCRIPTIONS, says: "Descriptions do not begin with these: {words}" },
+    words: { type: "words", default: DEFAULT_DESCRIPTIONS, label: "Descriptions do not begin with these: {words}" },
   },
   *check(page, { houseStyle, settings }) {
     const text = descriptionOf(page);

@@ -15,7 +15,7 @@ export const descriptionPhraseMissing = rule({
     const text = descriptionOf(page);
     if (!phrase || text === "" || phraseIn(text, phrase, page).length > 0) return;
     yield {
-      message: `The description does not say ${quote(phrase)}, in no form.`,
+      message: `${quote(phrase)} is not in the description, in any form.`,
       at: { part: "description", range: descriptionRange(page) },
     };
   },

@@ -12,7 +12,7 @@ export const headNoindex = rule({
   *check(page) {
     const robots = robotsOf(page);
     if (!robots.noindex) return;
-    const by = robots.said.find(({ name }) => name === "noindex" || name === "none");
+    const by = robots.stated.find(({ name }) => name === "noindex" || name === "none");
     yield {
       message: `Search engines may not list this page: ${by?.by === "header" ? "the server's X-Robots-Tag header" : `the meta element ${by?.agent}`} says ${by?.name}.`,
       at: { part: "head", range: page.metas.find((meta) => meta.name === by?.agent)?.range ?? null },

@@ -15,10 +15,10 @@ export const headRobotsConflict = rule({
   why: "Where they disagree the stricter one counts, so that a page that one of them means to show is not shown.",
   source: guidance("search engines' documentation of robots directives: the more restrictive one applies"),
   *check(page) {
-    const { said } = robotsOf(page);
+    const { stated } = robotsOf(page);
     for (const [yes, no] of OPPOSITES) {
-      const open = said.find(({ name }) => name === yes || name === "all");
-      const closed = said.find(({ name }) => name === no || name === "none");
+      const open = stated.find(({ name }) => name === yes || name === "all");
+      const closed = stated.find(({ name }) => name === no || name === "none");
       if (!open || !closed || open.agent !== closed.agent) continue;
       const by = (one: typeof open) => (one.by === "header" ? "the X-Robots-Tag header" : "the meta element");
       yield {

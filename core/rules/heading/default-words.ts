@@ -13,7 +13,7 @@ export const headingDefaultWords = rule({
   finds: "an H1 that names a category only",
   why: "“Products” or “Welcome” could stand over any page of any site. The H1 says what this page is about.",
   source: commonPractice(),
-  settings: { words: { type: "words", default: DEFAULT_HEADINGS, says: "These say nothing as an H1: {words}" } },
+  settings: { words: { type: "words", default: DEFAULT_HEADINGS, label: "These say nothing as an H1: {words}" } },
   *check(page, { houseStyle, settings }) {
     const h1 = contentHeadings(page).find(({ heading }) => heading.level === 1 && heading.text !== "");
     if (!h1 || h1.heading.text.length > LONGEST) return;

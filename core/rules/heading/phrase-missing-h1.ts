@@ -16,7 +16,7 @@ export const headingPhraseMissingH1 = rule({
     const all = contentHeadings(page).filter(({ heading }) => heading.level === 1);
     if (all.some(({ heading }) => phraseIn(heading.text, phrase, page).length > 0)) return;
     yield {
-      message: `The H1 does not say ${quote(phrase)}.`,
+      message: `${quote(phrase)} is not in the H1.`,
       at: { part: "heading", index: h1.index, range: h1.heading.range },
     };
   },

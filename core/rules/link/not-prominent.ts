@@ -6,7 +6,7 @@ export const linkNotProminent = siteRule({
   id: "link/not-prominent",
   weight: "may",
   finds: "a page with a target phrase to which the start page does not link, or only from its footer",
-  why: "What a site wants to be found for should be near its front door. With hundreds of such pages that cannot be, and lists between do it.",
+  why: "A page with a target phrase should be near the site’s front door. With hundreds of such pages that cannot be, and lists between do it.",
   source: commonPractice(),
   *check(pages) {
     const { incoming, home } = linkGraph(pages);

@@ -18,15 +18,15 @@ const BEGINNING = 3;
 const beginning = (word: string) => word.slice(0, BEGINNING);
 const wordsOf = (text: string) => foldDiacritics(text.toLowerCase()).split(/[^\p{L}\p{N}]+/u);
 
-const said = new WeakMap<PageSummary, Map<string, string | null>>();
+const mentions = new WeakMap<PageSummary, Map<string, string | null>>();
 
 /** How a page says a phrase, in its own words; null where it does not. Looked for once for the same summary. */
 function mentionOf(page: PageSummary, phrase: string): string | null {
-  const known = said.get(page) ?? new Map<string, string | null>();
-  said.set(page, known);
+  const known = mentions.get(page) ?? new Map<string, string | null>();
+  mentions.set(page, known);
   let words = known.get(phrase);
   if (words === undefined) {
-    const text = page.said ?? "";
+    const text = page.beginning ?? "";
     const match = findPhrase(phrase, text, { language: page.language }).find(({ kind }) => kind !== "scattered");
     words = match ? text.slice(match.start, match.end) : null;
     known.set(phrase, words);
@@ -61,8 +61,8 @@ export const linkOpportunity = siteRule({
     const { incoming } = linkGraph(pages);
     const mentions = new Map<PageSummary, { from: PageSummary; words: string }[]>();
     for (const page of pages) {
-      if (!page.said) continue;
-      const candidates = new Set(wordsOf(page.said).flatMap((word) => index.get(beginning(word)) ?? []));
+      if (!page.beginning) continue;
+      const candidates = new Set(wordsOf(page.beginning).flatMap((word) => index.get(beginning(word)) ?? []));
       for (const to of candidates) {
         const words = to === page || same(to.phrase, page.phrase) ? null : mentionOf(page, to.phrase ?? "");
         if (words === null) continue;

@@ -10,7 +10,7 @@ export const linkVagueText = rule({
   finds: "a link whose words say nothing by themselves",
   why: "Links are read out in lists, without what stands around them. Words that name where a link goes serve listeners and search engines alike.",
   source: { kind: "standard", text: "WCAG 2.2, 2.4.9 (AAA); common practice" },
-  settings: { words: { type: "words", default: VAGUE_LINKS, says: "These say nothing as a link: {words}" } },
+  settings: { words: { type: "words", default: VAGUE_LINKS, label: "These say nothing as a link: {words}" } },
   *check(page, { settings }) {
     for (const [index, link] of page.links.entries()) {
       if (link.text.length > LONGEST) continue;

@@ -28,6 +28,6 @@ export const slugPhraseMissing = rule({
     if (phraseIn(readable, phrase, page).length > 0) return;
     const value =
       slugFrom(phrase, { language: languageOf(page), dropStopWords: true }) + extensionOf(readableSlug(page));
-    yield { message: `The slug does not say ${quote(phrase)}.`, at: { part: "slug" }, ...slugFix(page, value) };
+    yield { message: `${quote(phrase)} is not in the slug.`, at: { part: "slug" }, ...slugFix(page, value) };
   },
 });

@@ -22,7 +22,7 @@ export const titleCase = rule({
       type: "choice",
       default: "sentence",
       choices: ["sentence", "title"],
-      says: "Titles are written in {style} case",
+      label: "Titles are written in {style} case",
     },
   },
   *check(page, { houseStyle, settings }) {

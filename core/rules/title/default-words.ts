@@ -14,7 +14,7 @@ export const titleDefaultWords = rule({
   finds: "a title of words that say nothing",
   why: "“Home” or “About us” entices nobody and could stand over any page of any site.",
   source: commonPractice(),
-  settings: { words: { type: "words", default: DEFAULT_TITLES, says: "These say nothing by themselves: {words}" } },
+  settings: { words: { type: "words", default: DEFAULT_TITLES, label: "These say nothing by themselves: {words}" } },
   *check(page, { houseStyle, settings }) {
     const title = titleOf(page);
     if (title.length > LONGEST) return;

@@ -15,7 +15,7 @@ export const titlePhraseMissing = rule({
     const title = titleOf(page);
     if (!phrase || title === "" || phraseIn(title, phrase, page).length > 0) return;
     yield {
-      message: `The title does not say ${quote(phrase)}, in no form.`,
+      message: `${quote(phrase)} is not in the title, in any form.`,
       at: { part: "title", range: titleRange(page) },
     };
   },

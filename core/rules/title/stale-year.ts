@@ -18,7 +18,7 @@ export const titleStaleYear = rule({
       min: 1,
       max: 200,
       unit: "years",
-      says: "Years up to {back} years back count as stale, older ones as history",
+      label: "Years up to {back} years back count as stale, older ones as history",
     },
   },
   *check(page, { today, settings }) {

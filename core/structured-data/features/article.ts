@@ -2,7 +2,7 @@ import { type Feature, needs, REMEMBERED } from "../feature.ts";
 
 export const article: Feature = {
   id: "article",
-  shows: "headline with date and picture",
+  shows: "article with headline, date and picture",
   types: ["Article", "NewsArticle", "BlogPosting"],
   required: [needs("headline")],
   recommended: [

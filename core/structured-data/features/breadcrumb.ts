@@ -2,7 +2,7 @@ import { type Feature, needs, REMEMBERED } from "../feature.ts";
 
 export const breadcrumb: Feature = {
   id: "breadcrumb",
-  shows: "trail instead of the address",
+  shows: "breadcrumb instead of the address",
   types: ["BreadcrumbList"],
   required: [
     needs("itemListElement", "its steps"),

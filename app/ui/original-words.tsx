@@ -1,10 +1,18 @@
 /** What the validator says in its own words, behind ours. */
-export function OwnWords({ own, rule, className = "" }: { own: string | null; rule: string; className?: string }) {
-  if (!own) return null;
+export function OriginalWords({
+  words,
+  rule,
+  className = "",
+}: {
+  words: string | null;
+  rule: string;
+  className?: string;
+}) {
+  if (!words) return null;
   return (
     <details className={`text-soft ${className}`}>
       <summary className="w-max cursor-pointer text-blue">why</summary>
-      The validator says: “{own}” ({rule}).
+      The validator says: “{words}” ({rule}).
     </details>
   );
 }

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it } from "vitest";
+import { serveAppPage } from "./app-pages.ts";
 import { isServed } from "./hosts.mjs";
-import { serveOwnPage } from "./own-pages.ts";
 import { boundedQueue } from "./queue.ts";
 
 afterEach(() => {
@@ -16,7 +16,7 @@ const request = (headers: Record<string, string>, body: BodyInit | null = '{"a":
     duplex: "half",
   } as RequestInit);
 const serve = async (asked: Request, most = 1000) =>
-  (await serveOwnPage(asked, { most, answer: (value) => Response.json(value) })).status;
+  (await serveAppPage(asked, { most, answer: (value) => Response.json(value) })).status;
 
 describe("names that the server answers to", () => {
   it.each(["localhost", "LOCALHOST:3000", "127.0.0.1", "127.1.2.3:80", "[::1]:3000", "desk.localhost"])(
@@ -106,7 +106,7 @@ describe("what is asked", () => {
         },
         { highWaterMark: 0 },
       );
-    const asked = Array.from({ length: 3 }, () => serveOwnPage(request(own, waiting()), { most: 10, queue, answer }));
+    const asked = Array.from({ length: 3 }, () => serveAppPage(request(own, waiting()), { most: 10, queue, answer }));
     const third = await asked[2];
     expect([third?.status, third?.headers.get("retry-after")]).toEqual([503, "2"]);
     await expect.poll(() => open.length).toBe(1);

@@ -72,7 +72,7 @@ export const busy = () => text(503, "Too much is being asked at once. Ask again 
  * Answers one of our own pages, and nobody else. What waits for its turn has not been read yet, so that it takes no memory;
  * where too much waits it is put off.
  */
-export async function serveOwnPage(request: Request, service: Service): Promise<Response> {
+export async function serveAppPage(request: Request, service: Service): Promise<Response> {
   const refused = refusal(request);
   if (refused) return refused;
   const serve = () => served(request, service);

@@ -1,8 +1,8 @@
 import { useState } from "react";
-import { type Blank, sayMore } from "#core/compose/add-property";
+import { addProperty, type Blank } from "#core/compose/add-property";
 import { dataEdit } from "#core/compose/data-edit";
 import { linkable } from "#core/compose/link-entity";
-import { keptEvidence, lastPlaceUnder, sayOnPage } from "#core/compose/write-on-page";
+import { keptEvidence, lastPlaceUnder, writeOnPage } from "#core/compose/write-on-page";
 import type { Edit } from "#core/rewrite/edits";
 import { type Field, fieldFor, makeValue, type Parts } from "#core/structured-data/fields";
 import type { Entity } from "#core/structured-data/graph";
@@ -21,7 +21,7 @@ const TEXT: Field = { kind: "text" };
  * A form for one more value of an entity: of a blank that was chosen, or of any property of schema.org's, what its search
  * features need first. The value can be written onto the page in the same step.
  */
-export function SayMore({
+export function AddProperty({
   desk,
   data,
   entity,
@@ -35,7 +35,7 @@ export function SayMore({
   /** The block that the entity stands in. */
   text: string;
   /** What is to be said; null asks for it. */
-  asked: Pick<Blank, "path" | "says"> | null;
+  asked: Pick<Blank, "path" | "label"> | null;
   onClose: () => void;
 }) {
   const { fail } = useNotices();
@@ -59,7 +59,7 @@ export function SayMore({
   const made = term ? makeValue(field, filled) : { reason: "" };
   const ready = "json" in made;
   const words = ready ? made.words : "";
-  const label = asked?.says ?? name.trim();
+  const label = asked?.label ?? name.trim();
   const written = sentence ?? `${label.charAt(0).toUpperCase()}${label.slice(1)}: ${words}`;
   const places = desk.page.headings.flatMap(({ text: own, landmark }, i) =>
     own !== "" &&
@@ -74,7 +74,7 @@ export function SayMore({
     const link = known.find((one) => one.id === parts.id);
     const before: Edit[] = link?.names && link.names.was !== text ? [dataEdit(link.names.was, link.names.text)] : [];
     const own = link?.names?.was === text ? link.names.text : text;
-    const said = sayMore(own, entity.said.path, name.trim(), made.json, made.beside);
+    const said = addProperty(own, entity.place.path, name.trim(), made.json, made.beside);
     if (heading === null || written.trim() === "") {
       const edits = [...before, dataEdit(text, said.text, keptEvidence(desk.written, text, said))];
       if (desk.edit(edits, label) === null) onClose();
@@ -83,7 +83,7 @@ export function SayMore({
     const exact = written.includes(words) ? words : written.trim();
     const block = { tag: "p" as const, text: written.trim() };
     const behind = lastPlaceUnder(desk.page, heading);
-    const result = sayOnPage(desk, behind, [block], crypto.randomUUID(), text, said, [
+    const result = writeOnPage(desk, behind, [block], crypto.randomUUID(), text, said, [
       { pointer: said.pointer, words: exact },
     ]);
     if ("reason" in result) {
@@ -102,7 +102,7 @@ export function SayMore({
     >
       <div className="grid grid-cols-[minmax(120px,0.6fr)_minmax(0,1fr)] gap-3">
         {asked ? (
-          <span className="break-words text-soft">{asked.says}</span>
+          <span className="break-words text-soft">{asked.label}</span>
         ) : (
           <span>
             <input
@@ -131,7 +131,7 @@ export function SayMore({
         <ValueField
           field={field}
           parts={filled}
-          known={known}
+          choices={known}
           autoFocus={asked !== null}
           onChange={setParts}
           onClose={onClose}
