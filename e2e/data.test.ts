@@ -141,7 +141,7 @@ describe("structured data", () => {
     // Read out of a sentence: “ten in the morning until five”.
     await part(page).getByRole("button", { name: "opens of OpeningHoursSpecification: 10:00" }).waitFor();
     await part(page).getByRole("button", { name: "closes of OpeningHoursSpecification: 17:00" }).waitFor();
-    await part(page).getByRole("button", { name: "say telephone" }).click();
+    await part(page).getByRole("button", { name: "add telephone" }).click();
     await part(page).getByRole("textbox", { name: "Value" }).fill("01632 960 117");
     await part(page).getByLabel("Write it onto the page too").check();
     await part(page).getByLabel("Under which heading").selectOption({ label: "When the ship is open" });

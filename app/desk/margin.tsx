@@ -1,9 +1,21 @@
 import { Check } from "lucide-react";
-import { type RefObject, useCallback, useLayoutEffect, useMemo, useRef, useState } from "react";
+import {
+  type ComponentProps,
+  memo,
+  type ReactNode,
+  type RefObject,
+  useCallback,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+} from "react";
 import type { Finding } from "#core/findings/finding";
 import { inPageOrder, placeName } from "#core/findings/place";
 import { Action, Keys } from "../ui/controls";
 import { Mark } from "../ui/mark";
+import { useNewest } from "../ui/use-newest";
 import { RelatedPlaces } from "./related";
 import type { Note, SetAsideNote } from "./state/use-findings";
 import type { Desk } from "./use-desk";
@@ -28,6 +40,34 @@ function itemsOf({ notes, settled }: Desk): Item[] {
 
 /** Space between two notes, in px. */
 const GAP = 14;
+/** Up to so many notes all are drawn; of more those near what is seen, and the one that is open. */
+const ALL = 150;
+/** How far beyond what is seen notes are drawn, and what one takes up until it is measured, in px. */
+const BEYOND = 1500;
+const TYPICAL = 64;
+
+const keyOf = ({ finding, note }: Item) => `${note ? "open" : "settled"} ${finding.key}`;
+
+/** The part of a list that is near what is seen of it, in px from its top; it moves on by steps. */
+function useNear(list: RefObject<HTMLElement | null>, many: boolean): { from: number; to: number } {
+  const [near, setNear] = useState({ from: 0, to: 2 * BEYOND });
+  useEffect(() => {
+    const scroller = many ? list.current?.closest("[data-scroll]") : null;
+    if (!scroller) return;
+    const look = () => {
+      const seen = scroller.getBoundingClientRect();
+      const top = seen.top - (list.current?.getBoundingClientRect().top ?? 0);
+      const [from, to] = [top - BEYOND, top + seen.height + BEYOND];
+      setNear((old) =>
+        Math.abs(old.from - from) < BEYOND / 2 && Math.abs(old.to - to) < BEYOND / 2 ? old : { from, to },
+      );
+    };
+    look();
+    scroller.addEventListener("scroll", look, { passive: true });
+    return () => scroller.removeEventListener("scroll", look);
+  }, [list, many]);
+  return near;
+}
 
 /** The margin: numbered notes, each as level with its words as the notes above allow. */
 export function Margin({
@@ -48,17 +88,26 @@ export function Margin({
   const list = useRef<HTMLOListElement>(null);
   const [tops, setTops] = useState<number[]>([]);
   const [height, setHeight] = useState(0);
+  const heights = useRef(new Map<string, number>());
   const { notes, setAside } = desk;
   const items = useMemo(() => itemsOf(desk), [desk]);
-  // What stands in the margin: as long as it is the same, notes move with the sheet alone.
+  const many = items.length > ALL;
+  const near = useNear(list, many);
+  const isDrawn = ({ note }: Item, i: number) => {
+    const top = tops[i];
+    if (!many || (note && note.number === selected)) return true;
+    return top === undefined ? i < ALL : top >= near.from && top <= near.to;
+  };
+  // What stands in the margin: as long as it is the same, notes move with the sheet and with their own heights alone.
   const standing = items
-    .map(({ finding, note }) => `${note?.number ?? ""} ${placeName(finding.at)} ${finding.key} ${finding.message}`)
+    .map(({ finding, note }) => `${note?.number ?? ""} ${placeName(finding.at)} ${finding.key}`)
     .join("\n");
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: the same words at the same places take the same room
   const place = useCallback(() => {
     const base = list.current?.getBoundingClientRect().top ?? 0;
-    const elements = [...(list.current?.children ?? [])] as HTMLElement[];
+    for (const element of (list.current?.children ?? []) as HTMLCollectionOf<HTMLElement>)
+      heights.current.set(element.dataset.item ?? "", element.offsetHeight);
     // In one pass over the sheet: there may be as many notes as there are places on it.
     const anchors = new Map<string, Element>();
     for (const element of sheet.current?.querySelectorAll<HTMLElement>("[data-anchor]") ?? []) {
@@ -66,12 +115,11 @@ export function Margin({
       if (!anchors.has(name)) anchors.set(name, element);
     }
     let bottom = 0;
-    const next = elements.map((element, i) => {
-      const item = items[i];
-      const anchor = item && anchors.get(placeName(item.finding.at));
+    const next = items.map((item) => {
+      const anchor = anchors.get(placeName(item.finding.at));
       const wanted = anchor ? anchor.getBoundingClientRect().top - base : bottom;
       const top = Math.round(Math.max(wanted, bottom));
-      bottom = top + element.offsetHeight + GAP;
+      bottom = top + (heights.current.get(keyOf(item)) ?? TYPICAL) + GAP;
       return top;
     });
     setHeight(bottom);
@@ -86,40 +134,64 @@ export function Margin({
     if (sheet.current) watch.observe(sheet.current);
     for (const item of list.current?.children ?? []) watch.observe(item);
     return () => watch.disconnect();
-  }, [place, selected, sheet]);
+  }, [place, selected, sheet, near]);
 
+  const acts = useNewest({ onSelect, onFix, onSetAside });
   return (
     <aside aria-label="Notes" className="w-[300px] shrink-0 pr-4 pl-4 max-[1000px]:w-full">
       <p className="sr-only" aria-live="polite">
         {notes.length === 1 ? "1 note" : `${notes.length} notes`}
       </p>
       <ol ref={list} className="relative" style={{ height }}>
-        {items.map(({ finding, note }, i) => (
-          <li
-            key={`${note ? "open" : "settled"} ${finding.key}`}
-            className="absolute w-full"
-            style={{ top: tops[i] ?? 0 }}
-          >
-            {note ? (
-              <OneNote
-                desk={desk}
-                note={note}
-                open={selected === note.number}
-                onSelect={onSelect}
-                onFix={onFix}
-                onSetAside={onSetAside}
-              />
-            ) : (
-              <Settled finding={finding} />
-            )}
-          </li>
-        ))}
+        {items.map((item, i) => {
+          if (!isDrawn(item, i)) return null;
+          const { finding, note } = item;
+          const open = note !== null && selected === note.number;
+          return (
+            <PlacedNote
+              key={keyOf(item)}
+              name={keyOf(item)}
+              note={note}
+              finding={finding}
+              top={tops[i] ?? 0}
+              place={i + 1}
+              of={items.length}
+              related={open ? <RelatedPlaces desk={desk} finding={finding} /> : null}
+              open={open}
+              {...acts}
+            />
+          );
+        })}
       </ol>
       {notes.length === 0 && <p className="pt-6 font-serif text-15 text-soft">Nothing to note on this page.</p>}
       {setAside.length > 0 && <SetAside list={setAside} onTakeBack={(one) => desk.takeBack(one.record)} />}
     </aside>
   );
 }
+
+/** A note at its height, or a settled finding; drawn anew only where it is another or moves: there may be thousands. */
+const PlacedNote = memo(function PlacedNote({
+  note,
+  finding,
+  name,
+  top,
+  place,
+  of,
+  ...shown
+}: {
+  note: Note | null;
+  finding: Finding;
+  name: string;
+  top: number;
+  place: number;
+  of: number;
+} & Omit<ComponentProps<typeof OneNote>, "note">) {
+  return (
+    <li data-item={name} aria-posinset={place} aria-setsize={of} className="absolute w-full" style={{ top }}>
+      {note ? <OneNote note={note} {...shown} /> : <Settled finding={finding} />}
+    </li>
+  );
+});
 
 /** A finding that the redraft has settled: a thin blue tick. */
 function Settled({ finding }: { finding: Finding }) {
@@ -132,15 +204,15 @@ function Settled({ finding }: { finding: Finding }) {
 }
 
 function OneNote({
-  desk,
   note,
+  related,
   open,
   onSelect,
   onFix,
   onSetAside,
 }: {
-  desk: Desk;
   note: Note;
+  related: ReactNode;
   open: boolean;
   onSelect: (n: number) => void;
   onFix: (note: Note) => void;
@@ -174,7 +246,7 @@ function OneNote({
             </p>
           </>
         )}
-        {open && <RelatedPlaces desk={desk} finding={finding} />}
+        {related}
         {finding.fix && (
           <p className="flex items-baseline gap-2">
             <Action className="min-w-0 [overflow-wrap:anywhere]" onClick={() => onFix(note)}>

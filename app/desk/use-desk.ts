@@ -1,4 +1,4 @@
-import { useLayoutEffect, useMemo, useRef } from "react";
+import { useMemo, useRef } from "react";
 import { redraftPage } from "#core/audit/examine-page";
 import { keepingEvidence, writtenData } from "#core/compose/data-edit";
 import type { Finding } from "#core/findings/finding";
@@ -19,6 +19,7 @@ import type { SiteRecord } from "../store/records/sites";
 import { decideConflict } from "../store/redraft";
 import { today } from "../store/today";
 import { useNotices } from "../ui/notice";
+import { useNewest } from "../ui/use-newest";
 import { type DeskFindings, useFindings } from "./state/use-findings";
 import { useKeptRow } from "./state/use-kept-row";
 import { useRedraft } from "./state/use-redraft";
@@ -173,18 +174,4 @@ function useWritten(edits: readonly Edit[], settled: readonly Edit[]) {
   const last = useRef(now);
   if (now.length !== last.current.length || now.some((edit, i) => edit !== last.current[i])) last.current = now;
   return last.current;
-}
-
-/** Functions that stay the same and do what those of the last drawing do. */
-function useNewest<T extends { [K in keyof T]: (...args: never[]) => unknown }>(functions: T): T {
-  const newest = useRef(functions);
-  useLayoutEffect(() => {
-    newest.current = functions;
-  });
-  return useMemo(() => {
-    const names = Object.keys(newest.current) as (keyof T)[];
-    return Object.fromEntries(
-      names.map((name) => [name, (...args: never[]) => newest.current[name](...args)]),
-    ) as unknown as T;
-  }, []);
 }

@@ -15,6 +15,7 @@ import { Pictures } from "../desk/pictures";
 import { Queue } from "../desk/queue";
 import { SearchResult } from "../desk/search-result";
 import { Source } from "../desk/source";
+import { useSteady } from "../desk/state/use-steady";
 import { useDesk } from "../desk/use-desk";
 import { NOTE_KEYS, useNotes } from "../desk/use-notes";
 import { usePages } from "../pages/use-pages";
@@ -46,8 +47,8 @@ const BOTH = 640 + 40 + 344;
 function Desk({ record, source, changes }: ReturnType<typeof useLoaderData<typeof clientLoader>>) {
   const site = useSite();
   const desk = useDesk(site, record, source, changes);
-  // A keystroke draws title and description at once, the rest of the sheet when there is time.
-  const later = useDeferredValue(desk);
+  // A keystroke draws title and description at once, the rest of the sheet when somebody stops and there is time.
+  const later = useDeferredValue(useSteady(desk));
   const pages = usePages(site);
   const navigate = useNavigate();
   const { notify, fail } = useNotices();

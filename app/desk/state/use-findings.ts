@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { useMemo, useRef } from "react";
 import { auditor } from "#core/audit/auditor";
 import type { RedraftedPage } from "#core/audit/examine-page";
 import { type Finding, inOrder } from "#core/findings/finding";
@@ -63,7 +63,7 @@ export function useFindings(
     [redrafted, original, phrase, houseStyle, today],
   );
   const settled = useMemo(() => settledBy(before, own), [before, own]);
-  const { notes, setAside } = useMemo(() => split(findings, pageId, setAsides), [findings, pageId, setAsides]);
+  const { notes, setAside } = useSplit(findings, pageId, setAsides);
   const notesAt = useMemo(() => byPlace(notes), [notes]);
   return useMemo(() => ({ notes, notesAt, setAside, settled }), [notes, notesAt, setAside, settled]);
 }
@@ -94,13 +94,23 @@ function byPlace(notes: readonly Note[]): ReadonlyMap<string, Note[]> {
   return places;
 }
 
-function split(findings: readonly Finding[], pageId: string, records: readonly SetAsideRecord[]) {
-  const notes: Note[] = [];
-  const setAside: SetAsideNote[] = [];
-  for (const finding of findings) {
-    const record = setAsideBy(finding, pageId, records);
-    if (record) setAside.push({ finding, record });
-    else notes.push({ number: notes.length + 1, finding, rule: CATALOGUE.get(finding.rule) ?? null });
-  }
-  return { notes, setAside };
+/** Open notes, numbered, and what was set aside. A note that is what it was stays the same object: it is not drawn anew. */
+function useSplit(findings: readonly Finding[], pageId: string, records: readonly SetAsideRecord[]) {
+  const last = useRef<readonly Note[]>([]);
+  return useMemo(() => {
+    const before = new Map(last.current.map((note) => [note.finding, note]));
+    const notes: Note[] = [];
+    const setAside: SetAsideNote[] = [];
+    for (const finding of findings) {
+      const record = setAsideBy(finding, pageId, records);
+      if (record) setAside.push({ finding, record });
+      else {
+        const number = notes.length + 1;
+        const note = before.get(finding);
+        notes.push(note?.number === number ? note : { number, finding, rule: CATALOGUE.get(finding.rule) ?? null });
+      }
+    }
+    last.current = notes;
+    return { notes, setAside };
+  }, [findings, pageId, records]);
 }
