@@ -12,8 +12,8 @@ const PARTS: ReadonlySet<string> = new Set(["title", "description"]);
 const sameList = <T>(a: readonly T[], b: readonly T[], same: (a: T, b: T) => boolean = Object.is) =>
   a.length === b.length && a.every((one, i) => same(one, b[i] as T));
 
-/** Notes as parts of the sheet show them: their numerals, at their places. */
-const sameNote = (a: Note, b: Note) => a.number === b.number && a.finding.key === b.finding.key;
+/** Their numerals follow when somebody stops: a note more on the title moves all of them. */
+const sameNote = (a: Note, b: Note) => a.finding.key === b.finding.key;
 const beside = (notes: readonly Note[]) => notes.filter(({ finding }) => !PARTS.has(finding.at.part));
 
 /** What of a page a text of its search result changes, besides that text. */
