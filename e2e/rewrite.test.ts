@@ -218,6 +218,36 @@ describe("the desk by keyboard", () => {
     await page.getByRole("heading", { name: "1 set aside" }).waitFor();
   });
 
+  it("shows what is found across pages at its place, with the other pages and a fix, and sets it aside here", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Give to the ship");
+    const broken = page.getByText("links to /support/friends, which is not there", { exact: false });
+    await broken.click();
+    // The note is level with the link, which is listed among the links of the page.
+    const number = await page.locator("[data-note]", { has: broken }).getAttribute("data-note");
+    await page
+      .getByRole("region", { name: "Links" })
+      .getByRole("button", { name: `Note ${number}`, exact: true })
+      .waitFor();
+    await page.getByRole("button", { name: "Set aside…" }).click();
+    const dialog = page.getByRole("dialog", { name: "Set aside" });
+    await dialog.getByLabel("Reason").fill("The friends come next week");
+    await dialog.getByRole("button", { name: "Set aside" }).click();
+    await broken.and(page.locator("span.font-medium")).waitFor({ state: "detached" });
+    await page.getByText("The friends come next week").waitFor();
+
+    await page.getByRole("link", { name: "Gullhaven Lightship Museum", exact: true }).click();
+    await openDesk(page, "Enamel mug");
+    await page.getByText("2 pages have the title", { exact: false }).click();
+    await page.getByRole("button", { name: /^Take the H1: “Enamel mug/ }).click();
+    await eventually(() => page.getByLabel("Title on desktop").inputValue(), "Enamel mug | Gullhaven Lightship Museum");
+    await page.getByText("2 pages have the title", { exact: false }).waitFor({ state: "detached" });
+    await page.keyboard.press("Control+z");
+    await page.getByText("2 pages have the title", { exact: false }).click();
+    await page.getByRole("list", { name: "See also" }).getByRole("link", { name: "/shop/brass-lamp-kit" }).click();
+    await page.getByRole("heading", { name: "Brass lamp kit", level: 1 }).waitFor();
+  });
+
   it("follows the target phrase", async () => {
     const page = await openDemo(await freshContext());
     await openDesk(page, "Enamel mug");

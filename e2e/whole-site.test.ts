@@ -217,6 +217,32 @@ describe("bringing in again", () => {
     await page.getByText("3 changes").waitFor();
   });
 
+  it("keeps the redraft of a page that is gone, until the editor lets it go", async () => {
+    await put("/gone/a", source("A title", "A description", "Lamp"));
+    const page = await openTab(await freshContext(), "/bring-in");
+    await fromWeb(page, "https://changing.example/gone/a", "These pages");
+    await done(page);
+    await queue(page).getByRole("link", { name: "1 brought in" }).click();
+    await openDesk(page, "The ship");
+    await page.getByLabel("Title on desktop").fill("My title");
+    await page.getByText(/^kept, /).waitFor();
+    await page.getByRole("link", { name: "changing.example", exact: true }).click();
+    await take("/gone/a", "changing.example");
+    await page.getByRole("checkbox", { name: "Select The ship" }).click();
+    await page.getByRole("button", { name: "Fetch again" }).click();
+    await queue(page).getByText("1 failed").first().waitFor();
+    await page.getByRole("link", { name: "Back" }).click();
+    await page.getByRole("button", { name: "1 is gone from the site" }).click();
+    await openDesk(page, "The ship");
+    const gone = page.getByRole("region", { name: "Gone from the site" });
+    await gone.getByText("Your change is kept.", { exact: false }).waitFor();
+    expect(await page.getByLabel("Title on desktop").inputValue()).toBe("My title");
+    await gone.getByRole("button", { name: "Remove it from this site" }).click();
+    await page.getByText("0 pages").waitFor();
+    await page.keyboard.press("Control+z");
+    await page.getByRole("link", { name: "The ship" }).waitFor();
+  });
+
   it("goes on checking data against the page after the site has taken it over", async () => {
     const shop = (price: string, data = "") =>
       `<!DOCTYPE html><html lang="en"><head><meta charset="utf-8"><title>Mug</title>${data}</head><body><main><h1>Mug</h1><p>White enamel, for ${price}, in stock.</p></main></body></html>`;
