@@ -89,9 +89,9 @@ async function outlines(page: Page, site: string, picture: (name: string) => Pro
   await page.getByRole("link", { name: "Opening times and prices" }).first().click();
   const data = page.getByRole("region", { name: "Structured data" });
   const proposal = data.getByRole("listitem").filter({ hasText: "LocalBusiness" });
-  await proposal.getByRole("button", { name: "State it" }).click();
+  await proposal.getByRole("button", { name: "Add this as JSON-LD" }).click();
   await data.getByText("from the page").first().waitFor();
-  await data.getByRole("button", { name: "say telephone" }).click();
+  await data.getByRole("button", { name: "add telephone" }).click();
   await data.getByRole("textbox", { name: "Value" }).fill("01632 960 117");
   await data.getByLabel("Write it onto the page too").check();
   await top("#data-heading");
@@ -99,7 +99,7 @@ async function outlines(page: Page, site: string, picture: (name: string) => Pro
   await page.getByRole("button", { name: "Undo: Add LocalBusiness" }).click();
   await page.goto(`${address}/sites/${site}/pages?find=radio`);
   await page.getByRole("link", { name: "The radio room" }).first().click();
-  await data.getByRole("link", { name: "By itself" }).click();
+  await data.getByRole("link", { name: "Open on its own page" }).click();
   await page.getByRole("button", { name: "Write it as JSON" }).first().click();
   await page.getByRole("textbox", { name: "Structured data as JSON" }).waitFor();
   await picture("data-alone");
