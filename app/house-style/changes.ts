@@ -51,6 +51,20 @@ async function countOf(
   return counts.reduce((sum, count) => sum + count, 0);
 }
 
+/** On how many pages each rule finds something as the site is kept: pages, never findings, so that a draft can be compared. */
+export function keptCounts(
+  pages: readonly Pick<PageRecord, "rules">[],
+  across: Pick<SiteFindings, "ofPage">,
+): ReadonlyMap<string, number> {
+  const counts = new Map<string, number>();
+  const add = (rules: Iterable<string>) => {
+    for (const rule of new Set(rules)) counts.set(rule, (counts.get(rule) ?? 0) + 1);
+  };
+  for (const { rules } of pages) add(rules);
+  for (const findings of across.ofPage.values()) add(findings.map(({ rule }) => rule));
+  return counts;
+}
+
 /** What a draft of the house style does to the findings: counted again whenever it changes. */
 export function useRuleCounts(
   site: SiteRecord,
@@ -59,14 +73,7 @@ export function useRuleCounts(
   draft: HouseStyle,
 ): { counts: ReadonlyMap<string, RuleCount>; changed: readonly string[] } {
   const changed = useMemo(() => changedRules(site.houseStyle, draft), [site.houseStyle, draft]);
-  const kept = useMemo(() => {
-    const counts = new Map<string, number>();
-    for (const page of pages ?? []) for (const rule of page.rules) counts.set(rule, (counts.get(rule) ?? 0) + 1);
-    for (const findings of across.ofPage.values())
-      for (const rule of new Set(findings.map((finding) => finding.rule)))
-        counts.set(rule, (counts.get(rule) ?? 0) + 1);
-    return counts;
-  }, [pages, across]);
+  const kept = useMemo(() => keptCounts(pages ?? [], across), [pages, across]);
   const [drafted, setDrafted] = useState<ReadonlyMap<string, number>>(new Map());
   // biome-ignore lint/correctness/useExhaustiveDependencies: pages that change while a setting is tried are counted at the next change
   useEffect(() => {

@@ -60,7 +60,10 @@ function upgraded(value: unknown): unknown {
   const backup = value as Tables & { version?: unknown };
   const version = backup?.version;
   if (typeof version !== "number" || version < 1) return value;
-  return upgradedRecords(version >= 5 ? value : reshaped(backup, version), version);
+  const whole = version >= 5 ? backup : reshaped(backup, version);
+  // Queues are held since version 6.
+  const queues = version < 6 && { queues: backup.queues ?? [], queueItems: backup.queueItems ?? [] };
+  return upgradedRecords({ ...(whole as Tables), ...queues }, version);
 }
 
 /** Its records as the files of the tables say. */
@@ -122,6 +125,20 @@ export async function makeBackup(): Promise<string> {
 
 type Backup = { [N in TableName]: RecordOf<N>[] };
 
+/** Puts records of one table back: those of the same id are replaced, or all of the same owner. */
+async function putBack(name: TableName, records: readonly object[]): Promise<void> {
+  const table = db().table(name);
+  const { owner }: Pick<Table<never>, "owner"> = TABLES[name];
+  if (owner === undefined) {
+    await table.bulkPut(records);
+    return;
+  }
+  const owners = new Set(records.map((record) => (record as Old)[owner]));
+  await table.filter((record) => owners.has(record[owner])).delete();
+  // The database counts anew.
+  await table.bulkAdd((records as Old[]).map(({ id: _, ...record }) => record));
+}
+
 /** Puts a backup back beside what is there; records of the same id are replaced. A damaged file changes nothing. */
 export async function restoreBackup(json: string): Promise<{ sites: number; pages: number } | { reason: string }> {
   let value: unknown;
@@ -148,7 +165,7 @@ export async function restoreBackup(json: string): Promise<{ sites: number; page
   }
   try {
     await db().transaction("rw", [...HELD, "actions"], async () => {
-      for (const name of HELD) await db().table(name).bulkPut(backup[name]);
+      for (const name of HELD) await putBack(name, backup[name]);
       // What was done before speaks of records that may now read otherwise.
       for (const { id } of backup.sites)
         await db()

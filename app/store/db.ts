@@ -1,41 +1,23 @@
 import Dexie, { type EntityTable, type Table, type Transaction } from "dexie";
 import { loseStorage } from "./lost";
 import { splitPages, upgradeOriginal, upgradePage, upgradeRedraft } from "./migrations";
-import type { ActionRecord } from "./records/actions";
-import { TABLE_NAMES, TABLES } from "./records/all";
-import type { ChangeRecord } from "./records/changes";
-import type { CheckRecord } from "./records/checks";
-import type { DerivedRecord } from "./records/derived";
-import type { FileBytesRecord, FileRecord } from "./records/files";
-import type { LearntRecord } from "./records/learnt";
-import type { OriginalRecord } from "./records/originals";
-import type { StoredPage } from "./records/pages";
-import type { QueueItem, QueueRecord } from "./records/queues";
-import type { SetAsideRecord } from "./records/set-asides";
-import type { SiteRecord } from "./records/sites";
-import { type SummaryRecord, summaries } from "./records/summaries";
+import { type RecordOf, TABLE_NAMES, TABLES, type TableName } from "./records/all";
+import { summaries } from "./records/summaries";
 import { type Table as TableOf, upgradeRecord } from "./records/table";
 
 /** Version of the schema; what changed between them is in `migrations.ts`. */
 export const SCHEMA_VERSION = 6;
 export const DATABASE = "keen-quill";
 
-export class Desk extends Dexie {
-  sites!: EntityTable<SiteRecord, "id">;
-  pages!: EntityTable<StoredPage, "id">;
-  changes!: EntityTable<ChangeRecord, "id">;
-  setAsides!: EntityTable<SetAsideRecord, "id">;
-  learnt!: EntityTable<LearntRecord, "id">;
-  derived!: EntityTable<DerivedRecord, "id">;
-  summaries!: EntityTable<SummaryRecord, "id">;
-  originals!: EntityTable<OriginalRecord, "id">;
-  files!: EntityTable<FileRecord, "id">;
-  fileBytes!: EntityTable<FileBytesRecord, "id">;
-  checks!: EntityTable<CheckRecord, "id">;
-  queues!: EntityTable<QueueRecord, "id">;
-  queueItems!: Table<QueueItem, number, Omit<QueueItem, "id">>;
-  actions!: Table<ActionRecord, number, Omit<ActionRecord, "id">>;
+/** A table by the file of its records: keys are texts, or numbers that the database counts. */
+type TableIn<N extends TableName> = (typeof TABLES)[N]["indexes"] extends `++${string}`
+  ? Table<RecordOf<N>, number, Omit<RecordOf<N>, "id">>
+  : EntityTable<RecordOf<N>, "id" & keyof RecordOf<N>>;
 
+export interface Desk extends Readonly<{ [N in TableName]: TableIn<N> }> {}
+
+// biome-ignore lint/suspicious/noUnsafeDeclarationMerging: Dexie makes a property of each table that the schema names
+export class Desk extends Dexie {
   constructor() {
     super(DATABASE);
     this.version(1).stores({

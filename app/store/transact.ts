@@ -5,23 +5,12 @@ import { db } from "./db";
 import { explainStorage } from "./faults";
 import { allKept } from "./keeping";
 import type { ActionRecord, Difference } from "./records/actions";
-import { type RecordOf, TABLES, type TableName } from "./records/all";
+import { type RecordOf, TABLES, WRITTEN, type Written } from "./records/all";
 import type { ChangeRecord } from "./records/changes";
 import { type ChangeFacts, NO_FACTS, NOTHING_DERIVED } from "./records/derived";
 import type { StoredPage } from "./records/pages";
 import type { SetAsideRecord } from "./records/set-asides";
 
-/** Tables that a transaction writes: the editor's, and what follows from them. */
-const WRITTEN = [
-  "sites",
-  "pages",
-  "changes",
-  "setAsides",
-  "learnt",
-  "derived",
-  "summaries",
-] as const satisfies TableName[];
-type Written = (typeof WRITTEN)[number];
 const RECORDED = WRITTEN.filter((name) => TABLES[name].undo === "own");
 
 type Row = Record<string, unknown> & { id: string };
@@ -191,17 +180,13 @@ export function factsOf(changes: readonly ChangeRecord[], { handedAt, withdrawn 
 /** Whether a change is part of the redraft. */
 export const isPart = ({ state }: ChangeRecord): boolean => state !== "settled" && state !== "undecided";
 
-/** Fields of which nothing follows that is worked out from the source. */
-const UNSEEN: Partial<Record<Written, readonly string[]>> = {
-  pages: ["ready", "handedAt", "withdrawn", "goneSince", "position", "file"],
-  changes: ["handed", "thread", "reason", "at"],
-};
-
 /** Whether something has changed that a page's findings and its row follow from. */
-const isSeen = (table: Written, was: Row | null, is: Row | null): boolean =>
-  !was ||
-  !is ||
-  Object.keys({ ...was, ...is }).some((name) => !UNSEEN[table]?.includes(name) && !same(was[name], is[name]));
+function isSeen(table: "pages" | "changes", was: Row | null, is: Row | null): boolean {
+  const unseen: readonly string[] = TABLES[table].unseen ?? [];
+  return (
+    !was || !is || Object.keys({ ...was, ...is }).some((name) => !unseen.includes(name) && !same(was[name], is[name]))
+  );
+}
 
 /**
  * What follows from the pages that a transaction has touched: the facts of their changes hold at once; what has to be worked

@@ -1,8 +1,11 @@
+import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { audit } from "../audit/auditor.ts";
 import { redraftPage } from "../audit/examine-page.ts";
-import { originalFromText } from "../page/original.ts";
+import { markdownFromBytes, originalFromBytes, originalFromText } from "../page/original.ts";
+import type { Page } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
+import { applyToPage } from "../rewrite/apply.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import { keyOf } from "../rewrite/resolve.ts";
 import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
@@ -85,5 +88,46 @@ describe("the key of a finding", () => {
     const of = (text: string) => keysOf(added(text)).filter((key) => key.includes("block added"));
     expect(of(`${LONG} One.`)).toHaveLength(1);
     expect(of(`${LONG} One.`)).toEqual(of(`Two. ${LONG}`));
+  });
+});
+
+const folder = new URL("../../demo/gullhaven/", import.meta.url);
+const demo = readdirSync(folder, { recursive: true, encoding: "utf8" }).filter((file) => /\.(?:html|md)$/.test(file));
+
+/** Rewordings of every third text of a page that can be made, each at another place of its words. */
+function rewordings(page: Page): Edit[] {
+  const words = (text: string, i: number) => (i % 2 === 0 ? `Also ${text}` : `${text} too`);
+  const texts: Edit[] = [
+    ...page.blocks.map(({ text }, i): Edit => {
+      return { op: "set-block-text", block: keyOf(page, "block", i), value: words(text, i), was: text };
+    }),
+    ...page.headings.map(({ key, text }, i): Edit => {
+      return { op: "set-heading-text", heading: key, value: words(text, i), was: text };
+    }),
+  ];
+  return texts.filter((edit, i) => i % 3 === 0 && applyToPage(page, [edit]).refused.length === 0);
+}
+
+describe("findings of the demo's pages", () => {
+  it.each(demo)("keep their keys while texts of %s, and what stands around them, are reworded", (file) => {
+    const bytes = readFileSync(new URL(encodeURI(file), folder));
+    const source = file.endsWith(".md") ? markdownFromBytes(bytes) : originalFromBytes(bytes);
+    const page = readPage(source, { address: `https://www.gullhaven.example/${file}` });
+    const found = (edits: readonly Edit[]) => {
+      const redrafted = redraftPage(page, { ...style, edits });
+      return audit(redrafted.page, redrafted.rules, redrafted);
+    };
+    /** Keys by what is told, where it is told once. */
+    const byMessage = (edits: readonly Edit[]) => {
+      const all = found(edits);
+      const name = ({ rule, message }: (typeof all)[number]) => `${rule} ${message}`;
+      const times = new Map<string, number>();
+      for (const one of all) times.set(name(one), (times.get(name(one)) ?? 0) + 1);
+      return new Map(all.filter((one) => times.get(name(one)) === 1).map((one) => [name(one), one.key]));
+    };
+    const before = byMessage([]);
+    for (const edit of rewordings(page))
+      for (const [told, key] of byMessage([edit]))
+        if (before.has(told)) expect([told, key]).toEqual([told, before.get(told)]);
   });
 });

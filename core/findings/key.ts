@@ -3,6 +3,7 @@ import type { Page } from "../page/page.ts";
 import { cleanValue, type Edit, type NodeKey, type NodeKind, nodesOf } from "../rewrite/edits.ts";
 import { originsOf } from "../rewrite/origins.ts";
 import { keyOf } from "../rewrite/resolve.ts";
+import { dataOf, type PageData } from "../structured-data/page-data.ts";
 import { type Place, placeName } from "./place.ts";
 
 /** What a page was made from by its redraft. */
@@ -17,6 +18,25 @@ const NAMED_BY = 80;
 /** Names a node by its key in the original: which of those that have one text, and that text. */
 export const nodeName = (kind: NodeKind, { text, nth = 1 }: NodeKey): string =>
   `${kind} ${nth} ${kind === "block" ? text.slice(0, NAMED_BY) : text}`;
+
+const ranks = new WeakMap<PageData, ReadonlyMap<number, number>>();
+
+/** The how-manieth of the places at which a page's markup states data begins there: offsets move with every word before them. */
+function markupRank(page: Page, start: number): number {
+  const data = dataOf(page);
+  let ofPage = ranks.get(data);
+  if (!ofPage) {
+    const places = data.entities.flatMap(({ place, typePlace, properties }) => [
+      place,
+      typePlace,
+      ...properties.flatMap((property) => [property.place, ...property.values.map((value) => value.place)]),
+    ]);
+    const starts = new Set(places.flatMap(({ block, range }) => (block < 0 && range ? [range.start] : [])));
+    ofPage = new Map([...starts].sort((a, b) => a - b).map((one, i) => [one, i]));
+    ranks.set(data, ofPage);
+  }
+  return ofPage.get(start) ?? -1;
+}
 
 /**
  * The name of a place that stays the same while its text, and what stands around it, is rewritten: nodes are named as the
@@ -40,6 +60,8 @@ export function placeKey(at: Place, page: Page, redraft: Redraft | null): string
       const earlier = origins.slice(0, at.index).filter((one) => one.added === added).length;
       return `${at.part} added ${fingerprint(added.id)} ${earlier}`;
     }
+    case "data":
+      return at.pointer.startsWith("markup ") ? `data markup ${markupRank(page, at.range.start)}` : placeName(at);
     default:
       return placeName(at);
   }

@@ -29,7 +29,14 @@ export const TABLES = {
   actions,
 } as const;
 
-export type TableName = keyof typeof TABLES;
-export type RecordOf<N extends TableName> = NonNullable<(typeof TABLES)[N]["record"]>;
+type Tables = typeof TABLES;
+export type TableName = keyof Tables;
+
+/** Tables that `transact` writes. */
+export type Written = { [N in TableName]: Tables[N] extends { transacted?: true } ? N : never }[TableName];
+
+export type RecordOf<N extends TableName> = NonNullable<Tables[N]["record"]>;
 
 export const TABLE_NAMES = Object.keys(TABLES) as TableName[];
+
+export const WRITTEN = TABLE_NAMES.filter((name) => TABLES[name].transacted) as Written[];

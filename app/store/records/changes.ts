@@ -38,7 +38,9 @@ export const changes = table<ChangeRecord>()({
   name: "changes",
   indexes: "id, siteId, pageId",
   undo: "own",
+  transacted: true,
   backup: true,
+  unseen: ["handed", "thread", "reason", "at"],
   passing: ["handed", "at"],
   // Texts that follow a pattern move on by themselves: the pattern is the editor's, the text is not.
   compared: (field, value) =>

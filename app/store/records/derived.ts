@@ -95,6 +95,7 @@ export const derived = table<DerivedRecord>()({
   name: "derived",
   indexes: "id, siteId",
   undo: "follows",
+  transacted: true,
   backup: true,
   upgrades: { 6: ({ says = "", ...record }) => ({ fingerprint: says, ...record }) },
   fields: ({ joi, id, text, texts, count, kind }) => ({

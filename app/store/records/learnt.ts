@@ -15,6 +15,7 @@ export const learnt = table<LearntRecord>()({
   name: "learnt",
   indexes: "id, siteId",
   undo: "follows",
+  transacted: true,
   backup: true,
   fields: ({ joi, id, texts }) => ({ id, siteId: id, inSitemap: joi.boolean(), redirectedFrom: texts }),
 });

@@ -40,7 +40,9 @@ export const pages = table<StoredPage>()({
   name: "pages",
   indexes: "id, siteId",
   undo: "own",
+  transacted: true,
   backup: true,
+  unseen: ["ready", "handedAt", "withdrawn", "goneSince", "position", "file"],
   passing: ["handedAt", "withdrawn", "goneSince"],
   upgrades: { 6: (page) => ({ goneSince: null, ...page }) },
   fields: ({ joi, id, text, count, kind, format }) => ({

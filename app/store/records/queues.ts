@@ -51,7 +51,7 @@ export const queues = table<QueueRecord>()({
   name: "queues",
   indexes: "id, siteId",
   undo: "follows",
-  backup: false,
+  backup: true,
   fields: ({ joi, id, text, texts, count }) => ({
     id,
     siteId: id,
@@ -69,7 +69,8 @@ export const queueItems = table<QueueItem>()({
   optional: ["redirectsTo"],
   indexes: "++id, [queueId+state], &[queueId+address]",
   undo: "follows",
-  backup: false,
+  backup: true,
+  owner: "queueId",
   fields: ({ joi, id, text, count }) => ({
     id: count,
     queueId: id,

@@ -12,6 +12,7 @@ export const setAsides = table<SetAsideRecord>()({
   name: "setAsides",
   indexes: "id, siteId",
   undo: "own",
+  transacted: true,
   backup: true,
   upgrades: {
     // A key says which of those it is that have one text.

@@ -21,6 +21,7 @@ export const sites = table<SiteRecord>()({
   name: "sites",
   indexes: "id",
   undo: "own",
+  transacted: true,
   backup: true,
   optional: ["filters"],
   fields: ({ joi, id, text, houseStyle }) => ({

@@ -10,6 +10,7 @@ export const summaries = table<SummaryRecord>()({
   name: "summaries",
   indexes: "id, siteId",
   undo: "follows",
+  transacted: true,
   backup: true,
   upgrades: {
     2: (record) => ({ language: "", headings: [], ...record }),

@@ -32,12 +32,18 @@ export interface Table<R extends object> {
    * worked out from it or learnt elsewhere, and is never touched by undo.
    */
   undo: "own" | "follows";
+  /** Written by `transact`: what several writers may change at a time, and what undo, or what follows, looks at. */
+  transacted?: boolean;
   /** Whether a backup holds it. */
   backup: boolean;
+  /** Where keys are numbers that mean nothing elsewhere: what records belong to. A backup puts back all of one owner at once. */
+  owner?: keyof R & string;
   /** Fields that a record may lack. */
   optional?: readonly Optional<R>[];
   /** Fields that are no part of what the editor did: an action does not keep them. */
   passing?: readonly (keyof R & string)[];
+  /** Fields of which nothing follows that is worked out from a page's source. */
+  unseen?: readonly (keyof R & string)[];
   /** A field as undo compares it; where it moves on by itself, without what moves. */
   compared?: (field: string, value: unknown) => unknown;
   /** What makes a record of an earlier version one of the version that the function is named by: fields that it lacks, or has otherwise. */
@@ -58,8 +64,17 @@ export function upgradeRecord({ upgrades = {} }: Pick<Table<never>, "upgrades">,
     .reduce((was, version) => upgrades[version]?.(was) ?? was, record);
 }
 
+/** What the compiler knows of a table by its declaration. */
+interface Declared<N, I, W> {
+  name: N;
+  indexes: I;
+  transacted?: W;
+}
+
 /** Declares a table of records of one type. */
 export const table =
   <R extends object>() =>
-  <const N extends string>(declared: Table<R> & { name: N }): Table<R> & { name: N } =>
+  <const N extends string, const I extends string, const W extends boolean = false>(
+    declared: Table<R> & Declared<N, I, W>,
+  ): Table<R> & Declared<N, I, W> =>
     declared;
