@@ -32,7 +32,7 @@ function sentences(message: string): [string, string] {
 type Item = { finding: Finding; note: Note | null };
 
 /** Notes in their order, and settled findings behind the notes of the same place. */
-function itemsOf({ notes, settled }: Desk): Item[] {
+function itemsOf(notes: readonly Note[], settled: readonly Finding[]): Item[] {
   const open = notes.map((note): Item => ({ finding: note.finding, note }));
   const done = settled.map((finding): Item => ({ finding, note: null }));
   return [...open, ...done].sort((a, b) => inPageOrder(a.finding, b.finding));
@@ -89,8 +89,8 @@ export function Margin({
   const [tops, setTops] = useState<number[]>([]);
   const [height, setHeight] = useState(0);
   const heights = useRef(new Map<string, number>());
-  const { notes, setAside } = desk;
-  const items = useMemo(() => itemsOf(desk), [desk]);
+  const { notes, settled, setAside } = desk;
+  const items = useMemo(() => itemsOf(notes, settled), [notes, settled]);
   const many = items.length > ALL;
   const near = useNear(list, many);
   const isDrawn = ({ note }: Item, i: number) => {

@@ -9,6 +9,7 @@ import { loadPageRecord, type PageRecord } from "../../store/page-record";
 import type { ChangeRecord } from "../../store/records/changes";
 import { type PageFields, savePage, saveRedraft } from "../../store/redraft";
 import { useNotices } from "../../ui/notice";
+import { useSame } from "../../ui/use-same";
 import { Typed } from "./typed";
 
 /**
@@ -69,7 +70,7 @@ export function useRedraft(stored: PageRecord, first: readonly ChangeRecord[]): 
         editsBySlot(await db().changes.where("pageId").equals(id).toArray()),
       ),
   );
-  const [said] = useState(
+  const [typed] = useState(
     () =>
       new Typed<Seen>(seenOf(stored), async () => {
         const page = await db().pages.get(id);
@@ -81,7 +82,7 @@ export function useRedraft(stored: PageRecord, first: readonly ChangeRecord[]): 
       liveQuery(() => loadPageRecord(id)).subscribe({
         next(page) {
           if (page) setRecord(page);
-          said.refresh();
+          typed.refresh();
         },
         error: () => {},
       }),
@@ -96,12 +97,13 @@ export function useRedraft(stored: PageRecord, first: readonly ChangeRecord[]): 
     return () => {
       for (const one of watched) one.unsubscribe();
     };
-  }, [id, edits, said]);
+  }, [id, edits, typed]);
 
   const told = useCallback(
     (keeping: Promise<void>) => {
       keeping.then(
-        () => setSavedAt(new Date().toISOString()),
+        // To the minute, as it is shown.
+        () => setSavedAt(`${new Date().toISOString().slice(0, 16)}Z`),
         (error) => {
           // What was kept before says nothing of what was not.
           setSavedAt(null);
@@ -117,9 +119,9 @@ export function useRedraft(stored: PageRecord, first: readonly ChangeRecord[]): 
       const slot = merge ? `${id} ${merge}` : null;
       const next = new Map(Object.entries(fields).map(([name, value]) => [name, value ?? NONE]));
       const save = (all: ReadonlyMap<string, Seen>) => savePage({ id, siteId }, fieldsOf(all), label, slot);
-      said.change(next, told(keepFields(slot, next, save)));
+      typed.change(next, told(keepFields(slot, next, save)));
     },
-    [id, siteId, said, told],
+    [id, siteId, typed, told],
   );
   const setEdits = useCallback(
     (next: readonly Edit[], label: string, merge?: string) => {
@@ -140,24 +142,26 @@ export function useRedraft(stored: PageRecord, first: readonly ChangeRecord[]): 
       };
       const keeping = told(keepFields(slot, fields, save));
       edits.change(fields, keeping);
-      said.change(new Map<string, Seen>([["ready", false]]), keeping);
+      typed.change(new Map<string, Seen>([["ready", false]]), keeping);
     },
-    [id, siteId, edits, said, told],
+    [id, siteId, edits, typed, told],
   );
   const write = useCallback((save: () => Promise<void>) => void told(keep(save)), [told]);
 
   const edited = useView(edits);
-  const saidNow = useView(said);
+  const fieldsNow = useView(typed);
   const list = useMemo(() => [...edited.values()], [edited]);
-  const { settled, undecided } = useMemo(() => redraftOf(changes), [changes]);
+  const sorted = useMemo(() => redraftOf(changes), [changes]);
+  const settled = useSame(sorted.settled);
+  const undecided = useSame(sorted.undecided);
   const conflicts = useMemo(
     () => undecided.flatMap(({ edit, conflict }): Conflict[] => (conflict ? [{ ...conflict, edit }] : [])),
     [undecided],
   );
   const seen = useMemo(() => {
-    const fields = fieldsOf(saidNow);
+    const fields = fieldsOf(fieldsNow);
     const kind = fields.chosenKind ?? record.guessedKind;
     return { ...record, ...fields, kind, kindBy: fields.chosenKind ? ("editor" as const) : ("guess" as const) };
-  }, [record, saidNow]);
+  }, [record, fieldsNow]);
   return { record: seen, edits: list, settled, undecided, conflicts, savedAt, setEdits, setFields, write };
 }
