@@ -1,7 +1,7 @@
 import { DropdownMenu } from "radix-ui";
 import { lazy, Suspense, useMemo, useState } from "react";
 import { Link } from "react-router";
-import { changedData, dataEdit } from "#core/compose/data-edit";
+import { changedData, withoutBlock } from "#core/compose/data-edit";
 import type { evidenceOf } from "#core/structured-data/evidence";
 import type { Entity } from "#core/structured-data/graph";
 import { readJson, SLIPS } from "#core/structured-data/json-text";
@@ -108,7 +108,7 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
               <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
               <DropdownMenu.Item
                 className={menuItem}
-                onSelect={() => desk.edit(dataEdit(block.text, ""), "Take structured data out")}
+                onSelect={() => desk.edit(withoutBlock(desk.page, block.text), "Take structured data out")}
               >
                 Take it out of the page
               </DropdownMenu.Item>

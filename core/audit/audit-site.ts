@@ -26,10 +26,11 @@ export function auditSiteRule(
   houseStyle: HouseStyle,
   { pictures = NO_PICTURES }: SiteFacts = {},
 ): SiteFinding[] {
-  const styleOf = ({ kind }: PageSummary) => (kind ? styleForKind(houseStyle, kind) : houseStyle);
+  const { kinds } = houseStyle;
+  const styleOf = ({ kind }: PageSummary) => (kind && kinds ? styleForKind(houseStyle, kind) : houseStyle);
   const isOn = (style: HouseStyle) => style.rules[rule.id]?.on ?? !rule.off;
   // Most house styles say the same for pages of every kind.
-  const styles = new Set([houseStyle, ...pages.map(styleOf)]);
+  const styles = new Set([houseStyle, ...(kinds ? pages.map(styleOf) : [])]);
   if (![...styles].some(isOn)) return [];
   const settings = new Map([...styles].map((style) => [style, settingsFor(rule.id, rule.settings, style)]));
   const context: SiteContext<Record<string, unknown>> = {

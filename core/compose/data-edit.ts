@@ -1,4 +1,5 @@
 import { fingerprint } from "../page/fingerprint.ts";
+import type { Page } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import type { Evidence, WrittenData } from "../structured-data/evidence.ts";
 import { type Path, pointerOf } from "../structured-data/json-text.ts";
@@ -13,6 +14,13 @@ export const dataEdit = (was: string, value: string, evidence?: Evidence[]): Edi
   ...(evidence && { evidence }),
 });
 
+/** The edit that takes a block out; of several that say the same one, so that the page goes on saying it. */
+export function withoutBlock({ data }: Pick<Page, "data">, was: string): Edit {
+  const of = data.filter(({ text }) => text === was).length;
+  const edit = { op: "set-data" as const, id: fingerprint(was), value: "", was };
+  return of > 1 ? { ...edit, of } : edit;
+}
+
 /** The evidence that is held for a block. */
 export const evidenceFor = (written: readonly WrittenData[], text: string): readonly Evidence[] =>
   written.findLast(({ value }) => sameBlock(value, text))?.evidence ?? [];
@@ -23,7 +31,7 @@ export const changedData = (written: readonly WrittenData[], was: string, value:
 
 /** An edit with the evidence that is held for its block, where it brings none of its own. */
 export const keepingEvidence = (written: readonly WrittenData[], edit: Edit): Edit =>
-  edit.op === "set-data" && edit.was !== null && edit.evidence === undefined
+  edit.op === "set-data" && edit.was !== null && edit.value !== "" && edit.evidence === undefined
     ? changedData(written, edit.was, edit.value)
     : edit;
 

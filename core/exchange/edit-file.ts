@@ -67,7 +67,13 @@ const FIELDS: Record<Edit["op"], Joi.SchemaMap> = {
   "set-viewport": { value, was: nothing },
   "add-to-head": { id, value, was: nothing },
   "remove-markup-data": { value: Joi.valid("").default(""), was: text.default("") },
-  "set-data": { id, value, was: nothing, evidence: Joi.array().items(evidence) },
+  "set-data": {
+    id,
+    value,
+    was: nothing,
+    evidence: Joi.array().items(evidence),
+    of: Joi.number().integer().min(2),
+  },
 };
 
 /** The shape of an edit operation. */

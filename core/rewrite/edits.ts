@@ -57,8 +57,11 @@ export type HeadEdit =
   | { op: "add-to-head"; id: string; value: string; was: null }
   /** Microdata and RDFa are taken out of the markup; `was` names what they said. */
   | { op: "remove-markup-data"; value: ""; was: string }
-  /** The text of a JSON-LD script element; "" takes the element out, and where there was none one is added to the head. */
-  | { op: "set-data"; id: string; value: string; was: string | null; evidence?: Evidence[] };
+  /**
+   * The text of a JSON-LD script element; "" takes the element out, and where there was none one is added to the head. Of
+   * several that say the same all are changed alike; with `of`, how many there were, one of them is taken out.
+   */
+  | { op: "set-data"; id: string; value: string; was: string | null; evidence?: Evidence[]; of?: number };
 
 /** An edit that was not carried out, and why, in words for the editor. */
 export interface Refusal {

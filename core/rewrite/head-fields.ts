@@ -8,6 +8,7 @@ import { cleanValue, type Edit, type HeadEdit } from "./edits.ts";
 import { insertHeadElement, lineEndingNear } from "./insert.ts";
 import { escapeAttribute, setAttribute, wholeLine } from "./markup.ts";
 import { removeMarkupData } from "./markup-data.ts";
+import type { Patch } from "./patch.ts";
 import type { BodyChange } from "./step.ts";
 
 const METAS = { "set-robots": "robots", "set-keywords": "keywords", "set-viewport": "viewport" } as const;
@@ -79,7 +80,7 @@ function inCharset(json: string, charset: string): string {
   return Array.from(json, (char) => (holds(char) ? char : escaped(char))).join("");
 }
 
-function setData(page: Page, { value, was }: Extract<HeadEdit, { op: "set-data" }>): BodyChange | null | string {
+function setData(page: Page, { value, was, of }: Extract<HeadEdit, { op: "set-data" }>): BodyChange | null | string {
   const { source } = page;
   const json = value === "" ? null : readJson(value);
   if (json && "fault" in json) return `This is no JSON: ${SLIPS[json.fault.slip]}.`;
@@ -90,15 +91,25 @@ function setData(page: Page, { value, was }: Extract<HeadEdit, { op: "set-data" 
     const html = `<script type="application/ld+json">\n${text.trim()}\n</script>`.replace(/\r\n?|\n/g, line);
     return { patches: [insertHeadElement(page, "other", html)] };
   }
-  const block = page.data.find((one) => one.text === was);
-  if (!block) {
+  const equal = page.data.filter((one) => one.text === was);
+  if (of !== undefined && equal.length !== of)
+    return equal.length === of - 1
+      ? null
+      : "The JSON-LD does not stand as often as when this was changed. Change it again.";
+  if (equal.length === 0) {
     const made = value === "" || page.data.some((one) => sameBlock(one.text, text));
     return made ? null : "The JSON-LD is not as it was when this was changed. Change it again.";
   }
   if (text === was) return null;
-  const { start, end } = block.range;
-  if (value !== "") return { patches: [{ start, end, text }] };
-  const close = /^<\/script[^>]*>/i.exec(source.slice(end))?.[0].length;
-  if (!close) return "The script element is not closed in the source. Close it there first.";
-  return { patches: [wholeLine(source, source.lastIndexOf("<", start - 1), end + close)] };
+  const patches: Patch[] = [];
+  for (const { range } of of === undefined ? equal : equal.slice(-1)) {
+    const { start, end } = range;
+    if (value !== "") patches.push({ start, end, text });
+    else {
+      const close = /^<\/script[^>]*>/i.exec(source.slice(end))?.[0].length;
+      if (!close) return "The script element is not closed in the source. Close it there first.";
+      patches.push(wholeLine(source, source.lastIndexOf("<", start - 1), end + close));
+    }
+  }
+  return { patches };
 }
