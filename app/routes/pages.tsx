@@ -59,8 +59,15 @@ export default function Pages() {
 
   const handOver = async () => {
     try {
-      const { handOverSite } = await import("../store/hand-over");
-      const handed = await handOverSite(site.id);
+      const { changedPages, handOverSite } = await import("../store/hand-over");
+      const ids = await changedPages(site.id);
+      const made =
+        ids.length > 0
+          ? await run(ids.length, async (work) => ({ handed: await handOverSite(ids, work) }))
+          : { handed: null };
+      // Stopped, or something went wrong that was told.
+      if (made === null) return;
+      const { handed } = made;
       if (!handed) {
         notify("Nothing has been changed yet", "Open a page and rewrite its title, then hand over.");
         return;
@@ -219,11 +226,12 @@ export default function Pages() {
               {name}
             </Link>
           ))}
-          {set === "data" && (working ?? <Action onClick={() => void exportEntities()}>Save as JSON-LD files</Action>)}
+          {working}
+          {set === "data" && !working && <Action onClick={() => void exportEntities()}>Save as JSON-LD files</Action>}
           <Link to={`/bring-in?site=${site.id}`} className="text-blue hover:underline">
             Bring in more
           </Link>
-          <Action onClick={() => void handOver()}>Hand over the changed pages</Action>
+          {!working && <Action onClick={() => void handOver()}>Hand over the changed pages</Action>}
         </div>
         {pages.shown.length === 0 ? (
           <div className="border-hairline border-t p-8 text-15">

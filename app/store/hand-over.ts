@@ -1,13 +1,14 @@
 import { changeListCsv } from "#core/exchange/change-list";
 import { fileNameOf, freeName } from "#core/exchange/file-name";
-import { type PackedFile, zipFiles } from "#core/exchange/zip";
+import type { PackedFile } from "#core/exchange/zip";
 import { type Edit, type Refusal, slotOf } from "#core/rewrite/edits";
 import { handOver } from "#core/rewrite/verify";
-import { redraftOf } from "./changes";
+import { onPool, onPoolAll } from "../workers/pool";
+import type { LongWork } from "./act-on-pages";
+import { loadRedraft } from "./changes";
 import { db } from "./db";
 import { allKept } from "./keeping";
 import { loadOriginal } from "./originals";
-import type { ChangeRecord } from "./records/changes";
 import type { StoredPage } from "./records/pages";
 import { isPart, write } from "./transact";
 
@@ -71,34 +72,60 @@ export interface HandedSite {
   failed: { address: string; reason: string }[];
 }
 
-/** All changed pages of a site as a zip, with the change list; null where nothing has changed. */
-export async function handOverSite(siteId: string): Promise<HandedSite | null> {
-  await allKept();
-  const redrafts = new Map<string, ChangeRecord[]>();
-  for (const change of await db().changes.where("siteId").equals(siteId).filter(isPart).toArray())
-    redrafts.set(change.pageId, [...(redrafts.get(change.pageId) ?? []), change]);
-  if (redrafts.size === 0) return null;
-  const files: PackedFile[] = [];
-  const refused: Refusal[] = [];
-  const failed: HandedSite["failed"] = [];
-  const handed: { id: string; address: string; edits: Edit[] }[] = [];
-  const taken = new Set(["changes.csv"]);
-  for (const [pageId, changes] of redrafts) {
-    const page = await db().pages.get(pageId);
-    if (!page) continue;
-    const { edits } = redraftOf(changes);
-    try {
-      const { file, refused: left } = await handOverPage(page, edits);
-      if (file) files.push({ ...file, path: freeName(file.path, taken) });
-      for (const one of left) refused.push(one);
-      const { id, address } = page;
-      handed.push({ id, address, edits: edits.filter((edit) => !left.some((one) => one.edit === edit)) });
-    } catch (error) {
-      failed.push({ address: page.address, reason: error instanceof Error ? error.message : String(error) });
-    }
+/** One page as it is handed over, or why it could not be written. */
+export type WrittenPage =
+  | { id: string; address: string; edits: Edit[]; file: PackedFile | null; refused: Refusal[] }
+  | { address: string; reason: string };
+
+/** Writes one page as it is kept now; null where it is gone. Runs on the pool. */
+export async function writePage(pageId: string): Promise<WrittenPage | null> {
+  const page = await db().pages.get(pageId);
+  if (!page) return null;
+  const { id, address } = page;
+  try {
+    const { edits } = await loadRedraft(id);
+    const { file, refused } = await handOverPage(page, edits);
+    return { id, address, edits: edits.filter((edit) => !refused.some((one) => one.edit === edit)), file, refused };
+  } catch (error) {
+    return { address, reason: error instanceof Error ? error.message : String(error) };
   }
-  files.push(changeList(handed));
-  const zip = zipFiles(files);
+}
+
+/** Ids of a site's pages that have changes. */
+export async function changedPages(siteId: string): Promise<string[]> {
+  await allKept();
+  const changes = await db().changes.where("siteId").equals(siteId).filter(isPart).toArray();
+  return [...new Set(changes.map(({ pageId }) => pageId))];
+}
+
+/** How pages are written and packed: away from the screen's thread, or here where there is no other. */
+export interface HandingWork {
+  write(ids: readonly string[], work: LongWork): Promise<(WrittenPage | null)[]>;
+  zip(files: readonly PackedFile[]): Promise<Uint8Array>;
+}
+
+const ON_POOL: HandingWork = {
+  write: (ids, { signal, onProgress }) =>
+    onPoolAll(ids, async (worker, id): Promise<WrittenPage | null> => await worker.writePage(id), {
+      ...(signal && { signal }),
+      onResult: (_, done) => onProgress?.(done),
+    }),
+  zip: (files) => onPool(async (worker) => await worker.zipFiles(files)),
+};
+
+/** Pages of a site as a zip, with the change list; null where there is nothing to hand over, or it was stopped. */
+export async function handOverSite(
+  ids: readonly string[],
+  long: LongWork = {},
+  { write: writeAll, zip }: HandingWork = ON_POOL,
+): Promise<HandedSite | null> {
+  const written = (await writeAll(ids, long)).filter((one) => one !== null);
+  if (long.signal?.aborted || written.length === 0) return null;
+  const taken = new Set(["changes.csv"]);
+  const failed = written.flatMap((one) => ("reason" in one ? [one] : []));
+  const handed = written.flatMap((one) => ("reason" in one ? [] : [one]));
+  const files = handed.flatMap(({ file }) => (file ? [{ ...file, path: freeName(file.path, taken) }] : []));
+  const packed = await zip([...files, changeList(handed)]);
   await noteHanded(handed);
-  return { zip, pages: handed.length, refused, failed };
+  return { zip: packed, pages: handed.length, refused: handed.flatMap(({ refused }) => refused), failed };
 }

@@ -7,7 +7,6 @@ import { makeBackup, restoreBackup } from "./backup";
 import { carryOverPage } from "./bring-again";
 import { db } from "./db";
 import { examinePages } from "./freshen";
-import { handOverSite } from "./hand-over";
 import { packOriginal } from "./originals";
 import type { PageRecord } from "./page-record";
 import { addItems, addressesIn, beginQueue, countItems, DEFAULT_LIMITS, tellPages, tryAgain } from "./queues";
@@ -19,6 +18,7 @@ import { previewFields } from "./redraft-pages";
 import {
   broughtAgain,
   emptyStorage,
+  handedOver,
   incoming,
   keptPage,
   openSite,
@@ -237,10 +237,10 @@ describe("handing over", () => {
       await page("<title>Boat</title><h1>Boat</h1>", "https://quay.example/boat"),
     ];
     for (const record of [lamp, boat]) await redraft(record, "Mine");
-    const whole = await handOverSite(site.id);
+    const whole = await handedOver(site);
     expect(whole && namesIn(whole.zip)).toEqual(["boat.html", "caf%E9.html", "changes.csv"]);
     await db().originals.delete(boat.original);
-    const handed = await handOverSite(site.id);
+    const handed = await handedOver(site);
     expect(handed && namesIn(handed.zip)).toEqual(["caf%E9.html", "changes.csv"]);
     expect(handed?.failed).toEqual([
       { address: boat.address, reason: expect.stringContaining("Bring the page in again") },
@@ -256,7 +256,7 @@ describe("handing over", () => {
       ["C:\\x.html", "x.html"],
     ]) {
       await db().pages.update(record.id, { file });
-      const handed = await handOverSite(site.id);
+      const handed = await handedOver(site);
       expect(handed && namesIn(handed.zip)).toEqual([name, "changes.csv"].sort());
     }
   });

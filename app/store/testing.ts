@@ -1,8 +1,10 @@
+import { zipFiles } from "#core/exchange/zip";
 import { originalFromText } from "#core/page/original";
 import { carryOverPage, keepAgain } from "./bring-again";
 import { newPage, newSite } from "./bring-in";
 import { db } from "./db";
 import { putExamined } from "./freshen";
+import { changedPages, handOverSite, writePage } from "./hand-over";
 import { loadPageRecord, type PageRecord } from "./page-record";
 import { type Incoming, readIncoming } from "./read-incoming";
 import type { SiteRecord } from "./records/sites";
@@ -64,6 +66,17 @@ export async function retitled(site: SiteRecord, { id }: PageRecord, text: strin
   });
   await keep();
 }
+
+/** Hands over all changed pages of a site, without the pool. */
+export const handedOver = async (site: SiteRecord) =>
+  handOverSite(
+    await changedPages(site.id),
+    {},
+    {
+      write: (ids) => Promise.all(ids.map(writePage)),
+      zip: async (files) => zipFiles(files),
+    },
+  );
 
 /** Brings a page in again from another source, without the pool. */
 export async function broughtAgain(site: SiteRecord, { id }: PageRecord, source: string) {

@@ -8,14 +8,24 @@ import { keyOf } from "#core/rewrite/resolve";
 import { loadRedraft } from "./changes";
 import { db } from "./db";
 import { examinePages } from "./freshen";
-import { handOverOne, handOverSite } from "./hand-over";
+import { handOverOne } from "./hand-over";
 import { keepHouseStyle } from "./house-style";
 import type { PageRecord } from "./page-record";
 import { tellPages } from "./queues";
 import type { StoredPage } from "./records/pages";
 import type { SiteRecord } from "./records/sites";
 import { decideConflict, savePage, saveRedraft } from "./redraft";
-import { broughtAgain, emptyStorage, keptPage, openSite, retitled, stored, TODAY, workedOut } from "./testing";
+import {
+  broughtAgain,
+  emptyStorage,
+  handedOver,
+  keptPage,
+  openSite,
+  retitled,
+  stored,
+  TODAY,
+  workedOut,
+} from "./testing";
 import { redo, transact, undo } from "./transact";
 
 let site: SiteRecord;
@@ -167,7 +177,7 @@ describe("undo", () => {
   it("has no step for handing over", async () => {
     const record = await page();
     await write(record, setTitle("Mine"));
-    await handOverSite(site.id);
+    await handedOver(site);
     expect(await undo(site.id)).toMatchObject({ label: "set-title" });
   });
 });
@@ -177,7 +187,7 @@ describe("what was handed over", () => {
     const record = await page();
     await write(record, setTitle("Mine"));
     expect((await stored(record.id)).again).toBe(false);
-    await handOverSite(site.id);
+    await handedOver(site);
     expect((await stored(record.id)).again).toBe(false);
     expect((await db().changes.toArray())[0]?.handed).toEqual(setTitle("Mine"));
     await write(record, setTitle("Mine, more"));
@@ -191,11 +201,11 @@ describe("what was handed over", () => {
   it("is to be handed over again where something of it was withdrawn, but not where the site has taken it over", async () => {
     const record = await page();
     await write(record, setTitle("Mine"));
-    await handOverSite(site.id);
+    await handedOver(site);
     await broughtAgain(site, record, LAMP.replace("<title>Lamp", "<title>Mine"));
     expect(await stored(record.id)).toMatchObject({ again: false, edits: 0, settled: 1, title: "Mine" });
     await write(record, setDescription("New"));
-    await handOverSite(site.id);
+    await handedOver(site);
     await saveRedraft(record, { set: [], drop: ["set-description "] }, "Drop", null);
     expect(await stored(record.id)).toMatchObject({ again: true, edits: 0 });
   });

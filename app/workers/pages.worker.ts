@@ -1,9 +1,10 @@
 import * as Comlink from "comlink";
-import { unzipPages } from "#core/exchange/zip";
+import { unzipPages, zipFiles } from "#core/exchange/zip";
 import { fetchPage, readFetched } from "../bring-in/fetch-page";
 import { carryOverAgain, carryOverPage } from "../store/bring-again";
 import { checkPage } from "../store/check-page";
 import { examinePages } from "../store/freshen";
+import { writePage } from "../store/hand-over";
 import { previewPattern } from "../store/heading-patterns";
 import { dataOfPage } from "../store/page-entities";
 import { readIncoming } from "../store/read-incoming";
@@ -30,7 +31,19 @@ const api = {
   redraftPage,
   countRule,
   countSiteRule,
+  writePage,
+  zipFiles,
 };
-export type PagesWorker = typeof api;
+/** Answers for as long as the worker lives and is not at work. */
+const ping = () => true;
+const exposed = { ...api, ping };
+export type PagesWorker = typeof exposed;
 
-Comlink.expose(api);
+// What fails outside of a call leaves whoever waits without an answer: as an error of the worker it is heard of.
+addEventListener("unhandledrejection", ({ reason }) =>
+  setTimeout(() => {
+    throw reason;
+  }),
+);
+
+Comlink.expose(exposed);

@@ -14,13 +14,19 @@ class FakeWorker {
     started++;
     workers.push(this);
     const work = (what: string) => {
+      // Ended by the browser: nothing is heard of it any more.
+      if (what === "vanish" && dying-- > 0) this.channel.port1.close();
       if (what === "hang" || what === "die") {
         if (what === "die" && dying-- > 0) setTimeout(() => this.heard.get("error")?.(), 5);
         if (what === "hang" || dying >= 0) return new Promise(() => {});
       }
+      if (what === "slow") return new Promise((resolve) => setTimeout(() => resolve("slow done"), 200));
       return `${what} done`;
     };
-    Comlink.expose({ readIncoming: work, fetchPage: work }, this.channel.port2 as unknown as Comlink.Endpoint);
+    Comlink.expose(
+      { readIncoming: work, fetchPage: work, ping: () => true },
+      this.channel.port2 as unknown as Comlink.Endpoint,
+    );
     this.channel.port1.start();
   }
   postMessage(message: unknown, transfer: Transferable[] = []) {
@@ -75,6 +81,17 @@ describe("the pool", () => {
     await expect(run()).rejects.toThrow("has died twice");
     // The others are read all the same.
     expect(await onPool((worker) => (worker as unknown as Work).readIncoming("a"))).toBe("a done");
+  });
+
+  it("goes on with another worker where one is ended without a word, and leaves one alone that takes its time", async () => {
+    const { HEARTBEAT, onPool } = await pool();
+    Object.assign(HEARTBEAT, { every: 10, within: 80 });
+    dying = 1;
+    const run = (what: string) => onPool((worker) => (worker as unknown as Work).readIncoming(what));
+    expect(await run("vanish")).toBe("vanish done");
+    expect([started, ended]).toEqual([2, 1]);
+    expect(await run("slow")).toBe("slow done");
+    expect(ended).toBe(1);
   });
 
   it("does what was fetched beside a worker that is ended on another one", async () => {

@@ -9,6 +9,12 @@ const SIZE = Math.max(2, Math.min(8, (globalThis.navigator?.hardwareConcurrency 
 /** How long one page may take, in milliseconds: reading the largest takes a tenth of that. */
 export const PAGE_LIMIT = 20_000;
 
+/**
+ * A worker at work that has no limit is asked now and then whether it is still there, and given up where it has not answered
+ * for so long, in milliseconds: browsers end workers without a word. What it does at a stretch takes a fraction of that.
+ */
+export const HEARTBEAT = { every: 15_000, within: 60_000 };
+
 /** The worker was ended or died beneath the work, twice where the work was done again. */
 export class WorkerLost extends Error {}
 /** The work took longer than it may; its worker was ended for it. */
@@ -66,8 +72,34 @@ function giveBack(member: Member): void {
   else idle.push(member);
 }
 
+/** Removes a worker that does not answer any more, until it is told to stop listening. */
+function listen(member: Member): () => void {
+  let last = Date.now();
+  const timer = setInterval(() => {
+    if (Date.now() - last > HEARTBEAT.within) {
+      clearInterval(timer);
+      remove(member);
+      return;
+    }
+    member.remote.ping().then(
+      () => {
+        last = Date.now();
+      },
+      () => {},
+    );
+  }, HEARTBEAT.every);
+  return () => clearInterval(timer);
+}
+
 async function runOn<R>(member: Member, run: (worker: PooledWorker) => Promise<R>, limit?: number): Promise<R> {
-  if (limit === undefined) return Promise.race([run(member.remote), member.lost]);
+  if (limit === undefined) {
+    const stop = listen(member);
+    try {
+      return await Promise.race([run(member.remote), member.lost]);
+    } finally {
+      stop();
+    }
+  }
   let timer: ReturnType<typeof setTimeout> | undefined;
   const late = new Promise<never>((_, reject) => {
     timer = setTimeout(() => {

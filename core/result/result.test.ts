@@ -93,6 +93,11 @@ describe("a suggestion is made of the page's own words", () => {
       resultOf(page(`<title>x</title><meta name=description content="${made}">`), "desktop", DEFAULT_LIMITS, null)
         .description.lost,
     ).toBe("");
+    // A caption and a synopsis are no description; the text behind them is.
+    const caption = "<p>Table 53.</p><p>Table 53-2. The characters that are special in patterns of the lamp</p>";
+    const synopsis = "<p>lamp [ -f ] [ -o ] [ --wick size ] [ --oil kind ] file | keeper [ -v ] name.</p>";
+    const text = "Dr. Stone keeps the lamp of the ship lit from dusk to dawn, every day of the year.";
+    expect(suggestDescription(page(`${caption}${synopsis}<p>${text} See Table 5.</p>`))).toBe(text);
     expect(suggestDescription(page("<p>Too short.</p>"))).toBeNull();
   });
 });

@@ -1,4 +1,5 @@
-import type { Page } from "../page/page.ts";
+import { languageOf, type Page } from "../page/page.ts";
+import { isStatement, sentencesOf } from "../phrase/sentences.ts";
 import { DEFAULT_LIMITS, type HouseStyle } from "../settings/house-style.ts";
 import { setDescription } from "./result.ts";
 
@@ -14,6 +15,8 @@ export function suggestTitle(page: Page, style: Pick<HouseStyle, "brand" | "sepa
 
 /** Characters of a text that its first sentences are looked for in: a result shows a tenth of that. */
 const ENOUGH = 2000;
+/** Characters from which on a block is looked at: shorter ones are captions and notes. */
+const LEAST = 50;
 
 /** A description made of the page's own first sentences, as many as are shown on desktop; null where there are none. */
 export function suggestDescription(page: Page): string | null {
@@ -25,12 +28,19 @@ export function suggestDescription(page: Page): string | null {
       b.landmark !== "complementary" &&
       b.landmark !== "contentinfo",
   );
-  const first = prose.find((b) => b.text.length >= 50 && /[.!?…。]/.test(b.text));
-  if (!first) return null;
-  let text = "";
-  for (const sentence of first.text.slice(0, ENOUGH).match(/[^.!?…。]+[.!?…。]+["'”’)]*\s*/g) ?? []) {
-    if (!fits((text + sentence).trim())) break;
-    text += sentence;
+  for (const block of prose) {
+    if (block.text.length < LEAST) continue;
+    const sentences = sentencesOf(block.text.slice(0, ENOUGH), languageOf(page));
+    // What is no statement, such as a label before the text, is passed over; behind the first it ends what is taken.
+    const from = sentences.findIndex(isStatement);
+    if (from < 0) continue;
+    let text = "";
+    for (const sentence of sentences.slice(from)) {
+      if (!isStatement(sentence) || !fits((text + sentence).trim())) break;
+      text += sentence;
+    }
+    // A first sentence that is longer than what is shown is no description, and the next block may have one.
+    if (text !== "") return text.trim();
   }
-  return text.trim() || null;
+  return null;
 }
