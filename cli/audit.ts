@@ -8,8 +8,10 @@ import { sarifOf } from "#core/exchange/sarif";
 import { localDay } from "#core/rules/today";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
 import { WEIGHTS, type Weight } from "#core/settings/setting";
+import { NO_CACHE, openCache } from "./cache.ts";
 import { CommandFault, tell } from "./fault.ts";
 import { baseAddress, type FileToRead, findFiles, textOf } from "./files.ts";
+import { countPages } from "./progress.ts";
 import { startThreads, TookTooLong } from "./threads.ts";
 import type { AuditedPage } from "./work.ts";
 
@@ -17,6 +19,7 @@ interface AuditOptions {
   style?: string;
   base: string;
   phrase?: string;
+  cache?: string;
   format: "text" | "json" | "sarif" | "csv";
   failOn: Weight;
 }
@@ -46,11 +49,23 @@ export async function auditCommand(paths: string[], options: AuditOptions): Prom
     throw new CommandFault(
       `No HTML or Markdown files in ${paths.join(", ")}. Files end in .html, .htm, .xhtml or .md.`,
     );
-  const threads = startThreads(files.length);
+  const cache = options.cache === undefined ? NO_CACHE : openCache(options.cache, context);
+  const counting = countPages(files.length);
+  const remembered = new Map(
+    files.flatMap((read) => {
+      const audited = cache.get(read);
+      return audited ? [[read, audited] as const] : [];
+    }),
+  );
+  const threads = startThreads(files.length - remembered.size);
   let unreadable = 0;
   const auditOne = async (read: FileToRead): Promise<AuditedPage[]> => {
+    const before = remembered.get(read);
+    if (before) return [before];
     try {
-      return [await threads.run("auditFile", read, context)];
+      const audited = await threads.run("auditFile", read, context);
+      cache.put(read, audited);
+      return [audited];
     } catch (error) {
       if (error instanceof TookTooLong)
         return [await threads.run("auditFile", { ...read, unread: "too-slow" }, context)];
@@ -62,8 +77,17 @@ export async function auditCommand(paths: string[], options: AuditOptions): Prom
   };
   let audited: AuditedPage[];
   try {
-    audited = (await Promise.all(files.map(auditOne))).flat();
+    audited = (
+      await Promise.all(
+        files.map(async (read) => {
+          const pages = await auditOne(read);
+          counting.done();
+          return pages;
+        }),
+      )
+    ).flat();
   } finally {
+    counting.end();
     await threads.end();
   }
   const site = auditSite(

@@ -6,6 +6,7 @@ import {
   mkdtempSync,
   readdirSync,
   readFileSync,
+  rmSync,
   symlinkSync,
   writeFileSync,
 } from "node:fs";
@@ -34,6 +35,39 @@ describe("keen-quill", () => {
     );
     expect(run("audit", clean).status).toBe(0);
     expect(run("audit", clean, "--fail-on", "may").status).toBe(1);
+  });
+
+  it("reads with --cache only what has changed since, and whatever a damaged entry is of", () => {
+    const folder = mkdtempSync(join(tmpdir(), "kq-"));
+    const cache = join(folder, "cache");
+    const site = join(folder, "site");
+    mkdirSync(site);
+    const pageOf = (title: string) => `<!DOCTYPE html><html lang=en><title>${title}</title><h1>Lamp</h1>`;
+    for (const name of ["a", "b", "c"]) writeFileSync(join(site, `${name}.html`), pageOf(`The lamp ${name}`));
+    const titles = (...more: string[]) => {
+      const { stdout } = run("audit", site, "--cache", cache, "--format", "json", ...more);
+      return JSON.parse(stdout).pages.map((page: { title: { text: string } }) => page.title.text);
+    };
+    const whole = run("audit", site).stdout;
+    expect(titles()).toEqual(["The lamp a", "The lamp b", "The lamp c"]);
+    const entries = readdirSync(cache, { recursive: true, encoding: "utf8" }).filter((file) => file.endsWith(".json"));
+    expect(entries).toHaveLength(3);
+    // What is kept is what is told: the pages themselves are not read.
+    for (const entry of entries) {
+      const file = join(cache, entry);
+      const text = readFileSync(file, "utf8");
+      writeFileSync(file, text.includes("lamp c") ? "{" : text.replace("The lamp b", "Kept of b"));
+    }
+    expect(titles()).toEqual(["The lamp a", "Kept of b", "The lamp c"]);
+    writeFileSync(join(site, "b.html"), pageOf("Another"));
+    expect(titles()).toEqual(["The lamp a", "Another", "The lamp c"]);
+    // Another phrase is another question.
+    expect(titles("--phrase", "lamp")).toEqual(["The lamp a", "Another", "The lamp c"]);
+    writeFileSync(join(site, "b.html"), pageOf("The lamp b"));
+    for (const entry of entries) rmSync(join(cache, entry));
+    expect(run("audit", site, "--cache", cache).stdout).toBe(whole);
+    expect(run("audit", site, "--cache", cache).stdout).toBe(whole);
+    expect(run("audit", site, "--cache", join(site, "a.html")).status).toBe(2);
   });
 
   it("says what cannot be run, with exit code 2", () => {

@@ -1,4 +1,4 @@
-import { readFileSync, writeSync } from "node:fs";
+import { writeSync } from "node:fs";
 import { Command, Option } from "commander";
 import { applyCommand } from "./apply.ts";
 import { auditCommand } from "./audit.ts";
@@ -7,12 +7,11 @@ import { CommandFault } from "./fault.ts";
 import { whyNot } from "./files.ts";
 import { measureCommand } from "./measure.ts";
 import { rulesCommand } from "./rules.ts";
-
-const { version } = JSON.parse(readFileSync(new URL("../../package.json", import.meta.url), "utf8"));
+import { VERSION } from "./version.ts";
 
 const program = new Command("keen-quill")
   .description("Audits and rewrites titles, descriptions, slugs and headings and structured data of HTML pages.")
-  .version(version)
+  .version(VERSION)
   .exitOverride((error) => {
     // Help and version are answers; everything else that the command line could not be read for is a fault.
     process.exit(error.exitCode === 0 ? 0 : 2);
@@ -25,6 +24,10 @@ program
   .option("--style <file>", "house style as JSON")
   .option("--base <address>", "address of the folder's root, for pages without a canonical", "https://site.example/")
   .option("--phrase <phrase>", "target phrase of every page audited")
+  .option(
+    "--cache <folder>",
+    "folder in which findings are kept, so that pages which have not changed are not read again",
+  )
   .addOption(
     new Option("--format <format>", "how findings are printed")
       .choices(["text", "json", "sarif", "csv"])

@@ -5,6 +5,7 @@ import { auditSite } from "../core/audit/audit-site.ts";
 import { audit } from "../core/audit/auditor.ts";
 import { checkHouseStyle } from "../core/exchange/house-style-file.ts";
 import { pictureSize } from "../core/exchange/picture-size.ts";
+import { findingOn } from "../core/findings/finding.ts";
 import { markdownFromBytes, originalFromBytes } from "../core/page/original.ts";
 import { statedAddress } from "../core/page/page.ts";
 import { guessKind } from "../core/page/page-kind.ts";
@@ -64,7 +65,7 @@ function findingsOf(file: string): { rule: string; message: string; weight: stri
   const own = pages.find((page) => page.file === file)?.findings ?? [];
   return [
     ...own,
-    ...siteFindings.flatMap(({ on }) => on.flatMap(({ page, finding }) => (page === file ? [finding] : []))),
+    ...siteFindings.flatMap((group) => group.on.flatMap((one) => (one.page === file ? [findingOn(group, one)] : []))),
   ];
 }
 

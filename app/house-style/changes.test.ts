@@ -1,23 +1,15 @@
 import { expect, it } from "vitest";
-import type { Finding } from "#core/findings/finding";
-import type { SitePlace } from "#core/findings/site-place";
+import type { FindingOn } from "#core/findings/finding";
 import { keptCounts } from "./changes";
 
-const broken = (to: string): Finding<SitePlace> => ({
-  rule: "link/broken",
-  weight: "must",
-  message: "",
-  at: { part: "link", to },
-  related: [],
-  fix: null,
-  key: `link/broken @ link to ${to}`,
-});
+const on: FindingOn = { page: "a", address: "", at: { part: "link", to: "/x" }, weight: "must", key: "" };
+const broken = { on, group: { rule: "link/broken", weight: "must" as const, message: "", on: [on] } };
 
 it("counts pages, however often a rule finds something on one", () => {
   const pages = [{ rules: ["title/case", "title/case"] }, { rules: ["title/case"] }, { rules: [] }];
   const ofPage = new Map([
-    ["a", [broken("/x"), broken("/y")]],
-    ["b", [broken("/x")]],
+    ["a", [broken, broken]],
+    ["b", [broken]],
   ]);
   expect([...keptCounts(pages, { ofPage })]).toEqual([
     ["title/case", 2],

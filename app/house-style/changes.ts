@@ -61,7 +61,7 @@ export function keptCounts(
     for (const rule of new Set(rules)) counts.set(rule, (counts.get(rule) ?? 0) + 1);
   };
   for (const { rules } of pages) add(rules);
-  for (const findings of across.ofPage.values()) add(findings.map(({ rule }) => rule));
+  for (const findings of across.ofPage.values()) add(findings.map(({ group }) => group.rule));
   return counts;
 }
 

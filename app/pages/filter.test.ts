@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { Finding } from "#core/findings/finding";
-import type { SitePlace } from "#core/findings/site-place";
+import type { FindingOn } from "#core/findings/finding";
 import { upgradePage } from "../store/migrations";
 import type { PageRecord } from "../store/page-record";
 import type { SiteFindings } from "../store/site-findings";
@@ -21,15 +20,14 @@ const page = (over: Partial<PageRecord>): PageRecord =>
     ready: false,
     ...over,
   }) as unknown as PageRecord;
-const doubled: Finding<SitePlace> = {
-  rule: "title/duplicate",
-  weight: "should",
-  message: "",
+const on: FindingOn = {
+  page: "p",
+  address: "",
   at: { part: "title" },
-  related: [],
-  fix: null,
+  weight: "should",
   key: "title/duplicate @ title",
 };
+const doubled = { on, group: { rule: "title/duplicate", weight: "should" as const, message: "", on: [on] } };
 const findings: SiteFindings = {
   all: [],
   ofPage: new Map([["p", [doubled]]]),

@@ -76,10 +76,10 @@ export const groupedBy = (show: Show): string | null => RULE_OF[show] ?? null;
 
 const has = (page: PageRecord, rule: string) => page.rules.includes(rule);
 const found = (findings: SiteFindings, page: PageRecord, rule: string) =>
-  findings.ofPage.get(page.id)?.some((finding) => finding.rule === rule) ?? false;
+  findings.ofPage.get(page.id)?.some(({ group }) => group.rule === rule) ?? false;
 
 const weighs = (findings: SiteFindings, page: PageRecord, weight: Weight) =>
-  findings.ofPage.get(page.id)?.some((finding) => finding.weight === weight) ?? false;
+  findings.ofPage.get(page.id)?.some(({ on }) => on.weight === weight) ?? false;
 
 /** A page has moved on since it was handed over: by the editor's hand, or by the variables of its patterns. */
 export const isToHandOverAgain = (page: PageRecord) => page.again;

@@ -59,8 +59,10 @@ beforeAll(async () => {
   }
   const summaries = await db().summaries.toArray();
   const sizes = sizesOf(await db().files.toArray());
-  const across = auditSite(summaries, site.houseStyle, { pictures: sizes }).flatMap(({ on }) => on);
-  for (const { id } of pages) add(across.filter(({ page }) => page === id).map(({ finding }) => finding.rule));
+  const across = auditSite(summaries, site.houseStyle, { pictures: sizes }).flatMap(({ rule, on }) =>
+    on.map(({ page }) => ({ page, rule })),
+  );
+  for (const { id } of pages) add(across.filter(({ page }) => page === id).map(({ rule }) => rule));
 });
 afterAll(emptyStorage);
 
@@ -84,7 +86,7 @@ describe("what the house style counts", () => {
     const [first] = auditSite(await db().summaries.toArray(), site.houseStyle).filter(({ rule }) => rule === id);
     const [on] = first?.on ?? [];
     const aside = { id: "a", siteId: site.id, scope: "place", rule: id, reason: "so" } as const;
-    await db().setAsides.put({ ...aside, pageId: on?.page ?? "", key: on?.finding.key ?? "" });
+    await db().setAsides.put({ ...aside, pageId: on?.page ?? "", key: on?.key ?? "" });
     expect(await countSiteRule(id, site.id, site.houseStyle)).toBe((found.get(id) ?? 0) - 1);
     await db().setAsides.clear();
   });

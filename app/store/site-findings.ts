@@ -1,11 +1,16 @@
 import * as Comlink from "comlink";
 import { useEffect, useState } from "react";
-import type { Finding, SiteFinding } from "#core/findings/finding";
-import type { SitePlace } from "#core/findings/site-place";
+import type { FindingOn, SiteFinding } from "#core/findings/finding";
 import type { SiteAudit, SiteWorker } from "../workers/site.worker";
 import type { SiteRecord } from "./records/sites";
 
-type ByPage = ReadonlyMap<string, readonly Finding<SitePlace>[]>;
+/** What is found across pages, on one of them. */
+export interface FoundOn {
+  group: SiteFinding;
+  on: FindingOn;
+}
+
+type ByPage = ReadonlyMap<string, readonly FoundOn[]>;
 
 /** What the rules across pages find, and which of it concerns each page. */
 export interface SiteFindings {
@@ -19,12 +24,13 @@ export interface SiteFindings {
 const NOTHING: SiteFindings = { all: [], ofPage: new Map(), everyOfPage: new Map() };
 
 function byPage(findings: readonly SiteFinding[]): ByPage {
-  const ofPage = new Map<string, Finding<SitePlace>[]>();
-  for (const { page, finding } of findings.flatMap(({ on }) => on)) {
-    const list = ofPage.get(page);
-    if (list) list.push(finding);
-    else ofPage.set(page, [finding]);
-  }
+  const ofPage = new Map<string, FoundOn[]>();
+  for (const group of findings)
+    for (const on of group.on) {
+      const list = ofPage.get(on.page);
+      if (list) list.push({ group, on });
+      else ofPage.set(on.page, [{ group, on }]);
+    }
   return ofPage;
 }
 

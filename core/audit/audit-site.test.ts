@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { findingOn } from "../findings/finding.ts";
 import { openOf } from "../findings/set-aside.ts";
 import { placeOn } from "../findings/site-place.ts";
 import { originalFromText } from "../page/original.ts";
@@ -27,14 +28,15 @@ describe("what is found across pages", () => {
 
   it("has a place on each page, knows the other pages, and brings a fix where there is one", () => {
     const [finding] = found("title/duplicate", doubled);
-    expect(finding?.on.map(({ page, finding: { at, key } }) => [page, at, key])).toEqual(
+    expect(finding?.on.map(({ page, at, key }) => [page, at, key])).toEqual(
       ["/a", "/b", "/c"].map((page) => [page, { part: "title" }, "title/duplicate @ title"]),
     );
-    expect(finding?.on[0]?.finding.related.map(({ page }) => page)).toEqual(
-      ["/a", "/b", "/c"].map((path) => ({ id: path, address: `https://quay.example${path}` })),
+    const [first] = finding?.on ?? [];
+    expect(finding && first && findingOn(finding, first).related.map(({ page }) => page)).toEqual(
+      ["/b", "/c"].map((path) => ({ id: path, address: `https://quay.example${path}` })),
     );
     // The H1 of /a is the doubled title itself.
-    expect(finding?.on.map(({ finding: { fix } }) => fix?.edits)).toEqual([
+    expect(finding?.on.map(({ fix }) => fix?.edits)).toEqual([
       undefined,
       [{ op: "set-title", value: "Fog lamp", was: "Lamp" }],
       [{ op: "set-title", value: "Lamps", was: "Lamp" }],
@@ -49,7 +51,7 @@ describe("what is found across pages", () => {
     expect(pagesOf(found("title/duplicate", doubled, style({ on: false })))).toEqual(["/c"]);
     const [weighed] = found("title/duplicate", doubled, style({ weight: "must" }));
     expect(weighed?.weight).toBe("must");
-    expect(weighed?.on.map(({ finding }) => finding.weight)).toEqual(["must", "must", "should"]);
+    expect(weighed?.on.map(({ weight }) => weight)).toEqual(["must", "must", "should"]);
     const offButThere = { ...style({ on: true }), rules: { "title/duplicate": { on: false } } };
     expect(pagesOf(found("title/duplicate", doubled, offButThere))).toEqual(["/a", "/b"]);
   });
@@ -64,7 +66,7 @@ describe("what is found across pages", () => {
     const pictures = new Map([["/l.png", { width: 300, height: 300 }]]);
     const large = auditSite(pages, style, { pictures }).filter(({ rule }) => rule === "image/larger-than-shown");
     expect(pagesOf(large)).toEqual(["/b"]);
-    expect(large[0]?.on[0]?.finding.at).toEqual({ part: "picture", file: "/l.png" });
+    expect(large[0]?.on[0]?.at).toEqual({ part: "picture", file: "/l.png" });
   });
 
   it("can be set aside here, on a page, and on the whole site", () => {
@@ -90,8 +92,7 @@ describe("links that lead nowhere", () => {
     Object.fromEntries(paths.map((path) => [path, [path === "/a" ? links + first : links] as [string]]));
 
   it("have a key each, which stays while their words are rewritten", () => {
-    const keys = (first: string) =>
-      found("link/broken", site(first)).flatMap(({ on }) => on.map(({ finding }) => finding.key));
+    const keys = (first: string) => found("link/broken", site(first)).flatMap(({ on }) => on.map(({ key }) => key));
     expect(keys(broken)).toEqual(["link/broken @ link to /gone", "link/broken @ link to /lost"]);
     expect(keys(broken.replace("old words", "new words"))).toEqual(keys(broken));
   });

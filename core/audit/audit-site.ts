@@ -1,7 +1,7 @@
-import { keysFor, type Related, type SiteFinding } from "../findings/finding.ts";
+import { type FindingOn, keysFor, type Related, type SiteFinding } from "../findings/finding.ts";
 import { type SitePlace, sitePlaceKey } from "../findings/site-place.ts";
 import { SITE_RULES } from "../rules/catalogue.ts";
-import type { SiteContext, SiteProblem, SiteRule } from "../rules/rule.ts";
+import type { SiteContext, SiteRule } from "../rules/rule.ts";
 import { type HouseStyle, settingsFor, styleForKind } from "../settings/house-style.ts";
 import { heaviest } from "../settings/setting.ts";
 import type { PageSummary, PictureSize } from "../site/page-summary.ts";
@@ -46,33 +46,28 @@ export function auditSiteRule(
   };
   const findings: SiteFinding[] = [];
   for (const { message, on: places } of rule.check(pages, context)) {
-    const together = relatedOf(places);
-    const on = places.flatMap(({ page, at, about, weight, related, fix }) => {
+    const on = places.flatMap(({ page, at, about, weight, related, fix }): FindingOn[] => {
       const style = styleOf(page);
       const key = keyOn(page, at, about);
       if (!isOn(style)) return [];
-      const finding = {
-        rule: rule.id,
-        weight: style.rules[rule.id]?.weight ?? weight ?? rule.weight,
-        message,
-        at,
-        related: related?.map(({ at, page }) => relatedTo(at, page)) ?? together,
-        fix: fix ?? null,
-        key,
-      };
-      return [{ page: page.id, finding }];
+      const weighs = style.rules[rule.id]?.weight ?? weight ?? rule.weight;
+      return [
+        {
+          page: page.id,
+          address: page.address,
+          at,
+          weight: weighs,
+          key,
+          ...(related && { related: related.map((one) => relatedTo(one.at, one.page)) }),
+          ...(fix && { fix }),
+        },
+      ];
     });
     if (on.length === 0) continue;
-    findings.push({ rule: rule.id, weight: heaviest(on.map(({ finding }) => finding.weight)), message, on });
+    findings.push({ rule: rule.id, weight: heaviest(on.map((one) => one.weight)), message, on });
   }
   return findings;
 }
-
-const NOTHING: readonly Related<SitePlace>[] = [];
-
-/** All places of a problem, as they are told of each other: one list for all of them. */
-const relatedOf = (places: SiteProblem["on"]): readonly Related<SitePlace>[] =>
-  places.length < 2 ? NOTHING : places.map(({ page, at }) => relatedTo(at, page));
 
 /** Of another page its name is enough. */
 const relatedTo = (at: SitePlace, page?: { id: string; address: string }): Related<SitePlace> =>

@@ -42,6 +42,19 @@ export interface Finding<At = Place> {
   key: string;
 }
 
+/** The place of a finding across pages on one of them: small, since there may be tens of thousands. */
+export interface FindingOn {
+  /** The page's id, and its address for those that are told of it. */
+  page: string;
+  address: string;
+  at: SitePlace;
+  weight: Weight;
+  key: string;
+  /** Where it is not the other pages of the finding. */
+  related?: readonly Related<SitePlace>[];
+  fix?: Fix;
+}
+
 /** What a rule that looks across pages finds on each of the pages that it concerns. */
 export interface SiteFinding {
   rule: string;
@@ -49,7 +62,16 @@ export interface SiteFinding {
   weight: Weight;
   /** Of all these pages together. */
   message: string;
-  on: readonly { page: string; finding: Finding<SitePlace> }[];
+  on: readonly FindingOn[];
+}
+
+/** A finding across pages as it is one of one page. */
+export function findingOn({ rule, message, on }: SiteFinding, one: FindingOn): Finding<SitePlace> {
+  const { page, at, weight, key, fix = null } = one;
+  const others = on.filter((other) => other.page !== page);
+  const related =
+    one.related ?? others.map((other) => ({ at: other.at, page: { id: other.page, address: other.address } }));
+  return { rule, weight, message, at, related, fix, key };
 }
 
 /** Findings in the order of the page; heaviest first at one place. */

@@ -34,7 +34,7 @@ export function openOf(findings: readonly SiteFinding[], records: readonly SetAs
   return findings.flatMap((one) => {
     const own = byRule.get(one.rule);
     if (!own) return [one];
-    const on = one.on.filter(({ page, finding }) => !setAsideBy(finding, page, own));
+    const on = one.on.filter(({ page, key }) => !setAsideBy({ rule: one.rule, key }, page, own));
     return on.length > 0 ? [{ ...one, on }] : [];
   });
 }

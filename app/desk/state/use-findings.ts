@@ -1,17 +1,17 @@
 import { useMemo, useRef } from "react";
 import { auditor } from "#core/audit/auditor";
 import type { RedraftedPage } from "#core/audit/examine-page";
-import { type Finding, inOrder } from "#core/findings/finding";
+import { type Finding, findingOn, inOrder } from "#core/findings/finding";
 import { placeName } from "#core/findings/place";
 import { setAsideBy } from "#core/findings/set-aside";
 import { settledBy } from "#core/findings/settled";
-import { placeOn, type SitePlace } from "#core/findings/site-place";
+import { placeOn } from "#core/findings/site-place";
 import type { Page } from "#core/page/page";
 import { CATALOGUE } from "#core/rules/catalogue";
 import type { RuleContext, RuleFacts } from "#core/rules/rule";
 import type { SetAsideRecord } from "../../store/records/set-asides";
 import type { SiteRecord } from "../../store/records/sites";
-import { useSiteFindings } from "../../store/site-findings";
+import { type FoundOn, useSiteFindings } from "../../store/site-findings";
 import { useExpanded } from "./use-expanded";
 import { useSetAsides } from "./use-set-asides";
 
@@ -69,16 +69,19 @@ export function useFindings(
 }
 
 /** Findings across pages at their places on this one, which are looked for where its nodes have changed. */
-function usePlaced(across: readonly Finding<SitePlace>[] | undefined, page: Page): Finding[] {
+function usePlaced(across: readonly FoundOn[] | undefined, page: Page): Finding[] {
   const { address, base, links, images, blocks } = page;
   // biome-ignore lint/correctness/useExhaustiveDependencies: of the page no more is looked at
   return useMemo(
     () =>
-      (across ?? []).map((finding) => ({
-        ...finding,
-        at: placeOn(page, finding.at),
-        related: finding.related.map((one) => ({ ...one, at: one.page ? { part: "markup" } : placeOn(page, one.at) })),
-      })),
+      (across ?? []).map(({ group, on }) => {
+        const finding = findingOn(group, on);
+        const related = finding.related.map((one) => ({
+          ...one,
+          at: one.page ? ({ part: "markup" } as const) : placeOn(page, one.at),
+        }));
+        return { ...finding, at: placeOn(page, finding.at), related };
+      }),
     [across, address, base, links, images, blocks],
   );
 }
