@@ -1,7 +1,8 @@
 import * as Comlink from "comlink";
 import { useEffect, useState } from "react";
 import type { FindingOn, SiteFinding } from "#core/findings/finding";
-import type { SiteAudit, SiteWorker } from "../workers/site.worker";
+import { openOf } from "#core/findings/set-aside";
+import type { SiteAuditPart, SiteWorker } from "../workers/site.worker";
 import type { SiteRecord } from "./records/sites";
 
 /** What is found across pages, on one of them. */
@@ -47,11 +48,16 @@ function watch(site: SiteRecord): void {
   worker ??= Comlink.wrap<SiteWorker>(
     new Worker(new URL("../workers/site.worker.ts", import.meta.url), { type: "module" }),
   );
-  const tell = ({ every, open }: SiteAudit) => {
-    if (watched !== key) return;
-    const everyOfPage = byPage(every);
-    latest = { all: open, ofPage: open === every ? everyOfPage : byPage(open), everyOfPage };
-    for (const listener of listeners) listener(latest);
+  let every: (Omit<SiteFinding, "on"> & { on: FindingOn[] })[] = [];
+  const tell = (part: SiteAuditPart) => {
+    if ("begins" in part) every = part.begins.map((finding) => ({ ...finding, on: [] }));
+    else if ("places" in part) for (const [finding, on] of part.places) every[finding]?.on.push(...on);
+    else if (watched === key) {
+      const open = openOf(every, part.ends);
+      const everyOfPage = byPage(every);
+      latest = { all: open, ofPage: open === every ? everyOfPage : byPage(open), everyOfPage };
+      for (const listener of listeners) listener(latest);
+    }
   };
   void worker.watch(site.id, site.houseStyle, Comlink.proxy(tell));
 }

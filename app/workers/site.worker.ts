@@ -1,7 +1,7 @@
 import * as Comlink from "comlink";
 import { auditSite } from "#core/audit/audit-site";
-import type { SiteFinding } from "#core/findings/finding";
-import { openOf } from "#core/findings/set-aside";
+import type { FindingOn, SiteFinding } from "#core/findings/finding";
+import type { SetAside } from "#core/findings/set-aside";
 import type { HouseStyle } from "#core/settings/house-style";
 import { headingPatterns } from "#core/site/heading-patterns";
 import { linkGraph } from "#core/site/link-graph";
@@ -20,14 +20,42 @@ const REST = 250;
 let stop: (() => void) | null = null;
 let watched: Rows<SummaryRecord> | null = null;
 
-/** What the site rules find, and what of it was not set aside: the same list where nothing was. */
-export interface SiteAudit {
-  every: readonly SiteFinding[];
-  open: readonly SiteFinding[];
+/**
+ * What the site rules find, told in parts, so that taking one in does not hold up who scrolls: the findings without their
+ * places, places by the number of their finding, and at the end what was set aside on the site.
+ */
+export type SiteAuditPart =
+  | { begins: readonly Omit<SiteFinding, "on">[] }
+  | { places: readonly (readonly [finding: number, on: readonly FindingOn[]])[] }
+  | { ends: readonly SetAside[] };
+
+/** Places that are told at a time. */
+const PART = 1500;
+
+function tellAll(
+  findings: readonly SiteFinding[],
+  setAsides: readonly SetAside[],
+  tell: (part: SiteAuditPart) => void,
+) {
+  tell({ begins: findings.map(({ on: _, ...finding }) => finding) });
+  let part: [number, FindingOn[]][] = [];
+  let size = 0;
+  for (const [i, { on }] of findings.entries())
+    for (let from = 0; from < on.length; ) {
+      const some = on.slice(from, from + PART - size);
+      part.push([i, some]);
+      from += some.length;
+      size += some.length;
+      if (size < PART) continue;
+      tell({ places: part });
+      [part, size] = [[], 0];
+    }
+  tell({ places: part });
+  tell({ ends: setAsides });
 }
 
 /** Runs the site rules over the summaries whenever one changes, and tells what they find. */
-function watch(siteId: string, houseStyle: HouseStyle, tell: (audit: SiteAudit) => void): void {
+function watch(siteId: string, houseStyle: HouseStyle, tell: (part: SiteAuditPart) => void): void {
   stop?.();
   const rows = new Rows<SummaryRecord>(
     () => db().summaries,
@@ -51,7 +79,7 @@ function watch(siteId: string, houseStyle: HouseStyle, tell: (audit: SiteAudit) 
   let timer: ReturnType<typeof setTimeout> | undefined;
   const run = () => {
     const every = auditSite(rows.get() ?? [], houseStyle, { pictures: sizesOf(files.get() ?? []) });
-    tell({ every, open: openOf(every, setAsides.get() ?? []) });
+    tellAll(every, setAsides.get() ?? [], tell);
   };
   let first = true;
   const changed = () => {
