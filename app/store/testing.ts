@@ -4,12 +4,13 @@ import { carryOverPage, keepAgain } from "./bring-again";
 import { newPage, newSite } from "./bring-in";
 import { db } from "./db";
 import { putExamined } from "./freshen";
-import { changedPages, handOverSite, writePage } from "./hand-over";
+import { changedPages, handOverSite } from "./hand-over";
 import { loadPageRecord, type PageRecord } from "./page-record";
 import { type Incoming, readIncoming } from "./read-incoming";
 import type { SiteRecord } from "./records/sites";
 import { keepRedrafted, type PageChange, redraftPage } from "./redraft-pages";
 import { transact } from "./transact";
+import { writePage } from "./write-page";
 
 /** The day on which tests work. */
 export const TODAY = "2026-11-23";

@@ -4,7 +4,6 @@ import { fetchPage, readFetched } from "../bring-in/fetch-page";
 import { carryOverAgain, carryOverPage } from "../store/bring-again";
 import { checkPage } from "../store/check-page";
 import { examinePages } from "../store/freshen";
-import { writePage } from "../store/hand-over";
 import { previewPattern } from "../store/heading-patterns";
 import { dataOfPage } from "../store/page-entities";
 import { readIncoming } from "../store/read-incoming";
@@ -12,6 +11,7 @@ import { previewFields, redraftPage } from "../store/redraft-pages";
 import { countRule, countSiteRule } from "../store/rule-counts";
 import { previewSiteData } from "../store/site-data";
 import { readSitemapFile } from "../store/sitemap-file";
+import { writePage } from "../store/write-page";
 
 /** Work on pages away from the screen's thread. What is long runs on a pool of these. */
 const api = {

@@ -101,7 +101,7 @@ function rewordings(page: Page): Edit[] {
     ...page.blocks.map(({ text }, i): Edit => {
       return { op: "set-block-text", block: keyOf(page, "block", i), value: words(text, i), was: text };
     }),
-    ...page.headings.map(({ key, text }, i): Edit => {
+    ...Array.from(page.headings, ({ key, text }, i): Edit => {
       return { op: "set-heading-text", heading: key, value: words(text, i), was: text };
     }),
   ];

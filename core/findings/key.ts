@@ -88,7 +88,7 @@ function indexOfText(page: Page, { kind, key }: { kind: NodeKind; key: NodeKey }
   const href = key.text.split(" ")[0] ?? "";
   const texts =
     kind === "heading"
-      ? page.headings.map((heading) => heading.text)
+      ? Array.from(page.headings, (heading) => heading.text)
       : kind === "link"
         ? page.links.map((link) => (link.href === href ? link.text : ""))
         : page.blocks.map((block) => block.text);

@@ -7,7 +7,7 @@ export const descriptionMissing = rule({
   id: "description/missing",
   weight: "should",
   formats: ["html", "markdown", "fields"],
-  sees: ["metas", "blocks"],
+  sees: ["metas", "blocks", "language"],
   finds: "no meta description, or an empty one",
   why: "Without a description a search engine takes what it finds on the page, often a menu. It does not rank the page higher; it sells it. Engines show it as written only in a part of their results.",
   source: commonPractice(),
