@@ -9,7 +9,6 @@ import type { Origin } from "#core/rewrite/origins";
 import { UNSURE } from "#core/rewrite/words-in-place";
 import { Action } from "../ui/controls";
 import { menuItem } from "../ui/frame";
-import { useNotices } from "../ui/notice";
 import { NotesAt, type Picking } from "./anchored";
 import { NewText } from "./new-text";
 import { type NotKept, TextInPlace } from "./text-in-place";
@@ -95,7 +94,6 @@ function Block({
   origins: readonly Origin[];
   onAsk: (block: number, question: boolean) => void;
 }) {
-  const { fail } = useNotices();
   const origin = origins[index];
   const was = desk.original.blocks[origin?.index ?? -1];
   const key = origin?.key;
@@ -120,11 +118,7 @@ function Block({
       else desk.drop(added, "Remove text");
     }
   };
-  const move = (by: -1 | 1) => {
-    const next = moveText({ ...desk, origins, block: index, by });
-    if ("reason" in next) fail(new Error(next.reason));
-    else desk.redraft(next, "Move text");
-  };
+  const move = (by: -1 | 1) => desk.redraft((now) => moveText({ ...now, origins, block: index, by }), "Move text");
   const heading = (level: number) =>
     key && desk.edit({ op: "make-heading", block: key, level, was: block.text }, `Make it an H${level}`);
   const level = Math.min(6, (desk.page.headings[block.heading]?.level ?? 1) + 1);

@@ -37,8 +37,11 @@ interface DeskActions {
   editNow(make: (now: Pick<Desk, "page" | "written">) => Edit | null, label: string, merge: string): void;
   /** Puts edits in the place of all of one operation; the reason where they are refused. */
   replace(op: Edit["op"], list: readonly Edit[], label: string): string | null;
-  /** Another redraft in the place of this one; what is refused is told loudly. */
-  redraft(next: readonly Edit[], label: string): void;
+  /** Another redraft, made of the one of this moment, in its place; what is refused is told loudly. */
+  redraft(
+    make: (now: Pick<Desk, "original" | "page" | "edits">) => readonly Edit[] | { reason: string },
+    label: string,
+  ): void;
   /** Takes an edit out of the redraft. */
   drop(edit: Edit, label: string): void;
   /** The key by which an edit names a node of the original. */
@@ -125,7 +128,12 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
       if (change) told(put(withEdit(edits, change), [change], label, merge));
     },
     replace: (op, list, label) => put([...edits.filter((one) => one.op !== op), ...list], list, label),
-    redraft(next, label) {
+    redraft(make, label) {
+      const next = make({ original, page, edits });
+      if ("reason" in next) {
+        told(next.reason);
+        return;
+      }
       told(
         put(
           next,

@@ -1,3 +1,4 @@
+import { segmenterFor } from "./segmenter.ts";
 import { endsInAbbreviation } from "./sentence-start.ts";
 
 /** Languages that write “3.” for “third”, so that a full stop behind a number of one or two digits ends nothing. */
@@ -5,22 +6,6 @@ const ORDINALS = new Set("cs da de et fi fo gsw hr hu is lb lv nb nn no pl sk sl
 const ORDINAL = /(?:^|[\s(])\d{1,2}\.\s+$/;
 /** A number that is an item's or a heading's: “2.” or “4.1.” with nothing before it. */
 const NUMBERING = /^\s*(?:\d{1,3}\.)+\s+$/;
-
-const segmenters = new Map<string, Intl.Segmenter>();
-
-function segmenterFor(language: string): Intl.Segmenter {
-  let segmenter = segmenters.get(language);
-  if (!segmenter) {
-    try {
-      segmenter = new Intl.Segmenter(language || "en", { granularity: "sentence" });
-    } catch {
-      // A tag that is none.
-      segmenter = new Intl.Segmenter("en", { granularity: "sentence" });
-    }
-    segmenters.set(language, segmenter);
-  }
-  return segmenter;
-}
 
 /**
  * The sentences of a text, each with the white space behind it, so that together they are the text. They end where a reader
@@ -30,7 +15,7 @@ export function sentencesOf(text: string, language: string): string[] {
   const ordinals = ORDINALS.has(language.toLowerCase().split("-")[0] ?? "");
   const sentences: string[] = [];
   let open = "";
-  for (const { segment } of segmenterFor(language).segment(text)) {
+  for (const { segment } of segmenterFor(language, "sentence").segment(text)) {
     open += segment;
     const goesOn = endsInAbbreviation(open) || (ordinals && ORDINAL.test(open)) || NUMBERING.test(open);
     if (goesOn) continue;

@@ -1,3 +1,5 @@
+import { segmenterFor } from "./segmenter.ts";
+
 /** A word in a text, in UTF-16 code units. */
 export interface Word {
   text: string;
@@ -13,21 +15,6 @@ const UNSPACED =
 /** Elided articles and pronouns that stand before a vowel, written with the word in French, Italian and Catalan. */
 const ELISION = /^(?:[cdjlmnst]|qu|dell|all|dall|nell|sull|un|gli)['’](?=\p{L})/iu;
 const ELIDING = new Set(["fr", "it", "ca"]);
-
-const segmenters = new Map<string, Intl.Segmenter>();
-
-function segmenterFor(language: string): Intl.Segmenter {
-  let segmenter = segmenters.get(language);
-  if (!segmenter) {
-    try {
-      segmenter = new Intl.Segmenter(language || "und", { granularity: "word" });
-    } catch {
-      segmenter = new Intl.Segmenter("und", { granularity: "word" });
-    }
-    segmenters.set(language, segmenter);
-  }
-  return segmenter;
-}
 
 /** The words of a text. `language` is a BCP 47 tag, or "" where it is not known. */
 export function wordsOf(text: string, language: string): Word[] {
@@ -52,7 +39,7 @@ export function wordsOf(text: string, language: string): Word[] {
 const PIECE = 200;
 
 function segment(text: string, offset: number, language: string, words: Word[]): void {
-  const segmenter = segmenterFor(language);
+  const segmenter = segmenterFor(language, "word");
   for (let from = 0; from < text.length; from += PIECE) {
     for (const part of segmenter.segment(text.slice(from, from + PIECE))) {
       if (!part.isWordLike) continue;

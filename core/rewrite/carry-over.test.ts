@@ -166,6 +166,27 @@ describe("a page that comes back with what was handed over, and more", () => {
     expect([settled.length, kept, conflicts]).toEqual([5, [], []]);
   });
 
+  it("settles what was handed over, and keeps what was made only after it or could not be made", () => {
+    const later: Edit = { op: "set-description", value: "Later", was: null };
+    const never: Edit = { op: "set-block-text", block: { text: "Not there" }, value: "x", was: "Not there" };
+    const alt: Edit = { op: "set-heading-text", heading: heading("Ship"), value: "The ship", was: "Ship" };
+    const { settled, kept, conflicts } = carryOver([...handed, later, never, alt], read(site), { before, handed });
+    expect(settled).toEqual(handed);
+    expect(kept).toEqual([later, expect.objectContaining({ op: "set-heading-text", value: "The ship", was: "Ship" })]);
+    expect(conflicts.map(({ edit }) => edit)).toEqual([never]);
+  });
+
+  it("keeps structured data that was changed again after it was handed over, without asking", () => {
+    const block = (name: string) => `{"@type":"Event","name":"${name}"}`;
+    const html = (name: string) => `<script type="application/ld+json">${block(name)}</script><p>Text.</p>`;
+    const edit = (name: string): Edit => ({ op: "set-data", id: "d", value: block(name), was: block("Fair") });
+    const carried = carryOver([edit("Third")], read(html("Second")), {
+      before: read(html("Fair")),
+      handed: [edit("Second")],
+    });
+    expect(carried).toEqual({ kept: [{ ...edit("Third"), was: block("Second") }], settled: [], conflicts: [] });
+  });
+
   it("keeps what was changed since it was handed over, bound to what stands there now", () => {
     const since: Edit[] = [
       { op: "set-title", value: "Newest", was: "Old" },

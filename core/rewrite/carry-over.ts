@@ -88,13 +88,7 @@ export function carryOver(edits: readonly Edit[], page: Page, { before, handed =
   }
   const company = new Company(edits);
   const lastly = new Map(handed.map((edit) => [slotOf(edit), edit]));
-  const handing =
-    before &&
-    handingOf(
-      before,
-      edits.map((edit) => lastly.get(slotOf(edit)) ?? edit),
-      page,
-    );
+  const handing = before && handingOf(before, edits, handed, page);
   for (const edit of edits) {
     const earlier = lastly.get(slotOf(edit)) ?? null;
     const carried = carryOne(edit, earlier, page, handing, company);
@@ -113,8 +107,9 @@ const SETTLED: Carried = { settled: true };
 function carryOne(edit: Edit, handed: Edit | null, page: Page, handing: Handing | null, company: Company): Carried {
   const changed = handed !== null && !sameKey(handed, edit);
   if (handing?.exactly) {
-    if (!changed) return SETTLED;
-    const rebound = onHanded(edit, page, handing);
+    const { edits, page: given } = handing.exactly;
+    if (!changed && edits.includes(handed ?? edit)) return SETTLED;
+    const rebound = onHanded(edit, page, handing.before, given, edits);
     if (rebound) return rebound;
   }
   const carried = isHeadingEdit(edit)
@@ -122,17 +117,16 @@ function carryOne(edit: Edit, handed: Edit | null, page: Page, handing: Handing 
     : isFieldEdit(edit)
       ? carryField(edit, handed, page)
       : isHeadEdit(edit)
-        ? carryHead(edit, page, handing)
+        ? carryHead(edit, handed, page, handing)
         : carryBody(edit, page, handing);
   return "conflict" in carried && handing && isTakenOver(handed ?? edit, page, handing) && !changed ? SETTLED : carried;
 }
 
-/** An edit that was changed after it was handed over, on a page that has become what was handed over. */
-function onHanded(edit: Edit, page: Page, { before, expected, handed }: Handing): Carried | null {
-  if (isFieldEdit(edit)) return { kept: { ...edit, was: present[edit.op](page) } };
+/** An edit of a node that was made or changed after the handing over, on a page that has become what was handed over. */
+function onHanded(edit: Edit, page: Page, before: Page, given: Page, edits: readonly Edit[]): Carried | null {
   const bind = (kind: NodeKind, key: NodeKey): number => {
-    if (kind === "heading") return expected.headings.findIndex((heading) => sameKey(heading.key, key));
-    return originsOf(before, expected, handed, kind).findIndex((origin) => origin.key && sameKey(origin.key, key));
+    if (kind === "heading") return given.headings.findIndex((heading) => sameKey(heading.key, key));
+    return originsOf(before, given, edits, kind).findIndex((origin) => origin.key && sameKey(origin.key, key));
   };
   const [node, ...others] = nodesOf(edit);
   if (!node || others.length > 0) return null;
@@ -193,13 +187,20 @@ function carryField(edit: FieldEdit, handed: Edit | null, page: Page): Carried {
 const CHANGED = "It has changed on the site since.";
 
 /** What stands in the head now for an edit of it, and what was there. */
-function carryHead(edit: HeadEdit, page: Page, handing: Handing | null): Carried {
+function carryHead(edit: HeadEdit, handed: Edit | null, page: Page, handing: Handing | null): Carried {
   const plan = planHead(page, edit);
   if (plan === null) return SETTLED;
+  // What was handed over earlier has been taken over; the editor has gone on since.
+  if (edit.op === "set-data" && handed?.op === "set-data") {
+    const there = page.data.find(({ text }) => sameBlock(text, handed.value));
+    if (there) return { kept: { ...edit, was: there.text } };
+  }
   if (edit.op === "add-to-head" || edit.op === "remove-markup-data") return { kept: edit };
   if (edit.op === "set-data") return typeof plan === "string" ? mergeData(edit, plan, page, handing) : { kept: edit };
   const now =
     edit.op === "set-language" ? languageOf(page) : (metaOf(page, edit.op.slice("set-".length))?.content ?? "");
+  const asHanded = handed?.op === edit.op && handed.value === now;
+  if (asHanded) return { kept: { ...edit, was: now } };
   return now === (edit.was ?? "")
     ? { kept: edit }
     : { conflict: { now, reason: CHANGED, mine: { ...edit, was: now } } };

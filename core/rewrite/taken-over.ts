@@ -3,19 +3,25 @@ import { applyToPage } from "./apply.ts";
 import { type Edit, slotOf } from "./edits.ts";
 import { firstDifference } from "./verify.ts";
 
-/** A page before its redraft was handed over, as it was handed over, and as the site has it now. */
+/** A page before its redraft was handed over, as the redraft would leave it, and as the site has it now. */
 export interface Handing {
   before: Page;
-  /** The redraft's edits, as they were handed over where they were. */
-  handed: readonly Edit[];
+  /** With all of the redraft done, each edit as it was handed over where it was. */
   expected: Page;
-  /** The site has exactly what was handed over. */
-  exactly: boolean;
+  /** What was handed over, and the page with it, where the site has exactly that; null where it has something else. */
+  exactly: { edits: readonly Edit[]; page: Page } | null;
 }
 
-export function handingOf(before: Page, handed: readonly Edit[], now: Page): Handing {
-  const { page: expected } = applyToPage(before, handed);
-  return { before, handed, expected, exactly: firstDifference(now, expected) === null };
+/** `edits` are all of the redraft; where none was handed over, the site may have been given them in another way. */
+export function handingOf(before: Page, edits: readonly Edit[], handed: readonly Edit[], now: Page): Handing {
+  const lastly = new Map(handed.map((edit) => [slotOf(edit), edit]));
+  const all = edits.map((edit) => lastly.get(slotOf(edit)) ?? edit);
+  const expected = applyToPage(before, all).page;
+  const given = all.filter((edit) => handed.length === 0 || lastly.get(slotOf(edit)) === edit);
+  const { page, refused } = applyToPage(before, given);
+  const left = new Set(refused.map((one) => one.edit));
+  const made = given.filter((edit) => !left.has(edit));
+  return { before, expected, exactly: firstDifference(now, page) === null ? { edits: made, page } : null };
 }
 
 const times = <T>(all: readonly T[], is: (one: T) => boolean) => all.filter(is).length;
