@@ -47,9 +47,9 @@ function copyPages(page: Page, wanted: number): Promise<void> {
         got.onsuccess = () => resolve(got.result);
       });
     const pages = await all("pages");
-    const summaries = new Map((await all("summaries")).map((one) => [one.id, one]));
+    const facets = new Map((await all("facets")).map((one) => [one.id, one]));
     const derived = new Map((await all("derived")).map((one) => [one.id, one]));
-    const writing = database.transaction(["pages", "derived", "summaries"], "readwrite");
+    const writing = database.transaction(["pages", "derived", "facets"], "readwrite");
     for (let i = pages.length; i < count; i++) {
       const one = pages[i % pages.length];
       if (!one) break;
@@ -58,7 +58,7 @@ function copyPages(page: Page, wanted: number): Promise<void> {
       const title = i % 10 === 0 ? was?.title : `${was?.title} ${i}`;
       writing.objectStore("pages").put({ ...one, id, address, position: i });
       writing.objectStore("derived").put({ ...was, id, title });
-      writing.objectStore("summaries").put({ ...summaries.get(one.id), id, address, title });
+      writing.objectStore("facets").put({ ...facets.get(one.id), id, address, title });
     }
     await new Promise((resolve) => {
       writing.oncomplete = resolve;

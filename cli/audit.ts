@@ -1,6 +1,6 @@
 import { statSync } from "node:fs";
 import { dirname } from "node:path";
-import { auditSite } from "#core/audit/audit-site";
+import { auditSite } from "#core/audit/examine-site";
 import { auditReport } from "#core/exchange/audit-report";
 import { csvOf } from "#core/exchange/csv";
 import { checkHouseStyle } from "#core/exchange/house-style-file";
@@ -8,6 +8,7 @@ import { sarifOf } from "#core/exchange/sarif";
 import { localDay } from "#core/rules/today";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
 import { WEIGHTS, type Weight } from "#core/settings/setting";
+import { Site } from "#core/site/index/site";
 import { NO_CACHE, openCache } from "./cache.ts";
 import { CommandFault, tell } from "./fault.ts";
 import { baseAddress, type FileToRead, findFiles, textOf } from "./files.ts";
@@ -90,10 +91,7 @@ export async function auditCommand(paths: string[], options: AuditOptions): Prom
     counting.end();
     await threads.end();
   }
-  const site = auditSite(
-    audited.map(({ summary }) => summary),
-    houseStyle,
-  );
+  const site = auditSite(new Site(audited.map(({ facets }) => facets)), houseStyle);
   const report = auditReport.whole(
     audited.map(({ entry }) => entry),
     site,

@@ -5,15 +5,14 @@ import { type DataReport, dataReport } from "#core/exchange/data-report";
 import type { Edit } from "#core/rewrite/edits";
 import { handOver } from "#core/rewrite/verify";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
-import type { PageSummary } from "#core/site/page-summary";
-import { summaryOf } from "#core/site/summary";
+import { addressByFile, facetsOf, type PageFacets } from "#core/site/facets/page-facets";
 import { type FileToRead, readPageFile } from "./files.ts";
 
 // What is done with one page, on a thread that is ended where it takes too long.
 
 export interface AuditedPage {
   entry: PageEntry;
-  summary: PageSummary;
+  facets: PageFacets;
 }
 
 /** Audits one file. */
@@ -26,7 +25,11 @@ export async function auditFile(
   const { kind, findings, rules } = await examinePage(page, context);
   return {
     entry: auditReport.page(file, page, findings, rules.houseStyle),
-    summary: summaryOf(file, page, { file: relative(root, file), kind, phrase: context.phrase }),
+    facets: facetsOf(file, page, {
+      also: addressByFile(relative(root, file), page) ?? "",
+      kind,
+      phrase: context.phrase,
+    }),
   };
 }
 

@@ -1,8 +1,8 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { addressOfFile } from "../core/address/address.ts";
-import { auditSite } from "../core/audit/audit-site.ts";
 import { audit } from "../core/audit/auditor.ts";
+import { auditSite } from "../core/audit/examine-site.ts";
 import { checkHouseStyle } from "../core/exchange/house-style-file.ts";
 import { pictureSize } from "../core/exchange/picture-size.ts";
 import { findingOn } from "../core/findings/finding.ts";
@@ -12,7 +12,8 @@ import { guessKind } from "../core/page/page-kind.ts";
 import { readPage } from "../core/page/read.ts";
 import { CATALOGUE } from "../core/rules/catalogue.ts";
 import type { HouseStyle } from "../core/settings/house-style.ts";
-import { summaryOf } from "../core/site/summary.ts";
+import { addressByFile, facetsOf } from "../core/site/facets/page-facets.ts";
+import { Site } from "../core/site/index/site.ts";
 import type { Evidence } from "../core/structured-data/evidence.ts";
 import planted from "./planted.json";
 import site from "./site.json";
@@ -48,13 +49,15 @@ const pictures = new Map(
   }),
 );
 const siteFindings = auditSite(
-  pages.map(({ file, page }) =>
-    summaryOf(file, page, {
-      file,
-      phrase: phrases[file] ?? "",
-      kind: guessKind(page),
-      redirectedFrom: redirects.flatMap(([from, to]) => (page.address.endsWith(to) ? [from] : [])),
-    }),
+  new Site(
+    pages.map(({ file, page }) =>
+      facetsOf(file, page, {
+        also: addressByFile(file, page) ?? "",
+        phrase: phrases[file] ?? "",
+        kind: guessKind(page),
+        redirectedFrom: redirects.flatMap(([from, to]) => (page.address.endsWith(to) ? [from] : [])),
+      }),
+    ),
   ),
   houseStyle,
   { pictures },

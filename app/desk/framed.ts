@@ -2,7 +2,7 @@ import type { Page } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import { removeAttribute, setAttribute } from "#core/rewrite/markup";
 import type { Patch } from "#core/rewrite/patch";
-import { pictureAt } from "#core/site/pictures";
+import { pictureAt } from "#core/site/facets/pictures";
 
 /** Begins the names of our marks: a page's own source cannot know it. */
 const OURS = `data-${Array.from(crypto.getRandomValues(new Uint8Array(8)), (byte) => byte.toString(16)).join("")}`;

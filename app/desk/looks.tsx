@@ -1,7 +1,7 @@
 import { memo, useEffect, useMemo, useRef, useState } from "react";
 import { emptyBecause } from "#core/page/body";
 import { redraftedSource } from "#core/rewrite/apply";
-import { pictureAt } from "#core/site/pictures";
+import { pictureAt } from "#core/site/facets/pictures";
 import { useFiles, useTexts } from "../store/files";
 import { Action } from "../ui/controls";
 import { CHOSEN, framedSource, INDEX, namedBeside } from "./framed";

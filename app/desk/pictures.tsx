@@ -1,7 +1,7 @@
 import { memo } from "react";
 import type { Image } from "#core/page/page";
 import { originsOf } from "#core/rewrite/origins";
-import { pictureAt } from "#core/site/pictures";
+import { pictureAt } from "#core/site/facets/pictures";
 import { useFiles } from "../store/files";
 import { Action } from "../ui/controls";
 import { Thumbnail } from "../ui/thumbnail";

@@ -6,7 +6,8 @@ const on: FindingOn = { page: "a", address: "", at: { part: "link", to: "/x" }, 
 const broken = { on, group: { rule: "link/broken", weight: "must" as const, message: "", on: [on] } };
 
 it("counts pages, however often a rule finds something on one", () => {
-  const pages = [{ rules: ["title/case", "title/case"] }, { rules: ["title/case"] }, { rules: [] }];
+  const twice = { found: "\ntitle/case 0 1 1" };
+  const pages = [twice, { found: "\ntitle/case 0 1 0" }, { found: "" }];
   const ofPage = new Map([
     ["a", [broken, broken]],
     ["b", [broken]],

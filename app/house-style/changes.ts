@@ -1,6 +1,8 @@
 import { useEffect, useMemo, useState } from "react";
+import { movedRules } from "#core/audit/moved-rules";
+import { rulesFound } from "#core/findings/found";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
-import { CATALOGUE } from "#core/rules/catalogue";
+import { CATALOGUE, SITE_RULES } from "#core/rules/catalogue";
 import { type HouseStyle, styleForKind } from "#core/settings/house-style";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
@@ -16,17 +18,15 @@ export interface RuleCount {
 
 const KINDS = Object.keys(PAGE_KINDS) as PageKind[];
 
-/** Ids of the rules that a draft of the house style changes. */
+/** Ids of the rules that find something else by a draft of the house style, or may do so. */
 function changedRules(kept: HouseStyle, draft: HouseStyle): string[] {
-  const differs = (name: "brand" | "separator" | "data") => JSON.stringify(kept[name]) !== JSON.stringify(draft[name]);
-  const site = differs("brand") || differs("separator") || differs("data");
+  const day = today();
+  const basis = (houseStyle: HouseStyle) => ({ houseStyle, today: day });
+  const ofPages = KINDS.flatMap((kind) => movedRules(basis(kept), basis(draft), kind)).map(({ rule }) => rule.id);
   const stated = (style: HouseStyle, id: string) =>
     JSON.stringify(KINDS.map((kind) => styleForKind(style, kind).rules[id] ?? null));
-  return [...CATALOGUE.values()]
-    .filter(
-      (rule) => (site && rule.reach === "page" && rule.seesSite) || stated(kept, rule.id) !== stated(draft, rule.id),
-    )
-    .map(({ id }) => id);
+  const across = SITE_RULES.map(({ id }) => id).filter((id) => stated(kept, id) !== stated(draft, id));
+  return [...new Set([...ofPages, ...across])];
 }
 
 /** After the last change the counting waits this long, in milliseconds. */
@@ -53,14 +53,14 @@ async function countOf(
 
 /** On how many pages each rule finds something as the site is kept: pages, never findings, so that a draft can be compared. */
 export function keptCounts(
-  pages: readonly Pick<PageRecord, "rules">[],
+  pages: readonly Pick<PageRecord, "found">[],
   across: Pick<SiteFindings, "ofPage">,
 ): ReadonlyMap<string, number> {
   const counts = new Map<string, number>();
   const add = (rules: Iterable<string>) => {
     for (const rule of new Set(rules)) counts.set(rule, (counts.get(rule) ?? 0) + 1);
   };
-  for (const { rules } of pages) add(rules);
+  for (const { found } of pages) add(rulesFound(found));
   for (const findings of across.ofPage.values()) add(findings.map(({ group }) => group.rule));
   return counts;
 }

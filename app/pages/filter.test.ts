@@ -16,6 +16,7 @@ const page = (over: Partial<PageRecord>): PageRecord =>
     description: "D",
     phrase: "p",
     counts: { must: 0, should: 0, may: 0 },
+    found: "",
     edits: 0,
     ready: false,
     ...over,
@@ -41,7 +42,7 @@ describe("filters", () => {
     ["no-title", { title: "" }, {}],
     ["no-description", { description: "" }, {}],
     ["title-cut", { titleCut: true }, {}],
-    ["title-short", { rules: ["title/too-narrow"] }, {}],
+    ["title-short", { found: "\ntitle/too-narrow 0 0 1" }, {}],
     ["leftover", { title: "{{title}}" }, {}],
     ["no-phrase", { phrase: "" }, {}],
     ["untouched", {}, { edits: 1 }],
@@ -60,7 +61,7 @@ describe("filters", () => {
   it("narrow down together", () => {
     expect(
       left(
-        { kind: "visit", rules: ["slug/dates"], counts: { must: 1, should: 0, may: 0 } },
+        { kind: "visit", found: "\nslug/dates 1 0 0", counts: { must: 1, should: 0, may: 0 } },
         { kind: "visit", below: "/visit/", rule: "slug/dates", weight: "must", find: "x" },
       ),
     ).toBe(1);

@@ -1,4 +1,5 @@
 import { pathOf } from "#core/address/address";
+import { isFound } from "#core/findings/found";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import { leftoverIn } from "#core/rules/leftover";
 import { WEIGHTS, type Weight } from "#core/settings/setting";
@@ -74,7 +75,7 @@ const RULE_OF: Partial<Record<Show, string>> = {
 /** The site rule whose groups a filter shows; null where it shows none. */
 export const groupedBy = (show: Show): string | null => RULE_OF[show] ?? null;
 
-const has = (page: PageRecord, rule: string) => page.rules.includes(rule);
+const has = (page: PageRecord, rule: string) => isFound(page.found, rule);
 const found = (findings: SiteFindings, page: PageRecord, rule: string) =>
   findings.ofPage.get(page.id)?.some(({ group }) => group.rule === rule) ?? false;
 

@@ -1,6 +1,7 @@
 import { type SyntheticEvent, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
+import { rulesFound } from "#core/findings/found";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import type { PageRecord } from "../store/page-record";
 import type { KeptFilter, SiteRecord } from "../store/records/sites";
@@ -158,7 +159,10 @@ function Narrowing({
   const { fail } = useNotices();
   const kinds = useMemo(() => new Set(all.map((page) => page.kind)), [all]);
   const rules = useMemo(
-    () => [...new Set([...all.flatMap((page) => page.rules), ...findings.all.map((finding) => finding.rule)])].sort(),
+    () =>
+      [
+        ...new Set([...all.flatMap((page) => rulesFound(page.found)), ...findings.all.map((finding) => finding.rule)]),
+      ].sort(),
     [all, findings],
   );
   const folders = useMemo(() => foldersOf(all.map((page) => page.address)), [all]);

@@ -1,7 +1,9 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
-import { type HeadingPattern, type PatternTarget, parseSelector, type ShapeFault } from "#core/site/heading-patterns";
+import { type PatternTarget, parseSelector } from "#core/proposals/heading-shapes";
+import type { ShapeFault } from "#core/site/facets/shapes";
+import type { HeadingPattern } from "#core/site/index/heading-shapes";
 import { changePages } from "../store/act-on-pages";
 import type { OutlineLine, PatternChange, PatternPreview } from "../store/heading-patterns";
 import { usePageRows } from "../store/rows";

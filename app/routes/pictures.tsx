@@ -2,7 +2,7 @@ import { useVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
-import type { SitePicture } from "#core/site/pictures";
+import type { SitePicture } from "#core/site/index/picture-files";
 import { TextInPlace } from "../desk/text-in-place";
 import { changePages } from "../store/act-on-pages";
 import { useFiles } from "../store/files";

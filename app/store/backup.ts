@@ -71,7 +71,11 @@ function upgradedRecords(value: unknown, version: number): unknown {
   if (version >= SCHEMA_VERSION) return value;
   const backup = { ...(value as Tables) };
   for (const name of HELD) {
-    const table: Pick<Table<object>, "upgrades"> = TABLES[name];
+    const table: Pick<Table<object>, "upgrades" | "formerly"> = TABLES[name];
+    if (table.formerly && backup[table.formerly] && !backup[name]) {
+      backup[name] = backup[table.formerly] as Old[];
+      delete backup[table.formerly];
+    }
     const records: unknown = backup[name];
     if (table.upgrades && Array.isArray(records) && records.every((one) => typeof one === "object" && one !== null))
       backup[name] = records.map((one) => upgradeRecord(table, one as Old, version));
@@ -157,7 +161,7 @@ export async function restoreBackup(json: string): Promise<{ sites: number; page
   if (error) return { reason: `This backup is damaged: ${error.message}. Nothing was changed.` };
   const backup = checked as Backup;
   for (const original of backup.originals) {
-    if (await unpack(original.packed)) continue;
+    if (unpack(original.packed)) continue;
     const page = backup.pages.find((one) => one.original === original.id);
     return {
       reason: `This backup is damaged: the source of ${page?.address ?? "one page"} cannot be unpacked, or unpacks to more than 20 MB. Nothing was changed.`,

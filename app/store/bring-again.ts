@@ -47,7 +47,7 @@ export async function carryOverAgain(
   { was, original, fetchedFrom }: BroughtAgain,
   today: string,
 ): Promise<BroughtAgain | null> {
-  const source = original ? await originalOfRecord(original) : await loadOriginal(was.original);
+  const source = original ? originalOfRecord(original) : await loadOriginal(was.original);
   return source && carryOverTo(site, was.id, source, fetchedFrom, today);
 }
 

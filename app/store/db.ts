@@ -2,11 +2,11 @@ import Dexie, { type EntityTable, type Table, type Transaction } from "dexie";
 import { loseStorage } from "./lost";
 import { splitPages, upgradeOriginal, upgradePage, upgradeRedraft } from "./migrations";
 import { type RecordOf, TABLE_NAMES, TABLES, type TableName } from "./records/all";
-import { summaries } from "./records/summaries";
+import { facets } from "./records/facets";
 import { type Table as TableOf, upgradeRecord } from "./records/table";
 
 /** Version of the schema; what changed between them is in `migrations.ts`. */
-export const SCHEMA_VERSION = 6;
+export const SCHEMA_VERSION = 7;
 export const DATABASE = "keen-quill";
 
 /** A table by the file of its records: keys are texts, or numbers that the database counts. */
@@ -44,7 +44,7 @@ export class Desk extends Dexie {
           .table("summaries")
           .toCollection()
           .modify((summary, ref) => {
-            ref.value = upgradeRecord(summaries, summary, 1);
+            ref.value = upgradeRecord(facets, summary, 1);
           });
         await tx
           .table("redrafts")
@@ -62,7 +62,7 @@ export class Desk extends Dexie {
     this.version(3.1).stores({ moving: null });
     this.version(4).stores({ files: "id, siteId", fileBytes: "id, siteId", checks: "id, siteId" });
     this.version(5)
-      .stores(Object.fromEntries(TABLE_NAMES.map((name) => [name, TABLES[name].indexes])))
+      .stores(Object.fromEntries(TABLE_NAMES.map((name) => [formerName(name), TABLES[name].indexes])))
       .upgrade(async (tx) => {
         const old = { pages: await tx.table("pages").toArray(), redrafts: await tx.table("redrafts").toArray() };
         for (const [name, records] of Object.entries(splitPages(old))) await tx.table(name).bulkPut(records);
@@ -71,6 +71,13 @@ export class Desk extends Dexie {
       });
     this.version(5.1).stores({ redrafts: null });
     this.version(6).upgrade((tx) => upgradeTables(tx, 6));
+    this.version(7)
+      .stores({ facets: facets.indexes })
+      .upgrade(async (tx) => {
+        await tx.table("summaries").each((record) => tx.table("facets").put(record));
+        await upgradeTables(tx, 7);
+      });
+    this.version(7.1).stores({ summaries: null });
     // Another tab deletes or upgrades it: left alone, the database would be opened anew, empty, at the next write.
     this.on("versionchange", ({ newVersion }) => {
       this.close();
@@ -90,13 +97,19 @@ export class Desk extends Dexie {
   }
 }
 
+/** What a table was called before it had its name. */
+function formerName(name: TableName): string {
+  const { formerly = name }: Pick<TableOf<object>, "formerly"> = TABLES[name];
+  return formerly;
+}
+
 /** Brings the records of each table to a version, as the table's file says. */
 async function upgradeTables(tx: Transaction, version: number): Promise<void> {
   for (const name of TABLE_NAMES) {
     const table: Pick<TableOf<object>, "upgrades"> = TABLES[name];
     if (!table.upgrades?.[version]) continue;
     await tx
-      .table(name)
+      .table(version < 7 ? formerName(name) : name)
       .toCollection()
       .modify((record, ref) => {
         ref.value = upgradeRecord(table, record, version - 1);

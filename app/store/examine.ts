@@ -1,6 +1,6 @@
 import { slugOf } from "#core/address/slug";
 import type { Finding } from "#core/findings/finding";
-import { totalsOf } from "#core/findings/finding";
+import { countFound, packFound } from "#core/findings/found";
 import { widthOf } from "#core/measure/width";
 import { contentHeadings, contentWords } from "#core/page/body";
 import { descriptionOf, type Page, titleOf } from "#core/page/page";
@@ -10,10 +10,10 @@ import { setDescription, setTitle } from "#core/result/result";
 import { descriptionStyle, titleStyle } from "#core/result/styles";
 import { subjectOf } from "#core/rules/subjects";
 import { type HouseStyle, limitsOf } from "#core/settings/house-style";
-import { summaryOf } from "#core/site/summary";
+import { addressByFile, FACET_STAMP, facetsOf } from "#core/site/facets/page-facets";
 import type { PageDerived } from "./records/derived";
+import type { FacetsRecord } from "./records/facets";
 import type { StoredPage } from "./records/pages";
-import type { SummaryRecord } from "./records/summaries";
 
 export interface ExamineContext {
   /** Open findings: what was set aside is not among them. */
@@ -25,7 +25,6 @@ export interface ExamineContext {
 
 /** What the table shows of a page as it now reads. */
 export function examine(page: Page, { findings, houseStyle, guessedKind, stamp }: ExamineContext): PageDerived {
-  const limits = limitsOf(houseStyle);
   const title = titleOf(page);
   const description = descriptionOf(page);
   const h1 = page.headings.find((heading) => heading.level === 1 && heading.text !== "");
@@ -39,10 +38,9 @@ export function examine(page: Page, { findings, houseStyle, guessedKind, stamp }
     // Whole: what the table shows is what it writes back.
     title,
     titlePx: Math.round(widthOf(title, titleStyle("desktop"))),
-    titleCut: setTitle(title, "desktop", limits).lost !== "",
     description,
     descriptionPx: Math.round(widthOf(description, descriptionStyle("desktop"))),
-    descriptionCut: setDescription(description, "desktop", limits).lost !== "",
+    ...cutsOf(title, description, houseStyle),
     slug: slugOf(page.address),
     h1: h1?.text ?? "",
     levels,
@@ -54,18 +52,32 @@ export function examine(page: Page, { findings, houseStyle, guessedKind, stamp }
     withoutAlt: page.images.filter((image) => image.alt === null).length,
     links: page.links.length,
     types: [...new Set(structuredValues(page).types)].slice(0, 8),
-    counts: totalsOf(findings),
-    rules: [...new Set(findings.map((finding) => finding.rule))],
+    found: packFound(countFound(findings)),
     guessedKind,
     stamp,
+    facetStamp: FACET_STAMP,
+  };
+}
+
+/** Whether the texts are cut in the search result, at the widths that the house style has. */
+export function cutsOf(
+  title: string,
+  description: string,
+  houseStyle: HouseStyle,
+): Pick<PageDerived, "titleCut" | "descriptionCut"> {
+  const limits = limitsOf(houseStyle);
+  return {
+    titleCut: setTitle(title, "desktop", limits).lost !== "",
+    descriptionCut: setDescription(description, "desktop", limits).lost !== "",
   };
 }
 
 /** What rules across pages see of it, without what was learnt elsewhere. */
-export function summaryRecord(
+export function facetsRecord(
   { id, siteId, phrase, file }: Pick<StoredPage, "id" | "siteId" | "phrase" | "file">,
   page: Page,
   kind: PageKind,
-): SummaryRecord {
-  return { ...summaryOf(id, page, { phrase, file, kind }), siteId };
+): FacetsRecord {
+  const also = addressByFile(file, page);
+  return { ...facetsOf(id, page, { phrase, kind, ...(also && { also }) }), siteId };
 }

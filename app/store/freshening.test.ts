@@ -1,5 +1,6 @@
 import "fake-indexeddb/auto";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
+import { isFound } from "#core/findings/found";
 import { db } from "./db";
 import { examinePages } from "./freshen";
 import { loadOriginal } from "./originals";
@@ -18,7 +19,7 @@ vi.mock("../workers/pool", async (original) => {
     }
     return examinePages(site, ids, today);
   };
-  return { ...pool, onPool: (run: (worker: unknown) => unknown) => run({ examinePages: examine }) };
+  return { ...pool, onPoolBeside: (run: (worker: unknown) => unknown) => run({ examinePages: examine }) };
 });
 const { freshenPages } = await import("./freshening");
 
@@ -43,7 +44,7 @@ it("one page that takes too long is kept unread and named, and all others are wo
   expect(progress).toEqual([3]);
   const after = await Promise.all(pages.map(({ id }) => stored(id)));
   expect(after.map(({ stamp }) => stamp)).not.toContain("stale");
-  expect(after.map(({ rules }) => rules.includes("page/unreadable"))).toEqual([false, true, false]);
+  expect(after.map(({ found }) => isFound(found, "page/unreadable"))).toEqual([false, true, false]);
   expect((await db().originals.get(pages[1]?.original ?? ""))?.unread).toBe("too-slow");
   expect((await db().originals.get(pages[0]?.original ?? ""))?.unread).toBeUndefined();
 });

@@ -1,9 +1,12 @@
-import { inLanes, onPool, PAGE_LIMIT } from "../workers/pool";
+import { stampOf } from "#core/settings/house-style";
+import { inLanes, onPoolBeside, PAGE_LIMIT } from "../workers/pool";
 import { db } from "./db";
+import { withAudited } from "./house-style";
 import type { PageRecord } from "./page-record";
 import { unreadAfter } from "./read-within";
 import type { SiteRecord } from "./records/sites";
 import { today } from "./today";
+import { write } from "./transact";
 
 /** Pages that one worker audits before it writes: few enough that the table fills as results arrive. */
 const CHUNK = 40;
@@ -16,11 +19,19 @@ export async function freshenPages(
   signal: AbortSignal,
 ): Promise<void> {
   const date = today();
+  // What they are audited by from now on is remembered: a later change of it is then known to be one.
+  if (site.audited?.[0]?.stamp !== stampOf(site.houseStyle, date))
+    await write((tx) =>
+      tx.update("sites", site.id, (stored) => ({
+        ...stored,
+        audited: withAudited({ ...stored, houseStyle: site.houseStyle }, date),
+      })),
+    );
   const ids = pages.map(({ id }) => id);
   const chunks = Array.from({ length: Math.ceil(ids.length / CHUNK) }, (_, i) => ids.slice(i * CHUNK, (i + 1) * CHUNK));
   let done = 0;
   const examine = (chunk: readonly string[]) =>
-    onPool((worker) => worker.examinePages(site, chunk, date), PAGE_LIMIT * (chunk.length > 1 ? 3 : 1));
+    onPoolBeside((worker) => worker.examinePages(site, chunk, date), PAGE_LIMIT * (chunk.length > 1 ? 6 : 2));
   const examineAlone = async (id: string) => {
     try {
       await examine([id]);

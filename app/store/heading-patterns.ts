@@ -1,6 +1,7 @@
+import { editsForShape, type PatternTarget } from "#core/proposals/heading-shapes";
 import { applyToPage } from "#core/rewrite/apply";
 import { type Edit, withEdit } from "#core/rewrite/edits";
-import { editsForShape, type HeadingShape, type PatternTarget, type ShapeFault } from "#core/site/heading-patterns";
+import type { HeadingShape, ShapeFault } from "#core/site/facets/shapes";
 import { loadPage } from "./freshen";
 
 /** What a pattern of headings shall become, on every page that has it. */

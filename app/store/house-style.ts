@@ -1,7 +1,8 @@
 import { type Edit, followsPattern } from "#core/rewrite/edits";
-import { type HouseStyle, styleForKind } from "#core/settings/house-style";
+import { type HouseStyle, stampOf, styleForKind } from "#core/settings/house-style";
 import type { PageRecord } from "./page-record";
-import type { SiteRecord } from "./records/sites";
+import type { AuditedBy, SiteRecord } from "./records/sites";
+import { today } from "./today";
 import { isPart, type Tx, transact } from "./transact";
 
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
@@ -31,12 +32,22 @@ export async function keepHouseStyle(
   await transact(site.id, "House style", async (tx) => {
     await tx.update("sites", site.id, (stored) => ({
       ...stored,
+      audited: withAudited(stored, today()),
       name: name === site.name ? stored.name : name,
       houseStyle: carried(stored.houseStyle, site.houseStyle, houseStyle),
     }));
     for (const page of pages)
       if (page.patterned.length > 0) await followNewPattern(tx, page, site.houseStyle, houseStyle);
   });
+}
+
+/** House styles of which it is known what pages were audited by. */
+const AUDITED = 6;
+
+/** A site's house style of today among those that its pages were audited by. */
+export function withAudited({ audited = [], houseStyle }: SiteRecord, day: string): AuditedBy[] {
+  const stamp = stampOf(houseStyle, day);
+  return [{ stamp, houseStyle }, ...audited.filter((one) => one.stamp !== stamp)].slice(0, AUDITED);
 }
 
 async function followNewPattern(tx: Tx, page: PageRecord, was: HouseStyle, is: HouseStyle): Promise<void> {

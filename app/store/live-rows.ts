@@ -1,4 +1,5 @@
 import Dexie, { type EntityTable } from "dexie";
+import { longRunLasts, onLongRun } from "../workers/long-run";
 import { DATABASE } from "./db";
 import { isStorageGone } from "./faults";
 
@@ -23,57 +24,81 @@ interface Keyed {
   siteId: string;
 }
 
-/** Changes are told at most this often, in milliseconds. */
+/** Where the records of a site are. */
+export interface TableOfSite<T extends Keyed> {
+  table: () => EntityTable<T, "id" & keyof T>;
+  name: string;
+  siteId: string;
+}
+
+/** What has become of a site's records since they were last told. */
+export interface RecordsChange<T> {
+  /** These are all that there are: what was known before is forgotten. */
+  anew: boolean;
+  put: readonly T[];
+  gone: readonly string[];
+}
+
+/** Changes are told at most this often, in milliseconds, and while work on many pages lasts. */
 const PACE = 60;
+const LONG_PACE = 1000;
+/** Records that are read at a time where all are read in parts. */
+const PART = 500;
 
 /**
- * The records of a site in one table, read once and then kept up by key: what another screen, tab or worker writes is
- * taken over row by row, never by reading all of them again.
+ * Follows the records of a site in one table: all of them first, then by key what another screen, tab or worker writes, and
+ * never all of them again.
  */
-export class Rows<T extends Keyed> {
-  private byId: Map<string, T> | null = null;
-  private list: T[] | null = null;
-  private listeners = new Set<() => void>();
-  private pending = new Set<string>();
+export class FollowedTable<T extends Keyed> {
+  private readonly pending = new Set<string>();
   private timer: ReturnType<typeof setTimeout> | null = null;
-  private all = false;
+  private all = true;
+  private resting = false;
+  private stopped = false;
+  private readonly ends: (() => void)[];
 
   constructor(
-    private readonly table: () => EntityTable<T, "id" & keyof T>,
-    private readonly tableName: string,
-    private readonly siteId: string,
-    private readonly order: (a: T, b: T) => number,
-  ) {}
+    private readonly of: TableOfSite<T>,
+    private readonly tell: (change: RecordsChange<T>) => void,
+    /** Tells all of them in parts, for who keeps less of a record than there is. */
+    private readonly inParts = false,
+  ) {
+    Dexie.on("storagemutated", this.heard);
+    this.ends = [
+      () => Dexie.on.storagemutated.unsubscribe(this.heard),
+      onLongRun((lasts) => !lasts && this.pending.size > 0 && this.schedule(0)),
+    ];
+    this.schedule(0);
+  }
 
-  readonly subscribe = (listener: () => void): (() => void) => {
-    if (this.listeners.size === 0) {
-      Dexie.on("storagemutated", this.heard);
-      this.all = true;
-      this.schedule(0);
-    }
-    this.listeners.add(listener);
-    return () => {
-      this.listeners.delete(listener);
-      if (this.listeners.size === 0) Dexie.on.storagemutated.unsubscribe(this.heard);
-    };
-  };
+  stop(): void {
+    this.stopped = true;
+    if (this.timer !== null) clearTimeout(this.timer);
+    for (const end of this.ends) end();
+  }
 
-  /** All records in order; null until they have been read. The same array until something changes. */
-  readonly get = (): T[] | null => this.list;
+  /** While it rests nothing is read; it catches up once. */
+  rest(on: boolean): void {
+    this.resting = on;
+    if (!on && (this.all || this.pending.size > 0)) this.schedule(0);
+  }
 
   private readonly heard = (parts: Record<string, unknown>) => {
-    const name = `idb://${DATABASE}/${this.tableName}/`;
+    const name = `idb://${DATABASE}/${this.of.name}/`;
     for (const part of [name, `${name}:dels`]) {
       if (!(part in parts)) continue;
       const keys = keysOf(parts[part] as KeyRange);
       if (keys) for (const key of keys) this.pending.add(key);
       else if (part === name) this.all = true;
     }
-    if (this.all || this.pending.size > 0) this.schedule(PACE);
+    if (this.all || this.pending.size > 0) this.schedule(longRunLasts() ? LONG_PACE : PACE);
   };
 
   private schedule(after: number): void {
-    this.timer ??= setTimeout(() => {
+    if (this.stopped || this.resting) return;
+    if (this.timer !== null && after > 0) return;
+    if (this.timer !== null) clearTimeout(this.timer);
+    this.timer = setTimeout(() => {
       this.timer = null;
       this.refresh().catch((error: unknown) => {
         // Read anew with the next change. That storage is gone is said over everything, once.
@@ -84,23 +109,69 @@ export class Rows<T extends Keyed> {
   }
 
   private async refresh(): Promise<void> {
-    if (this.all || !this.byId) {
+    const { table, siteId } = this.of;
+    if (this.all) {
       this.all = false;
       this.pending.clear();
-      const records = await this.table().where("siteId").equals(this.siteId).toArray();
-      this.byId = new Map(records.map((record) => [record.id, record]));
-    } else {
-      const keys = [...this.pending];
-      this.pending.clear();
-      const records = await this.table().bulkGet(keys as never[]);
-      let changed = false;
-      records.forEach((record, i) => {
-        const key = keys[i] ?? "";
-        if (record && record.siteId === this.siteId) changed = Boolean(this.byId?.set(key, record)) || changed;
-        else if (!record) changed = this.byId?.delete(key) || changed;
-      });
-      if (!changed) return;
+      const own = table().where("siteId").equals(siteId);
+      if (!this.inParts) {
+        const put = await own.toArray();
+        if (!this.stopped) this.tell({ anew: true, put, gone: [] });
+        return;
+      }
+      const keys = await own.primaryKeys();
+      for (let at = 0; at < Math.max(1, keys.length); at += PART) {
+        const records = await table().bulkGet(keys.slice(at, at + PART));
+        if (this.stopped) return;
+        this.tell({ anew: at === 0, put: records.flatMap((one) => (one as T | undefined) ?? []), gone: [] });
+      }
+      return;
     }
+    const keys = [...this.pending];
+    this.pending.clear();
+    for (let at = 0; at < keys.length; at += PART) {
+      const some = keys.slice(at, at + PART);
+      const records = await table().bulkGet(some as never[]);
+      const put = records.flatMap((record) => (record && record.siteId === siteId ? [record as T] : []));
+      const gone = some.filter((_, i) => !records[i]);
+      if (this.stopped) return;
+      if (put.length > 0 || gone.length > 0) this.tell({ anew: false, put, gone });
+    }
+  }
+}
+
+/** The records of a site in one table, in order, kept up as long as somebody listens. */
+export class Rows<T extends Keyed> {
+  private byId = new Map<string, T>();
+  private list: T[] | null = null;
+  private readonly listeners = new Set<() => void>();
+  private followed: FollowedTable<T> | null = null;
+
+  constructor(
+    private readonly of: TableOfSite<T>,
+    private readonly order: (a: T, b: T) => number = () => 0,
+  ) {}
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    this.followed ??= new FollowedTable(this.of, (change) => this.take(change));
+    return () => {
+      this.listeners.delete(listener);
+      if (this.listeners.size > 0) return;
+      this.followed?.stop();
+      this.followed = null;
+    };
+  };
+
+  /** All records in order; null until they have been read. The same array until something changes. */
+  readonly get = (): T[] | null => this.list;
+
+  private take({ anew, put, gone }: RecordsChange<T>): void {
+    if (anew) this.byId = new Map();
+    let changed = anew || put.length > 0;
+    for (const record of put) this.byId.set(record.id, record);
+    for (const id of gone) changed = this.byId.delete(id) || changed;
+    if (!changed) return;
     this.list = [...this.byId.values()].sort(this.order);
     for (const listener of this.listeners) listener();
   }

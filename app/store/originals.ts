@@ -1,3 +1,4 @@
+import { Unzlib } from "fflate";
 import { MAX_SOURCE_BYTES, type Original } from "#core/page/original";
 import { db } from "./db";
 import type { OriginalRecord } from "./records/originals";
@@ -5,26 +6,35 @@ import { StorageFault } from "./storage-fault";
 
 const streamOf = (bytes: Uint8Array) => new Blob([bytes as Uint8Array<ArrayBuffer>]).stream();
 
-/** Unpacks what was packed for storage; null where it is damaged, or longer than any source that is brought in. */
-export async function unpack(packed: Uint8Array): Promise<Uint8Array | null> {
+/**
+ * Unpacks what was packed for storage; null where it is damaged, or longer than any source that is brought in. At one go: a
+ * stream of the browser's takes longer to start than most pages take to unpack.
+ */
+export function unpack(packed: Uint8Array): Uint8Array | null {
   const chunks: Uint8Array[] = [];
   let size = 0;
   try {
-    const reader = streamOf(packed).pipeThrough(new DecompressionStream("deflate")).getReader();
-    for (;;) {
-      const { done, value } = await reader.read();
-      if (done) break;
-      size += value.length;
-      if (size > MAX_SOURCE_BYTES) {
-        await reader.cancel();
-        return null;
-      }
-      chunks.push(value);
-    }
+    let whole = false;
+    const unpacking = new Unzlib((chunk, final) => {
+      size += chunk.length;
+      if (size > MAX_SOURCE_BYTES) throw new RangeError("too long");
+      chunks.push(chunk);
+      whole ||= final;
+    });
+    unpacking.push(packed, true);
+    if (!whole) return null;
   } catch {
     return null;
   }
-  return new Uint8Array(await new Blob(chunks as Uint8Array<ArrayBuffer>[]).arrayBuffer());
+  const [first] = chunks;
+  if (chunks.length === 1 && first) return first;
+  const bytes = new Uint8Array(size);
+  let at = 0;
+  for (const chunk of chunks) {
+    bytes.set(chunk, at);
+    at += chunk.length;
+  }
+  return bytes;
 }
 
 /** Packs an original for storage. Done before the transaction opens. */
@@ -40,13 +50,32 @@ export async function loadOriginal(id: string): Promise<Original | null> {
   return record ? originalOfRecord(record) : null;
 }
 
+/** Originals by their ids, read at once; those that are not there or damaged are left out. */
+export async function loadOriginals(ids: readonly string[]): Promise<ReadonlyMap<string, Original>> {
+  const records = await db().originals.bulkGet([...new Set(ids)]);
+  const originals = new Map<string, Original>();
+  for (const record of records) {
+    const bytes = record && unpack(record.packed);
+    if (record && bytes) originals.set(record.id, sourceIn(record, bytes));
+  }
+  return originals;
+}
+
+const sourceIn = ({ kind, charset, headers, unread }: OriginalRecord, bytes: Uint8Array): Original => ({
+  kind,
+  bytes,
+  charset,
+  ...(headers && { headers }),
+  ...(unread && { unread }),
+});
+
 /** An original as it came in. Fails where what is kept of it is damaged. */
-export async function originalOfRecord({ packed, kind, charset, headers, unread }: OriginalRecord): Promise<Original> {
-  const bytes = await unpack(packed);
+export function originalOfRecord(record: OriginalRecord): Original {
+  const bytes = unpack(record.packed);
   if (!bytes)
     throw new StorageFault(
       "The source of this page is damaged",
       "What is kept of it cannot be unpacked, or is larger than 20 MB. Bring the page in again; the other pages are not affected.",
     );
-  return { kind, bytes, charset, ...(headers && { headers }), ...(unread && { unread }) };
+  return sourceIn(record, bytes);
 }

@@ -1,3 +1,4 @@
+import { type Totals, totalsFound } from "#core/findings/found";
 import type { PageKind } from "#core/page/page-kind";
 import { db } from "./db";
 import { type ChangeFacts, type DerivedRecord, NO_FACTS, NOTHING_DERIVED, type PageDerived } from "./records/derived";
@@ -6,6 +7,8 @@ import type { StoredPage } from "./records/pages";
 
 /** A page as the screens show it: what is the editor's, and what follows from that. About a kilobyte. */
 export interface PageRecord extends StoredPage, PageDerived, ChangeFacts {
+  /** Findings of each weight. */
+  counts: Totals;
   kind: PageKind;
   kindBy: "guess" | "editor";
 }
@@ -16,6 +19,7 @@ export function pageRecord(own: StoredPage, derived: DerivedRecord | undefined):
   return {
     ...follows,
     ...own,
+    counts: totalsFound(follows.found),
     kind: own.chosenKind ?? follows.guessedKind,
     kindBy: own.chosenKind ? "editor" : "guess",
   };

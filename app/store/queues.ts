@@ -147,7 +147,7 @@ export async function tellPages(siteId: string, known: LearntAddresses): Promise
       if (from.length === redirectedFrom.length && named === inSitemap) continue;
       const told = { inSitemap: named, redirectedFrom: from };
       await tx.put("learnt", { id, siteId, ...told });
-      await tx.update("summaries", id, (summary) => ({ ...summary, ...told }));
+      await tx.update("facets", id, (facets) => ({ ...facets, ...told }));
     }
   });
 }

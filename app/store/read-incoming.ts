@@ -4,11 +4,11 @@ import { markdownFromBytes, type Original, originalFromBytes, type Unread } from
 import { addressOn, type Page, type PageFault, statedAddress } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import { type HouseStyle, stampOf } from "#core/settings/house-style";
-import { examine, summaryRecord } from "./examine";
+import { examine, facetsRecord } from "./examine";
 import { packOriginal } from "./originals";
 import type { PageDerived } from "./records/derived";
+import type { FacetsRecord } from "./records/facets";
 import type { OriginalRecord } from "./records/originals";
-import type { SummaryRecord } from "./records/summaries";
 
 /** Something that comes in: where from, and what. */
 export interface Incoming {
@@ -35,7 +35,7 @@ export interface ReadIncoming {
   fault: PageFault | null;
   original: OriginalRecord;
   derived: PageDerived;
-  summary: SummaryRecord;
+  facets: FacetsRecord;
   /** Absolute addresses that the page links to, without fragments; each once. */
   links: string[];
 }
@@ -96,7 +96,7 @@ export async function readIncoming(
       guessedKind: kind,
       stamp: stampOf(houseStyle, today),
     }),
-    summary: summaryRecord({ id, siteId, phrase, file: path }, page, kind),
+    facets: facetsRecord({ id, siteId, phrase, file: path }, page, kind),
     links: linksOf(page),
   };
 }

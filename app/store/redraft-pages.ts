@@ -4,13 +4,14 @@ import { patternPage } from "#core/pattern/follow";
 import { applyPattern } from "#core/pattern/pattern";
 import { type LetterCase, toCase } from "#core/phrase/letter-case";
 import { joinNames, type WrittenNames, writtenNames } from "#core/phrase/written-names";
+import { altEdits } from "#core/proposals/alternative-texts";
 import { applyToPage } from "#core/rewrite/apply";
 import { cleanValue, type Edit, followsPattern, slotOf, withEdit } from "#core/rewrite/edits";
 import { type Field, fieldEdit, textOfField } from "#core/rewrite/field-edit";
 import { styleForKind } from "#core/settings/house-style";
 import { withoutBrand } from "#core/settings/without-brand";
+import type { SitePicture } from "#core/site/index/picture-files";
 import { namesOnPage } from "#core/site/names";
-import { altEdits, type SitePicture } from "#core/site/pictures";
 import { basisOf, between, changeEdits, redraftOf } from "./changes";
 import { db } from "./db";
 import { type Examined, freshen, kindOf, loadPage, putExamined } from "./freshen";
@@ -124,14 +125,14 @@ function siteNames(siteId: string, language: string): Promise<WrittenNames> {
   const of = `${siteId} ${language}`;
   if (lastNames?.of === of && Date.now() - lastNames.at < KEPT) return lastNames.names;
   const names = db()
-    .summaries.where("siteId")
+    .facets.where("siteId")
     .equals(siteId)
-    .filter((summary) => summary.language.slice(0, 2) === language.slice(0, 2))
+    .filter(({ language: one }) => one.slice(0, 2) === language.slice(0, 2))
     .limit(READ_FOR_NAMES)
     .toArray()
     .then((all) =>
       writtenNames(
-        all.map(({ beginning = "" }) => beginning),
+        all.map(({ beginning }) => beginning),
         language,
       ),
     );

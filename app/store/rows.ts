@@ -17,18 +17,9 @@ class PageRows {
   private of: unknown[] = [];
 
   constructor(siteId: string) {
-    this.pages = new Rows<StoredPage>(
-      () => db().pages,
-      "pages",
-      siteId,
-      (a, b) => a.position - b.position,
-    );
-    this.derived = new Rows<DerivedRecord>(
-      () => db().derived,
-      "derived",
-      siteId,
-      () => 0,
-    );
+    const inPosition = (a: StoredPage, b: StoredPage) => a.position - b.position;
+    this.pages = new Rows({ table: () => db().pages, name: "pages", siteId }, inPosition);
+    this.derived = new Rows({ table: () => db().derived, name: "derived", siteId });
   }
 
   readonly subscribe = (listener: () => void): (() => void) => {

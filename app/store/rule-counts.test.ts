@@ -2,13 +2,14 @@ import "fake-indexeddb/auto";
 import { readdirSync, readFileSync } from "node:fs";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { addressOfFile } from "#core/address/address";
-import { auditSite } from "#core/audit/audit-site";
 import { examinePage } from "#core/audit/examine-page";
+import { auditSite } from "#core/audit/examine-site";
 import { dataEdit } from "#core/compose/data-edit";
 import { originalFromBytes, sourceOf } from "#core/page/original";
 import { readPage } from "#core/page/read";
 import { CATALOGUE } from "#core/rules/catalogue";
 import type { HouseStyle } from "#core/settings/house-style";
+import { Site } from "#core/site/index/site";
 import planted from "../../demo/planted.json";
 import facts from "../../demo/site.json";
 import { newChange } from "./changes";
@@ -57,9 +58,9 @@ beforeAll(async () => {
     const { findings } = await examinePage(loaded.original, contextOf(loaded, site.houseStyle, TODAY));
     add(findings.map(({ rule }) => rule));
   }
-  const summaries = await db().summaries.toArray();
+  const facets = await db().facets.toArray();
   const sizes = sizesOf(await db().files.toArray());
-  const across = auditSite(summaries, site.houseStyle, { pictures: sizes }).flatMap(({ rule, on }) =>
+  const across = auditSite(new Site(facets), site.houseStyle, { pictures: sizes }).flatMap(({ rule, on }) =>
     on.map(({ page }) => ({ page, rule })),
   );
   for (const { id } of pages) add(across.filter(({ page }) => page === id).map(({ rule }) => rule));
@@ -83,7 +84,7 @@ describe("what the house style counts", () => {
 
   it("is of pages without what was set aside, at one place too", async () => {
     const id = "title/duplicate";
-    const [first] = auditSite(await db().summaries.toArray(), site.houseStyle).filter(({ rule }) => rule === id);
+    const [first] = auditSite(new Site(await db().facets.toArray()), site.houseStyle).filter(({ rule }) => rule === id);
     const [on] = first?.on ?? [];
     const aside = { id: "a", siteId: site.id, scope: "place", rule: id, reason: "so" } as const;
     await db().setAsides.put({ ...aside, pageId: on?.page ?? "", key: on?.key ?? "" });

@@ -1,16 +1,17 @@
-import { auditSiteRule } from "#core/audit/audit-site";
 import { auditRule } from "#core/audit/auditor";
 import { expandedPage, type RedraftedPage, redraftPage } from "#core/audit/examine-page";
+import { auditSiteRule } from "#core/audit/examine-site";
 import { openOf, setAsideBy } from "#core/findings/set-aside";
 import type { PageKind } from "#core/page/page-kind";
 import { CATALOGUE } from "#core/rules/catalogue";
 import type { HouseStyle } from "#core/settings/house-style";
-import { pageOfSummary } from "#core/site/page-of-summary";
+import { pageOfFacets } from "#core/site/facets/page-of-facets";
+import { Site } from "#core/site/index/site";
 import { db } from "./db";
 import { sizesOf } from "./files";
 import { contextOf, loadPage } from "./freshen";
+import type { FacetsRecord } from "./records/facets";
 import type { SetAsideRecord } from "./records/set-asides";
-import type { SummaryRecord } from "./records/summaries";
 
 export interface RuleTrial {
   pageId: string;
@@ -28,8 +29,8 @@ export async function countRule(
   const [first] = pages;
   if (!first) return 0;
   const rule = CATALOGUE.get(ruleId);
-  const fromSummary = rule?.reach === "page" && (rule.fromSummary ?? false);
-  const summaries = fromSummary ? await db().summaries.bulkGet(pages.map(({ pageId }) => pageId)) : [];
+  const fromFacets = rule?.reach === "page" && (rule.fromFacets ?? false);
+  const facets = fromFacets ? await db().facets.bulkGet(pages.map(({ pageId }) => pageId)) : [];
   const siteId = (await db().pages.get(first.pageId))?.siteId ?? "";
   const setAsides: SetAsideRecord[] = await db().setAsides.where("siteId").equals(siteId).toArray();
   const own = setAsides.filter((record) => record.rule === ruleId);
@@ -38,8 +39,8 @@ export async function countRule(
     // What was set aside at one place is known by the original.
     const placed = own.some(({ scope, pageId }) => scope === "place" && pageId === trial.pageId);
     const read =
-      fromSummary && !placed
-        ? summarised(summaries[i], trial, houseStyle, today)
+      fromFacets && !placed
+        ? fromFacetsOf(facets[i], trial, houseStyle, today)
         : await redrafted(trial, houseStyle, today);
     const findings = read ? auditRule(ruleId, read.page, read.rules, read) : [];
     if (findings.some((finding) => !setAsideBy(finding, trial.pageId, own))) count++;
@@ -47,12 +48,12 @@ export async function countRule(
   return count;
 }
 
-const summarised = (
-  summary: SummaryRecord | undefined,
+const fromFacetsOf = (
+  facets: FacetsRecord | undefined,
   { kind, phrase }: RuleTrial,
   houseStyle: HouseStyle,
   today: string,
-) => (summary ? redraftPage(pageOfSummary(summary), { houseStyle, today, phrase, chosenKind: kind }) : null);
+) => (facets ? redraftPage(pageOfFacets(facets), { houseStyle, today, phrase, chosenKind: kind }) : null);
 
 async function redrafted({ pageId }: RuleTrial, houseStyle: HouseStyle, today: string): Promise<RedraftedPage | null> {
   const loaded = await loadPage(pageId);
@@ -63,9 +64,9 @@ async function redrafted({ pageId }: RuleTrial, houseStyle: HouseStyle, today: s
 export async function countSiteRule(ruleId: string, siteId: string, houseStyle: HouseStyle): Promise<number> {
   const rule = CATALOGUE.get(ruleId);
   if (rule?.reach !== "site") return 0;
-  const summaries = await db().summaries.where("siteId").equals(siteId).toArray();
+  const facets = await db().facets.where("siteId").equals(siteId).toArray();
   const pictures = sizesOf(await db().files.where("siteId").equals(siteId).toArray());
   const setAsides = await db().setAsides.where("siteId").equals(siteId).toArray();
-  const open = openOf(auditSiteRule(rule, summaries, houseStyle, { pictures }), setAsides);
+  const open = openOf(auditSiteRule(rule, new Site(facets), houseStyle, { pictures }), setAsides);
   return new Set(open.flatMap(({ on }) => on.map(({ page }) => page))).size;
 }

@@ -1,3 +1,4 @@
+import { isFound, rulesFound } from "#core/findings/found";
 import "fake-indexeddb/auto";
 import fc from "fast-check";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
@@ -52,7 +53,7 @@ const valuesOf = async ({ id }: PageRecord) =>
   );
 
 describe("undo", () => {
-  it("takes back and does again, with the summary of a page", async () => {
+  it("takes back and does again, with the facets of a page", async () => {
     const record = await page();
     await retitled(site, record, "Another");
     expect((await stored(record.id)).title).toBe("Another");
@@ -60,7 +61,7 @@ describe("undo", () => {
     expect((await stored(record.id)).edits).toBe(0);
     expect(await db().changes.count()).toBe(0);
     expect(await undo(site.id)).toEqual({ label: "Bring in", left: 0 });
-    expect([await db().pages.count(), await db().summaries.count(), await db().derived.count()]).toEqual([0, 0, 0]);
+    expect([await db().pages.count(), await db().facets.count(), await db().derived.count()]).toEqual([0, 0, 0]);
     expect(await undo(site.id)).toBe(null);
     await redo(site.id);
     await redo(site.id);
@@ -152,7 +153,7 @@ describe("undo", () => {
     const record = await page();
     await write(record, setTitle("Mine"));
     await transact(site.id, "Remove 1 page", (tx) => tx.remove("pages", record.id));
-    expect([await db().changes.count(), await db().derived.count(), await db().summaries.count()]).toEqual([0, 0, 0]);
+    expect([await db().changes.count(), await db().derived.count(), await db().facets.count()]).toEqual([0, 0, 0]);
     expect(await undo(site.id)).toEqual({ label: "Remove 1 page", left: 0 });
     expect(await valuesOf(record)).toEqual({ "set-title": "Mine" });
     expect(await stored(record.id)).toMatchObject({ edits: 1, stamp: "" });
@@ -165,13 +166,13 @@ describe("undo", () => {
       redirects: [["https://quay.example/old", record.address]],
     });
     const told = { inSitemap: true, redirectedFrom: ["https://quay.example/old"] };
-    expect(await db().summaries.get(record.id)).toMatchObject(told);
+    expect(await db().facets.get(record.id)).toMatchObject(told);
     await undo(site.id);
     expect(await db().pages.count()).toBe(0);
     await redo(site.id);
     expect(await db().learnt.get(record.id)).toMatchObject(told);
     await examinePages(site, [record.id], TODAY);
-    expect(await db().summaries.get(record.id)).toMatchObject(told);
+    expect(await db().facets.get(record.id)).toMatchObject(told);
   });
 
   it("has no step for handing over", async () => {
@@ -298,7 +299,7 @@ describe("a page that comes back as it was handed over", () => {
     });
     await broughtAgain(site, record, file);
     expect(await stored(record.id)).toMatchObject({ edits: 0, settled: 1, conflicts: 0, again: false });
-    expect((await stored(record.id)).rules).not.toContain("body/long-paragraph");
+    expect(isFound((await stored(record.id)).found, "body/long-paragraph")).toBe(false);
     expect((await db().setAsides.get("a"))?.key).toBe(`body/long-paragraph @ block 1 ${value.slice(0, 80)}`);
   });
 
@@ -337,7 +338,7 @@ describe("what follows from a page", () => {
       await page(),
       await page("<title>Quite long enough a title</title>", "https://quay.example/b"),
     ];
-    const rule = lamp.rules.find((one) => !other.rules.includes(one)) ?? "";
+    const rule = rulesFound(lamp.found).find((one) => !isFound(other.found, one)) ?? "";
     const aside = { id: "a", siteId: site.id, scope: "site", rule, pageId: null, key: null, reason: "" } as const;
     await transact(site.id, "Set aside", (tx) => tx.put("setAsides", aside));
     expect([(await stored(lamp.id)).stamp, (await stored(other.id)).stamp]).toEqual(["", other.stamp]);

@@ -1,4 +1,5 @@
 import Dexie, { type PromiseExtended } from "dexie";
+import { isFound } from "#core/findings/found";
 import { fingerprint } from "#core/page/fingerprint";
 import { type Edit, followsPattern } from "#core/rewrite/edits";
 import { db } from "./db";
@@ -126,6 +127,11 @@ class Ledger implements Tx {
 
   put<N extends Written>(table: N, record: RecordOf<N>): Reading {
     const row = record as unknown as Row;
+    const { uncompared }: { uncompared?: boolean } = TABLES[table];
+    if (uncompared) {
+      this.left(table).set(row.id, row);
+      return READ;
+    }
     return this.read(table, [row.id]).then(() => void this.left(table).set(row.id, row));
   }
 
@@ -140,8 +146,8 @@ class Ledger implements Tx {
   differing(table: Written): { id: string; was: Row | null; is: Row | null }[] {
     return [...this.left(table)].flatMap(([id, is]) => {
       const was = this.found(table).get(id) ?? null;
-      // What is new or gone need not be compared, nor what is long and written seldom: comparing takes longer than writing.
-      const alike = was === is || (was && is && table !== "summaries" && same(was, is));
+      // What is new or gone need not be compared.
+      const alike = was === is || (was && is && same(was, is));
       return alike ? [] : { id, was, is };
     });
   }
@@ -207,7 +213,7 @@ async function follow(tx: Ledger): Promise<void> {
     // What is taken back up may be found on any page.
     else
       for (const row of await tx.of("derived", "siteId", siteId))
-        if (!is || row.rules.includes(rule)) touch(row.id, true);
+        if (!is || isFound(row.found, rule)) touch(row.id, true);
   }
   await tx.foresee("changes", "pageId", [...touched.keys()]);
   await tx.all("pages", [...touched.keys()]);
@@ -218,7 +224,7 @@ async function follow(tx: Ledger): Promise<void> {
     if (!page) {
       for (const change of changes) await tx.remove("changes", change.id);
       await tx.remove("derived", id);
-      await tx.remove("summaries", id);
+      await tx.remove("facets", id);
       continue;
     }
     const before = (await tx.get("derived", id)) ?? { ...NOTHING_DERIVED, ...NO_FACTS, id, siteId: page.siteId };

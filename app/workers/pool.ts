@@ -1,4 +1,5 @@
 import * as Comlink from "comlink";
+import { beginLongRun } from "./long-run";
 import type { PagesWorker } from "./pages.worker";
 
 export type PooledWorker = Comlink.Remote<PagesWorker>;
@@ -22,6 +23,8 @@ export class TookTooLong extends WorkerLost {}
 
 interface Member {
   worker: Worker;
+  /** Pieces of work that it has been given beside each other. */
+  beside: number;
   remote: PooledWorker;
   /** Rejects when the worker dies or is ended. */
   lost: Promise<never>;
@@ -40,7 +43,7 @@ function start(): Member {
       reject(new WorkerLost("A worker of this page has died twice at the same work. Reload the page, then try again."));
   });
   lost.catch(() => {});
-  const member: Member = { worker, remote: Comlink.wrap<PagesWorker>(worker), lost, lose };
+  const member: Member = { worker, beside: 0, remote: Comlink.wrap<PagesWorker>(worker), lost, lose };
   worker.addEventListener("error", () => remove(member));
   members.push(member);
   return member;
@@ -139,15 +142,25 @@ export function onPool<R>(run: (worker: PooledWorker) => Promise<R>, limit?: num
   });
 }
 
-let turn = 0;
-
-/** Runs work that for the most part waits, such as a fetch, on the workers in turn, beside what they are doing. */
-export function onPoolBeside<R>(run: (worker: PooledWorker) => Promise<R>): Promise<R> {
-  return oncemore(() => {
+/**
+ * Runs work that waits in between, for the network or for storage, beside what a worker is doing: on the one that has least of
+ * it. Where it takes longer than `limit` milliseconds the worker is ended and replaced, and `TookTooLong` thrown.
+ */
+export function onPoolBeside<R>(run: (worker: PooledWorker) => Promise<R>, limit?: number): Promise<R> {
+  return oncemore(async () => {
     while (members.length < SIZE) idle.push(start());
-    return runOn(members[turn++ % members.length] as Member, run);
+    const member = members.reduce((least, one) => (one.beside < least.beside ? one : least));
+    member.beside++;
+    try {
+      return await runOn(member, run, limit);
+    } finally {
+      member.beside--;
+    }
   });
 }
+
+/** More pieces than this at once are a long run. */
+const LONG = SIZE * 4;
 
 export interface PoolOptions<R> {
   signal?: AbortSignal;
@@ -170,6 +183,7 @@ export async function inLanes<T, R>(
   run: (one: T) => Promise<R>,
   options: PoolOptions<R> = {},
 ): Promise<R[]> {
+  const end = work.length > LONG ? beginLongRun() : () => {};
   const results: R[] = [];
   let next = 0;
   let done = 0;
@@ -181,6 +195,10 @@ export async function inLanes<T, R>(
       options.onResult?.(result, ++done);
     }
   };
-  await Promise.all(Array.from({ length: Math.min(work.length, SIZE * 2) }, lane));
+  try {
+    await Promise.all(Array.from({ length: Math.min(work.length, SIZE * 2) }, lane));
+  } finally {
+    end();
+  }
   return results.filter((_, i) => i in results);
 }

@@ -2,11 +2,12 @@ import Ajv from "ajv-draft-04";
 import { gzipSync, zipSync } from "fflate";
 import Papa from "papaparse";
 import { describe, expect, it } from "vitest";
-import { auditSite } from "../audit/audit-site.ts";
 import { audit } from "../audit/auditor.ts";
+import { auditSite } from "../audit/examine-site.ts";
 import { readPage } from "../page/read.ts";
 import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
-import { summaryOf } from "../site/summary.ts";
+import { facetsOf } from "../site/facets/page-facets.ts";
+import { Site } from "../site/index/site.ts";
 import { auditReport } from "./audit-report.ts";
 import { changeListCsv } from "./change-list.ts";
 import { parseEditFile } from "./edit-file.ts";
@@ -25,14 +26,11 @@ function report() {
   const pages = Object.entries(files).map(([file, source]) => {
     const page = readPage(source, { address: `https://a.example/${file}` });
     const findings = audit(page, { phrase: "lamp", houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" });
-    return { entry: auditReport.page(file, page, findings, DEFAULT_HOUSE_STYLE), summary: summaryOf(file, page) };
+    return { entry: auditReport.page(file, page, findings, DEFAULT_HOUSE_STYLE), facets: facetsOf(file, page) };
   });
   return auditReport.whole(
     pages.map((p) => p.entry),
-    auditSite(
-      pages.map((p) => p.summary),
-      DEFAULT_HOUSE_STYLE,
-    ),
+    auditSite(new Site(pages.map((p) => p.facets)), DEFAULT_HOUSE_STYLE),
   );
 }
 

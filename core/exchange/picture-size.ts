@@ -1,5 +1,5 @@
 import { imageSize } from "image-size";
-import type { PictureSize } from "../site/page-summary.ts";
+import type { PictureSize } from "../rules/rule.ts";
 
 /** The size of a picture file in its own pixels, as it is turned for the viewer; null where it cannot be told. */
 export function pictureSize(bytes: Uint8Array): PictureSize | null {

@@ -1,7 +1,7 @@
+import { hostOf, linkTarget } from "../address/link-target.ts";
 import { contentBlocks } from "../page/body.ts";
 import { addressOn, type Page } from "../page/page.ts";
-import { hostOf, linkTarget } from "../site/links.ts";
-import { pictureAt } from "../site/pictures.ts";
+import { pictureAt } from "../site/facets/pictures.ts";
 import type { Place, WholePart } from "./place.ts";
 
 /**

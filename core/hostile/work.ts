@@ -6,7 +6,7 @@ import { applyToPage, applyToSource } from "../rewrite/apply.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import { keyOf } from "../rewrite/resolve.ts";
 import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
-import { summaryOf } from "../site/summary.ts";
+import { facetsOf } from "../site/facets/page-facets.ts";
 import { type HostileInput, originalOf } from "./inputs.ts";
 
 const address = "https://www.example/a/page.html";
@@ -31,7 +31,7 @@ function workOn(original: Original, clock: () => number): Work {
   };
   const page = timed("read", () => readPage(original, { address }));
   timed("audit", () => audit(page, { phrase: "lamp boat", houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-27" }));
-  timed("summarise", () => summaryOf("a", page));
+  timed("summarise", () => facetsOf("a", page));
   if (page.fault) return work;
   timed("propose", () => proposalsFor(page));
   timed("apply", () => {

@@ -1,6 +1,6 @@
 import { parse } from "parse5";
 import { describe, expect, it } from "vitest";
-import { packLinks } from "../site/links.ts";
+import { links } from "../site/facets/links.ts";
 import { originalFromBytes } from "./original.ts";
 import { baseOf, descriptionOf, type Page, positionOf, titleOf } from "./page.ts";
 import { type FragmentNode, parseSource, type TreeNode } from "./parse.ts";
@@ -176,7 +176,7 @@ describe("the base of a page", () => {
   it("is what its references are resolved against (HTML 2.4.3)", () => {
     const page = read("<head><base href='/docs/'></head><body><a href='x'>x</a>");
     expect(baseOf(page)).toBe("https://a.example/docs/");
-    expect(packLinks(page)).toContain("/docs/x");
+    expect(links.pack(links.take(page))).toContain("/docs/x");
     expect(baseOf(read("<p>"))).toBe("https://a.example/b");
   });
 });

@@ -4,7 +4,8 @@ import type { OriginalKind } from "../page/original.ts";
 import type { Page } from "../page/page.ts";
 import type { HouseStyle } from "../settings/house-style.ts";
 import type { Setting, SettingsOf, Weight } from "../settings/setting.ts";
-import type { PageSummary, PictureSize } from "../site/page-summary.ts";
+import type { PageFacets } from "../site/facets/page-facets.ts";
+import type { SeenOfPage, Site } from "../site/index/site.ts";
 import type { WrittenData } from "../structured-data/evidence.ts";
 
 /** How sure a rule is of itself, and where it comes from. */
@@ -45,16 +46,22 @@ export interface RuleContext {
   written?: readonly WrittenData[];
 }
 
+/**
+ * What a rule may look at beside the page and its own settings: parts of the house style, the limits of the rules about
+ * widths, the editor's day.
+ */
+export type Heeded = "brand" | "separator" | "data" | "limits" | "today";
+
 /** What a rule for one page looks at; a test records what it really reads. */
 interface PageRuleFacts extends RuleFacts {
   /** What a page's source may be: in another there is nothing for the rule to look at. */
   formats: readonly OriginalKind[];
   /** The parts of the page that the rule reads: when they are the same objects as before, it is not run again. */
   sees: readonly (keyof Page)[];
-  /** What it finds follows from what is kept of a page for the others, so that pages are counted without being read. */
-  fromSummary?: boolean;
-  /** It looks at the brand or separator, or at limits of other rules: a change of the house style beyond its own settings matters to it. */
-  seesSite?: boolean;
+  /** What it finds follows from what is kept of a page for the others, so that no source is read for it. */
+  fromFacets?: boolean;
+  /** What it looks at beside the page and its own settings: when that moves on, it is run again. */
+  heeds?: readonly Heeded[];
 }
 
 export interface PageRule extends PageRuleFacts {
@@ -67,24 +74,35 @@ export interface PageRule extends PageRuleFacts {
 export interface SiteProblem {
   /** Of all these pages together, and read on each. */
   message: string;
-  on: readonly (Omit<Problem<SitePlace>, "message"> & { page: PageSummary })[];
+  on: readonly (Omit<Problem<SitePlace>, "message"> & { page: PageFacets })[];
+}
+
+/** The size of a picture's file, in its own pixels. */
+export interface PictureSize {
+  width: number;
+  height: number;
 }
 
 /** What a rule across pages is given beside the pages. */
 export interface SiteContext<S> {
   /** The settings that hold for pages of this one's kind. */
-  settingsFor(page: PageSummary): S;
+  settingsFor(page: PageFacets): S;
   /** The brand and its separator, as they hold for them. */
-  brandFor(page: PageSummary): Pick<HouseStyle, "brand" | "separator">;
+  brandFor(page: PageFacets): Pick<HouseStyle, "brand" | "separator">;
   /** Sizes of the picture files that were brought in, by the paths of their addresses. */
   pictures: ReadonlyMap<string, PictureSize>;
 }
 
-/** A rule that can only be seen across pages; it works on summaries, never on sources. */
-export interface SiteRule extends RuleFacts {
+interface SiteRuleFacts extends RuleFacts {
+  /** What of the pages the rule reads, by itself or by way of an index: while none of it changes it is not run again. */
+  sees: readonly SeenOfPage[];
+}
+
+/** A rule that can only be seen across pages; it works on their facets, never on sources. */
+export interface SiteRule extends SiteRuleFacts {
   reach: "site";
   settings: Record<string, Setting>;
-  check(pages: readonly PageSummary[], context: SiteContext<Record<string, unknown>>): Iterable<SiteProblem>;
+  check(site: Site, context: SiteContext<Record<string, unknown>>): Iterable<SiteProblem>;
 }
 
 export type Rule = PageRule | SiteRule;
@@ -104,9 +122,9 @@ export function rule<S extends Settings = NoSettings>(
 
 /** A rule for all pages of a site together. */
 export function siteRule<S extends Settings = NoSettings>(
-  definition: RuleFacts & {
+  definition: SiteRuleFacts & {
     settings?: S;
-    check(pages: readonly PageSummary[], context: SiteContext<SettingsOf<S>>): Iterable<SiteProblem>;
+    check(site: Site, context: SiteContext<SettingsOf<S>>): Iterable<SiteProblem>;
   },
 ): SiteRule {
   return { reach: "site", settings: {}, ...definition, check: definition.check as SiteRule["check"] };

@@ -2,6 +2,7 @@ import { actions } from "./actions";
 import { changes } from "./changes";
 import { checks } from "./checks";
 import { derived } from "./derived";
+import { facets } from "./facets";
 import { fileBytes, files } from "./files";
 import { learnt } from "./learnt";
 import { originals } from "./originals";
@@ -9,7 +10,6 @@ import { pages } from "./pages";
 import { queueItems, queues } from "./queues";
 import { setAsides } from "./set-asides";
 import { sites } from "./sites";
-import { summaries } from "./summaries";
 
 /** Every table of this browser's storage. Database, undo and backup are made from it. */
 export const TABLES = {
@@ -19,7 +19,7 @@ export const TABLES = {
   setAsides,
   learnt,
   derived,
-  summaries,
+  facets,
   originals,
   files,
   fileBytes,

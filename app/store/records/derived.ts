@@ -1,6 +1,6 @@
+import { type Found, NO_TOTALS, packFound, type Totals } from "#core/findings/found";
 import type { PageKind } from "#core/page/page-kind";
-import type { Weight } from "#core/settings/setting";
-import { table } from "./table";
+import { type Old, table } from "./table";
 
 /** What a page's changes say of it, without reading its source: renewed with every write. */
 export interface ChangeFacts {
@@ -41,13 +41,14 @@ export interface PageDerived {
   links: number;
   /** Types of the structured data, outermost first. */
   types: string[];
-  counts: Record<Weight, number>;
-  /** Rules that found something, without what was set aside. */
-  rules: string[];
+  /** What its rules found, without what was set aside. */
+  found: Found;
   /** What the page seems to be. */
   guessedKind: PageKind;
   /** Names the house style and the day that it was worked out for; "" where the page has changed since. */
   stamp: string;
+  /** Names the facets that were taken of it. */
+  facetStamp: string;
 }
 
 export interface DerivedRecord extends ChangeFacts, PageDerived {
@@ -85,11 +86,17 @@ export const NOTHING_DERIVED: PageDerived = {
   withoutAlt: 0,
   links: 0,
   types: [],
-  counts: { must: 0, should: 0, may: 0 },
-  rules: [],
+  found: "",
   guessedKind: "other",
   stamp: "",
+  facetStamp: "",
 };
+
+/** What earlier versions kept of what was found: rules, and the findings of all of them together. */
+const foundBefore = ({ rules = [], counts = NO_TOTALS }: Old): Found =>
+  packFound(
+    new Map((rules as string[]).map((rule, i) => [rule, i === 0 ? (counts as Totals) : { ...NO_TOTALS, may: 1 }])),
+  );
 
 export const derived = table<DerivedRecord>()({
   name: "derived",
@@ -97,7 +104,16 @@ export const derived = table<DerivedRecord>()({
   undo: "follows",
   transacted: true,
   backup: true,
-  upgrades: { 6: ({ says = "", ...record }) => ({ fingerprint: says, ...record }) },
+  upgrades: {
+    6: ({ says = "", ...record }) => ({ fingerprint: says, ...record }),
+    // Worked out again: the findings of each rule were not known.
+    7: ({ rules, counts, ...record }) => ({
+      found: foundBefore({ rules, counts }),
+      facetStamp: "",
+      ...record,
+      stamp: "",
+    }),
+  },
   fields: ({ joi, id, text, texts, count, kind }) => ({
     id,
     siteId: id,
@@ -125,9 +141,9 @@ export const derived = table<DerivedRecord>()({
     withoutAlt: count,
     links: count,
     types: texts,
-    counts: joi.object({ must: count, should: count, may: count }),
-    rules: texts,
+    found: text,
     guessedKind: kind,
     stamp: text,
+    facetStamp: text,
   }),
 });

@@ -15,6 +15,13 @@ export interface SiteRecord {
   houseStyle: HouseStyle;
   broughtInAt: string;
   filters?: KeptFilter[];
+  /** House styles that pages were audited by, newest first, with the stamps that name them: what has changed since is known. */
+  audited?: AuditedBy[];
+}
+
+export interface AuditedBy {
+  stamp: string;
+  houseStyle: HouseStyle;
 }
 
 export const sites = table<SiteRecord>()({
@@ -23,7 +30,8 @@ export const sites = table<SiteRecord>()({
   undo: "own",
   transacted: true,
   backup: true,
-  optional: ["filters"],
+  optional: ["filters", "audited"],
+  passing: ["audited"],
   fields: ({ joi, id, text, houseStyle }) => ({
     id,
     name: text,
@@ -31,5 +39,6 @@ export const sites = table<SiteRecord>()({
     houseStyle,
     broughtInAt: joi.string().isoDate(),
     filters: joi.array().items(joi.object({ name: text, query: text })),
+    audited: joi.array().items(joi.object({ stamp: text, houseStyle })),
   }),
 });

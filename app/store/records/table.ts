@@ -25,6 +25,8 @@ export interface Table<R extends object> {
   /** Never there: it lets the compiler know what the records are. */
   readonly record?: R;
   name: string;
+  /** What it was called before the version of its last upgrade. */
+  formerly?: string;
   /** Dexie's: the key first, then what is looked for. */
   indexes: string;
   /**
@@ -34,6 +36,8 @@ export interface Table<R extends object> {
   undo: "own" | "follows";
   /** Written by `transact`: what several writers may change at a time, and what undo, or what follows, looks at. */
   transacted?: boolean;
+  /** Written whole without looking at what was there: long, and worked out anew. */
+  uncompared?: boolean;
   /** Whether a backup holds it. */
   backup: boolean;
   /** Where keys are numbers that mean nothing elsewhere: what records belong to. A backup puts back all of one owner at once. */

@@ -1,4 +1,4 @@
-import type { PageSummary } from "../../site/page-summary.ts";
+import type { PageFacets } from "../../site/facets/page-facets.ts";
 import { commonPractice, siteRule } from "../rule.ts";
 import { counted } from "../texts.ts";
 
@@ -11,9 +11,10 @@ export const bodyFewWordsForItsKind = siteRule({
   finds: "a page with less than half as many words as the site's pages of its kind have in the middle",
   why: "How many words a page needs depends on what it is: the site's own pages say it better than a number. A page that answers its question in fifty is none the worse for it.",
   source: commonPractice(),
-  *check(pages) {
-    const kinds = new Map<string, PageSummary[]>();
-    for (const page of pages) {
+  sees: ["kind", "words"],
+  *check(site) {
+    const kinds = new Map<string, PageFacets[]>();
+    for (const page of site.pages.values()) {
       if (!page.kind || !page.words) continue;
       const list = kinds.get(page.kind);
       if (list) list.push(page);
@@ -21,12 +22,12 @@ export const bodyFewWordsForItsKind = siteRule({
     }
     for (const list of kinds.values()) {
       if (list.length < LEAST_PAGES) continue;
-      const counts = list.map(({ words = 0 }) => words).sort((a, b) => a - b);
+      const counts = list.map(({ words }) => words).sort((a, b) => a - b);
       const middle = counts.length >> 1;
       const high = counts[middle] ?? 0;
       const median = counts.length % 2 === 1 ? high : ((counts[middle - 1] ?? 0) + high) / 2;
       for (const page of list) {
-        const { words = 0 } = page;
+        const { words } = page;
         if (words * 2 >= median) continue;
         yield {
           message: `The content has ${counted(words, "word")}; half of the ${list.length} pages of its kind have ${Math.round(median)} or more.`,

@@ -6,7 +6,7 @@ import { dataRule, placeOf, valuesIn } from "./data-rule.ts";
 export const dataDanglingId = dataRule({
   id: "data/dangling-id",
   weight: "should",
-  seesSite: true,
+  heeds: ["data"],
   finds: "a reference to an entity that is not there",
   why: "An entity that is named by its address alone must be described somewhere, on this page at best.",
   source: standard("JSON-LD 1.1", "section 3.5"),

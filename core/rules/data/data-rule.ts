@@ -23,7 +23,7 @@ export function dataRule(
   facts: RuleFacts & {
     check: (data: PageData, context: DataContext) => Iterable<Problem>;
     sees?: PageRule["sees"];
-    seesSite?: boolean;
+    heeds?: PageRule["heeds"];
   },
 ): PageRule {
   const { check, sees = [], ...rest } = facts;
@@ -33,7 +33,11 @@ export function dataRule(
     sees: ["data", "source", "address", "base", "format", ...sees],
     *check(page, context) {
       const data = dataOf(page);
-      if (data.blocks.length > 0 || data.entities.length > 0) yield* firstOf(check(data, { ...context, page }));
+      if (data.blocks.length > 0 || data.entities.length > 0) {
+        // Nothing of the context is read that the rule does not read.
+        const within: DataContext = Object.assign(Object.create(context), { page });
+        yield* firstOf(check(data, within));
+      }
     },
   });
 }

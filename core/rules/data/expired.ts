@@ -12,6 +12,7 @@ export const dataExpired = dataRule({
   finds: "an offer or job whose time is over",
   why: "Search engines take jobs out of their results on that day, and prices lose their line. Where it still holds, move the day; where it does not, take the data out.",
   source: guidance("search engines' documentation of jobs and offers"),
+  heeds: ["today"],
   *check(data, { today }) {
     const now = dateOf(today);
     if (now === null) return;

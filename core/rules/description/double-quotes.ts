@@ -12,7 +12,7 @@ export const descriptionDoubleQuotes = rule({
   weight: "may",
   formats: ["html", "markdown", "fields"],
   sees: ["metas"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "straight double quotes in a description",
   why: "Written by hand into an attribute a straight quote ends the text early. Here it is written safely; where the text is retyped into another system it may not be.",
   source: commonPractice(),

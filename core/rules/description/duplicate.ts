@@ -1,4 +1,4 @@
-import { duplicates } from "../../site/duplicates.ts";
+import { SAME_DESCRIPTIONS } from "../../site/index/same-texts.ts";
 import { commonPractice, siteRule } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
 
@@ -8,8 +8,10 @@ export const descriptionDuplicate = siteRule({
   finds: "a description that other pages have too",
   why: "A description that fits several pages describes none of them.",
   source: commonPractice(),
-  *check(pages) {
-    for (const group of duplicates(pages, (page) => page.description)) {
+  sees: ["description"],
+  *check(site) {
+    for (const ids of site.index(SAME_DESCRIPTIONS).groups()) {
+      const group = site.inOrder(ids);
       yield {
         message: `${counted(group.length, "page")} have the description ${quote(group[0]?.description ?? "")}.`,
         on: group.map((page) => ({ page, at: { part: "description" } })),

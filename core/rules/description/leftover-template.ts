@@ -8,7 +8,7 @@ export const descriptionLeftoverTemplate = rule({
   weight: "should",
   formats: ["html", "markdown", "fields"],
   sees: ["metas"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "leftover template text in the description",
   why: "A variable of the publishing system was not filled in, and searchers see its name.",
   source: commonPractice(),

@@ -15,7 +15,7 @@ export const descriptionMarkup = rule({
   weight: "should",
   formats: ["html", "markdown", "fields"],
   sees: ["metas"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "tags or entities that searchers would see as text",
   why: "A description is plain text. Tags and doubly escaped characters are shown as they stand.",
   source: commonPractice(),

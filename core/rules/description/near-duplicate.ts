@@ -1,4 +1,4 @@
-import { nearDuplicates } from "../../site/near-duplicates.ts";
+import { NEAR_DESCRIPTIONS } from "../../site/index/near-texts.ts";
 import { commonPractice, siteRule } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
 
@@ -8,11 +8,12 @@ export const descriptionNearDuplicate = siteRule({
   finds: "a description that is another page's but for a number or a name",
   why: "Descriptions made from one mould tell pages apart by a single word, which a hurried reader misses. For a series, such as one page a town, that can be right.",
   source: commonPractice(),
-  *check(pages) {
-    for (const { items, shared } of nearDuplicates(pages, (page) => page.description)) {
+  sees: ["description"],
+  *check(site) {
+    for (const { pages, shared } of site.index(NEAR_DESCRIPTIONS).groups()) {
       yield {
-        message: `${counted(items.length, "page")} differ in one place of the description only: ${quote(shared)}.`,
-        on: items.map((page) => ({ page, at: { part: "description" } })),
+        message: `${counted(pages.length, "page")} differ in one place of the description only: ${quote(shared)}.`,
+        on: site.inOrder(pages).map((page) => ({ page, at: { part: "description" } })),
       };
     }
   },

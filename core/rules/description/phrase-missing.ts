@@ -7,7 +7,7 @@ export const descriptionPhraseMissing = rule({
   weight: "should",
   formats: ["html", "markdown", "fields"],
   sees: ["metas", "language"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "a description without the target phrase",
   why: "Results set the searched words in bold where they stand in the description. That draws the eye.",
   source: commonPractice(),

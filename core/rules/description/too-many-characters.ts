@@ -8,7 +8,7 @@ export const descriptionTooManyCharacters = rule({
   weight: "may",
   formats: ["html", "markdown", "fields"],
   sees: ["metas"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "a description of over 160 characters",
   why: "The usual advice is 160 characters. Pixels are what is cut: where the ruler says it fits, it fits.",
   source: commonPractice(),

@@ -10,7 +10,7 @@ export const descriptionTooNarrow = rule({
   weight: "may",
   formats: ["html", "markdown", "fields"],
   sees: ["metas"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "a description that does not fill its first desktop line",
   why: "Room is left for a reason to click. Search engines tend to replace very short descriptions with words from the page.",
   source: commonPractice(),

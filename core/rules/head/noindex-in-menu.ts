@@ -1,4 +1,4 @@
-import { linkGraph } from "../../site/link-graph.ts";
+import { LINK_GRAPH } from "../../site/index/link-graph.ts";
 import { guidance, siteRule } from "../rule.ts";
 import { counted } from "../texts.ts";
 
@@ -8,12 +8,12 @@ export const headNoindexInMenu = siteRule({
   finds: "a page that search engines may not list, though a menu links to it or a sitemap names it",
   why: "What the site leads its visitors to is hardly meant to be hidden from search. Mostly noindex was left over from the time before the page was published.",
   source: guidance("search engines' documentation of the robots meta element and of sitemaps"),
-  *check(pages) {
-    const hidden = pages.filter(({ noindex }) => noindex);
-    if (hidden.length === 0) return;
-    const { incoming } = linkGraph(pages);
+  sees: ["noindex", "inSitemap", "links", "address", "also", "redirectedFrom"],
+  *check(site) {
+    const hidden = [...site.pages.values()].filter(({ noindex }) => noindex);
     for (const page of hidden) {
-      const menus = (incoming.get(page.id) ?? []).filter(({ link }) => link.zone === "menu").length;
+      const links = site.index(LINK_GRAPH).incoming(page.id);
+      const menus = links.filter(({ zone }) => zone === "menu").length;
       if (menus === 0 && !page.inSitemap) continue;
       const by = [
         menus > 0 ? `the menu of ${counted(menus, "page")} links to it` : "",

@@ -9,7 +9,7 @@ export const headingDefaultWords = rule({
   weight: "should",
   formats: ["html", "markdown"],
   sees: ["headings"],
-  seesSite: true,
+  heeds: ["brand"],
   finds: "an H1 that names a category only",
   why: "“Products” or “Welcome” could stand over any page of any site. The H1 says what this page is about.",
   source: commonPractice(),

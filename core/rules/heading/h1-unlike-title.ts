@@ -10,7 +10,7 @@ export const headingH1UnlikeTitle = rule({
   weight: "may",
   formats: ["html", "markdown"],
   sees: ["headings", "titles", "language"],
-  seesSite: true,
+  heeds: ["brand"],
   finds: "an H1 and a title that share no word",
   why: "Whoever clicks a title and lands under an H1 that says something else wonders whether it is the right page. They need not be the same.",
   source: commonPractice(),

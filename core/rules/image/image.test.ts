@@ -1,12 +1,13 @@
 import { describe, expect, it } from "vitest";
-import { auditSite } from "../../audit/audit-site.ts";
 import { auditRule } from "../../audit/auditor.ts";
+import { auditSite } from "../../audit/examine-site.ts";
 import { pictureSize } from "../../exchange/picture-size.ts";
 import { readPage } from "../../page/read.ts";
 import { applyToPage } from "../../rewrite/apply.ts";
 import { DEFAULT_HOUSE_STYLE } from "../../settings/house-style.ts";
-import { packPictures, unpackPictures } from "../../site/pictures.ts";
-import { summaryOf } from "../../site/summary.ts";
+import { facetsOf } from "../../site/facets/page-facets.ts";
+import { pictures } from "../../site/facets/pictures.ts";
+import { Site } from "../../site/index/site.ts";
 
 const read = (body: string) =>
   readPage(`<html lang=en><title>Lamp</title><body>${body}`, { address: "https://a.example/" });
@@ -56,7 +57,7 @@ describe("pictures across a site", () => {
   );
 
   it("are kept by the paths of their addresses, with their texts and stated sizes", () => {
-    expect(unpackPictures(packPictures(page))).toEqual([
+    expect(pictures.unpack(pictures.pack(pictures.take(page)))).toEqual([
       { at: "/img/a.png", alt: "A lamp", width: 300, height: 200 },
       { at: "https://b.example/c.png", alt: null, width: 0, height: 0 },
     ]);
@@ -65,7 +66,9 @@ describe("pictures across a site", () => {
   // Common practice, no source: screens show up to two pixels of a picture for one of the page.
   it("are larger than shown from over twice their stated size on", () => {
     const found = (width: number, height: number) =>
-      auditSite([summaryOf("/", page)], DEFAULT_HOUSE_STYLE, { pictures: new Map([["/img/a.png", { width, height }]]) })
+      auditSite(new Site([facetsOf("/", page)]), DEFAULT_HOUSE_STYLE, {
+        pictures: new Map([["/img/a.png", { width, height }]]),
+      })
         .filter(({ rule }) => rule === "image/larger-than-shown")
         .map(({ message }) => message);
     expect(found(601, 401)).toEqual(["The picture “a.png” has 601 × 401 pixels and is shown at 300 × 200."]);

@@ -1,5 +1,6 @@
 import { count } from "../../settings/setting.ts";
-import { unpackPictures } from "../../site/pictures.ts";
+import { facetOf } from "../../site/facets/page-facets.ts";
+import { PICTURE_FILES } from "../../site/index/picture-files.ts";
 import { commonPractice, siteRule } from "../rule.ts";
 import { quote } from "../texts.ts";
 
@@ -13,13 +14,15 @@ export const imageLargerThanShown = siteRule({
     /** Screens show up to two pixels of a picture for one of the page (common practice). */
     times: count(2, "times", "A picture file has at most {times} the pixels a side that the page shows"),
   },
-  *check(pages, { pictures, settingsFor }) {
+  sees: ["pictures"],
+  *check(site, { pictures, settingsFor }) {
     if (pictures.size === 0) return;
-    for (const page of pages) {
-      if (!page.pictures) continue;
+    const files = site.index(PICTURE_FILES);
+    const showing = new Set(Array.from(pictures.keys(), (at) => [...files.showing(at)]).flat());
+    for (const page of site.inOrder(showing)) {
       const { times } = settingsFor(page);
       const seen = new Set<string>();
-      for (const { at, width, height } of unpackPictures(page.pictures)) {
+      for (const { at, width, height } of facetOf(page, "pictures")) {
         const own = pictures.get(at);
         if (!own || width < 1 || height < 1 || seen.has(at)) continue;
         // A picture may be cropped by its frame: the side that fits sooner decides.

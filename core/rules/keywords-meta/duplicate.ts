@@ -1,4 +1,4 @@
-import { duplicates } from "../../site/duplicates.ts";
+import { SAME_KEYWORDS } from "../../site/index/same-texts.ts";
 import { commonPractice, siteRule } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
 
@@ -8,8 +8,10 @@ export const keywordsMetaDuplicate = siteRule({
   finds: "meta keywords that other pages have too",
   why: "The same list on many pages was put there by a template, and says nothing about any of them.",
   source: commonPractice(),
-  *check(pages) {
-    for (const group of duplicates(pages, (page) => page.keywords)) {
+  sees: ["keywords"],
+  *check(site) {
+    for (const ids of site.index(SAME_KEYWORDS).groups()) {
+      const group = site.inOrder(ids);
       yield {
         message: `${counted(group.length, "page")} have the same meta keywords: ${quote(group[0]?.keywords ?? "")}.`,
         on: group.map((page) => ({ page, at: { part: "head" } })),

@@ -1,4 +1,4 @@
-import { linkGraph } from "../../site/link-graph.ts";
+import { LINK_GRAPH, wordsOfLink } from "../../site/index/link-graph.ts";
 import { commonPractice, siteRule } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
 import { onEach } from "./on-each.ts";
@@ -12,14 +12,18 @@ export const linkBroken = siteRule({
   finds: "a link to a page of the site that is not there",
   why: "Visitors meet an error page. It is found by the pages that were brought in: where less than three quarters of what the site links to is here, nothing is said, since the rest may well be there.",
   source: commonPractice(),
-  *check(pages) {
-    const { unknown, targets } = linkGraph(pages);
-    const missing = [...unknown].filter(([key]) => !NO_PAGE.test(key.split("?")[0] ?? ""));
-    if (missing.length * 4 > targets) return;
-    for (const [key, links] of missing) {
-      const path = key.slice(key.indexOf("/"));
+  sees: ["links", "address", "also", "redirectedFrom"],
+  *check(site) {
+    const graph = site.index(LINK_GRAPH);
+    const missing = [...graph.astray()].filter(
+      ({ to, redirectsTo }) => redirectsTo === null && !NO_PAGE.test(to.split("?")[0] ?? ""),
+    );
+    if (missing.length * 4 > graph.targets()) return;
+    for (const { to, links: all } of missing) {
+      const links = all();
+      const [words] = links.map(wordsOfLink).filter(Boolean);
       yield {
-        message: `${counted(links.length, "page")} ${links.length === 1 ? "links" : "link"} to ${path}, which is not there${links[0]?.link.text ? ` (${quote(links[0].link.text, 40)})` : ""}.`,
+        message: `${counted(links.length, "page")} ${links.length === 1 ? "links" : "link"} to ${to}, which is not there${words ? ` (${quote(words, 40)})` : ""}.`,
         on: onEach(links),
       };
     }

@@ -1,11 +1,12 @@
 import { describe, expect, it } from "vitest";
-import { auditSite } from "../../audit/audit-site.ts";
 import { auditRule } from "../../audit/auditor.ts";
+import { auditSite } from "../../audit/examine-site.ts";
 import { readPage } from "../../page/read.ts";
 import { DEFAULT_HOUSE_STYLE } from "../../settings/house-style.ts";
-import { linkGraph } from "../../site/link-graph.ts";
-import { packLinks, unpackLinks } from "../../site/links.ts";
-import { summaryOf } from "../../site/summary.ts";
+import { links } from "../../site/facets/links.ts";
+import { facetsOf, type PageFacets } from "../../site/facets/page-facets.ts";
+import { LINK_GRAPH, wordsOfLink } from "../../site/index/link-graph.ts";
+import { Site } from "../../site/index/site.ts";
 
 const read = (body: string, address = "https://a.example/page") =>
   readPage(`<html lang=en><title>Lamp</title><body>${body}`, { address });
@@ -42,10 +43,11 @@ describe("a rule about links finds what it is for, and nothing where that is not
 });
 
 describe("links across a site", () => {
-  const site = (pages: Record<string, string>) =>
+  const facets = (pages: Record<string, string>): PageFacets[] =>
     Object.entries(pages).map(([path, body]) =>
-      summaryOf(path, read(body, `https://www.a.example${path}`), { phrase: path === "/lamp" ? "lamp" : "" }),
+      facetsOf(path, read(body, `https://www.a.example${path}`), { phrase: path === "/lamp" ? "lamp" : "" }),
     );
+  const site = (pages: Record<string, string>) => new Site(facets(pages));
   const found = (id: string, pages: Record<string, string>) =>
     auditSite(site(pages), DEFAULT_HOUSE_STYLE)
       .filter((finding) => finding.rule === id)
@@ -56,15 +58,15 @@ describe("links across a site", () => {
   it("are compared without www, default files, slashes and fragments, and known by their zones", () => {
     const page = read(`<nav><a href="/a/">A</a></nav><main><a href="https://a.example/a/index.html#x">In text</a>
       <a href="https://b.example/">Out</a> <a href="mailto:x@a.example">Mail</a></main><footer><a href=/b.html>B</a></footer>`);
-    expect(unpackLinks(packLinks(page))).toEqual([
+    expect(links.unpack(links.pack(links.take(page)))).toEqual([
       { to: "/a", text: "In text", zone: "content" },
       { to: "/b", text: "B", zone: "foot" },
     ]);
   });
 
   it("say who links here, with which words", () => {
-    const { incoming } = linkGraph(site({ "/": `${menu}<a href="/lamp#oil">its oil</a>`, "/lamp": menu }));
-    expect(incoming.get("/lamp")?.map(({ from, link }) => [from.id, link.text, link.zone])).toEqual([
+    const graph = site({ "/": `${menu}<a href="/lamp#oil">its oil</a>`, "/lamp": menu }).index(LINK_GRAPH);
+    expect(graph.incoming("/lamp").map((link) => [link.from.id, wordsOfLink(link), link.zone])).toEqual([
       ["/", "its oil", "content"],
     ]);
   });
@@ -88,12 +90,12 @@ describe("links across a site", () => {
   });
 
   it("to addresses that redirect are found at the pages that make them", () => {
-    const pages = site({ "/": `${menu}<a href=/old>Lamp</a>`, "/lamp": menu });
+    const pages = facets({ "/": `${menu}<a href=/old>Lamp</a>`, "/lamp": menu });
     const moved = pages.map((page) =>
       page.id === "/lamp" ? { ...page, redirectedFrom: ["https://a.example/old"] } : page,
     );
-    const of = (summaries: typeof pages) =>
-      auditSite(summaries, DEFAULT_HOUSE_STYLE).filter(({ rule }) => rule === "link/to-redirect");
+    const of = (all: typeof pages) =>
+      auditSite(new Site(all), DEFAULT_HOUSE_STYLE).filter(({ rule }) => rule === "link/to-redirect");
     expect(of(moved).map(({ message }) => message)).toEqual(["1 page links to /old, which redirects to /lamp."]);
     expect(of(pages)).toEqual([]);
   });
@@ -123,7 +125,7 @@ describe("links across a site", () => {
 
 describe("versions in other languages", () => {
   const version = (path: string, ...named: string[]) =>
-    summaryOf(
+    facetsOf(
       path,
       readPage(
         named.map((to) => `<link rel=alternate hreflang=${to.slice(1)} href="https://a.example${to}">`).join(""),
@@ -131,7 +133,7 @@ describe("versions in other languages", () => {
       ),
     );
   const found = (...pages: ReturnType<typeof version>[]) =>
-    auditSite(pages, DEFAULT_HOUSE_STYLE)
+    auditSite(new Site(pages), DEFAULT_HOUSE_STYLE)
       .filter(({ rule }) => rule === "alternate/no-return")
       .flatMap(({ on }) => on.map(({ page }) => page));
   it("name each other", () => {
@@ -145,8 +147,10 @@ describe("a page that is hidden from search", () => {
   const hidden = '<meta name=robots content="noindex">';
   const of = (pages: [path: string, source: string][], inSitemap = false) =>
     auditSite(
-      pages.map(([path, source]) =>
-        summaryOf(path, readPage(source, { address: `https://a.example${path}` }), { inSitemap }),
+      new Site(
+        pages.map(([path, source]) =>
+          facetsOf(path, readPage(source, { address: `https://a.example${path}` }), { inSitemap }),
+        ),
       ),
       DEFAULT_HOUSE_STYLE,
     ).filter(({ rule }) => rule === "head/noindex-in-menu");

@@ -1,4 +1,4 @@
-import { linkGraph } from "../../site/link-graph.ts";
+import { LINK_GRAPH } from "../../site/index/link-graph.ts";
 import { commonPractice, siteRule } from "../rule.ts";
 import { quote } from "../texts.ts";
 
@@ -8,16 +8,18 @@ export const linkNotProminent = siteRule({
   finds: "a page with a target phrase to which the start page does not link, or only from its footer",
   why: "A page with a target phrase should be near the site’s front door. With hundreds of such pages that cannot be, and lists between do it.",
   source: commonPractice(),
-  *check(pages) {
-    const { incoming, home } = linkGraph(pages);
+  sees: ["phrase", "links", "address", "also", "redirectedFrom"],
+  *check(site) {
+    const graph = site.index(LINK_GRAPH);
+    const home = graph.home();
     if (!home) return;
-    const wanted = pages.filter(({ phrase }) => phrase);
+    const wanted = [...site.pages.values()].filter(({ phrase }) => phrase);
     // Where most pages have a phrase, the start page cannot name them all.
     if (wanted.length > 50) return;
     for (const page of wanted) {
       if (page === home) continue;
-      const links = (incoming.get(page.id) ?? []).filter(({ from }) => from === home);
-      if (links.some(({ link }) => link.zone !== "foot")) continue;
+      const links = graph.incoming(page.id).filter(({ from }) => from === home);
+      if (links.some(({ zone }) => zone !== "foot")) continue;
       yield {
         message: `The start page ${links.length > 0 ? "links to this page from its footer only" : "does not link to this page"}, whose target phrase is ${quote(page.phrase ?? "", 40)}.`,
         on: [{ page, at: { part: "markup" }, related: [{ at: { part: "markup" }, page: home }] }],

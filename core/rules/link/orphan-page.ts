@@ -1,4 +1,4 @@
-import { linkGraph } from "../../site/link-graph.ts";
+import { LINK_GRAPH } from "../../site/index/link-graph.ts";
 import { commonPractice, siteRule } from "../rule.ts";
 
 export const linkOrphanPage = siteRule({
@@ -7,11 +7,13 @@ export const linkOrphanPage = siteRule({
   finds: "a page to which no other page of the site links",
   why: "Visitors cannot come to it, and search engines hold what nobody links to for unimportant. Pages for one campaign are meant so at times.",
   source: commonPractice(),
-  *check(pages) {
-    const { incoming, home, targets } = linkGraph(pages);
-    if (targets === 0 || pages.length < 3) return;
-    for (const page of pages) {
-      if (page === home || incoming.has(page.id)) continue;
+  sees: ["links", "address", "also", "redirectedFrom"],
+  *check(site) {
+    const graph = site.index(LINK_GRAPH);
+    if (graph.targets() === 0 || site.pages.size < 3) return;
+    const home = graph.home();
+    for (const page of site.pages.values()) {
+      if (page === home || graph.hasIncoming(page.id)) continue;
       yield { message: "No other page of the site links to this one.", on: [{ page, at: { part: "markup" } }] };
     }
   },

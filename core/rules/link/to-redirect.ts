@@ -1,5 +1,5 @@
 import { pathOf } from "../../address/address.ts";
-import { linkGraph } from "../../site/link-graph.ts";
+import { LINK_GRAPH } from "../../site/index/link-graph.ts";
 import { commonPractice, siteRule } from "../rule.ts";
 import { counted } from "../texts.ts";
 import { onEach } from "./on-each.ts";
@@ -10,13 +10,13 @@ export const linkToRedirect = siteRule({
   finds: "a link to an address of the site that redirects elsewhere",
   why: "Each redirect costs visitors a moment, and search engines one more request. It is known of addresses that were fetched; where only .html or a slash at the end differs, nothing is said.",
   source: commonPractice(),
-  *check(pages) {
-    for (const [key, links] of linkGraph(pages).redirected) {
-      const path = key.slice(key.indexOf("/"));
-      const [first] = links;
-      if (!first) continue;
+  sees: ["links", "address", "also", "redirectedFrom"],
+  *check(site) {
+    for (const { to, links: all, redirectsTo } of site.index(LINK_GRAPH).astray()) {
+      if (!redirectsTo) continue;
+      const links = all();
       yield {
-        message: `${counted(links.length, "page")} ${links.length === 1 ? "links" : "link"} to ${path}, which redirects to ${pathOf(first.to.address)}.`,
+        message: `${counted(links.length, "page")} ${links.length === 1 ? "links" : "link"} to ${to}, which redirects to ${pathOf(redirectsTo.address)}.`,
         on: onEach(links),
       };
     }

@@ -10,7 +10,7 @@ export const openGraphUnlikePage = rule({
   weight: "may",
   formats: ["html"],
   sees: ["metas", "titles", "language"],
-  seesSite: true,
+  heeds: ["brand"],
   finds: "an Open Graph title or description that shares no word with the page's own",
   why: "Titles for sharing may be livelier than those for searching. Where not a word is the same it was mostly copied from another page, or the page has moved on.",
   source: commonPractice(),

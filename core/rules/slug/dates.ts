@@ -9,7 +9,7 @@ export const slugDates = rule({
   weight: "may",
   formats: ["html", "markdown", "fields"],
   sees: ["address"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "a date in the slug",
   why: "Next year the address is stale, or has to change. News and yearly reports are right to keep theirs.",
   source: commonPractice(),

@@ -7,7 +7,7 @@ export const slugDoubleSeparator = rule({
   weight: "should",
   formats: ["html", "markdown", "fields"],
   sees: ["address"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "two separators in a row, or one at an end of the slug",
   why: "It is left over where a word or sign was taken out, and easily mistyped.",
   source: commonPractice(),

@@ -7,7 +7,7 @@ export const slugFileExtension = rule({
   weight: "may",
   formats: ["html", "markdown", "fields"],
   sees: ["address"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "a file extension in the slug",
   why: "It tells how the page is made and breaks when that changes. A site of plain files has no choice.",
   source: commonPractice(),

@@ -7,7 +7,7 @@ export const slugNotAscii = rule({
   weight: "may",
   formats: ["html", "markdown", "fields"],
   sees: ["address", "language"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "letters outside ASCII in the slug",
   why: "Browsers show them, but a copied address turns into a row of percent signs. Many sites in other scripts use them all the same.",
   source: commonPractice(),

@@ -10,7 +10,7 @@ export const slugPhraseMissing = rule({
   weight: "should",
   formats: ["html", "markdown", "fields"],
   sees: ["address", "language"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "a slug without the target phrase",
   why: "The words of an address are shown above the title. A page that is found well already keeps its address: changing one needs a redirect.",
   source: commonPractice(),

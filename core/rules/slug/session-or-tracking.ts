@@ -9,7 +9,7 @@ export const slugSessionOrTracking = rule({
   weight: "should",
   formats: ["html", "markdown", "fields"],
   sees: ["address"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "a session or campaign parameter in the address",
   why: "The same page then stands at many addresses, and a session that is passed on may be somebody else's.",
   source: commonPractice(),

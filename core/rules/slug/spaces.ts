@@ -7,7 +7,7 @@ export const slugSpaces = rule({
   weight: "must",
   formats: ["html", "markdown", "fields"],
   sees: ["address", "language"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "a space in the slug",
   why: "A space is not allowed in an address. Browsers write it as %20, and links that are pasted into a message break at it.",
   source: standard("RFC 3986", "2.2 and 2.3"),

@@ -9,7 +9,7 @@ export const slugStopWords = rule({
   weight: "may",
   formats: ["html", "markdown", "fields"],
   sees: ["address", "language"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "words in the slug that carry no subject",
   why: "Articles and prepositions make an address longer. Leave them where the slug would read wrongly without them.",
   source: commonPractice(),

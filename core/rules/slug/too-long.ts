@@ -10,7 +10,7 @@ export const slugTooLong = rule({
   weight: "should",
   formats: ["html", "markdown", "fields"],
   sees: ["address", "language"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "a slug of over 75 characters or 8 words",
   why: "Long slugs are cut in results, and nobody can read them out. They often come from a title that was since shortened.",
   source: commonPractice(),

@@ -7,7 +7,7 @@ export const slugUnderscores = rule({
   weight: "should",
   formats: ["html", "markdown", "fields"],
   sees: ["address"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "underscores in the slug",
   why: "Search engines read a hyphen as the space between words, an underscore as part of one.",
   source: guidance("search engines' advice on address structure"),

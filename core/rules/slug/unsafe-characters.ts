@@ -10,7 +10,7 @@ export const slugUnsafeCharacters = rule({
   weight: "must",
   formats: ["html", "markdown", "fields"],
   sees: ["address", "language"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "characters that an address may not hold",
   why: "They have to be percent-encoded, and some programs cut the address at them.",
   source: standard("RFC 3986", "2.2, 2.3 and 3.3 (unreserved and sub-delims)"),

@@ -7,7 +7,7 @@ export const slugUppercase = rule({
   weight: "should",
   formats: ["html", "markdown", "fields"],
   sees: ["address"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "capitals in the slug",
   why: "Paths are case-sensitive on many servers, so a link typed in lower case fails, or the page stands at two addresses.",
   source: commonPractice(),

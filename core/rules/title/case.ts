@@ -12,7 +12,7 @@ export const titleCase = rule({
   weight: "may",
   formats: ["html", "markdown", "fields"],
   sees: ["titles", "language", "blocks", "data", "source", "address", "base", "format"],
-  seesSite: true,
+  heeds: ["brand", "data"],
   finds: "a title that is not in the house style's case",
   why: "Titles of one site should look alike. Which case is a matter of taste. What the page, its data and the calendar write with a capital is a name; of words that stand nowhere else it is not known, and nothing is said.",
   source: commonPractice(),

@@ -1,7 +1,7 @@
 import type { Fix } from "../../findings/finding.ts";
 import { titleFromH1 } from "../../result/suggest.ts";
-import { duplicates } from "../../site/duplicates.ts";
-import type { PageSummary } from "../../site/page-summary.ts";
+import { facetOf, type PageFacets } from "../../site/facets/page-facets.ts";
+import { SAME_TITLES, type SameTexts } from "../../site/index/same-texts.ts";
 import { type SiteContext, siteRule, standard } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
 
@@ -9,17 +9,17 @@ const folded = (text: string) => text.trim().toLowerCase();
 
 /** A title made of each page's own H1, where no other page has it or would be given it. */
 function fixesFor(
-  group: readonly PageSummary[],
-  taken: ReadonlySet<string>,
+  group: readonly PageFacets[],
+  titles: SameTexts,
   { brandFor }: Pick<SiteContext<unknown>, "brandFor">,
-): Map<PageSummary, Fix> {
+): Map<PageFacets, Fix> {
   const proposed = group.flatMap((page) => {
-    const h1 = page.headings.find(([level, text]) => level === 1 && text !== "")?.[1];
+    const h1 = facetOf(page, "headings").find(([level, text]) => level === 1 && text !== "")?.[1];
     return h1 ? [{ page, value: titleFromH1(h1, brandFor(page)) }] : [];
   });
   const times = new Map<string, number>();
   for (const { value } of proposed) times.set(folded(value), (times.get(folded(value)) ?? 0) + 1);
-  const own = proposed.filter(({ value }) => times.get(folded(value)) === 1 && !taken.has(folded(value)));
+  const own = proposed.filter(({ value }) => times.get(folded(value)) === 1 && titles.count(value) === 0);
   return new Map(
     own.map(({ page, value }) => [
       page,
@@ -34,12 +34,12 @@ export const titleDuplicate = siteRule({
   finds: "a title that other pages have too",
   why: "Two results with one title look like one page; a searcher cannot choose, and with many tabs open nobody finds the right one.",
   source: standard("WCAG 2.2 technique G88"),
-  *check(pages, context) {
-    const groups = duplicates(pages, (page) => page.title);
-    if (groups.length === 0) return;
-    const taken = new Set(pages.map(({ title }) => folded(title)));
-    for (const group of groups) {
-      const fixes = fixesFor(group, taken, context);
+  sees: ["title", "headings"],
+  *check(site, context) {
+    const titles = site.index(SAME_TITLES);
+    for (const ids of titles.groups()) {
+      const group = site.inOrder(ids);
+      const fixes = fixesFor(group, titles, context);
       yield {
         message: `${counted(group.length, "page")} have the title ${quote(group[0]?.title ?? "")}.`,
         on: group.map((page) => {

@@ -8,7 +8,7 @@ export const titleLeftoverTemplate = rule({
   weight: "should",
   formats: ["html", "markdown", "fields"],
   sees: ["titles"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "leftover template text in the title",
   why: "A variable of the publishing system was not filled in, and searchers see its name.",
   source: commonPractice(),

@@ -7,7 +7,7 @@ export const titlePhraseLate = rule({
   weight: "may",
   formats: ["html", "markdown", "fields"],
   sees: ["titles", "language"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "a target phrase that begins in the second half of the title",
   why: "A hurried reader sees the first words of each result. What the page is about should stand there.",
   source: commonPractice(),

@@ -7,7 +7,7 @@ export const titlePhraseMissing = rule({
   weight: "should",
   formats: ["html", "markdown", "fields"],
   sees: ["titles", "language"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "a title without the target phrase",
   why: "A searcher looks for the words that were typed. Other forms of the words count, and so do the words scattered over the title.",
   source: commonPractice(),

@@ -7,7 +7,7 @@ export const titlePhraseRepeated = rule({
   weight: "should",
   formats: ["html", "markdown", "fields"],
   sees: ["titles", "language"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "a target phrase that stands more than once in the title",
   why: "Said twice it takes room from what would make somebody click, and looks like stuffing.",
   source: commonPractice(),

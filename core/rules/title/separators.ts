@@ -9,7 +9,7 @@ export const titleSeparators = rule({
   weight: "may",
   formats: ["html", "markdown", "fields"],
   sees: ["titles"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "mixed or doubled separators",
   why: "Two kinds of separator in one title come from two systems that each added theirs. One kind, used once or twice, reads best.",
   source: commonPractice(),

@@ -7,7 +7,7 @@ export const titleStaleYear = rule({
   weight: "may",
   formats: ["html", "markdown", "fields"],
   sees: ["titles"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "a year that has passed",
   why: "A past year makes a page look abandoned. Pages about that year, such as reports and histories, can be set aside.",
   source: commonPractice(),
@@ -21,6 +21,7 @@ export const titleStaleYear = rule({
       label: "Years up to {back} years back count as stale, older ones as history",
     },
   },
+  heeds: ["today"],
   *check(page, { today, settings }) {
     const title = titleOf(page);
     const now = Number(today.slice(0, 4));

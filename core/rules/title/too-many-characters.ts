@@ -8,7 +8,7 @@ export const titleTooManyCharacters = rule({
   weight: "may",
   formats: ["html", "markdown", "fields"],
   sees: ["titles"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "a title of over 60 characters",
   why: "Sixty characters is the usual advice, and many tolerate 65. Pixels are what is cut: where the ruler says it fits, it fits.",
   source: commonPractice(),

@@ -10,7 +10,7 @@ export const titleTooNarrow = rule({
   weight: "may",
   formats: ["html", "markdown", "fields"],
   sees: ["titles"],
-  fromSummary: true,
+  fromFacets: true,
   finds: "a title that fills less than half of the desktop line",
   why: "Room is left to say whom the page is for or what sets it apart. A short title that says all is fine.",
   source: commonPractice(),

@@ -1,22 +1,26 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { findingOn } from "../findings/finding.ts";
+import { findingOn, type SiteFinding } from "../findings/finding.ts";
 import { openOf } from "../findings/set-aside.ts";
 import { placeOn } from "../findings/site-place.ts";
 import { originalFromText } from "../page/original.ts";
 import type { PageKind } from "../page/page-kind.ts";
 import { readPage } from "../page/read.ts";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../settings/house-style.ts";
-import { summaryOf } from "../site/summary.ts";
-import { auditSite } from "./audit-site.ts";
+import { facetsOf, type PageFacets } from "../site/facets/page-facets.ts";
+import { Site } from "../site/index/site.ts";
+import { auditSite, siteAuditor } from "./examine-site.ts";
 
 const read = (path: string, source: string) =>
   readPage(originalFromText(`<!doctype html><html lang=en><body>${source}`), {
     address: `https://quay.example${path}`,
   });
-const summarise = (pages: Record<string, [source: string, kind?: PageKind]>) =>
-  Object.entries(pages).map(([path, [source, kind]]) => summaryOf(path, read(path, source), kind ? { kind } : {}));
-const found = (rule: string, pages: Parameters<typeof summarise>[0], style: HouseStyle = DEFAULT_HOUSE_STYLE) =>
-  auditSite(summarise(pages), style).filter((finding) => finding.rule === rule);
+const siteOf = (pages: Record<string, [source: string, kind?: PageKind]>) =>
+  new Site(
+    Object.entries(pages).map(([path, [source, kind]]) => facetsOf(path, read(path, source), kind ? { kind } : {})),
+  );
+const found = (rule: string, pages: Parameters<typeof siteOf>[0], style: HouseStyle = DEFAULT_HOUSE_STYLE) =>
+  auditSite(siteOf(pages), style).filter((finding) => finding.rule === rule);
 const pagesOf = (findings: ReturnType<typeof found>) => findings.flatMap(({ on }) => on.map(({ page }) => page));
 
 describe("what is found across pages", () => {
@@ -58,7 +62,7 @@ describe("what is found across pages", () => {
 
   it("obeys settings by page kind", () => {
     const shown = '<img src="/l.png" width=100 height=100 alt=x>';
-    const pages = summarise({ "/a": [shown, "product"], "/b": [shown, "article"] });
+    const pages = siteOf({ "/a": [shown, "product"], "/b": [shown, "article"] });
     const style: HouseStyle = {
       ...DEFAULT_HOUSE_STYLE,
       kinds: { product: { rules: { "image/larger-than-shown": { settings: { times: 4 } } } } },
@@ -105,7 +109,7 @@ describe("links that lead nowhere", () => {
   });
 });
 
-describe("places that only a summary knows", () => {
+describe("places of which only facets are known", () => {
   it("are found on the page: a picture by its file, words by the block that holds them, a fragment by its link", () => {
     const page = read("/a", '<main><p>One.<p>The old lamp. <img src="/i/l.png"><a href="/b#oil">Oil</a></main>');
     const picture = placeOn(page, { part: "picture", file: "/i/l.png" });
@@ -115,5 +119,68 @@ describe("places that only a summary knows", () => {
     expect(text.slice(block.words?.start, block.words?.end)).toBe("old lamp");
     const link = placeOn(page, { part: "link", to: "/b", fragment: "oil" });
     expect(link.part === "link" && page.links[link.index]?.href).toBe("/b#oil");
+  });
+});
+
+describe("an audit that remembers", () => {
+  const words = ["Opening times in Hull", "Opening times in Leeds", "The lamp", "the lamp ", "Prices for 2024", ""];
+  const paths = ["/", "/a", "/b", "/b/", "/c.html", "/old", "/d?x=1"];
+  const text = fc.constantFrom(...words);
+  const path = fc.constantFrom(...paths);
+  const link = fc.tuple(path, fc.constantFrom("", "#oil", "#top"), fc.constantFrom("nav", "main", "footer"));
+  const source = fc
+    .record({
+      title: text,
+      description: text,
+      h1: text,
+      links: fc.array(link, { maxLength: 5 }),
+      id: fc.constantFrom("oil", "wick"),
+      picture: fc.constantFrom("/l.png", "/m.png"),
+      noindex: fc.boolean(),
+      alternate: fc.option(path),
+    })
+    .map(
+      ({ title, description, h1, links, id, picture, noindex, alternate }) =>
+        `<title>${title}</title><meta name=description content="${description}">${noindex ? "<meta name=robots content=noindex>" : ""}${
+          alternate ? `<link rel=alternate hreflang=cy href="${alternate}">` : ""
+        }<h1>${h1}</h1><main><p id=${id}>She had a lamp, and the lamp was lit in Hull.<img src=${picture} width=10 height=10 alt=x></main>${links
+          .map(([to, hash, around]) => `<${around}><a href="${to}${hash}">${to}</a></${around}>`)
+          .join("")}`,
+    );
+  const known = fc.record({
+    phrase: fc.constantFrom("", "lamp", "Hull"),
+    kind: fc.constantFrom<PageKind>("product", "article"),
+    redirectedFrom: fc.constantFrom<readonly string[]>([], ["https://quay.example/old"]),
+    inSitemap: fc.boolean(),
+  });
+  const facets = fc
+    .tuple(fc.constantFrom("1", "2", "3", "4", "5", "6"), path, source, known)
+    .map(([id, path, source, known]): PageFacets => facetsOf(id, read(path, source), known));
+  const step = fc.oneof({ weight: 4, arbitrary: facets }, fc.constantFrom("1", "2", "3"));
+  const pictures = new Map([["/l.png", { width: 900, height: 900 }]]);
+  const style: HouseStyle = {
+    ...DEFAULT_HOUSE_STYLE,
+    kinds: { article: { rules: { "title/duplicate": { on: false } } } },
+  };
+
+  it("finds what a new one finds, whatever was changed, brought in or taken out", () => {
+    fc.assert(
+      fc.property(fc.array(step, { minLength: 1, maxLength: 14 }), (steps) => {
+        const site = new Site();
+        const audit = siteAuditor(style);
+        const found = new Set<SiteFinding>();
+        for (const one of steps) {
+          if (typeof one === "string") site.remove(one);
+          else site.put(one);
+          const { gone, come } = audit(site, { pictures });
+          for (const finding of gone) expect(found.delete(finding)).toBe(true);
+          for (const finding of come) found.add(finding);
+          const anew = auditSite(new Site(site.pages.values()), style, { pictures });
+          const texts = (all: Iterable<SiteFinding>) => Array.from(all, (finding) => JSON.stringify(finding)).sort();
+          expect(texts(found)).toEqual(texts(anew));
+        }
+      }),
+      { numRuns: 150 },
+    );
   });
 });

@@ -1,11 +1,16 @@
 import { expect, it } from "vitest";
-import { nearDuplicates } from "./near-duplicates.ts";
+import { readPage } from "../../page/read.ts";
+import { facetsOf } from "../facets/page-facets.ts";
+import { NEAR_TITLES } from "./near-texts.ts";
+import { Site } from "./site.ts";
 
-const groups = (...texts: string[]) =>
-  nearDuplicates(
-    texts.map((text) => ({ text })),
-    (item) => item.text,
-  ).map(({ items, shared }) => [items.map((item) => item.text), shared]);
+const groups = (...texts: string[]) => {
+  const pages = texts.map((text, i) =>
+    facetsOf(String(i), readPage(`<title>${text}</title>`, { address: `https://a.example/${i}` })),
+  );
+  const near = new Site(pages).index(NEAR_TITLES).groups();
+  return near.map(({ pages, shared }) => [pages.map((id) => texts[Number(id)]), shared]);
+};
 
 it("groups texts that differ in a number or a name", () => {
   expect(groups("Opening times in Hull | Ship", "Opening times in New Quay | Ship", "The lamp and its keeper")).toEqual(

@@ -1,7 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { readPage } from "../page/read.ts";
 import { applyToPage } from "../rewrite/apply.ts";
-import { editsForShape, headingPatterns, packShapes, parseSelector } from "./heading-patterns.ts";
+import { facetsOf } from "../site/facets/page-facets.ts";
+import { HEADING_SHAPES } from "../site/index/heading-shapes.ts";
+import { Site } from "../site/index/site.ts";
+import { editsForShape, parseSelector } from "./heading-shapes.ts";
 
 const read = (body: string) => readPage(`<title>x</title><body>${body}`, { address: "https://a.example/" });
 const menu = '<nav><h3 class="b a">Menu</h3></nav>';
@@ -9,19 +12,18 @@ const one = read(
   `${menu}<main><h1>Lamp</h1><h4 class=tile>Oil</h4><p>x</p><p class=block-title>Wick</p><p>Trim it.</p></main>`,
 );
 const two = read(`${menu}<main><h1>Fog</h1><h4 class=tile>Air</h4><p>x</p><h2>Horn</h2></main>`);
-const summaries = [one, two].map((page, i) => ({ id: String(i), shapes: packShapes(page) }));
+const patternsOn = (...pages: (typeof one)[]) =>
+  new Site(pages.map((page, i) => facetsOf(String(i), page))).index(HEADING_SHAPES).patterns();
 
 const outline = (page: typeof one) => Array.from(page.headings, ({ level, text }) => `${level} ${text}`);
 
 describe("patterns of headings", () => {
   it("are what goes wrong alike on two pages at least, by tag, classes and landmark", () => {
-    expect(headingPatterns(summaries)).toMatchObject([
+    expect(patternsOn(one, two)).toMatchObject([
       { name: "h3.a.b in navigation", faults: ["around"], pages: ["0", "1"], count: 2, examples: ["Menu"] },
       { name: "h4.tile in main", faults: ["jump"], pages: ["0", "1"], examples: ["Oil", "Air"] },
     ]);
-    const styled = headingPatterns([...summaries, { id: "2", shapes: packShapes(one) }]).find(({ name }) =>
-      name.startsWith("p."),
-    );
+    const styled = patternsOn(one, two, one).find(({ name }) => name.startsWith("p."));
     expect(styled).toMatchObject({ name: "p.block-title in main", faults: ["styled"], pages: ["0", "2"] });
   });
 

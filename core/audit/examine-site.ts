@@ -1,10 +1,11 @@
 import { type FindingOn, keysFor, type Related, type SiteFinding } from "../findings/finding.ts";
 import { type SitePlace, sitePlaceKey } from "../findings/site-place.ts";
 import { SITE_RULES } from "../rules/catalogue.ts";
-import type { SiteContext, SiteRule } from "../rules/rule.ts";
+import type { PictureSize, SiteContext, SiteRule } from "../rules/rule.ts";
 import { type HouseStyle, settingsFor, styleForKind } from "../settings/house-style.ts";
 import { heaviest } from "../settings/setting.ts";
-import type { PageSummary, PictureSize } from "../site/page-summary.ts";
+import type { PageFacets } from "../site/facets/page-facets.ts";
+import type { Site } from "../site/index/site.ts";
 
 /** What is known of a site beside its pages. */
 export interface SiteFacts {
@@ -12,9 +13,46 @@ export interface SiteFacts {
   pictures?: ReadonlyMap<string, PictureSize>;
 }
 
+/** What has become of the findings across a site's pages since the last time. */
+export interface SiteFindingsChange {
+  gone: readonly SiteFinding[];
+  come: readonly SiteFinding[];
+}
+
 /** Findings across the pages of a site: on each page as the house style of its kind says. */
-export function auditSite(pages: readonly PageSummary[], houseStyle: HouseStyle, known: SiteFacts = {}): SiteFinding[] {
-  return SITE_RULES.flatMap((rule) => auditSiteRule(rule, pages, houseStyle, known));
+export function auditSite(site: Site, houseStyle: HouseStyle, known: SiteFacts = {}): SiteFinding[] {
+  return SITE_RULES.flatMap((rule) => auditSiteRule(rule, site, houseStyle, known));
+}
+
+/**
+ * An audit across pages that remembers: a rule runs again where something has changed of what it sees of the pages, and a
+ * finding that is found again is the same object. Another house style needs a new one; the picture files may change.
+ */
+export function siteAuditor(houseStyle: HouseStyle): (site: Site, known?: SiteFacts) => SiteFindingsChange {
+  const remembered = new Map<
+    SiteRule,
+    { basis: number; known: SiteFacts; findings: ReadonlyMap<string, SiteFinding> }
+  >();
+  return (site, known = {}) => {
+    const gone: SiteFinding[] = [];
+    const come: SiteFinding[] = [];
+    for (const rule of SITE_RULES) {
+      const before = remembered.get(rule);
+      // A finding names its pages by their addresses, and is as the house style of their kinds says.
+      const basis = site.revision([...rule.sees, "kind", "address"]);
+      if (before?.basis === basis && before.known.pictures === known.pictures) continue;
+      const findings = new Map<string, SiteFinding>();
+      for (const finding of auditSiteRule(rule, site, houseStyle, known)) {
+        const name = JSON.stringify(finding);
+        const same = before?.findings.get(name);
+        findings.set(name, same ?? finding);
+        if (!same) come.push(finding);
+      }
+      for (const [name, finding] of before?.findings ?? []) if (!findings.has(name)) gone.push(finding);
+      remembered.set(rule, { basis, known, findings });
+    }
+    return { gone, come };
+  };
 }
 
 const NO_PICTURES: ReadonlyMap<string, PictureSize> = new Map();
@@ -22,15 +60,15 @@ const NO_PICTURES: ReadonlyMap<string, PictureSize> = new Map();
 /** What one rule finds across the pages of a site. */
 export function auditSiteRule(
   rule: SiteRule,
-  pages: readonly PageSummary[],
+  site: Site,
   houseStyle: HouseStyle,
   { pictures = NO_PICTURES }: SiteFacts = {},
 ): SiteFinding[] {
   const { kinds } = houseStyle;
-  const styleOf = ({ kind }: PageSummary) => (kind && kinds ? styleForKind(houseStyle, kind) : houseStyle);
+  const styleOf = ({ kind }: PageFacets) => (kind && kinds ? styleForKind(houseStyle, kind) : houseStyle);
   const isOn = (style: HouseStyle) => style.rules[rule.id]?.on ?? !rule.off;
   // Most house styles say the same for pages of every kind.
-  const styles = new Set([houseStyle, ...(kinds ? pages.map(styleOf) : [])]);
+  const styles = new Set([houseStyle, ...(kinds ? Array.from(site.pages.values(), styleOf) : [])]);
   if (![...styles].some(isOn)) return [];
   const settings = new Map([...styles].map((style) => [style, settingsFor(rule.id, rule.settings, style)]));
   const context: SiteContext<Record<string, unknown>> = {
@@ -39,13 +77,13 @@ export function auditSiteRule(
     pictures,
   };
   const keys = new Map<string, ReturnType<typeof keysFor>>();
-  const keyOn = (page: PageSummary, at: SitePlace, about?: string) => {
+  const keyOn = (page: PageFacets, at: SitePlace, about?: string) => {
     const keyOf = keys.get(page.id) ?? keysFor(rule.id);
     keys.set(page.id, keyOf);
     return keyOf(sitePlaceKey(at), about);
   };
   const findings: SiteFinding[] = [];
-  for (const { message, on: places } of rule.check(pages, context)) {
+  for (const { message, on: places } of rule.check(site, context)) {
     const on = places.flatMap(({ page, at, about, weight, related, fix }): FindingOn[] => {
       const style = styleOf(page);
       const key = keyOn(page, at, about);

@@ -1,0 +1,61 @@
+import { packLines } from "#core/site/facets/facet";
+import { FACET_NAMES, type FacetName, type PackedFacets, type PageFacets } from "#core/site/facets/page-facets";
+import { type Old, table } from "./table";
+
+/** What is kept of a page for the sake of the others. */
+export interface FacetsRecord extends PageFacets {
+  siteId: string;
+}
+
+/** Facets of earlier versions as the first that had a file each. */
+function packed(record: Old): Old {
+  const { headings = [] } = record;
+  return {
+    links: "",
+    fragments: "",
+    alternates: "",
+    ids: "",
+    pictures: "",
+    shapes: "",
+    beginning: "",
+    words: 0,
+    noindex: false,
+    ...record,
+    headings: Array.isArray(headings) ? packLines(headings as [number, string][], (one) => one) : headings,
+  };
+}
+
+export const facets = table<FacetsRecord>()({
+  name: "facets",
+  formerly: "summaries",
+  indexes: "id, siteId",
+  undo: "follows",
+  transacted: true,
+  uncompared: true,
+  backup: true,
+  upgrades: {
+    2: (record) => ({ language: "", headings: [], ...record }),
+    6: ({ said, ...record }) => ({ ...record, ...(said !== undefined && { beginning: said }) }),
+    7: packed,
+  },
+  optional: ["phrase", "also", "redirectedFrom", "kind", "inSitemap"],
+  fields: ({ joi, id, text, texts, count, kind }) => {
+    // A facet's schema is that of the form it is stored in.
+    const other: Partial<Record<FacetName, typeof count | ReturnType<typeof joi.boolean>>> = {
+      words: count,
+      noindex: joi.boolean(),
+    };
+    const facets = Object.fromEntries(FACET_NAMES.map((name) => [name, other[name] ?? text]));
+    return {
+      id,
+      siteId: id,
+      address: text,
+      phrase: text,
+      kind,
+      also: text,
+      redirectedFrom: texts,
+      inSitemap: joi.boolean(),
+      ...(facets as Record<keyof PackedFacets, typeof text>),
+    };
+  },
+});

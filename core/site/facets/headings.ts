@@ -1,0 +1,17 @@
+import { asCell, facet, packLines, unpackLines } from "./facet.ts";
+
+export type HeadingFacet = readonly [level: number, text: string];
+
+const MOST = 24;
+/** In UTF-16 code units. */
+const LONGEST = 200;
+
+/** Level and text of the first headings. */
+export const headings = facet<readonly HeadingFacet[], string>({
+  version: 1,
+  sees: ["headings"],
+  take: (page) =>
+    Array.from(page.headings.slice(0, MOST), ({ level, text }) => [level, text.slice(0, LONGEST)] as const),
+  pack: (list) => packLines(list, ([level, text]) => [level, asCell(text)]),
+  unpack: (packed) => unpackLines(packed, ([level = "", text = ""]) => [Number(level), text] as const),
+});

@@ -1,0 +1,112 @@
+import { addressOfFile, resolveAddress } from "../../address/address.ts";
+import type { Page } from "../../page/page.ts";
+import type { PageKind } from "../../page/page-kind.ts";
+import { alternates } from "./alternates.ts";
+import { beginning } from "./beginning.ts";
+import { description } from "./description.ts";
+import type { Facet, Packed } from "./facet.ts";
+import { fragments } from "./fragments.ts";
+import { headings } from "./headings.ts";
+import { ids } from "./ids.ts";
+import { keywords } from "./keywords.ts";
+import { language } from "./language.ts";
+import { links } from "./links.ts";
+import { noindex } from "./noindex.ts";
+import { pictures } from "./pictures.ts";
+import { shapes } from "./shapes.ts";
+import { title } from "./title.ts";
+import { words } from "./words.ts";
+
+/** Everything that is kept of a page for the sake of the others. A new facet is a file of its own and a name here. */
+export const FACETS = {
+  title,
+  description,
+  keywords,
+  language,
+  headings,
+  links,
+  fragments,
+  alternates,
+  ids,
+  pictures,
+  shapes,
+  beginning,
+  words,
+  noindex,
+} as const;
+
+export type FacetName = keyof typeof FACETS;
+export const FACET_NAMES = Object.keys(FACETS) as FacetName[];
+
+type ValueOf<N extends FacetName> = (typeof FACETS)[N] extends Facet<infer T, Packed> ? T : never;
+type PackedOf<N extends FacetName> = ReturnType<(typeof FACETS)[N]["pack"]>;
+
+/** What others know of a page that its source does not say. */
+export interface PageFacts {
+  /** The target phrase. */
+  phrase?: string;
+  kind?: PageKind;
+  /** Address by the file that it came from, where its own says another. */
+  also?: string;
+  /** Addresses that redirect to it. */
+  redirectedFrom?: readonly string[];
+  /** A sitemap names it. */
+  inSitemap?: boolean;
+}
+
+/** The facets of a page as they are stored. */
+export type PackedFacets = { readonly [N in FacetName]: PackedOf<N> };
+
+/** What rules across pages know of a page: small records, so that 10,000 fit in memory. */
+export interface PageFacets extends PackedFacets, PageFacts {
+  id: string;
+  address: string;
+}
+
+/** A facet of a page, unpacked. */
+export const facetOf = <N extends FacetName>(page: Pick<PageFacets, N>, name: N): ValueOf<N> =>
+  (FACETS[name] as unknown as Facet<ValueOf<N>, PackedOf<N>>).unpack(page[name] as PackedOf<N>);
+
+/** Names the facets as they are taken today. Another stamp names those that have to be taken again. */
+export const FACET_STAMP = FACET_NAMES.map((name) => `${name}${FACETS[name].version}`).join(" ");
+
+/** Facets of which a stamp says that they were taken otherwise, or not at all. */
+export function staleFacets(stamp: string): FacetName[] {
+  if (stamp === FACET_STAMP) return [];
+  const fresh = new Set(stamp.split(" "));
+  return FACET_NAMES.filter((name) => !fresh.has(`${name}${FACETS[name].version}`));
+}
+
+/** What each facet was last taken from, by the first part of the page that it sees: a keystroke takes again what it touches. */
+const remembered = new Map(
+  FACET_NAMES.map((name) => [name, new WeakMap<object, { parts: readonly unknown[]; packed: Packed }>()]),
+);
+
+function packedOf(name: FacetName, page: Page): Packed {
+  const { sees, take, pack } = FACETS[name] as unknown as Facet<unknown, Packed>;
+  const parts = sees.map((part) => page[part]);
+  const [first] = parts;
+  const held = typeof first === "object" && first !== null ? remembered.get(name) : undefined;
+  const before = held?.get(first as object);
+  if (before?.parts.every((part, i) => part === parts[i])) return before.packed;
+  const packed = pack(take(page));
+  held?.set(first as object, { parts, packed });
+  return packed;
+}
+
+/** Takes facets of a page: all, or those that are named. */
+export function takeFacets<N extends FacetName = FacetName>(
+  page: Page,
+  names: readonly N[] = FACET_NAMES as N[],
+): Pick<PackedFacets, N> {
+  return Object.fromEntries(names.map((name) => [name, packedOf(name, page)])) as Pick<PackedFacets, N>;
+}
+
+/** A page's facets, with what is known beside its source. */
+export function facetsOf(id: string, page: Page, known: PageFacts = {}): PageFacets {
+  return { id, address: page.address, ...takeFacets(page), ...known };
+}
+
+/** The address that the file of a page would have on its site. */
+export const addressByFile = (file: string, { address }: Pick<Page, "address">): string | undefined =>
+  file === "" ? undefined : addressOfFile(file, resolveAddress("/", address) ?? address);
