@@ -9,7 +9,7 @@ import { today } from "./today";
 import { write } from "./transact";
 
 /** Pages that one worker audits before it writes: few enough that the table fills as results arrive. */
-const CHUNK = 40;
+const CHUNK = 25;
 
 /** Audits pages again, on the pool; what was written when it is stopped stays. */
 export async function freshenPages(
@@ -31,7 +31,7 @@ export async function freshenPages(
   const chunks = Array.from({ length: Math.ceil(ids.length / CHUNK) }, (_, i) => ids.slice(i * CHUNK, (i + 1) * CHUNK));
   let done = 0;
   const examine = (chunk: readonly string[]) =>
-    onPoolBeside((worker) => worker.examinePages(site, chunk, date), PAGE_LIMIT * (chunk.length > 1 ? 6 : 2));
+    onPoolBeside((worker) => worker.examinePages(site, chunk, date), PAGE_LIMIT * (chunk.length > 1 ? 8 : 4));
   const examineAlone = async (id: string) => {
     try {
       await examine([id]);
@@ -55,6 +55,7 @@ export async function freshenPages(
   };
   await inLanes(chunks, examineChunk, {
     signal,
+    atOnce: 4,
     onResult: (count) => {
       done += count;
       onProgress(done, ids.length);

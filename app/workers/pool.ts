@@ -166,6 +166,8 @@ export interface PoolOptions<R> {
   signal?: AbortSignal;
   /** Called with each result as it arrives, in no particular order. */
   onResult?: (result: R, done: number) => void;
+  /** Pieces at once for each worker, where they wait for storage in between: 2 where it is not said. */
+  atOnce?: number;
 }
 
 /** Runs many pieces of work on the pool; what was done when it is stopped is returned. Results keep the order of the work. */
@@ -177,7 +179,7 @@ export async function onPoolAll<T, R>(
   return inLanes(work, (one) => onPool((worker) => run(worker, one)), options);
 }
 
-/** Runs many pieces of work, each of them as `run` does; twice as many at once as there are workers, so that none waits. */
+/** Runs many pieces of work, each of them as `run` does; more at once than there are workers, so that none waits. */
 export async function inLanes<T, R>(
   work: readonly T[],
   run: (one: T) => Promise<R>,
@@ -196,7 +198,7 @@ export async function inLanes<T, R>(
     }
   };
   try {
-    await Promise.all(Array.from({ length: Math.min(work.length, SIZE * 2) }, lane));
+    await Promise.all(Array.from({ length: Math.min(work.length, SIZE * (options.atOnce ?? 2)) }, lane));
   } finally {
     end();
   }

@@ -37,6 +37,9 @@ export function targetOf(address: string): string | null {
 
 /** A path, and a query, in which the URL standard changes nothing: no dots at the beginning of a segment, nothing to encode. */
 const PLAIN = /^\/(?![/.])(?:[\w~-]|\.(?![./])|\/(?![/.]))*(\?[\w~./=&+-]+)?$/;
+/** Whether a reference is such a path, so that nothing has to be resolved. */
+export const isPlainPath = (reference: string): boolean => PLAIN.test(reference);
+
 /** The beginning of an address on a host that is written plainly. */
 const ABSOLUTE = /^https?:\/\/([a-z0-9-]+(?:\.[a-z0-9-]+)*)(?=[/?]|$)/;
 

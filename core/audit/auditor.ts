@@ -1,4 +1,4 @@
-import { type Finding, inOrder, keysFor } from "../findings/finding.ts";
+import { type Finding, type Fix, inOrder, keysFor } from "../findings/finding.ts";
 import { placeKey, type Redraft } from "../findings/key.ts";
 import type { Page } from "../page/page.ts";
 import { PAGE_RULES } from "../rules/catalogue.ts";
@@ -95,17 +95,30 @@ function findingsOf({ rule, context, weight }: ActiveRule, page: Page, redraft: 
   for (const { message, at, about, related = NOTHING, fix = null, ...problem } of rule.check(page, context)) {
     keyOf ??= keysFor(rule.id);
     if (findings === NOTHING) findings = [];
-    findings.push({
+    const finding: Finding = {
       rule: rule.id,
       weight: weight ?? problem.weight ?? rule.weight,
       message,
       at,
       related,
-      fix,
+      fix: null,
       key: keyOf(placeKey(at, page, redraft), about),
-    });
+    };
+    if (typeof fix === "function") fixWhenAsked(finding, fix);
+    else finding.fix = fix;
+    findings.push(finding);
   }
   return findings;
+}
+
+/** Has a fix made when it is first looked at. */
+function fixWhenAsked(finding: Finding, make: () => Fix | null): void {
+  let made: Fix | null | undefined;
+  const get = () => {
+    if (made === undefined) made = make();
+    return made;
+  };
+  Object.defineProperty(finding, "fix", { get, enumerable: true, configurable: true });
 }
 
 /** The findings of one rule; none where it is off or has nothing to look at. */

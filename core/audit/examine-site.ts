@@ -1,4 +1,4 @@
-import { type FindingOn, keysFor, type Related, type SiteFinding } from "../findings/finding.ts";
+import { type FindingOn, fixOf, keysFor, type Related, type SiteFinding } from "../findings/finding.ts";
 import { type SitePlace, sitePlaceKey } from "../findings/site-place.ts";
 import { SITE_RULES } from "../rules/catalogue.ts";
 import type { PictureSize, SiteContext, SiteRule } from "../rules/rule.ts";
@@ -84,10 +84,11 @@ export function auditSiteRule(
   };
   const findings: SiteFinding[] = [];
   for (const { message, on: places } of rule.check(site, context)) {
-    const on = places.flatMap(({ page, at, about, weight, related, fix }): FindingOn[] => {
+    const on = places.flatMap(({ page, at, about, weight, related, ...problem }): FindingOn[] => {
       const style = styleOf(page);
       const key = keyOn(page, at, about);
       if (!isOn(style)) return [];
+      const fix = fixOf(problem);
       const weighs = style.rules[rule.id]?.weight ?? weight ?? rule.weight;
       return [
         {

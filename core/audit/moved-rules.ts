@@ -33,8 +33,19 @@ function heededChanges(was: AuditBasis, is: AuditBasis): ReadonlySet<Heeded> {
   return new Set((Object.keys(differs) as Heeded[]).filter((name) => differs[name]));
 }
 
-/** The rules that find something else on pages of a kind than they did, or may do so. */
-export function movedRules(was: AuditBasis, is: AuditBasis, kind: PageKind): MovedRule[] {
+let last: { was: HouseStyle; is: HouseStyle; days: string; byKind: Map<PageKind, readonly MovedRule[]> } | null = null;
+
+/** The rules that find something else on pages of a kind than they did, or may do so. Once for the same two house styles. */
+export function movedRules(was: AuditBasis, is: AuditBasis, kind: PageKind): readonly MovedRule[] {
+  const days = `${was.today} ${is.today}`;
+  if (last?.was !== was.houseStyle || last.is !== is.houseStyle || last.days !== days)
+    last = { was: was.houseStyle, is: is.houseStyle, days, byKind: new Map() };
+  const moved = last.byKind.get(kind) ?? compare(was, is, kind);
+  last.byKind.set(kind, moved);
+  return moved;
+}
+
+function compare(was: AuditBasis, is: AuditBasis, kind: PageKind): MovedRule[] {
   const before: AuditBasis = { ...was, houseStyle: styleForKind(was.houseStyle, kind) };
   const after: AuditBasis = { ...is, houseStyle: styleForKind(is.houseStyle, kind) };
   const heeded = heededChanges(before, after);

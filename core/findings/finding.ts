@@ -25,7 +25,8 @@ export interface Problem<At = Place> {
   /** Overrides the rule's weight where this case weighs more or less. */
   weight?: Weight;
   related?: readonly Related<At>[];
-  fix?: Fix;
+  /** Where it is dear to make, what makes it: most findings are only counted. */
+  fix?: Fix | (() => Fix | null);
   /** Tells it from others of the same rule at the same place, in words that stay while those are mended. */
   about?: string;
 }
@@ -77,6 +78,10 @@ export function findingOn({ rule, message, on }: SiteFinding, one: FindingOn): F
 /** Findings in the order of the page; heaviest first at one place. */
 export const inOrder = (a: Finding, b: Finding): number =>
   inPageOrder(a, b) || WEIGHTS.indexOf(a.weight) - WEIGHTS.indexOf(b.weight);
+
+/** The fix of a problem. */
+export const fixOf = ({ fix }: Pick<Problem<unknown>, "fix">): Fix | null =>
+  typeof fix === "function" ? fix() : (fix ?? null);
 
 /** How many findings there are of each weight. */
 export function totalsOf(findings: readonly { weight: Weight }[]): Record<Weight, number> {

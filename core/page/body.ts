@@ -56,11 +56,10 @@ const inBlocks = new WeakMap<TextBlock, number>();
 
 /** Words of a block. White space is collapsed, so that its spaces part the words; scripts without spaces need more. */
 export function blockWords(block: TextBlock, language: string): number {
-  let words = inBlocks.get(block);
-  if (words === undefined) {
-    words = WITHOUT_SPACES.test(block.text) ? wordsOf(block.text, language).length : 1 + spacesIn(block.text);
-    inBlocks.set(block, words);
-  }
+  if (!WITHOUT_SPACES.test(block.text)) return 1 + spacesIn(block.text);
+  // Finding words where no spaces part them takes long: each block is counted once.
+  const words = inBlocks.get(block) ?? wordsOf(block.text, language).length;
+  inBlocks.set(block, words);
   return words;
 }
 

@@ -13,11 +13,13 @@ const ROLES = new Set<string>([
   "search",
 ]);
 
+const isNamed = (element: ElementNode) =>
+  attribute(element, "aria-label") !== null || attribute(element, "aria-labelledby") !== null;
+
 /** The landmark an element makes, or null (HTML Accessibility API Mappings 3.5; ARIA 1.2, 5.3.4). */
 export function landmarkKind(element: ElementNode, sectioned: boolean): LandmarkKind | null {
   const role = roleOf(element);
   if (role) return ROLES.has(role) ? (role as LandmarkKind) : null;
-  const named = () => attribute(element, "aria-label") !== null || attribute(element, "aria-labelledby") !== null;
   switch (element.tag) {
     case "main":
       return "main";
@@ -32,9 +34,9 @@ export function landmarkKind(element: ElementNode, sectioned: boolean): Landmark
     case "footer":
       return sectioned ? null : "contentinfo";
     case "form":
-      return named() ? "form" : null;
+      return isNamed(element) ? "form" : null;
     case "section":
-      return named() ? "region" : null;
+      return isNamed(element) ? "region" : null;
     default:
       return null;
   }

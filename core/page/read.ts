@@ -38,6 +38,11 @@ const BLOCK_TAGS = new Set(
     " ",
   ),
 );
+/** Elements of a line that, without attributes, change nothing of what is around their text. */
+const CHANGES_NOTHING = new Set(
+  "abbr b big br cite code dfn em font i kbd mark q s samp small span strike strong sub sup tt u var wbr".split(" "),
+);
+
 /** Elements whose content is no text of the page. */
 const UNREAD_TAGS = new Set(
   "script style template noscript iframe object textarea select title noembed noframes".split(" "),
@@ -358,6 +363,7 @@ class Reader {
   private enter(element: ElementNode, around: Surroundings, block: boolean): Surroundings {
     const { page } = this;
     const { tag } = element;
+    if (!block && element.attributes.length === 0 && CHANGES_NOTHING.has(tag)) return around;
     const inside = { ...around };
     if (block) {
       inside.tag = tag;

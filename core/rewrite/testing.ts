@@ -98,15 +98,19 @@ const MAKERS: Record<Edit["op"], (page: Page) => fc.Arbitrary<Edit> | null> = {
     ),
   "move-block": (page) =>
     ofEach(page.blocks, (i) =>
-      fc.tuple(indexOf(page.blocks), fc.boolean()).map(
-        ([to, before]): Edit => ({
-          op: "move-block",
-          block: keyOf(page, "block", i),
-          to: keyOf(page, "block", to),
-          before,
-          was: "",
-        }),
-      ),
+      fc
+        .tuple(indexOf(page.blocks), fc.boolean())
+        // One that stands there already stays, until another edit puts a text between.
+        .filter(([to, before]) => to !== (before ? i + 1 : i - 1))
+        .map(
+          ([to, before]): Edit => ({
+            op: "move-block",
+            block: keyOf(page, "block", i),
+            to: keyOf(page, "block", to),
+            before,
+            was: "",
+          }),
+        ),
     ),
   "insert-blocks": (page) =>
     ofEach(page.blocks, (i) =>

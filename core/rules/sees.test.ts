@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
+import { fixOf } from "../findings/finding.ts";
 import { markdownFromBytes, originalFromBytes } from "../page/original.ts";
 import type { Page } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
@@ -38,7 +39,7 @@ describe("what a rule reads of the house style beyond its own settings, and of t
       { phrase: "lightship museum", houseStyle: style, today: "2026-11-23", settings, written: [] },
       (name) => (name === "today" ? [name] : []),
     );
-    for (const page of pages) for (const { fix } of rule.check(page, context)) void fix;
+    for (const page of pages) for (const problem of rule.check(page, context)) fixOf(problem);
     const heeds: readonly PropertyKey[] = rule.heeds ?? [];
     expect([...read].filter((name) => !heeds.includes(name))).toEqual([]);
   });
@@ -95,7 +96,7 @@ describe("what a rule reads of a page", () => {
       });
       const settings = settingsFor(rule.id, rule.settings, houseStyle);
       const context = { phrase: "lightship museum", houseStyle, today: "2026-11-23", settings, written: [] };
-      for (const { fix } of rule.check(watched, context)) void fix;
+      for (const problem of rule.check(watched, context)) fixOf(problem);
     }
     expect([...unsaid]).toEqual([]);
   });

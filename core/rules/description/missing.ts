@@ -14,16 +14,15 @@ export const descriptionMissing = rule({
   *check(page) {
     if (descriptionOf(page) !== "") return;
     const present = descriptionElements(page).length > 0;
-    const value = suggestDescription(page);
     yield {
       message: present ? "The meta description is empty." : "This page has no meta description.",
       at: { part: "description", range: descriptionRange(page) },
-      ...(value && {
-        fix: {
-          label: `Begin with the page's own words: ${quote(value)}`,
-          edits: [{ op: "set-description" as const, value, was: present ? "" : null }],
-        },
-      }),
+      fix() {
+        const value = suggestDescription(page);
+        if (!value) return null;
+        const label = `Begin with the page's own words: ${quote(value)}`;
+        return { label, edits: [{ op: "set-description", value, was: present ? "" : null }] };
+      },
     };
   },
 });

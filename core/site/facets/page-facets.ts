@@ -77,20 +77,16 @@ export function staleFacets(stamp: string): FacetName[] {
   return FACET_NAMES.filter((name) => !fresh.has(`${name}${FACETS[name].version}`));
 }
 
-/** What each facet was last taken from, by the first part of the page that it sees: a keystroke takes again what it touches. */
-const remembered = new Map(
-  FACET_NAMES.map((name) => [name, new WeakMap<object, { parts: readonly unknown[]; packed: Packed }>()]),
-);
+/** What each facet was last taken from: a keystroke in the desk takes again only what it touches. */
+const last = new Map<FacetName, { parts: readonly unknown[]; packed: Packed }>();
 
 function packedOf(name: FacetName, page: Page): Packed {
   const { sees, take, pack } = FACETS[name] as unknown as Facet<unknown, Packed>;
   const parts = sees.map((part) => page[part]);
-  const [first] = parts;
-  const held = typeof first === "object" && first !== null ? remembered.get(name) : undefined;
-  const before = held?.get(first as object);
+  const before = last.get(name);
   if (before?.parts.every((part, i) => part === parts[i])) return before.packed;
   const packed = pack(take(page));
-  held?.set(first as object, { parts, packed });
+  last.set(name, { parts, packed });
   return packed;
 }
 

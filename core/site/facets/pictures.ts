@@ -1,3 +1,4 @@
+import { isPlainPath } from "../../address/link-target.ts";
 import { addressOn, type Image, type Page } from "../../page/page.ts";
 import { asCell, facet, packLines, unpackLines } from "./facet.ts";
 
@@ -21,6 +22,8 @@ const pixels = (size: string | null) =>
 /** What names a picture's file on its site: the path of its address, or the whole address of another host; null for none. */
 export function pictureAt({ src }: Pick<Image, "src">, page: Pick<Page, "address" | "base">): string | null {
   if (!src || /^(?:data|blob|javascript):/i.test(src.trimStart())) return null;
+  // Most are written so, and parsing an address is dear.
+  if (page.base === null && isPlainPath(src) && /^https?:/i.test(page.address)) return src.replace(/\?.*$/s, "");
   const resolved = addressOn(page, src);
   if (!resolved?.startsWith("http")) return null;
   const url = new URL(resolved);
