@@ -1,5 +1,5 @@
 import { type ReactNode, type RefObject, useLayoutEffect, useRef, useState } from "react";
-import { cleanValue } from "#core/rewrite/edits";
+import { cleanValue } from "#core/rewrite/clean-value";
 import type { Note } from "./state/use-findings";
 
 /** A stretch of text with one look. */

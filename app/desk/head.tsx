@@ -2,8 +2,9 @@ import { memo, useState } from "react";
 import { otherHeadElements } from "#core/page/head";
 import { canonicalOf, languageOf, type Page } from "#core/page/page";
 import { robotsInWords, robotsOf } from "#core/page/robots-directives";
-import type { Edit, HeadEdit } from "#core/rewrite/edits";
-import { metaOf, notForHead } from "#core/rewrite/head-fields";
+import type { Edit } from "#core/rewrite/edits";
+import { notForHead } from "#core/rewrite/operations/add-to-head";
+import { metaOf } from "#core/rewrite/set-meta";
 import { Action, fieldClass } from "../ui/controls";
 import { NotesAt, type Picking } from "./anchored";
 import { TextInPlace } from "./text-in-place";
@@ -18,7 +19,7 @@ const CHARSET_BY = {
 } as const;
 
 interface HeadField {
-  op: Exclude<HeadEdit["op"], "add-to-head"> | "set-canonical";
+  op: "set-language" | "set-robots" | "set-viewport" | "set-keywords" | "set-canonical";
   name: string;
   of: (page: Page) => string | null;
 }

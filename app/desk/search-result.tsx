@@ -4,7 +4,7 @@ import { descriptionOf, titleOf } from "#core/page/page";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import { resultOf, setDescription, setTitle } from "#core/result/result";
 import { type Device, descriptionStyle, titleStyle } from "#core/result/styles";
-import { followsPattern } from "#core/rewrite/edits";
+import { followsPattern } from "#core/rewrite/follows-pattern";
 import type { ResultLimits } from "#core/settings/house-style";
 import { ResultField } from "./field";
 import { type Notch, Ruler } from "./ruler";

@@ -2,7 +2,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { lazy, memo, Suspense, useEffect, useMemo, useRef, useState } from "react";
 import { useSearchParams } from "react-router";
 import { redraftedSource } from "#core/rewrite/apply";
-import { sourceEdits } from "#core/rewrite/source-edits";
+import { sourceEdits } from "#core/rewrite/operations/edit-source";
 import { checkPage, sourceName } from "../store/check-page";
 import { db } from "../store/db";
 import { SERVER_GONE } from "../store/validity";

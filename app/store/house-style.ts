@@ -1,4 +1,5 @@
-import { type Edit, followsPattern } from "#core/rewrite/edits";
+import type { Edit } from "#core/rewrite/edits";
+import { followsPattern } from "#core/rewrite/follows-pattern";
 import { type HouseStyle, stampOf, styleForKind } from "#core/settings/house-style";
 import type { PageRecord } from "./page-record";
 import type { AuditedBy, SiteRecord } from "./records/sites";

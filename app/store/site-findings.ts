@@ -29,9 +29,8 @@ class ByPage {
 
   add(group: SiteFinding): void {
     for (const on of group.on) {
-      const list = this.pages.get(on.page);
-      if (list) list.push({ group, on });
-      else this.pages.set(on.page, [{ group, on }]);
+      // A new list each time: who shows a page's findings sees by it that they have changed.
+      this.pages.set(on.page, [...(this.pages.get(on.page) ?? []), { group, on }]);
     }
   }
 

@@ -1,7 +1,8 @@
 import Dexie, { type PromiseExtended } from "dexie";
 import { isFound } from "#core/findings/found";
 import { fingerprint } from "#core/page/fingerprint";
-import { type Edit, followsPattern } from "#core/rewrite/edits";
+import type { Edit } from "#core/rewrite/edits";
+import { followsPattern } from "#core/rewrite/follows-pattern";
 import { db } from "./db";
 import { explainStorage } from "./faults";
 import { allKept } from "./keeping";

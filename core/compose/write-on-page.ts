@@ -1,9 +1,10 @@
 import { blocksUnder, contentHeadings } from "../page/body.ts";
 import type { Page } from "../page/page.ts";
 import { applyToPage } from "../rewrite/apply.ts";
-import { STANDS_BESIDE } from "../rewrite/body.ts";
-import { type Edit, type NewBlock, withEdit } from "../rewrite/edits.ts";
+import { type Edit, withEdit } from "../rewrite/edits.ts";
+import { STANDS_BESIDE } from "../rewrite/html-blocks.ts";
 import { besideBlock } from "../rewrite/insert-beside.ts";
+import type { NewBlock } from "../rewrite/new-block.ts";
 import { originsOf } from "../rewrite/origins.ts";
 import { type Evidence, evidenceIn, movedEvidence, type WrittenData } from "../structured-data/evidence.ts";
 import type { Entity } from "../structured-data/graph.ts";

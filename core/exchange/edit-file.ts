@@ -1,5 +1,6 @@
 import Joi from "joi";
-import { type Edit, newValueOf, slotOf } from "../rewrite/edits.ts";
+import { type Edit, newValueOf, OPERATIONS, slotOf } from "../rewrite/edits.ts";
+import type { EditSchemas } from "../rewrite/operations/operation.ts";
 
 const key = Joi.object({
   text: Joi.string().allow("").required(),
@@ -11,77 +12,23 @@ const key = Joi.object({
 });
 const text = Joi.string().allow("").max(2_000_000);
 
-const nothing = text.allow(null).default(null);
-const id = Joi.string().max(100).required();
-const level = Joi.number().integer().min(1).max(6).required();
-const value = text.required();
-
-const newBlock = Joi.object({
-  tag: Joi.valid("p", "li", "h1", "h2", "h3", "h4", "h5", "h6", "links").required(),
-  text: text.required(),
-  links: Joi.array().items(Joi.object({ href: text.required(), text: text.required() })),
-});
-
-const evidence = Joi.object({
-  pointer: text.required(),
-  exact: text.required(),
-  before: text.required(),
-  after: text.required(),
-  heading: text.required(),
-});
-
-/** What each edit operation holds beside its name. */
-const FIELDS: Record<Edit["op"], Joi.SchemaMap> = {
-  "set-title": { value, was: nothing, pattern: text },
-  "set-description": { value, was: nothing, pattern: text },
-  "set-canonical": { value, was: nothing },
-  "set-slug": { value, was: nothing },
-  "set-heading-level": { heading: key.required(), level, was: Joi.number().default(0) },
-  "set-heading-text": { heading: key.required(), value, was: text.default("") },
-  "remove-heading": { heading: key.required(), was: text.default(""), as: Joi.valid("div") },
-  "make-heading": { block: key.required(), level, was: text.default("") },
-  "merge-headings": {
-    headings: Joi.array().items(key).min(2).required(),
-    separator: text.default(" "),
-    level,
-    was: text.default(""),
-  },
-  "set-heading-id": { heading: key.required(), value, was: nothing },
-  "set-block-text": { block: key.required(), value, was: text.default(""), plain: Joi.valid(true) },
-  "remove-block": { block: key.required(), was: text.default("") },
-  "move-block": { block: key.required(), to: key.required(), before: Joi.boolean().required(), was: text.default("") },
-  "insert-blocks": {
-    id,
-    at: key.required(),
-    before: Joi.boolean().required(),
-    blocks: Joi.array().items(newBlock).min(1).required(),
-    was: nothing,
-  },
-  "edit-source": { id, before: text.required(), after: text.required(), value, was: text.required() },
-  "set-alt": { picture: key.required(), value, was: nothing },
-  "set-link-text": { link: key.required(), value, was: text.default("") },
-  "set-link-title": { link: key.required(), value, was: nothing },
-  "set-language": { value, was: nothing },
-  "set-robots": { value, was: nothing },
-  "set-keywords": { value, was: nothing },
-  "set-viewport": { value, was: nothing },
-  "add-to-head": { id, value, was: nothing },
-  "remove-markup-data": { value: Joi.valid("").default(""), was: text.default("") },
-  "set-data": {
-    id,
-    value,
-    was: nothing,
-    evidence: Joi.array().items(evidence),
-    of: Joi.number().integer().min(2),
-  },
+/** What the schema of each operation is made of. */
+const parts: EditSchemas = {
+  joi: Joi,
+  key,
+  text,
+  value: text.required(),
+  nothing: text.allow(null).default(null),
+  id: Joi.string().max(100).required(),
+  level: Joi.number().integer().min(1).max(6).required(),
 };
 
 /** The shape of an edit operation. */
 export const editSchema = Joi.alternatives().conditional(".op", {
-  switch: Object.entries(FIELDS).map(([op, fields]) => ({
+  switch: Object.entries(OPERATIONS).map(([op, { schema }]) => ({
     is: op,
     // biome-ignore lint/suspicious/noThenProperty: Joi's own word
-    then: Joi.object({ op: Joi.string(), ...fields }),
+    then: Joi.object({ op: Joi.string(), ...schema(parts) }),
   })),
   otherwise: Joi.forbidden().messages({ "any.unknown": "{{#label}} has no known op" }),
 });

@@ -1,7 +1,7 @@
 import Papa from "papaparse";
 import { parseAddress } from "../address/address.ts";
 import { decodeBytes } from "../page/charset.ts";
-import { cleanValue } from "../rewrite/edits.ts";
+import { cleanValue } from "../rewrite/clean-value.ts";
 import { COLUMNS, type Column, readHeading } from "./column-names.ts";
 
 /** A table as somebody's spreadsheet wrote it. */

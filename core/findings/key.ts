@@ -1,6 +1,8 @@
 import { fingerprint } from "../page/fingerprint.ts";
 import type { Page } from "../page/page.ts";
-import { cleanValue, type Edit, type NodeKey, type NodeKind, nodesOf } from "../rewrite/edits.ts";
+import { cleanValue } from "../rewrite/clean-value.ts";
+import { type Edit, nodesOf } from "../rewrite/edits.ts";
+import type { NodeKey, NodeKind } from "../rewrite/node.ts";
 import { originsOf } from "../rewrite/origins.ts";
 import { keyOf } from "../rewrite/resolve.ts";
 import { dataOf, type PageData } from "../structured-data/page-data.ts";

@@ -1,5 +1,5 @@
 import type { Range } from "../page/page.ts";
-import type { NodeKind } from "../rewrite/edits.ts";
+import type { NodeKind } from "../rewrite/node.ts";
 
 /** Parts of which a page has one. */
 export type WholePart = "title" | "description" | "slug" | "head" | "markup";

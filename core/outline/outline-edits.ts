@@ -1,6 +1,7 @@
 import type { Heading, Page } from "../page/page.ts";
 import { applyToPage } from "../rewrite/apply.ts";
-import { type Edit, type NewBlock, slotOf, withEdit } from "../rewrite/edits.ts";
+import { type Edit, slotOf, withEdit } from "../rewrite/edits.ts";
+import type { NewBlock } from "../rewrite/new-block.ts";
 import { originsOf } from "../rewrite/origins.ts";
 import { findNode } from "../rewrite/resolve.ts";
 import { partsBelow, runOfH1s } from "./outline.ts";

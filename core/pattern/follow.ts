@@ -1,6 +1,7 @@
 import type { Page } from "../page/page.ts";
 import { applyToPage } from "../rewrite/apply.ts";
-import { type Edit, followsPattern, nodesOf } from "../rewrite/edits.ts";
+import { type Edit, nodesOf } from "../rewrite/edits.ts";
+import { followsPattern } from "../rewrite/follows-pattern.ts";
 import { applyPattern } from "./pattern.ts";
 import type { PatternContext } from "./variables.ts";
 

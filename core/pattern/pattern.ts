@@ -1,4 +1,4 @@
-import { cleanValue } from "../rewrite/edits.ts";
+import { cleanValue } from "../rewrite/clean-value.ts";
 import { type PatternContext, resolveVariable } from "./variables.ts";
 
 /** A piece of a pattern: words as they are, or the name of a variable. */

@@ -4,10 +4,10 @@ import { readPage } from "../page/read.ts";
 import { applyToSource } from "./apply.ts";
 import { carryOver } from "./carry-over.ts";
 import type { Edit } from "./edits.ts";
-import { notForHead } from "./head-fields.ts";
+import { notForHead } from "./operations/add-to-head.ts";
+import { sourceEdits } from "./operations/edit-source.ts";
 import { originsOf } from "./origins.ts";
 import { keyOf } from "./resolve.ts";
-import { sourceEdits } from "./source-edits.ts";
 
 const address = "https://a.example/";
 const read = (source: string) => readPage(source, { address });

@@ -1,7 +1,7 @@
 import { inCase, type LetterCase } from "../phrase/letter-case.ts";
 import type { WrittenNames } from "../phrase/written-names.ts";
 import { withoutBrand } from "../settings/without-brand.ts";
-import { cleanValue } from "./edits.ts";
+import { cleanValue } from "./clean-value.ts";
 
 /** A change of one text after another that needs nothing but the text. */
 export type TextChange =

@@ -1,6 +1,7 @@
 import { slugOf } from "../address/slug.ts";
 import { descriptionElements, descriptionOf, type Page, titleOf } from "../page/page.ts";
-import { cleanValue, type Edit } from "./edits.ts";
+import { cleanValue } from "./clean-value.ts";
+import type { Edit } from "./edits.ts";
 
 /** The one-line texts of a page that lists and tables edit. */
 export type Field = "title" | "description" | "slug" | "h1";

@@ -1,5 +1,6 @@
 import type { Page } from "../page/page.ts";
-import type { Edit, NewBlock } from "./edits.ts";
+import type { Edit } from "./edits.ts";
+import type { NewBlock } from "./new-block.ts";
 import type { Origin } from "./origins.ts";
 
 /** The edit that puts new blocks before or behind one of a redrafted page; null where it belongs to nothing that can be named. */

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { markdownFromBytes } from "../page/original.ts";
 import { readPage } from "../page/read.ts";
 import { applyToPage, applyToSource } from "./apply.ts";
-import type { BodyEdit, Edit } from "./edits.ts";
+import type { Edit } from "./edits.ts";
 import { keyOf } from "./resolve.ts";
 import { firstDifference } from "./verify.ts";
 
@@ -15,17 +15,13 @@ function apply(source: string, ...edits: Edit[]): string {
   return refused[0]?.reason ?? new TextDecoder().decode(bytes);
 }
 const block = (text: string) => ({ text });
-const words = (text: string, value: string): BodyEdit => ({
+const words = (text: string, value: string): Edit => ({
   op: "set-block-text",
   block: block(text),
   value,
   was: text,
 });
-const insert = (
-  at: string,
-  before: boolean,
-  ...blocks: Extract<BodyEdit, { op: "insert-blocks" }>["blocks"]
-): BodyEdit => ({
+const insert = (at: string, before: boolean, ...blocks: Extract<Edit, { op: "insert-blocks" }>["blocks"]): Edit => ({
   op: "insert-blocks",
   id: "new",
   at: block(at),
@@ -33,7 +29,7 @@ const insert = (
   blocks,
   was: null,
 });
-const move = (text: string, to: string, before: boolean): BodyEdit => ({
+const move = (text: string, to: string, before: boolean): Edit => ({
   op: "move-block",
   block: block(text),
   to: block(to),
@@ -43,7 +39,7 @@ const move = (text: string, to: string, before: boolean): BodyEdit => ({
 
 // CommonMark 0.31.2: paragraphs (4.8), list items (5.2), emphasis (6.2), links (6.3), images (6.4), backslash escapes (2.4).
 describe("blocks of Markdown", () => {
-  it.each<[string, string, BodyEdit, string]>([
+  it.each<[string, string, Edit, string]>([
     [
       "words, with the markup among them kept",
       "Oil the *wick* daily.\n",
@@ -131,7 +127,7 @@ describe("blocks of Markdown", () => {
     expect(apply(before, edit)).toBe(after);
   });
 
-  it.each<[string, string, BodyEdit]>([
+  it.each<[string, string, Edit]>([
     ["words that would begin a list", "Oil.\n", words("Oil.", "- oil")],
     ["words that would begin a numbered list", "Oil.\n", words("Oil.", "1. oil")],
     ["a block of a quotation moved", "> One.\n\nTwo.\n", move("One.", "Two.", false)],
@@ -168,7 +164,7 @@ describe("blocks of Markdown", () => {
       const key = keyOf(page, "block", index);
       const was = page.blocks[index]?.text ?? "";
       const to = keyOf(page, "block", (at + 1) % page.blocks.length);
-      const all: BodyEdit[] = [
+      const all: Edit[] = [
         { op: "set-block-text", block: key, value, was },
         { op: "remove-block", block: key, was },
         { op: "make-heading", block: key, level: 1 + (at % 6), was },

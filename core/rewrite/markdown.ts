@@ -1,19 +1,9 @@
 import { isScalar, parseDocument, type Scalar } from "yaml";
 import { type FrontMatter, readFrontMatter } from "../page/front-matter.ts";
-import type { Heading, Page } from "../page/page.ts";
 import type { Patch } from "./patch.ts";
-import type { Step } from "./step.ts";
 
-/** The front-matter name of each field, in the order in which they are added. */
-const NAMES = {
-  "set-title": "title",
-  "set-description": "description",
-  "set-slug": "slug",
-  "set-canonical": "canonical",
-};
-
-type FieldStep = Extract<Step, { op: keyof typeof NAMES }>;
-const isFieldStep = (step: Step): step is FieldStep => step.op in NAMES;
+/** Names of front matter, in the order in which they are added. */
+const ORDER = ["title", "description", "slug", "canonical"];
 
 export const lineEnding = (source: string) => (/\r\n/.test(source.slice(0, 2000)) ? "\r\n" : "\n");
 
@@ -41,14 +31,15 @@ function scalarOf(front: FrontMatter, name: string): Scalar | null {
   return pair && isScalar(pair.value) ? pair.value : null;
 }
 
-function fieldPatches(source: string, steps: readonly FieldStep[]): Patch[] {
-  if (steps.length === 0) return [];
+/** The patches that set texts in a file's front matter, which is made where there is none. */
+export function frontMatterPatches(source: string, fields: readonly { name: string; value: string | null }[]): Patch[] {
+  if (fields.length === 0) return [];
   const front = readFrontMatter(source);
   const newline = lineEnding(source);
   const patches: Patch[] = [];
   const missing: string[] = [];
-  for (const { op, value } of [...steps].sort((a, b) => ORDER.indexOf(a.op) - ORDER.indexOf(b.op))) {
-    const name = NAMES[op];
+  for (const { name, value } of [...fields].sort((a, b) => ORDER.indexOf(a.name) - ORDER.indexOf(b.name))) {
+    if (value === null) continue;
     const node = front && scalarOf(front, name);
     if (!node?.range || !front) {
       missing.push(`${name}: ${scalarText(value)}${newline}`);
@@ -68,53 +59,5 @@ function fieldPatches(source: string, steps: readonly FieldStep[]): Patch[] {
   return patches;
 }
 
-const ORDER = Object.keys(NAMES);
-
 /** Characters that would begin markup stand behind a backslash (CommonMark 2.4). */
 export const escapeMarkdown = (text: string) => text.replace(/[\\`*_[\]<&~]/g, "\\$&").replace(/#+$/, (s) => `\\${s}`);
-
-type HeadingStep = Exclude<Step, FieldStep | { op: "patch" }>;
-
-function headingPatches(source: string, heading: Heading, step: HeadingStep): Patch[] {
-  const { start, startEnd, endStart, end } = heading.range;
-  const hashes = /^#{1,6}/.exec(source.slice(start, end))?.[0].length ?? 0;
-  // What follows the text: closing hashes, or the line below that makes it a heading.
-  const underline = hashes ? null : /\r?\n[ \t]*(?:=+|-+)[ \t]*$/.exec(source.slice(endStart, end));
-  const underlineStart = underline ? endStart + underline.index : end;
-  if (step.op === "set-heading-text") {
-    const part = heading.parts[step.part];
-    if (part) return [{ ...part.range, text: escapeMarkdown(step.partText) }];
-    return [{ start: start + hashes, end: start + hashes, text: ` ${escapeMarkdown(step.value)}` }];
-  }
-  if (step.op === "set-heading-level") {
-    if (hashes) return [{ start, end: start + hashes, text: "#".repeat(step.level) }];
-    if (step.level <= 2 && underline) {
-      const mark = step.level === 1 ? "=" : "-";
-      return [{ start: underlineStart, end, text: underline[0].replace(/[=-]/g, mark) }];
-    }
-    return [
-      { start, end: start, text: `${"#".repeat(step.level)} ` },
-      { start: underlineStart, end, text: "" },
-    ];
-  }
-  // remove-heading: the line stays as a paragraph, with empty lines around it as paragraphs need.
-  if (heading.text === "") return [{ start, end, text: "" }];
-  const newline = lineEnding(source);
-  const glued = /^\r?\n[^\r\n]/.test(source.slice(end, end + 3)) ? newline : "";
-  const gluedBefore = /[^\r\n]\r?\n$/.test(source.slice(Math.max(0, start - 3), start)) ? newline : "";
-  return [
-    { start, end: hashes ? startEnd : start, text: gluedBefore },
-    { start: endStart, end, text: glued },
-  ];
-}
-
-/** The patches that carry out steps in a Markdown file: fields in its front matter, headings and blocks in its body. */
-export function markdownPatches(page: Page, steps: readonly Step[]): Patch[] {
-  const patches = fieldPatches(page.source, steps.filter(isFieldStep));
-  for (const step of steps) {
-    if (step.op === "patch") for (const patch of step.change.patches) patches.push(patch);
-    const heading = "index" in step ? page.headings[step.index] : undefined;
-    if (heading && "index" in step) patches.push(...headingPatches(page.source, heading, step));
-  }
-  return patches;
-}

@@ -1,6 +1,8 @@
 import type { Page } from "../page/page.ts";
 import { placesAfter, shapePatches } from "./apply.ts";
-import { cleanValue, type Edit, type NodeKey, type NodeKind } from "./edits.ts";
+import { cleanValue } from "./clean-value.ts";
+import type { Edit } from "./edits.ts";
+import type { NodeKey, NodeKind } from "./node.ts";
 import { findNode, identities, identity, keyOf } from "./resolve.ts";
 
 /** Where a node of a redrafted page comes from: a node of the original by its key, or an edit that has put it there. */

@@ -1,5 +1,5 @@
 import type { Heading, HeadingKey, Page } from "../page/page.ts";
-import type { NodeKey, NodeKind } from "./edits.ts";
+import type { NodeKey, NodeKind } from "./node.ts";
 
 /** A heading that was found again, or why it was not. */
 export type Resolved = { index: number } | { reason: string };

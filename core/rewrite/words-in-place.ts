@@ -1,9 +1,8 @@
 import { diffArrays } from "diff";
 import { isStopWord } from "../phrase/stop-words.ts";
-import { cleanValue } from "./edits.ts";
+import { cleanValue } from "./clean-value.ts";
 import { atomsIn, type InlineElement, type PlacedCharacter, pathsIn, readCharacters } from "./inline.ts";
 import type { Patch } from "./patch.ts";
-import type { BodyChange } from "./step.ts";
 
 export interface WordChange {
   was: string;
@@ -95,7 +94,7 @@ interface Gap {
  * Changes the words of a stretch of markup and leaves the markup among them. Words that stay keep their places; new ones
  * stand where those stood that they replace; markup whose words are all gone goes with them.
  */
-export function changeWords(root: InlineElement | null, change: WordChange): BodyChange | null | string {
+export function changeWords(root: InlineElement | null, change: WordChange): { patches: Patch[] } | null | string {
   const { was, what } = change;
   const is = cleanValue(change.value);
   if (is === was) return null;

@@ -1,5 +1,6 @@
 import type { Conflict } from "#core/rewrite/carry-over";
-import { type Edit, followsPattern } from "#core/rewrite/edits";
+import type { Edit } from "#core/rewrite/edits";
+import { followsPattern } from "#core/rewrite/follows-pattern";
 import { table } from "./table";
 
 /**

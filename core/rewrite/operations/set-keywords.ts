@@ -1,0 +1,10 @@
+import type { FieldEdit } from "../head-field.ts";
+import { setMeta } from "../set-meta.ts";
+
+export interface SetKeywords extends FieldEdit {
+  op: "set-keywords";
+}
+
+export const setKeywords = setMeta<SetKeywords>("keywords", ({ value }) =>
+  value.map((one) => ({ op: "set-keywords", value: one, was: null })),
+);
