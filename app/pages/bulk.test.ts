@@ -1,18 +1,8 @@
 import { describe, expect, it } from "vitest";
 import type { PageRecord } from "../store/page-record";
-import type { SiteRecord } from "../store/records/sites";
-import { measured, previewBulk } from "./bulk";
+import { previewBulk } from "./bulk";
 import { copiedText, pastedLines } from "./pasted";
 
-const site = {
-  houseStyle: {
-    version: 1,
-    brand: "",
-    separator: " | ",
-    rules: {},
-    kinds: { list: { rules: { "title/too-wide": { settings: { limitPx: 100 } } } } },
-  },
-} as unknown as SiteRecord;
 const page = (over: Partial<PageRecord>) =>
   ({
     id: "p",
@@ -26,37 +16,30 @@ const page = (over: Partial<PageRecord>) =>
   }) as PageRecord;
 
 describe("a look at what would change for many pages", () => {
-  it("leaves out pages that are of the kind already, unless that was a guess", async () => {
+  it("leaves out pages that are of the kind already, unless that was a guess", () => {
     const pages = [
       page({ id: "a", kind: "event" }),
       page({ id: "b", kind: "event", kindBy: "editor" }),
       page({ id: "c" }),
     ];
-    expect(await previewBulk(site, pages, { kind: "page-kind", to: "event" })).toMatchObject([
+    expect(previewBulk(pages, { kind: "page-kind", to: "event" })).toMatchObject([
       { page: { id: "a" }, was: "event", is: "event" },
       { page: { id: "c" }, was: "other", is: "event" },
     ]);
   });
 
-  it("says why a pasted kind cannot be taken", async () => {
+  it("says why a pasted kind cannot be taken", () => {
     const cells = ["Event", "nonsense"].map((text) => ({ page: page({}), edits: "kind" as const, text }));
-    const rows = await previewBulk(site, [], { kind: "cells", cells });
+    const rows = previewBulk([], { kind: "cells", cells });
     expect(rows).toMatchObject([{ reason: null }, { reason: "“nonsense” is no kind of page." }]);
   });
 
-  it("counts only pages whose state changes", async () => {
+  it("counts only pages whose state changes", () => {
     const pages = [page({ id: "a", ready: true }), page({ id: "b" })];
-    expect(await previewBulk(site, pages, { kind: "ready", to: true })).toMatchObject([{ page: { id: "b" } }]);
-    expect(await previewBulk(site, [page({ edits: 2 })], { kind: "remove" })).toMatchObject([
+    expect(previewBulk(pages, { kind: "ready", to: true })).toMatchObject([{ page: { id: "b" } }]);
+    expect(previewBulk([page({ edits: 2 })], { kind: "remove" })).toMatchObject([
       { was: "in the site, with its redraft", is: "removed" },
     ]);
-  });
-
-  it("measures by the house style of the page's kind", () => {
-    const text = "Opening times and prices";
-    expect(measured(site, page({}), "title", text)?.cut).toBe(false);
-    expect(measured(site, page({ kind: "list" }), "title", text)?.cut).toBe(true);
-    expect(measured(site, page({}), "slug", text)).toBeNull();
   });
 });
 

@@ -1,150 +1,38 @@
-import * as Comlink from "comlink";
-import { widthOf } from "#core/measure/width";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
-import { setDescription, setTitle } from "#core/result/result";
-import { descriptionStyle, titleStyle } from "#core/result/styles";
-import type { TextChange } from "#core/rewrite/bulk";
-import type { Field } from "#core/rewrite/field-edit";
-import { limitsOf, styleForKind } from "#core/settings/house-style";
 import { changePages, type LongWork, removePages } from "../store/act-on-pages";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
-import type { PageChange, PageTextChange } from "../store/redraft-pages";
-import { today } from "../store/today";
-import { onPoolAll } from "../workers/pool";
-import type { TextsWorker } from "../workers/texts.worker";
+import type { PageChange } from "../store/redraft-pages";
 import type { CellChange } from "./grid";
 
-/** What can be done with many pages at once. */
+/** What can be done with the records of many pages at once; changes of their texts are proposals. */
 export type BulkOperation =
-  | { kind: "texts"; change: TextChange; fields: Field[] }
-  | { kind: "page-texts"; change: PageTextChange; fields: Field[] }
   | { kind: "cells"; cells: CellChange[] }
   | { kind: "page-kind"; to: PageKind }
   | { kind: "ready"; to: boolean }
   | { kind: "remove" };
 
-/** One text of one page, before and after. */
+/** One value of one page, before and after. */
 export interface BulkRow {
   page: PageRecord;
   /** What changes, as the preview names it. */
-  field: Field | "phrase" | "kind" | "ready" | "page";
+  field: CellChange["edits"] | "ready" | "page";
   was: string;
   is: string;
   /** Why it stays as it is; null where it changes. */
   reason: string | null;
-  /** Words that keep their capitals because they may be names. */
-  unsure?: readonly string[];
-}
-
-/** The width of a text in its search result and whether it is cut; null for what stands in no result. */
-export function measured(
-  site: SiteRecord,
-  page: PageRecord,
-  field: BulkRow["field"],
-  text: string,
-): { px: number; cut: boolean } | null {
-  if (field !== "title" && field !== "description") return null;
-  const limits = limitsOf(styleForKind(site.houseStyle, page.kind));
-  const shown = text.slice(0, 2000);
-  return field === "title"
-    ? { px: Math.round(widthOf(shown, titleStyle("desktop"))), cut: setTitle(shown, "desktop", limits).lost !== "" }
-    : {
-        px: Math.round(widthOf(shown, descriptionStyle("desktop"))),
-        cut: setDescription(shown, "desktop", limits).lost !== "",
-      };
-}
-
-/** Time that a regular expression has for all texts, in milliseconds. */
-const EXPRESSION_MS = 5000;
-
-async function changedTexts(
-  site: SiteRecord,
-  pages: readonly PageRecord[],
-  change: TextChange,
-  field: Field,
-): Promise<string[] | { reason: string }> {
-  const worker = new Worker(new URL("../workers/texts.worker.ts", import.meta.url), { type: "module" });
-  const late = new Promise<{ reason: string }>((resolve) =>
-    setTimeout(
-      () =>
-        resolve({
-          reason: "This expression takes too long. Write it so that it does not try the same place in many ways.",
-        }),
-      EXPRESSION_MS,
-    ),
-  );
-  const contexts = pages.map(() => ({
-    brand: site.houseStyle.brand,
-    separator: site.houseStyle.separator,
-    language: "en",
-  }));
-  try {
-    const run = Comlink.wrap<TextsWorker>(worker).changeTexts(
-      change,
-      pages.map((page) => page[field]),
-      contexts,
-    );
-    return await Promise.race([run, late]);
-  } finally {
-    worker.terminate();
-  }
 }
 
 const words = (ready: boolean) => (ready ? "ready" : "not ready");
 
 /** What an operation would do, page by page; only what changes, and what it cannot change with the reason. */
-export async function previewBulk(
-  site: SiteRecord,
-  pages: readonly PageRecord[],
-  operation: BulkOperation,
-  { onProgress, signal }: LongWork = {},
-): Promise<BulkRow[] | { reason: string }> {
+export function previewBulk(pages: readonly PageRecord[], operation: BulkOperation): BulkRow[] {
   switch (operation.kind) {
-    case "texts": {
-      const rows: BulkRow[] = [];
-      for (const field of operation.fields) {
-        const texts = await changedTexts(site, pages, operation.change, field);
-        if (!Array.isArray(texts)) return texts;
-        pages.forEach((page, i) => {
-          const is = texts[i] ?? page[field];
-          if (is !== page[field]) rows.push({ page, field, was: page[field], is, reason: null });
-        });
-      }
-      return rows;
-    }
-    case "page-texts": {
-      const byId = new Map(pages.map((page) => [page.id, page]));
-      const date = today();
-      const found = await onPoolAll(
-        pages,
-        (worker, page) => worker.previewFields(site, page.id, operation.fields, operation.change, date),
-        {
-          ...(signal && { signal }),
-          onResult: (_, done) => onProgress?.(done),
-        },
-      );
-      return found
-        .flatMap((one) => one ?? [])
-        .flatMap(({ pageId, field, was, is, reason: refused, unsure }) => {
-          const page = byId.get(pageId);
-          const follows = operation.change.kind === "pattern";
-          const names = was === is && unsure ? `It stays as it is: ${unsure.join(", ")} may be names.` : null;
-          const reason = refused ?? names;
-          const row = { field, was, is, reason, ...(unsure && { unsure }) };
-          return page && (reason !== null || was !== is || follows) ? [{ page, ...row }] : [];
-        });
-    }
     case "cells":
       return operation.cells.map(({ page, edits, text }) => {
         const wrong = edits === "kind" && kindOf(text) === null ? `“${text}” is no kind of page.` : null;
-        return {
-          page,
-          field: edits,
-          was: edits === "kind" ? PAGE_KINDS[page.kind].one : page[edits],
-          is: text,
-          reason: wrong,
-        };
+        const was = edits === "kind" ? PAGE_KINDS[page.kind].one : page[edits];
+        return { page, field: edits, was, is: text, reason: wrong };
       });
     case "page-kind":
       return pages
@@ -194,8 +82,6 @@ export async function applyBulk(
     await removePages(site, pages);
     return { changed: pages.length, refused: [] };
   }
-  const pattern =
-    operation.kind === "page-texts" && operation.change.kind === "pattern" ? operation.change.pattern : undefined;
   const changes = new Map<string, PageChange>();
   for (const { page, field, is } of wanted) {
     const change = changes.get(page.id) ?? { pageId: page.id, texts: [] };
@@ -203,7 +89,7 @@ export async function applyBulk(
     if (field === "phrase") change.phrase = is;
     else if (field === "kind") change.kind = operation.kind === "page-kind" ? operation.to : (kindOf(is) ?? page.kind);
     else if (field === "ready") change.ready = operation.kind === "ready" && operation.to;
-    else if (field !== "page") change.texts.push({ field, text: is, ...(pattern !== undefined && { pattern }) });
+    else if (field !== "page") change.texts.push({ field, text: is });
   }
   return changePages(site, [...changes.values()], label, work);
 }

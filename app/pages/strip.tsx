@@ -1,6 +1,6 @@
 import type { PageRecord } from "../store/page-record";
 import { Action } from "../ui/controls";
-import type { BulkAsked } from "./bulk-dialog";
+import type { PagesAsked } from "./asked";
 
 /** What can be done with the ticked pages, along the bottom edge of the table. */
 export function Strip({
@@ -10,16 +10,16 @@ export function Strip({
   onClear,
 }: {
   pages: readonly PageRecord[];
-  onAsk: (asked: BulkAsked) => void;
+  onAsk: (asked: PagesAsked) => void;
   onAgain: () => void;
   onClear: () => void;
 }) {
   const n = new Intl.NumberFormat("en-GB").format(pages.length);
-  const actions: { name: string; asked: BulkAsked }[] = [
-    { name: "Apply a pattern", asked: { ask: "pattern" } },
-    { name: "Find and replace", asked: { ask: "replace" } },
-    { name: "Change case", asked: { ask: "case" } },
-    { name: "Trim name", asked: { ask: "brand" } },
+  const actions: { name: string; asked: PagesAsked }[] = [
+    { name: "Apply a pattern", asked: { way: "pattern" } },
+    { name: "Find and replace", asked: { way: "replace" } },
+    { name: "Change case", asked: { way: "case" } },
+    { name: "Trim name", asked: { way: "brand" } },
     { name: "Set kind", asked: { ask: "kind" } },
     { name: pages.some((page) => !page.ready) ? "Mark ready" : "Not ready after all", asked: { ask: "ready" } },
   ];

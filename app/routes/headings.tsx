@@ -1,18 +1,14 @@
-import { useEffect, useMemo, useRef, useState } from "react";
-import { Link, useSearchParams } from "react-router";
-import { pathOf } from "#core/address/address";
+import { useMemo, useState } from "react";
+import { useSearchParams } from "react-router";
+import type { Asked } from "#core/proposals/all";
 import { type PatternTarget, parseSelector } from "#core/proposals/heading-shapes";
 import type { ShapeFault } from "#core/site/facets/shapes";
 import type { HeadingPattern } from "#core/site/index/heading-shapes";
-import { changePages } from "../store/act-on-pages";
-import type { OutlineLine, PatternChange, PatternPreview } from "../store/heading-patterns";
+import { ProposalPreview } from "../proposals/preview";
 import { usePageRows } from "../store/rows";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
-import { fieldClass, MainButton } from "../ui/controls";
+import { fieldClass } from "../ui/controls";
 import { BelowPages } from "../ui/frame";
-import { useNotices } from "../ui/notice";
-import { useLongWork } from "../ui/use-long-work";
-import { onPoolAll } from "../workers/pool";
 import { useSite } from "./site";
 
 export const meta = () => [{ title: "Patterns of headings · Keen Quill" }];
@@ -42,8 +38,6 @@ const TARGETS: [PatternTarget, string][] = [
   ["div", "a div"],
 ];
 const askPatterns = (worker: SiteAsked) => worker.patternsOfHeadings();
-/** Pages whose outlines are shown before and after. */
-const SHOWN = 30;
 const number = new Intl.NumberFormat("en-GB");
 const pagesOf = (n: number) => (n === 1 ? "1 page" : `${number.format(n)} pages`);
 
@@ -51,8 +45,6 @@ const pagesOf = (n: number) => (n === 1 ? "1 page" : `${number.format(n)} pages`
 export default function Headings() {
   const site = useSite();
   const rows = usePageRows(site.id);
-  const { notify } = useNotices();
-  const { working, run } = useLongWork();
   const [params, setParams] = useSearchParams();
   const patterns = useSiteAnswer(site, askPatterns);
   const name = params.get("pattern") ?? "";
@@ -60,24 +52,15 @@ export default function Headings() {
   const pattern = patterns?.find((one) => one.name === name);
   const parsed = useMemo(() => (selector ? parseSelector(selector) : null), [selector]);
   const [target, setTarget] = useState<PatternTarget>(2);
-  const change = useMemo((): PatternChange | null => {
-    if (pattern) return { shape: pattern.shape, target, exact: true, faults: pattern.faults };
-    return parsed && !("reason" in parsed) ? { shape: parsed, target, exact: false } : null;
+  const change = useMemo((): Asked | null => {
+    const way = "headingShapes" as const;
+    if (pattern) return { way, shape: pattern.shape, target, exact: true, faults: pattern.faults };
+    return parsed && !("reason" in parsed) ? { way, shape: parsed, target, exact: false } : null;
   }, [pattern, parsed, target]);
   const pageIds = useMemo(
     () => (pattern ? pattern.pages : change && rows ? rows.map(({ id }) => id) : []),
     [pattern, change, rows],
   );
-  const { previews, done } = usePreviews(change, pageIds);
-  const changing = previews.filter(({ reason }) => reason === null);
-  const apply = async () => {
-    const changes = changing.map(({ pageId, edits }) => ({ pageId, texts: [], edits }));
-    const label = `Change ${pattern ? pattern.name : selector} on ${pagesOf(changes.length)}`;
-    const done = await run(changes.length, (work) => changePages(site, changes, label, work));
-    if (done)
-      notify(`Changed on ${pagesOf(done.changed)}`, done.refused[0]?.reason ?? "One undo takes all of it back.");
-  };
-  const addresses = useMemo(() => new Map(rows?.map(({ id, address }) => [id, address])), [rows]);
   return (
     <main className="flex min-w-0 flex-1 flex-col">
       <BelowPages site={site} name="Patterns of headings" columns="outlines" />
@@ -143,43 +126,18 @@ export default function Headings() {
                   Styles that hang on the old tag may change how it looks. Classes are kept, so that styles that hang on
                   them stay.
                 </p>
-                <div className="mt-3 flex items-baseline gap-4 pb-3">
-                  <MainButton
-                    disabled={working !== null || changing.length === 0 || done < pageIds.length}
-                    onClick={() => void apply()}
-                  >
-                    {done < pageIds.length
-                      ? `Looking: ${number.format(done)} of ${number.format(pageIds.length)}`
-                      : changing.length === 0
-                        ? "Nothing changes"
-                        : `Change it on ${pagesOf(changing.length)}`}
-                  </MainButton>
-                  {working}
-                  {previews.length > changing.length && (
-                    <span className="text-red">
-                      {pagesOf(previews.length - changing.length)} cannot be changed:{" "}
-                      {previews.find(({ reason }) => reason)?.reason}
-                    </span>
-                  )}
-                </div>
               </div>
-              <ul className="min-h-0 flex-1 overflow-y-auto border-hairline border-t">
-                {previews.slice(0, SHOWN).map((one) => (
-                  <li key={one.pageId} className="grid grid-cols-2 gap-x-6 gap-y-1 border-hairline border-b px-6 py-3">
-                    <Link
-                      to={`/sites/${site.id}/pages/${one.pageId}`}
-                      className="col-span-2 truncate font-mono text-12 text-blue hover:underline"
-                    >
-                      {pathOf(addresses.get(one.pageId) ?? "")}
-                    </Link>
-                    <OutlineLines lines={one.was} tone="text-soft" />
-                    <OutlineLines lines={one.is} tone="text-blue" />
-                  </li>
-                ))}
-                {previews.length > SHOWN && (
-                  <li className="px-6 py-3 text-soft">and {pagesOf(previews.length - SHOWN)} more</li>
-                )}
-              </ul>
+              <div className="mt-3 flex min-h-0 flex-1 flex-col px-6 pb-4">
+                <ProposalPreview
+                  site={site}
+                  pages={rows ?? []}
+                  ids={pageIds}
+                  asked={change}
+                  label={`Change ${pattern ? pattern.name : selector}`}
+                  listClass="max-h-[calc(100vh-300px)]"
+                  onApplied={() => {}}
+                />
+              </div>
             </>
           )}
         </section>
@@ -223,57 +181,4 @@ function PatternLine({
       </span>
     </button>
   );
-}
-
-function OutlineLines({ lines, tone }: { lines: readonly OutlineLine[]; tone: string }) {
-  // Around what changes, so that a long outline does not hide it.
-  const first = Math.max(0, lines.findIndex(({ changed }) => changed) - 2);
-  const shown = lines.slice(first, first + 10).map((line, i) => ({ ...line, name: `${first + i} ${line.text}` }));
-  return (
-    <ol>
-      {first > 0 && <li className="text-12 text-soft">…</li>}
-      {shown.map(({ level, text, changed, name }) => (
-        <li
-          key={name}
-          className={`flex gap-2 ${changed ? tone : ""}`}
-          style={{ paddingLeft: (Math.min(6, level) - 1) * 14 }}
-        >
-          <span className="w-7 shrink-0 font-mono text-12">H{level}</span>
-          <span className="min-w-0 truncate font-serif">{text || "nothing in it"}</span>
-        </li>
-      ))}
-      {lines.length > first + 10 && <li className="text-12 text-soft">and {lines.length - first - 10} more</li>}
-    </ol>
-  );
-}
-
-/** Looks at each page on the pool; what was found so far is shown while the rest is read. */
-function usePreviews(change: PatternChange | null, pageIds: readonly string[]) {
-  const [previews, setPreviews] = useState<PatternPreview[]>([]);
-  const [done, setDone] = useState(0);
-  const run = useRef(0);
-  useEffect(() => {
-    setPreviews([]);
-    setDone(0);
-    if (!change) return;
-    const controller = new AbortController();
-    const mine = ++run.current;
-    const found: PatternPreview[] = [];
-    const timer = setTimeout(() => {
-      void onPoolAll(pageIds, (worker, id) => worker.previewPattern(id, change), {
-        signal: controller.signal,
-        onResult: (one, count) => {
-          if (one) found.push(one);
-          if (mine !== run.current || (count % 25 !== 0 && count !== pageIds.length)) return;
-          setPreviews([...found]);
-          setDone(count);
-        },
-      });
-    }, 150);
-    return () => {
-      clearTimeout(timer);
-      controller.abort();
-    };
-  }, [change, pageIds]);
-  return { previews, done };
 }

@@ -15,7 +15,7 @@ import { useRuleCounts } from "../house-style/changes";
 import { PatternFields } from "../house-style/patterns";
 import { RuleLine } from "../house-style/rule-line";
 import { runsSites, SiteDataFields } from "../house-style/site-data-fields";
-import { BulkDialog } from "../pages/bulk-dialog";
+import { ProposalDialog } from "../proposals/dialog";
 import { keepHouseStyle } from "../store/house-style";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
@@ -244,10 +244,11 @@ function Sheet({ site }: { site: SiteRecord }) {
         </section>
       )}
       {applying && (
-        <BulkDialog
+        <ProposalDialog
           site={site}
           pages={applying.pages}
-          asked={{ ask: "pattern", of: applying.of }}
+          way="pattern"
+          of={applying.of}
           onClose={() => setApplying(null)}
         />
       )}

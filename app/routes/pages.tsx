@@ -2,7 +2,7 @@ import { lazy, Suspense, useCallback, useMemo, useRef, useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import { limitsOf } from "#core/settings/house-style";
-import type { BulkAsked } from "../pages/bulk-dialog";
+import type { PagesAsked } from "../pages/asked";
 import { COLUMN_SETS, type ColumnSet } from "../pages/columns";
 import { queryOf } from "../pages/filter";
 import { type CellChange, Grid } from "../pages/grid";
@@ -21,6 +21,8 @@ import { useSite } from "./site";
 
 // What reads and rewrites pages is loaded when it is first asked for: the table stands sooner without it.
 const BulkDialog = lazy(async () => ({ default: (await import("../pages/bulk-dialog")).BulkDialog }));
+const ProposalDialog = lazy(async () => ({ default: (await import("../proposals/dialog")).ProposalDialog }));
+const FixesDialog = lazy(async () => ({ default: (await import("../proposals/dialog")).FixesDialog }));
 
 export const meta = () => [{ title: "Pages · Keen Quill" }];
 
@@ -44,7 +46,7 @@ export default function Pages() {
   const { notify, fail } = useNotices();
   const [params, setParams] = useSearchParams();
   const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
-  const [asked, setAsked] = useState<{ bulk: BulkAsked; pages: PageRecord[] } | null>(null);
+  const [asked, setAsked] = useState<{ of: PagesAsked; pages: PageRecord[] } | null>(null);
   const [pending, setPending] = useState<ReadonlyMap<string, string>>(new Map());
   const { working, run } = useLongWork();
   const finder = useRef<HTMLInputElement>(null);
@@ -106,7 +108,7 @@ export default function Pages() {
       notify("Nothing changes", "The pasted cells say what the table says already, or the columns cannot be edited.");
       return;
     }
-    setAsked({ bulk: { ask: "paste", cells, pasted }, pages: [...new Set(cells.map(({ page }) => page))] });
+    setAsked({ of: { ask: "paste", cells, pasted }, pages: [...new Set(cells.map(({ page }) => page))] });
   };
   const again = async () => {
     const fetchable = ticked.filter(({ address }) => /^https?:/.test(address));
@@ -138,9 +140,22 @@ export default function Pages() {
       notify(`${files === 1 ? "The data of 1 page" : `The data of ${files} pages`} saved as JSON-LD`);
     } else notify("These pages state no structured data");
   };
-  const ask = (bulk: BulkAsked, on = ticked) => {
-    if (on.length > 0) setAsked({ bulk, pages: on });
+  const ask = (of: PagesAsked, on = ticked) => {
+    if (on.length > 0) setAsked({ of, pages: on });
     else notify("No page is selected", "Tick pages in the table first, or press Ctrl A in it for all that are shown.");
+  };
+  const lookAtFixes = async (rule: string) => {
+    if (!pages) return;
+    const { CATALOGUE } = await import("#core/rules/catalogue");
+    const known = CATALOGUE.get(rule);
+    const across = Object.fromEntries(
+      pages.shown.map(({ id }) => [
+        id,
+        (pages.findings.ofPage.get(id) ?? []).flatMap(({ group, on }) => (group.rule === rule ? (on.fix ?? []) : [])),
+      ]),
+    );
+    const fixes = { way: "fixes" as const, rule, ...(known?.reach === "site" && { across }) };
+    setAsked({ of: { fixes, finds: known?.finds ?? rule }, pages: [...pages.shown] });
   };
   const find = (text: string) =>
     pages && setParams(withColumns(queryOf({ ...pages.filter, find: text }), set), { replace: true });
@@ -153,10 +168,10 @@ export default function Pages() {
         site={site}
         commands={[
           { name: "Hand over the changed pages", run: () => void handOver() },
-          { name: "Apply a pattern to the selected pages", run: () => ask({ ask: "pattern" }) },
-          { name: "Find and replace in the shown pages", run: () => ask({ ask: "replace" }, pages.shown) },
-          { name: "Change the case of the selected pages", run: () => ask({ ask: "case" }) },
-          { name: "Trim the repeated name from the shown pages", run: () => ask({ ask: "brand" }, pages.shown) },
+          { name: "Apply a pattern to the selected pages", run: () => ask({ way: "pattern" }) },
+          { name: "Find and replace in the shown pages", run: () => ask({ way: "replace" }, pages.shown) },
+          { name: "Change the case of the selected pages", run: () => ask({ way: "case" }) },
+          { name: "Trim the repeated name from the shown pages", run: () => ask({ way: "brand" }, pages.shown) },
           { name: "Set the kind of the selected pages", run: () => ask({ ask: "kind" }) },
           { name: "Fetch the selected pages again", run: () => void again() },
           { name: "Patterns of headings on this site", run: () => navigate(`/sites/${site.id}/headings`) },
@@ -220,6 +235,9 @@ export default function Pages() {
               ))}
             </select>
           </label>
+          {pages.filter.rule !== "" && pages.shown.length > 0 && (
+            <Action onClick={() => void lookAtFixes(pages.filter.rule)}>Look at the fixes</Action>
+          )}
           <span className="flex-1" />
           {(BESIDE[set] ?? []).map(([to, name]) => (
             <Link key={to} to={`/sites/${site.id}/${to}`} className="text-blue hover:underline">
@@ -265,15 +283,27 @@ export default function Pages() {
         )}
       </div>
       <Suspense>
-        {asked && (
+        {asked && "ask" in asked.of && (
           <BulkDialog
             site={site}
             pages={asked.pages}
-            asked={asked.bulk}
+            asked={asked.of}
             onClose={(applied) => {
               setAsked(null);
-              if (applied && asked.bulk.ask === "remove") setSelected(new Set());
+              if (applied && "ask" in asked.of && asked.of.ask === "remove") setSelected(new Set());
             }}
+          />
+        )}
+        {asked && "way" in asked.of && (
+          <ProposalDialog site={site} pages={asked.pages} way={asked.of.way} onClose={() => setAsked(null)} />
+        )}
+        {asked && "fixes" in asked.of && (
+          <FixesDialog
+            site={site}
+            pages={asked.pages}
+            asked={asked.of.fixes}
+            finds={asked.of.finds}
+            onClose={() => setAsked(null)}
           />
         )}
       </Suspense>

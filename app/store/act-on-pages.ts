@@ -34,11 +34,11 @@ export async function changePages(
   changes: readonly PageChange[],
   label: string,
   { onProgress, signal }: LongWork = {},
+  group: string = crypto.randomUUID(),
 ): Promise<Acted> {
   await allKept();
   const date = today();
   const acted: Acted = { changed: 0, refused: [] };
-  const group = crypto.randomUUID();
   let left = changes;
   for (let tries = 0; left.length > 0 && tries < TRIES; tries++) {
     const results = await onPoolAll<PageChange, Worked>(

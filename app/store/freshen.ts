@@ -111,14 +111,14 @@ export async function putExamined(
 }
 
 /** What is kept of some pages, read at once. */
-interface KeptPages {
+export interface KeptPages {
   stored: readonly StoredPage[];
   derived: ReadonlyMap<string, DerivedRecord>;
   redrafts: ReadonlyMap<string, Redraft>;
   setAsides: readonly SetAsideRecord[];
 }
 
-async function readKept(site: SiteRecord, ids: readonly string[]): Promise<KeptPages> {
+export async function readKept(site: SiteRecord, ids: readonly string[]): Promise<KeptPages> {
   const [stored, derived, changes, setAsides] = await Promise.all([
     db().pages.bulkGet([...ids]),
     db().derived.bulkGet([...ids]),

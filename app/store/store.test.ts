@@ -9,12 +9,12 @@ import { db } from "./db";
 import { examinePages } from "./freshen";
 import { packOriginal } from "./originals";
 import type { PageRecord } from "./page-record";
+import { proposeOn } from "./propose";
 import { addItems, addressesIn, beginQueue, countItems, DEFAULT_LIMITS, tellPages, tryAgain } from "./queues";
 import { readIncoming } from "./read-incoming";
 import { TABLE_NAMES, TABLES } from "./records/all";
 import type { SiteRecord } from "./records/sites";
 import { decideConflict } from "./redraft";
-import { previewFields } from "./redraft-pages";
 import {
   broughtAgain,
   emptyStorage,
@@ -225,8 +225,9 @@ describe("a change of case", () => {
       "https://quay.example/way",
     );
     const record = await page("<html lang=en><title>A Walk To Harrow Lane And Penzance</title><p>x</p>");
-    const previews = await previewFields(site, record.id, ["title"], { kind: "case", style: "sentence" }, TODAY);
-    expect(previews).toMatchObject([{ is: "A walk to Harrow Lane and Penzance", unsure: ["Penzance"] }]);
+    const asked = { way: "letterCase", field: "title", style: "sentence" } as const;
+    const [proposed] = await proposeOn(site, [record.id], asked, TODAY);
+    expect(proposed?.lines).toMatchObject([{ is: "A walk to Harrow Lane and Penzance", unsure: ["Penzance"] }]);
   });
 });
 

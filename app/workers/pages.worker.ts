@@ -4,10 +4,10 @@ import { fetchPage, readFetched } from "../bring-in/fetch-page";
 import { carryOverAgain, carryOverPage } from "../store/bring-again";
 import { checkPage } from "../store/check-page";
 import { examinePages } from "../store/freshen";
-import { previewPattern } from "../store/heading-patterns";
 import { dataOfPage } from "../store/page-entities";
+import { proposeOn } from "../store/propose";
 import { readIncoming } from "../store/read-incoming";
-import { previewFields, redraftPage } from "../store/redraft-pages";
+import { redraftPage } from "../store/redraft-pages";
 import { countRule, countSiteRule } from "../store/rule-counts";
 import { previewSiteData } from "../store/site-data";
 import { readSitemapFile } from "../store/sitemap-file";
@@ -25,9 +25,8 @@ const api = {
   checkPage,
   dataOfPage,
   examinePages,
-  previewFields,
-  previewPattern,
   previewSiteData,
+  proposeOn,
   redraftPage,
   countRule,
   countSiteRule,

@@ -1,7 +1,9 @@
 import type { LandmarkKind, Page } from "../page/page.ts";
-import type { Edit } from "../rewrite/edits.ts";
+import { type Edit, newValueOf, operationOf, wasOf } from "../rewrite/edits.ts";
 import { keyOf } from "../rewrite/resolve.ts";
 import { type HeadingShape, type ShapeFault, shapedNodes } from "../site/facets/shapes.ts";
+import { outlineWith } from "./outline.ts";
+import { NOTHING, type Proposal } from "./proposal.ts";
 
 /** What headings of a shape shall become. */
 export type PatternTarget = 1 | 2 | 3 | 4 | 5 | 6 | "paragraph" | "div";
@@ -74,3 +76,26 @@ export function editsForShape(
     return own.level === target ? [] : [{ op: "set-heading-level", heading: own.key, level: target, was: own.level }];
   });
 }
+
+/** What headings of a shape shall become, on every page that has them. */
+export interface AskedShape {
+  shape: Partial<HeadingShape>;
+  target: PatternTarget;
+  /** The very same classes and landmark, not only these. */
+  exact: boolean;
+  /** What the pattern was found by: pages without it are left alone. */
+  faults?: readonly ShapeFault[];
+}
+
+/** Headings of one shape become a level, a paragraph or a div. */
+export const headingShapes: Proposal<AskedShape> = {
+  propose(on, { shape, target, exact, faults }) {
+    const edits = editsForShape(on.original, shape, target, exact, faults);
+    const [first] = edits;
+    const outline = first && outlineWith(on, edits);
+    if (!first || !outline) return NOTHING;
+    const is = newValueOf(first) || (target === "div" ? "a div" : "a paragraph");
+    const line = { called: operationOf(first).called, was: wasOf(first), is, edits, reason: null };
+    return { lines: [line], outline };
+  },
+};

@@ -1,5 +1,5 @@
 import { titleOf } from "../../page/page.ts";
-import { onceBranded } from "../../rewrite/bulk.ts";
+import { onceBranded } from "../../settings/without-brand.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { quote, titleRange } from "../texts.ts";
 

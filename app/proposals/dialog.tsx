@@ -1,0 +1,117 @@
+import { type ComponentType, useMemo } from "react";
+import type { Asked } from "#core/proposals/all";
+import type { PageRecord } from "../store/page-record";
+import type { SiteRecord } from "../store/records/sites";
+import { Modal } from "../ui/controls";
+import { AskBrand } from "./ask-brand";
+import { AskCase } from "./ask-case";
+import { AskPattern } from "./ask-pattern";
+import { AskReplacement } from "./ask-replacement";
+import { ProposalPreview } from "./preview";
+
+/** What a question about a change of many pages is given, and how it shows what is made of its answer. */
+export interface QuestionProps {
+  site: SiteRecord;
+  pages: readonly PageRecord[];
+  /** Shows what is proposed, or why nothing can be. */
+  preview: (asked: Asked | { reason: string } | null) => React.ReactNode;
+  /** A house style's own pattern, which spares texts that were written by hand. */
+  of?: { field: "title" | "description"; pattern: string };
+}
+
+/** Changes of texts that are asked for in a few words. */
+export const WAYS = {
+  pattern: { title: "Apply a pattern", Question: AskPattern },
+  replace: { title: "Find and replace", Question: AskReplacement },
+  case: { title: "Change the case", Question: AskCase },
+  brand: { title: "Trim a repeated name", Question: AskBrand },
+} as const satisfies Record<string, { title: string; Question: ComponentType<QuestionProps> }>;
+
+export type Way = keyof typeof WAYS;
+
+/** A change of many pages: its questions, every page before and after, then one action. */
+export function ProposalDialog({
+  site,
+  pages,
+  way,
+  of,
+  onClose,
+}: {
+  site: SiteRecord;
+  pages: readonly PageRecord[];
+  way: Way;
+  of?: QuestionProps["of"];
+  onClose: (applied: boolean) => void;
+}) {
+  const { title, Question } = WAYS[way];
+  const ids = useMemo(() => pages.map(({ id }) => id), [pages]);
+  return (
+    <Modal wide open onOpenChange={(open) => !open && onClose(false)} title={title}>
+      <div className="mt-4 grid gap-4">
+        <Question
+          site={site}
+          pages={pages}
+          {...(of && { of })}
+          preview={(asked) => (
+            <>
+              {asked && "reason" in asked && (
+                <p role="alert" className="border-red border-l-4 pl-3">
+                  {asked.reason}
+                </p>
+              )}
+              <ProposalPreview
+                site={site}
+                pages={pages}
+                ids={ids}
+                asked={asked && !("reason" in asked) ? asked : null}
+                label={title}
+                onApplied={() => onClose(true)}
+                onCancel={() => onClose(false)}
+              />
+            </>
+          )}
+        />
+      </div>
+    </Modal>
+  );
+}
+
+/** The fixes of one rule on all pages that have the finding. */
+export function FixesDialog({
+  site,
+  pages,
+  asked,
+  finds,
+  onClose,
+}: {
+  site: SiteRecord;
+  pages: readonly PageRecord[];
+  asked: Extract<Asked, { way: "fixes" }>;
+  /** What the rule finds, as a sentence. */
+  finds: string;
+  onClose: (applied: boolean) => void;
+}) {
+  const ids = useMemo(() => pages.map(({ id }) => id), [pages]);
+  const [first = "", ...rest] = finds;
+  return (
+    <Modal
+      wide
+      open
+      onOpenChange={(open) => !open && onClose(false)}
+      title="Look at the fixes"
+      description={`${first.toUpperCase()}${rest.join("")}.`}
+    >
+      <div className="mt-4">
+        <ProposalPreview
+          site={site}
+          pages={pages}
+          ids={ids}
+          asked={asked}
+          label={`Fix ${finds.slice(0, 60)}`}
+          onApplied={() => onClose(true)}
+          onCancel={() => onClose(false)}
+        />
+      </div>
+    </Modal>
+  );
+}

@@ -1,0 +1,184 @@
+import { useVirtualizer } from "@tanstack/react-virtual";
+import { useMemo, useRef } from "react";
+import { Link } from "react-router";
+import { pathOf } from "#core/address/address";
+import { widthOf } from "#core/measure/width";
+import type { OutlineLine, ProposedLine } from "#core/proposals/proposal";
+import { setDescription, setTitle } from "#core/result/result";
+import { descriptionStyle, titleStyle } from "#core/result/styles";
+import { limitsOf, type ResultLimits, styleForKind } from "#core/settings/house-style";
+import type { PageRecord } from "../store/page-record";
+import type { ProposedPage } from "../store/propose";
+import type { SiteRecord } from "../store/records/sites";
+import { Tick } from "../ui/tick";
+import type { Chosen } from "./use-chosen";
+
+/** Every page that changes, before and after, each line to be taken or refused. */
+export function ProposalList({
+  site,
+  pages,
+  proposed,
+  chosen,
+  className,
+}: {
+  site: SiteRecord;
+  pages: readonly PageRecord[];
+  proposed: readonly ProposedPage[];
+  chosen: Chosen;
+  className: string;
+}) {
+  const scroller = useRef<HTMLDivElement>(null);
+  const byId = useMemo(() => new Map(pages.map((page) => [page.id, page])), [pages]);
+  const virtual = useVirtualizer({
+    count: proposed.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => 74,
+    overscan: 6,
+    getItemKey: (i) => proposed[i]?.pageId ?? i,
+  });
+  return (
+    <div
+      ref={scroller}
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: it is scrolled by keyboard
+      tabIndex={0}
+      className={`overflow-y-auto border-hairline border-y ${className}`}
+    >
+      <ul aria-label="Before and after" className="relative" style={{ height: virtual.getTotalSize() }}>
+        {virtual.getVirtualItems().map(({ index, key, start }) => {
+          const one = proposed[index];
+          const page = one && byId.get(one.pageId);
+          if (!one || !page) return null;
+          return (
+            <li
+              key={key}
+              data-index={index}
+              ref={virtual.measureElement}
+              style={{ transform: `translateY(${start}px)` }}
+              className="absolute grid w-full grid-cols-[minmax(0,1fr)_minmax(0,2.4fr)] gap-4 border-hairline border-b px-1 py-2.5 max-[700px]:grid-cols-1 max-[700px]:gap-1"
+            >
+              <span className="min-w-0">
+                <span className="block truncate font-serif text-15">{page.name || "without a name"}</span>
+                <Link
+                  to={`/sites/${site.id}/pages/${page.id}`}
+                  className="block truncate font-mono text-12 text-blue hover:underline"
+                >
+                  {pathOf(page.address)}
+                </Link>
+              </span>
+              <span className="grid min-w-0 gap-2">
+                {one.lines.map((line, i) => (
+                  <Line
+                    // biome-ignore lint/suspicious/noArrayIndexKey: lines have no other name, and keep their order
+                    key={i}
+                    line={line}
+                    limits={limitsOf(styleForKind(site.houseStyle, page.kind))}
+                    label={`${line.called} of ${page.name || pathOf(page.address)}`}
+                    taken={chosen.isTaken(one.pageId, i)}
+                    onTake={(take) => chosen.decide(one.pageId, i, take)}
+                  />
+                ))}
+                {one.outline && (
+                  <span className="grid grid-cols-2 gap-x-6">
+                    <OutlineLines lines={one.outline.was} tone="text-soft" />
+                    <OutlineLines lines={one.outline.is} tone="text-blue" />
+                  </span>
+                )}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </div>
+  );
+}
+
+function Line({
+  line: { called, was, is, shownAs, reason, unsure },
+  limits,
+  label,
+  taken,
+  onTake,
+}: {
+  line: ProposedLine;
+  limits: ResultLimits;
+  label: string;
+  taken: boolean;
+  onTake: (take: boolean) => void;
+}) {
+  const possible = reason === null;
+  return (
+    <span className="grid min-w-0 grid-cols-[20px_minmax(0,1fr)] items-start gap-2">
+      {possible ? <Tick label={`Take the ${label}`} checked={taken} onChange={() => onTake(!taken)} /> : <span />}
+      <span className={`grid min-w-0 gap-0.5 ${possible && !taken ? "opacity-60" : ""}`}>
+        <span className="text-12 text-soft">{called}</span>
+        {was !== "" && <Text text={was} className="text-graphite" width={measured(was, shownAs, limits)} />}
+        {possible ? (
+          <Text text={is || "nothing"} className="text-blue" width={measured(is, shownAs, limits)} />
+        ) : (
+          <span className="text-red">{reason}</span>
+        )}
+        {possible && unsure && unsure.length > 0 && (
+          <span className="text-12 text-soft">
+            {unsure.join(", ")}{" "}
+            {unsure.length === 1 ? "keeps its capital: it may be a name." : "keep their capitals: they may be names."}
+          </span>
+        )}
+      </span>
+    </span>
+  );
+}
+
+interface Width {
+  px: number;
+  cut: boolean;
+}
+
+/** The width of a text in its search result and whether it is cut; null for what stands in no result. */
+function measured(text: string, as: ProposedLine["shownAs"], limits: ResultLimits): Width | null {
+  if (!as) return null;
+  const shown = text.slice(0, 2000);
+  return as === "title"
+    ? { px: Math.round(widthOf(shown, titleStyle("desktop"))), cut: setTitle(shown, "desktop", limits).lost !== "" }
+    : {
+        px: Math.round(widthOf(shown, descriptionStyle("desktop"))),
+        cut: setDescription(shown, "desktop", limits).lost !== "",
+      };
+}
+
+function Text({ text, className, width }: { text: string; className: string; width: Width | null }) {
+  return (
+    <span className="flex items-baseline gap-3">
+      <span className={`min-w-0 flex-1 break-words ${className}`}>{text.slice(0, 300)}</span>
+      {width && (
+        <span className={`whitespace-nowrap text-12 tabular-nums ${width.cut ? "text-red" : "text-soft"}`}>
+          {width.px} px
+        </span>
+      )}
+    </span>
+  );
+}
+
+/** Lines of an outline that are shown, around what changes. */
+const SHOWN = 10;
+
+function OutlineLines({ lines, tone }: { lines: readonly OutlineLine[]; tone: string }) {
+  // Around what changes, so that a long outline does not hide it.
+  const first = Math.max(0, lines.findIndex(({ changed }) => changed) - 2);
+  const shown = lines.slice(first, first + SHOWN).map((line, i) => ({ ...line, name: `${first + i} ${line.text}` }));
+  return (
+    <ol className="min-w-0">
+      {first > 0 && <li className="text-12 text-soft">…</li>}
+      {shown.map(({ level, text, changed, name }) => (
+        <li
+          key={name}
+          className={`flex gap-2 ${changed ? tone : ""}`}
+          style={{ paddingLeft: (Math.min(6, level) - 1) * 14 }}
+        >
+          <span className="w-7 shrink-0 font-mono text-12">H{level}</span>
+          <span className="min-w-0 truncate font-serif">{text || "nothing in it"}</span>
+        </li>
+      ))}
+      {lines.length > first + SHOWN && <li className="text-12 text-soft">and {lines.length - first - SHOWN} more</li>}
+    </ol>
+  );
+}

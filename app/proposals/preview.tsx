@@ -1,0 +1,111 @@
+import { useState } from "react";
+import type { Asked } from "#core/proposals/all";
+import { applyProposed } from "../store/apply-proposed";
+import type { PageRecord } from "../store/page-record";
+import type { SiteRecord } from "../store/records/sites";
+import { Action, MainButton } from "../ui/controls";
+import { useNotices } from "../ui/notice";
+import { ProposalList } from "./list";
+import { useChosen } from "./use-chosen";
+import { useProposals } from "./use-proposals";
+
+const number = new Intl.NumberFormat("en-GB");
+const counted = (n: number, one: string) => `${number.format(n)} ${n === 1 ? one : `${one}s`}`;
+
+/**
+ * What a change makes of many pages, looked at before it is made: every line can be refused, and what is taken is made in one
+ * action.
+ */
+export function ProposalPreview({
+  site,
+  pages,
+  ids,
+  asked,
+  label,
+  listClass = "max-h-[42vh]",
+  onApplied,
+  onCancel,
+}: {
+  site: SiteRecord;
+  /** The pages of the site, to name them. */
+  pages: readonly PageRecord[];
+  /** Those that are looked at. */
+  ids: readonly string[];
+  asked: Asked | null;
+  /** What undo calls it. */
+  label: string;
+  listClass?: string;
+  onApplied: () => void;
+  onCancel?: () => void;
+}) {
+  const { notify, fail } = useNotices();
+  const proposals = useProposals(site, ids, asked);
+  const chosen = useChosen(proposals.pages, asked);
+  const [applying, setApplying] = useState(false);
+  const looking = proposals.done < proposals.of && proposals.fault === "";
+  const [stopped, setStopped] = useState<unknown>(null);
+  const apply = async () => {
+    setApplying(true);
+    try {
+      const { changed, refused } = await applyProposed(site, chosen.pages, label);
+      const [first] = refused;
+      notify(
+        `${counted(changed, "page")} changed`,
+        first ? `${refused.length} could not be: ${first.reason}` : "Ctrl Z takes it back.",
+      );
+      onApplied();
+    } catch (error) {
+      fail(error);
+    } finally {
+      setApplying(false);
+    }
+  };
+  const busy = looking && stopped !== asked;
+  return (
+    <form
+      className="grid min-h-0 gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (chosen.taken > 0 && !applying && !busy) void apply();
+      }}
+    >
+      {proposals.fault && (
+        <p role="alert" className="border-red border-l-4 pl-3">
+          {proposals.fault}
+        </p>
+      )}
+      {asked && (
+        <p aria-live="polite" className="flex flex-wrap items-baseline gap-x-4 font-medium">
+          <span>
+            {busy && `Looking: ${number.format(proposals.done)} of ${number.format(proposals.of)}. `}
+            {!busy && proposals.pages.length === 0 && proposals.fault === ""
+              ? "Nothing changes."
+              : `${counted(chosen.taken, "text")} ${chosen.taken === 1 ? "changes" : "change"}${chosen.refused > 0 ? `, ${number.format(chosen.refused)} refused` : ""}${chosen.impossible > 0 ? `, ${number.format(chosen.impossible)} cannot` : ""}.`}
+          </span>
+          {chosen.taken > 0 && <Action onClick={() => chosen.decideAll(false)}>Refuse all</Action>}
+          {chosen.refused > 0 && <Action onClick={() => chosen.decideAll(true)}>Take all</Action>}
+        </p>
+      )}
+      {proposals.pages.length > 0 && (
+        <ProposalList site={site} pages={pages} proposed={proposals.pages} chosen={chosen} className={listClass} />
+      )}
+      <div className="flex items-center gap-4">
+        <MainButton type="submit" disabled={chosen.taken === 0 || applying || busy}>
+          {`Apply to ${counted(chosen.pages.length, "page")}`}
+        </MainButton>
+        {busy ? (
+          <Action
+            onClick={() => {
+              proposals.stop();
+              setStopped(asked);
+            }}
+          >
+            Stop
+          </Action>
+        ) : (
+          onCancel && <Action onClick={onCancel}>Cancel</Action>
+        )}
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,62 @@
+import { auditRule } from "../audit/auditor.ts";
+import { keepingEvidence, writtenData } from "../compose/data-edit.ts";
+import type { Fix } from "../findings/finding.ts";
+import { setAsideBy } from "../findings/set-aside.ts";
+import { descriptionOf, titleOf } from "../page/page.ts";
+import { type Edit, newValueOf, operationOf, wasOf } from "../rewrite/edits.ts";
+import { outlineWith } from "./outline.ts";
+import type { Proposal, ProposalPage, ProposedLine } from "./proposal.ts";
+
+/** The fix of one rule, on every page that has the finding. */
+export interface AskedFixes {
+  rule: string;
+  /** Fixes that a rule across pages has, by the page. */
+  across?: Readonly<Record<string, readonly Fix[]>>;
+}
+
+/** What an edit replaces on the page as it is, and what it makes of it. */
+function textsOf({ page }: ProposalPage, edit: Edit): Pick<ProposedLine, "called" | "was" | "is" | "shownAs"> {
+  const { called } = operationOf(edit);
+  if (edit.op === "set-title") return { called, was: titleOf(page), is: edit.value, shownAs: "title" };
+  if (edit.op === "set-description")
+    return { called, was: descriptionOf(page), is: edit.value, shownAs: "description" };
+  return { called, was: wasOf(edit), is: newValueOf(edit) };
+}
+
+function lineOf(on: ProposalPage, { label, edits }: Fix): ProposedLine {
+  const written = writtenData([...on.settled, ...on.edits]);
+  const kept = edits.map((edit) => keepingEvidence(written, edit));
+  const [only, ...others] = kept;
+  // Of several edits, and of long ones such as structured data, their label says more than their texts.
+  const told =
+    only && others.length === 0 && only.op !== "set-data"
+      ? textsOf(on, only)
+      : { called: only ? operationOf(only).called : "", was: "", is: label };
+  return { ...told, edits: kept, reason: null };
+}
+
+const HEADINGS: ReadonlySet<string> = new Set(["heading level", "heading text", "heading removed", "made a heading"]);
+
+export const fixes: Proposal<AskedFixes> = {
+  propose(on, { rule, across }) {
+    const { id, original, page, edits, houseStyle, today, phrase, setAsides } = on;
+    const rules = {
+      phrase: phrase.trim() || null,
+      houseStyle,
+      today,
+      written: writtenData([...on.settled, ...edits]),
+    };
+    const own = across
+      ? (across[id] ?? [])
+      : auditRule(rule, page, rules, { original, edits })
+          .filter((finding) => !setAsideBy(finding, id, setAsides))
+          .flatMap(({ fix }) => fix ?? []);
+    const lines = own.map((fix) => lineOf(on, fix));
+    if (!lines.some(({ called }) => HEADINGS.has(called))) return { lines };
+    const outline = outlineWith(
+      on,
+      lines.flatMap((line) => line.edits),
+    );
+    return { lines, ...(outline && { outline }) };
+  },
+};

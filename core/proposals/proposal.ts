@@ -1,0 +1,65 @@
+import type { SetAside } from "../findings/set-aside.ts";
+import type { Page } from "../page/page.ts";
+import type { PageKind } from "../page/page-kind.ts";
+import type { WrittenNames } from "../phrase/written-names.ts";
+import type { Edit } from "../rewrite/edits.ts";
+import type { HouseStyle } from "../settings/house-style.ts";
+
+/** A page that something is proposed for, with its redraft. */
+export interface ProposalPage {
+  id: string;
+  original: Page;
+  /** As the redraft leaves it. */
+  page: Page;
+  edits: readonly Edit[];
+  /** Edits that the site has taken over. */
+  settled: readonly Edit[];
+  kind: PageKind;
+  /** As it holds for pages of this kind. */
+  houseStyle: HouseStyle;
+  /** YYYY-MM-DD. */
+  today: string;
+  phrase: string;
+  setAsides: readonly SetAside[];
+  /** What the site's pages in this one's language write with capitals. */
+  names: WrittenNames;
+}
+
+/** One change of a page that can be taken or refused by itself. */
+export interface ProposedLine {
+  /** What changes, in a word or two: “title”, “heading level”. */
+  called: string;
+  was: string;
+  is: string;
+  /** Where the text stands in the search result, so that its width counts. */
+  shownAs?: "title" | "description";
+  edits: readonly Edit[];
+  /** Why it cannot be made; null where it can. */
+  reason: string | null;
+  /** Words that keep their capitals because they may be names. */
+  unsure?: readonly string[];
+}
+
+export interface OutlineLine {
+  level: number;
+  text: string;
+  changed: boolean;
+}
+
+/** What is proposed for one page; no lines where there is nothing to change. */
+export interface Proposed {
+  lines: readonly ProposedLine[];
+  /** The outline before and after, where headings change. */
+  outline?: { was: readonly OutlineLine[]; is: readonly OutlineLine[] };
+}
+
+/** A way to change many pages: what it would make of one of them. */
+export interface Proposal<A> {
+  /** Whether the pages' own words for names have to be known. */
+  needsNames?: boolean;
+  propose(on: ProposalPage, asked: A): Proposed;
+}
+
+export const NOTHING: Proposed = { lines: [] };
+
+export const oneLine = (line: ProposedLine): Proposed => ({ lines: [line] });

@@ -1,0 +1,137 @@
+import { describe, expect, it } from "vitest";
+import { auditRule } from "../audit/auditor.ts";
+import { guessKind } from "../page/page-kind.ts";
+import { readPage } from "../page/read.ts";
+import { writtenNames } from "../phrase/written-names.ts";
+import { applyToPage } from "../rewrite/apply.ts";
+import type { Edit } from "../rewrite/edits.ts";
+import { PAGE_RULES } from "../rules/catalogue.ts";
+import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
+import { type Asked, propose, withLine } from "./all.ts";
+import type { ProposalPage } from "./proposal.ts";
+
+const houseStyle = { ...DEFAULT_HOUSE_STYLE, brand: "Gullhaven" };
+const today = "2026-11-23";
+
+function on(source: string, edits: readonly Edit[] = [], over: Partial<ProposalPage> = {}): ProposalPage {
+  const original = readPage(`<html lang=en>${source}`, { address: "https://a.example/visit/ship" });
+  return {
+    id: "a",
+    original,
+    page: applyToPage(original, edits).page,
+    edits,
+    settled: [],
+    kind: guessKind(original),
+    houseStyle,
+    today,
+    phrase: "",
+    setAsides: [],
+    names: writtenNames(["By the signal of the Fog, a lamp."], "en"),
+    ...over,
+  };
+}
+const lines = (page: ProposalPage, asked: Asked) => propose(page, asked).lines;
+const titled = (title: string, asked: Asked) =>
+  lines(on(`<title>${title}</title>`), asked).map(({ is }) => is)[0] ?? title;
+
+const replace = (find: string, by: string, options: { regex?: boolean; matchCase?: boolean } = {}): Asked => ({
+  way: "replace",
+  find,
+  by,
+  regex: false,
+  matchCase: false,
+  fields: ["title"],
+  ...options,
+});
+
+describe("find and replace", () => {
+  it.each([
+    [replace("2023", "2026"), "Prices 2023 and 2023", "Prices 2026 and 2026"],
+    [replace("a.c", "x"), "abc a.c", "abc x"],
+    [replace("$1", "$&amp;"), "cost $1", "cost $&amp;"],
+    [replace("LAMP", "light"), "The lamp", "The light"],
+    [replace("LAMP", "light", { matchCase: true }), "The lamp", "The lamp"],
+    [replace("(\\w+) and (\\w+)", "$2 and $1", { regex: true }), "Fish and chips", "chips and Fish"],
+    [replace("\\s*\\|.*$", "", { regex: true }), "Lamp | Gullhaven", "Lamp"],
+    [replace("é", "e"), "café", "cafe"],
+  ])("%j", (asked, title, is) => {
+    expect(titled(title, asked)).toBe(is);
+  });
+});
+
+describe("a change of titles", () => {
+  const cased = (style: "sentence" | "chicago"): Asked => ({ way: "letterCase", field: "title", style });
+  it.each<[Asked, string, string]>([
+    [{ way: "brand" }, "Lamp | Gullhaven | Gullhaven", "Lamp | Gullhaven"],
+    [{ way: "brand" }, "Gullhaven lamp – Gullhaven", "lamp | Gullhaven"],
+    [{ way: "brand" }, "Lamp | Gullhaven", "Lamp | Gullhaven"],
+    [cased("sentence"), "The Lamp In The Fog | Gullhaven", "The lamp in the Fog | Gullhaven"],
+    [cased("chicago"), "the lamp in the fog | Gullhaven", "The Lamp in the Fog | Gullhaven"],
+  ])("%j", (asked, title, is) => {
+    expect(titled(title, asked)).toBe(is);
+  });
+
+  it("follows a pattern, says why it cannot, and spares what was written by hand", () => {
+    const asked: Asked = { way: "pattern", field: "title", pattern: "{page heading}{separator}{site name}" };
+    expect(lines(on("<title>x</title><h1>Ship</h1>"), asked)).toMatchObject([
+      { was: "x", is: "Ship | Gullhaven", edits: [{ op: "set-title", pattern: asked.pattern }], reason: null },
+    ]);
+    expect(lines(on("<title>x</title><p>y"), { ...asked, pattern: "{offers.price}" })[0]?.reason).toBeTruthy();
+    const byHand = on("<title>x</title><h1>Ship</h1>", [{ op: "set-title", value: "Mine", was: "x" }]);
+    expect(lines(byHand, { ...asked, spares: true })[0]?.reason).toContain("by hand");
+  });
+});
+
+describe("other ways", () => {
+  it("give pictures a text wherever they have a certain one", () => {
+    const page = on('<p><img src="/i/l.png"><img src="/i/l.png" alt=x><img src=/i/m.png>');
+    const alts = [{ picture: { at: "/i/l.png", alt: null }, value: "The lamp" }];
+    expect(lines(page, { way: "alternativeTexts", alts })).toMatchObject([
+      { called: "alternative text of l.png", was: "none", is: "The lamp", edits: [{ op: "set-alt" }] },
+    ]);
+  });
+
+  it("show the outline where headings change", () => {
+    const page = on("<body><nav><h3 class=menu>Menu</h3></nav><main><h1>Ship</h1></main>");
+    const shape = { tag: "h3", classes: ["menu"] };
+    const { outline } = propose(page, { way: "headingShapes", shape, target: "paragraph", exact: false });
+    expect(outline?.was.map(({ level, text }) => `${level} ${text}`)).toEqual(["3 Menu", "1 Ship"]);
+    expect(outline?.is.map(({ level, text }) => `${level} ${text}`)).toEqual(["1 Ship"]);
+  });
+
+  it("say why a change cannot be made", () => {
+    const page = on("<title>never closed");
+    expect(lines(page, { way: "pattern", field: "title", pattern: "x" })[0]?.reason).toContain("not closed");
+  });
+});
+
+describe("the fix of a rule", () => {
+  const source =
+    "<title>A title that is a good deal too long for the place where it is to be shown, by the length of it</title><body><main><h1>Ship</h1><h4>Lamp</h4><h4>Fog</h4><p>The lamp was lit every evening by the keeper and his two daughters.</p><img src=/x.png alt='Picture of a ship'></main>";
+  const fixes = (rule: string): Asked => ({ way: "fixes", rule });
+
+  it("is proposed once for each finding that has one, and mends it", () => {
+    const mended: string[] = [];
+    for (const { id } of PAGE_RULES) {
+      const page = on(source);
+      const proposed = lines(page, fixes(id)).filter(({ reason }) => reason === null);
+      if (proposed.length === 0) continue;
+      const edits = proposed.reduce<readonly Edit[]>(withLine, page.edits);
+      const after = applyToPage(page.original, edits);
+      const count = (one: typeof page.page) =>
+        auditRule(id, one, { phrase: null, houseStyle, today }, { original: page.original, edits }).length;
+      if (count(after.page) < count(page.page)) mended.push(id);
+    }
+    expect(mended).toEqual(expect.arrayContaining(["title/too-wide", "description/missing", "heading/skipped-level"]));
+  });
+
+  it("is left out where its finding was set aside, and for a rule across pages is the one that is given", () => {
+    const aside = [{ scope: "page" as const, rule: "description/missing", pageId: "a", key: null, reason: "so" }];
+    expect(lines(on(source), fixes("description/missing"))).toHaveLength(1);
+    expect(lines(on(source, [], { setAsides: aside }), fixes("description/missing"))).toEqual([]);
+    const fix = { label: "Take the H1", edits: [{ op: "set-title" as const, value: "Ship", was: null }] };
+    expect(lines(on(source), { way: "fixes", rule: "title/duplicate", across: { a: [fix], b: [] } })).toMatchObject([
+      { called: "title", is: "Ship" },
+    ]);
+  });
+});
