@@ -115,12 +115,12 @@ describe("the outline", () => {
     await page.getByRole("menuitem", { name: "Others like this one on the site" }).click();
     await page.getByRole("heading", { name: "Patterns of headings" }).waitFor();
     await page.getByLabel("H3", { exact: true }).click();
-    await page.getByRole("button", { name: "Change it on 1 page" }).click();
-    await page.getByText("Changed on 1 page", { exact: true }).waitFor();
+    await page.getByRole("button", { name: "Apply to 1 page" }).click();
+    await page.getByText("1 page changed", { exact: true }).waitFor();
     await page.getByLabel(/^Or all that a selector names/).fill("h3 > b");
     await page.getByText(/^Type a tag, classes or both/).waitFor();
     await page.getByLabel(/^Or all that a selector names/).fill("h1");
-    await page.getByRole("button", { name: /^Change it on \d+ pages/ }).waitFor();
+    await page.getByRole("button", { name: /^Apply to \d+ pages/ }).waitFor();
     await page.getByRole("link", { name: "Gullhaven Lightship Museum", exact: true }).click();
     await page.getByRole("button", { name: "1 redrafted" }).waitFor();
     await page.getByRole("button", { name: /^Undo/ }).click();

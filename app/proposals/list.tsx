@@ -54,7 +54,7 @@ export function ProposalList({
               data-index={index}
               ref={virtual.measureElement}
               style={{ transform: `translateY(${start}px)` }}
-              className="absolute grid w-full grid-cols-[minmax(0,1fr)_minmax(0,2.4fr)] gap-4 border-hairline border-b px-1 py-2.5 max-[700px]:grid-cols-1 max-[700px]:gap-1"
+              className="absolute grid w-full grid-cols-[minmax(0,1fr)_minmax(0,2.4fr)] gap-4 border-hairline border-b last:border-b-0 px-1 py-2.5 max-[700px]:grid-cols-1 max-[700px]:gap-1"
             >
               <span className="min-w-0">
                 <span className="block truncate font-serif text-15">{page.name || "without a name"}</span>

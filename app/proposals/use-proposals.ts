@@ -24,7 +24,7 @@ const LATER = 25;
 const PACE = 100;
 const REST = 120;
 /** A look at some pages that takes longer has been asked for something without end, in milliseconds. */
-const LIMIT = 10_000;
+const LIMIT = 6000;
 
 function chunksOf(ids: readonly string[]): string[][] {
   const chunks: string[][] = [];
@@ -86,7 +86,7 @@ export function useProposals(site: SiteRecord, ids: readonly string[], asked: As
           running.abort();
           setFault(
             error instanceof TookTooLong
-              ? "This takes too long. A regular expression must not try the same place in many ways."
+              ? "This expression takes too long. Write it so that it does not try the same place in many ways."
               : error instanceof Error
                 ? error.message
                 : String(error),

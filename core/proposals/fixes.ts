@@ -3,7 +3,8 @@ import { keepingEvidence, writtenData } from "../compose/data-edit.ts";
 import type { Fix } from "../findings/finding.ts";
 import { setAsideBy } from "../findings/set-aside.ts";
 import { descriptionOf, titleOf } from "../page/page.ts";
-import { type Edit, newValueOf, operationOf, wasOf } from "../rewrite/edits.ts";
+import { type Edit, newValueOf, nodesOf, operationOf, wasOf } from "../rewrite/edits.ts";
+import { quote } from "../rules/texts.ts";
 import { outlineWith } from "./outline.ts";
 import type { Proposal, ProposalPage, ProposedLine } from "./proposal.ts";
 
@@ -16,11 +17,13 @@ export interface AskedFixes {
 
 /** What an edit replaces on the page as it is, and what it makes of it. */
 function textsOf({ page }: ProposalPage, edit: Edit): Pick<ProposedLine, "called" | "was" | "is" | "shownAs"> {
-  const { called } = operationOf(edit);
+  const { called, namesNode } = operationOf(edit);
   if (edit.op === "set-title") return { called, was: titleOf(page), is: edit.value, shownAs: "title" };
   if (edit.op === "set-description")
     return { called, was: descriptionOf(page), is: edit.value, shownAs: "description" };
-  return { called, was: wasOf(edit), is: newValueOf(edit) };
+  const [node] = nodesOf(edit);
+  const of = namesNode && node ? ` of ${quote(node.key.text, 60)}` : "";
+  return { called: called + of, was: wasOf(edit), is: newValueOf(edit) };
 }
 
 function lineOf(on: ProposalPage, { label, edits }: Fix): ProposedLine {
@@ -35,7 +38,9 @@ function lineOf(on: ProposalPage, { label, edits }: Fix): ProposedLine {
   return { ...told, edits: kept, reason: null };
 }
 
-const HEADINGS: ReadonlySet<string> = new Set(["heading level", "heading text", "heading removed", "made a heading"]);
+/** Whether headings become others by an edit. */
+const changesOutline = (edit: Edit) =>
+  edit.op === "make-heading" || nodesOf(edit).some(({ kind }) => kind === "heading");
 
 export const fixes: Proposal<AskedFixes> = {
   propose(on, { rule, across }) {
@@ -52,11 +57,8 @@ export const fixes: Proposal<AskedFixes> = {
           .filter((finding) => !setAsideBy(finding, id, setAsides))
           .flatMap(({ fix }) => fix ?? []);
     const lines = own.map((fix) => lineOf(on, fix));
-    if (!lines.some(({ called }) => HEADINGS.has(called))) return { lines };
-    const outline = outlineWith(
-      on,
-      lines.flatMap((line) => line.edits),
-    );
+    const made = lines.flatMap((line) => line.edits);
+    const outline = made.some(changesOutline) && outlineWith(on, made);
     return { lines, ...(outline && { outline }) };
   },
 };
