@@ -1,7 +1,9 @@
 import { relative } from "node:path";
 import { examinePage } from "#core/audit/examine-page";
+import { prepareFixes } from "#core/audit/expand";
 import { auditReport, type PageEntry } from "#core/exchange/audit-report";
 import { type DataReport, dataReport } from "#core/exchange/data-report";
+import { loadCharset } from "#core/rewrite/bytes";
 import type { Edit } from "#core/rewrite/edits";
 import { handOver } from "#core/rewrite/verify";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
@@ -23,6 +25,7 @@ export async function auditFile(
   const { page } = readPageFile(read);
   const { file, root } = read;
   const { kind, findings, rules } = await examinePage(page, context);
+  await prepareFixes(page, context.phrase);
   return {
     entry: auditReport.page(file, page, findings, rules.houseStyle),
     facets: facetsOf(file, page, {
@@ -34,11 +37,12 @@ export async function auditFile(
 }
 
 /** A file with edits made, and those that could not be. */
-export function applyToFile(
+export async function applyToFile(
   read: FileToRead,
   edits: readonly Edit[],
-): { bytes: Uint8Array; refused: { op: Edit["op"]; reason: string }[] } {
+): Promise<{ bytes: Uint8Array; refused: { op: Edit["op"]; reason: string }[] }> {
   const { original, page } = readPageFile(read);
+  await loadCharset(original.charset.name);
   const { bytes, refused } = handOver(original, edits, { address: page.address });
   return { bytes, refused: refused.map(({ edit, reason }) => ({ op: edit.op, reason })) };
 }

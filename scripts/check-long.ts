@@ -1,6 +1,7 @@
 // npm run check:long: the three invariants of rewriting, axe-core's verdicts, reworded paragraphs and false alarms, over the
 // real pages of Debian's handbooks; result in docs/check-long.md.
 import { existsSync, readdirSync, readFileSync, realpathSync, statSync, writeFileSync } from "node:fs";
+import fc from "fast-check";
 import { chromium } from "playwright-core";
 import { audit } from "../core/audit/auditor.ts";
 import { addEntity } from "../core/compose/add-entity.ts";
@@ -10,7 +11,9 @@ import { type Original, originalFromBytes, sourceOf } from "../core/page/origina
 import type { Page } from "../core/page/page.ts";
 import { readPage } from "../core/page/read.ts";
 import { applyToPage, applyToSource } from "../core/rewrite/apply.ts";
-import type { Edit } from "../core/rewrite/edits.ts";
+import { loadCharset } from "../core/rewrite/bytes.ts";
+import { type Edit, slotOf } from "../core/rewrite/edits.ts";
+import { editsFor, tellsApart } from "../core/rewrite/testing.ts";
 import { firstDifference } from "../core/rewrite/verify.ts";
 import { DEFAULT_HOUSE_STYLE } from "../core/settings/house-style.ts";
 import { differingFromAxe } from "../e2e/axe.ts";
@@ -20,16 +23,18 @@ import { type Reworded, reword } from "./check-long/reworded.ts";
 import { CHROMIUM_FLAGS, ensureChromium } from "./chromium.mjs";
 import { run } from "./run.mjs";
 
-const folder = "/usr/share/doc/apache2-doc/manual";
+const folder = process.argv[2] ?? "/usr/share/doc/apache2-doc/manual";
 if (!existsSync(folder)) {
-  console.error("Install Debian's apache2-doc first: apt-get install apache2-doc.");
+  console.error("Name a folder of HTML pages, or install Debian's apache2-doc first: apt-get install apache2-doc.");
   process.exit(1);
 }
+await loadCharset("gbk");
 const address = "https://www.example/a/page.html";
 const broken: string[] = [];
 let pages = 0;
 let refusals = 0;
 let proposals = 0;
+let edited = 0;
 const charsets = new Map<string, number>();
 const context = { phrase: "server", houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" };
 const files = readdirSync(folder, { recursive: true, encoding: "utf8" }).filter((file) => file.endsWith(".html"));
@@ -59,6 +64,21 @@ for (const file of files) {
     const twice = applyToSource({ ...original, bytes: once.bytes }, edits, { address });
     if (!Buffer.from(twice.bytes).equals(Buffer.from(once.bytes)))
       broken.push(`${file}: a second application changed something`);
+    // Edits of every operation, other ones on each page, the same in each run.
+    const [random = []] = fc.sample(editsFor(page), { seed: pages, numRuns: 1 });
+    edited += random.length;
+    const made = applyToSource(original, random, { address });
+    const onPage = applyToPage(page, random).page;
+    const read = readPage({ ...original, bytes: made.bytes }, { address: onPage.address });
+    const unlike = firstDifference(read, onPage);
+    const left = new Set(made.refused.map(({ edit }) => slotOf(edit)));
+    const latest = [...new Map(random.map((edit) => [slotOf(edit), edit])).values()].filter(
+      (edit) => !left.has(slotOf(edit)),
+    );
+    const repeated = applyToSource({ ...original, bytes: made.bytes }, latest, { address });
+    const moved = tellsApart(latest) && !Buffer.from(repeated.bytes).equals(Buffer.from(made.bytes));
+    if (unlike || moved)
+      broken.push(`${file}: ${random.map(({ op }) => op).join(", ")}: ${unlike ?? "a second application"}`);
     const wrong = statedWrongly(original, page);
     if (wrong) broken.push(`${file}: ${wrong}`);
   } catch (error) {
@@ -130,7 +150,7 @@ broken.push(...hostile);
 const against1MB = `${HOSTILE} made-up inputs and every known one, up to 1 MB each, are read, audited, summarised and applied to: ${hostile.length} took longer than two seconds for a step, grew faster than n log n, or threw.`;
 const alarms = alarmsOver(real, context.today);
 const sets = [...charsets].map(([name, n]) => `${name} ${n}`).join(", ");
-const result = `${pages} pages (${sets}), up to 15 edits each, ${refusals} edits refused with a reason, ${proposals} entities proposed and stated, ${broken.length} broken.`;
+const result = `${pages} pages of ${folder} (${sets}), up to 15 edits each and ${edited} of every operation at random, ${refusals} edits refused with a reason, ${proposals} entities proposed and stated, ${broken.length} broken.`;
 console.log(result, against, reworded, broken.slice(0, 20).join("\n"));
 writeFileSync(
   new URL("../docs/check-long.md", import.meta.url),

@@ -1,4 +1,5 @@
 import { type ClipboardEvent, type SyntheticEvent, useRef, useState } from "react";
+import { loadAsciiTable } from "#core/address/ascii";
 import { slugFrom } from "#core/address/propose-slug";
 import { cleanRichText, draftName, draftSource } from "#core/exchange/draft";
 import { originalFromText } from "#core/page/original";
@@ -10,7 +11,8 @@ import { kindStarts } from "./kind-starts";
 const LANGUAGE = "en-GB";
 
 /** A draft as something that comes in, at an address made of its name. */
-function incomingDraft(body: string, base: string, title = ""): Incoming {
+async function incomingDraft(body: string, base: string, title = ""): Promise<Incoming> {
+  await loadAsciiTable();
   const name = draftName(body) || "New page";
   const slug = slugFrom(name, { language: LANGUAGE, maxWords: 8 }) || "new-page";
   return {
@@ -54,14 +56,14 @@ export function Draft({
       );
       const body = cleanRichText(value);
       if (body === "") fault(`${chosen.name} holds no text. Choose another file, or paste its text.`);
-      else onIncoming([incomingDraft(body, base)]);
+      else onIncoming([await incomingDraft(body, base)]);
     } catch {
       fault(
         `${chosen.name} is no .docx file that can be read. Save it as .docx in the word processor, then choose it again.`,
       );
     }
   };
-  const takeRich = () => {
+  const takeRich = async () => {
     const body = rich.includes("<")
       ? rich
       : cleanRichText(
@@ -71,12 +73,12 @@ export function Draft({
             .join(""),
         );
     if (body === "") fault("There is no text yet. Paste it from the word processor.");
-    else onIncoming([incomingDraft(body, base)]);
+    else onIncoming([await incomingDraft(body, base)]);
   };
-  const begin = (event: SyntheticEvent) => {
+  const begin = async (event: SyntheticEvent) => {
     event.preventDefault();
     if (heading.trim() === "") fault("Type what the page is about: its H1.");
-    else onIncoming([incomingDraft(kindStarts(kind, heading.trim()), base)]);
+    else onIncoming([await incomingDraft(kindStarts(kind, heading.trim()), base)]);
   };
   const takeSource = () =>
     onIncoming([
@@ -103,7 +105,7 @@ export function Draft({
           className={`${fieldClass} font-mono text-12`}
         />
         <p className="flex gap-3">
-          <MainButton onClick={takeRich} disabled={rich.trim() === ""}>
+          <MainButton onClick={() => void takeRich()} disabled={rich.trim() === ""}>
             Make a page of it
           </MainButton>
           <button
@@ -123,7 +125,7 @@ export function Draft({
           />
         </p>
       </section>
-      <form className="grid gap-3" onSubmit={begin}>
+      <form className="grid gap-3" onSubmit={(event) => void begin(event)}>
         <h2 className="font-serif text-18">A new page from nothing</h2>
         <div className="flex flex-wrap items-end gap-3">
           <label className="grid gap-1">

@@ -1,4 +1,4 @@
-import { expandData } from "#core/audit/expand";
+import { preparePage } from "#core/audit/expand";
 import { renamedKey, renamedNodes } from "#core/findings/key";
 import { type Original, sourceOf } from "#core/page/original";
 import { readPage } from "#core/page/read";
@@ -63,7 +63,7 @@ async function carryOverTo(
   const before = await loadOriginal(was.original);
   const unchanged = before !== null && before.kind === source.kind && sourceOf(before) === sourceOf(source);
   const original = readPage(source, { address: was.address });
-  await expandData(original);
+  await preparePage(original);
   const redraft = await loadRedraft(pageId);
   const carried = unchanged
     ? { kept: redraft.edits, settled: [], conflicts: [] }

@@ -1,9 +1,23 @@
 import { data } from "react-router";
+import { loadAsciiTable, needsAsciiTable } from "#core/address/ascii";
+import { sourceOf } from "#core/page/original";
+import { loadCharset } from "#core/rewrite/bytes";
 import { db } from "./db";
 import { explainStorage } from "./faults";
 import { allKept } from "./keeping";
 import { loadOriginal } from "./originals";
 import { loadPageRecord } from "./page-record";
+
+/** As much of a source as shows in which letters it is written, in UTF-16 code units. */
+const LOOKED_AT = 50_000;
+
+function readable(address: string): string {
+  try {
+    return decodeURI(address);
+  } catch {
+    return address;
+  }
+}
 
 /** A page with its source and edits, for the screens that work on one page. Throws what the route's boundary shows. */
 export async function loadDesk(pageId: string) {
@@ -15,6 +29,9 @@ export async function loadDesk(pageId: string) {
       throw data("This page is not in this browser. It may have been undone, or belong to another browser.", {
         status: 404,
       });
+    // Few pages need these; the desk then works at once with all it has.
+    const beginning = sourceOf(source).slice(0, LOOKED_AT) + readable(record.address) + record.phrase;
+    await Promise.all([loadCharset(source.charset.name), needsAsciiTable(beginning) && loadAsciiTable()]);
     const changes = await db().changes.where("pageId").equals(pageId).toArray();
     return { record, source, changes };
   } catch (error) {

@@ -1,7 +1,10 @@
-import { describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { addressOfFile, parseAddress, resolveAddress } from "./address.ts";
+import { loadAsciiTable } from "./ascii.ts";
 import { slugFrom } from "./propose-slug.ts";
 import { slugOf, withSlug } from "./slug.ts";
+
+beforeAll(loadAsciiTable);
 
 describe("resolving references", () => {
   // RFC 3986, 5.4.1 (normal examples) and 5.4.2 (abnormal examples). The WHATWG URL parser ends an empty path with "/"

@@ -1,5 +1,8 @@
-import { describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
+import { loadAsciiTable } from "./ascii.ts";
 import { proposeSlug } from "./propose-slug.ts";
+
+beforeAll(loadAsciiTable);
 
 const slug = (text: string, language: string) => proposeSlug(text, { language }).slug;
 

@@ -1,4 +1,4 @@
-import anyAscii from "any-ascii";
+import { toAscii } from "./ascii.ts";
 
 /** A text in ASCII letters, and what its editor should know of it; `text` is "" where it cannot be read for sure. */
 export interface Transliterated {
@@ -148,15 +148,25 @@ const LEAVES_OUT_VOWELS: [RegExp, string][] = [
 
 const IS_KANA = /[\p{Script=Hiragana}\p{Script=Katakana}ー]/u;
 
+/** What an editor should know of a text written in ASCII, in a sentence; null for nothing. */
+export function noteOn(text: string, language: string): string | null {
+  const normal = text.normalize("NFC");
+  if (/^ja\b/i.test(language) || IS_KANA.test(normal))
+    return /\p{Script=Han}/u.test(normal)
+      ? "Kanji are read in several ways, which only a reader knows: type the slug yourself."
+      : null;
+  return LEAVES_OUT_VOWELS.find(([script]) => script.test(normal))?.[1] ?? null;
+}
+
 /** A text in ASCII letters, as the language has it. `language` is a BCP 47 tag, or "" where it is not known. */
 export function transliterate(text: string, language: string): Transliterated {
   const primary = language.split("-")[0]?.toLowerCase() ?? "";
   const normal = text.normalize("NFC");
   // Kana stand in Japanese only, and what stands among them is no Chinese either.
   if (primary === "ja" || IS_KANA.test(normal)) {
-    if (/\p{Script=Han}/u.test(normal))
-      return { text: "", note: "Kanji are read in several ways, which only a reader knows: type the slug yourself." };
-    return { text: anyAscii(kana(normal)), note: null };
+    const note = noteOn(normal, language);
+    if (note) return { text: "", note };
+    return { text: toAscii(kana(normal)), note: null };
   }
   const letters = BY_LANGUAGE[primary];
   let result = normal;
@@ -169,6 +179,5 @@ export function transliterate(text: string, language: string): Transliterated {
   if (primary === "uk")
     result = result.replace(/[\p{Script=Cyrillic}'’ʼ]*\p{Script=Cyrillic}[\p{Script=Cyrillic}'’ʼ]*/gu, ukrainian);
   if (primary === "bg") result = result.replace(/\p{Script=Cyrillic}+/gu, bulgarian);
-  const [, note = null] = LEAVES_OUT_VOWELS.find(([script]) => script.test(normal)) ?? [];
-  return { text: anyAscii(result), note };
+  return { text: toAscii(result), note: noteOn(normal, language) };
 }

@@ -1,8 +1,12 @@
-import { describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { applyToSource } from "../rewrite/apply.ts";
+import { loadCharset } from "../rewrite/bytes.ts";
 import { charsetOf, decodeBytes } from "./charset.ts";
 import { originalFromBytes } from "./original.ts";
 import { readPage } from "./read.ts";
+
+// One of the sets brings them all.
+beforeAll(() => loadCharset("gbk"));
 
 const bytes = (text: string) => new TextEncoder().encode(text);
 const latin = (text: string) => Uint8Array.from(text, (c) => c.charCodeAt(0));

@@ -1,13 +1,30 @@
-import { createMultibyteDecoder, createMultibyteEncoder } from "@exodus/bytes/multi-byte.js";
+import type { createMultibyteDecoder, createMultibyteEncoder } from "@exodus/bytes/multi-byte.js";
 import { createSinglebyteEncoder } from "@exodus/bytes/single-byte.js";
 import type { Original } from "../page/original.ts";
 import type { Patch } from "./patch.ts";
 
 const MULTIBYTE = new Set(["gbk", "gb18030", "big5", "euc-jp", "iso-2022-jp", "shift_jis", "euc-kr"]);
 
+interface MultibyteSets {
+  createMultibyteDecoder: typeof createMultibyteDecoder;
+  createMultibyteEncoder: typeof createMultibyteEncoder;
+}
+
+let sets: MultibyteSets | null = null;
+
+/** Loads what a character set is written with, where that is large: before a page in it is changed. */
+export async function loadCharset(name: string): Promise<void> {
+  if (MULTIBYTE.has(name)) sets ??= await import("@exodus/bytes/multi-byte.js");
+}
+
+function multibyte(): MultibyteSets {
+  if (!sets) throw new Error("What this character set is written with was not loaded.");
+  return sets;
+}
+
 /** Encodes into a set that lacks characters, and throws at the first of them. */
 const strictEncoder = (name: string): ((text: string) => Uint8Array) =>
-  MULTIBYTE.has(name) ? createMultibyteEncoder(name) : createSinglebyteEncoder(name);
+  MULTIBYTE.has(name) ? multibyte().createMultibyteEncoder(name) : createSinglebyteEncoder(name);
 
 const hasAll = (name: string) => name === "utf-8" || name.startsWith("utf-16");
 
@@ -133,7 +150,7 @@ function sequenceLength(bytes: Uint8Array, i: number): number {
 
 /** Feeds a legacy decoder byte by byte and notes where each code unit came from. */
 function multibyteOffsets(bytes: Uint8Array, name: string, offsets: readonly number[]): number[] {
-  const decode = createMultibyteDecoder(name, true);
+  const decode = multibyte().createMultibyteDecoder(name, true);
   const result: number[] = [];
   let unit = 0;
   /** Where the sequence being read began. */

@@ -1,11 +1,14 @@
-import { describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { type Original, originalFromBytes } from "../page/original.ts";
 import { readPage } from "../page/read.ts";
 import { applyToSource } from "./apply.ts";
-import { holderFor } from "./bytes.ts";
+import { holderFor, loadCharset } from "./bytes.ts";
 import type { Edit } from "./edits.ts";
 import { keyOf } from "./resolve.ts";
 import { handOver } from "./verify.ts";
+
+// One of the sets brings them all.
+beforeAll(() => loadCharset("gbk"));
 
 // The names of the Encoding Standard (4.2), those apart that decode nothing or everything.
 const NAMES =

@@ -31,6 +31,18 @@ const samples: Samples = {
   indexOf,
 };
 
+/**
+ * Whether a second application of edits finds each of their places again. Where equals have changed places, or two edits put
+ * something between the same two texts, nothing tells which was which.
+ */
+export function tellsApart(edits: readonly Edit[]): boolean {
+  if (!edits.some(({ op }) => op === "move-block")) return true;
+  const equals = edits.some((edit) =>
+    Object.values(edit).some((part) => ((part as { of?: number } | null)?.of ?? 0) > 1),
+  );
+  return !equals && !edits.some(({ op }) => op.startsWith("insert-"));
+}
+
 /** Edits for a page, of every operation that there is something for. */
 export const editsFor = (page: Page): fc.Arbitrary<Edit[]> =>
   fc.array(

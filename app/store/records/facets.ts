@@ -1,5 +1,6 @@
 import { packLines } from "#core/site/facets/facet";
-import { FACET_NAMES, type FacetName, type PackedFacets, type PageFacets } from "#core/site/facets/page-facets";
+import { FACET_NAMES, type FacetName } from "#core/site/facets/facet-names";
+import type { PackedFacets, PageFacets } from "#core/site/facets/page-facets";
 import { type Old, table } from "./table";
 
 /** What is kept of a page for the sake of the others. */

@@ -24,7 +24,7 @@ export const slugDates = rule({
     yield {
       message: `${quote(match[0])} in the slug will be out of date.`,
       at: { part: "slug", words },
-      ...slugFix(page, rest),
+      ...slugFix(page, () => rest),
     };
   },
 });

@@ -18,7 +18,7 @@ export const slugDoubleSeparator = rule({
     yield {
       message: `${quote(slug)} has a separator too many.`,
       at: { part: "slug", words: { start: match.index, end: match.index + match[0].length } },
-      ...slugFix(page, slug.replace(/[-_]{2,}/g, "-").replace(/^[-_]+|[-_]+(?=\.[a-z]+$|$)/gi, "")),
+      ...slugFix(page, () => slug.replace(/[-_]{2,}/g, "-").replace(/^[-_]+|[-_]+(?=\.[a-z]+$|$)/gi, "")),
     };
   },
 });

@@ -19,7 +19,7 @@ export const slugFileExtension = rule({
     yield {
       message: `The slug ends in ${quote(extension)}.`,
       at: { part: "slug", words },
-      ...slugFix(page, slug.slice(0, -extension.length)),
+      ...slugFix(page, () => slug.slice(0, -extension.length)),
     };
   },
 });

@@ -1,6 +1,6 @@
 import { slugFrom } from "../../address/propose-slug.ts";
 import { slugOf } from "../../address/slug.ts";
-import { transliterate } from "../../address/transliterate.ts";
+import { noteOn } from "../../address/transliterate.ts";
 import type { Fix } from "../../findings/finding.ts";
 import { languageOf, type Page } from "../../page/page.ts";
 import { readableSlug } from "../texts.ts";
@@ -13,15 +13,18 @@ export function extensionOf(slug: string): string {
 }
 
 /** A fix that sets another slug; none where it would change nothing or leave nothing. */
-export function slugFix(page: Page, value: string): { fix: Fix } | undefined {
-  const was = slugOf(page.address);
-  if (value === "" || value === was) return undefined;
-  return { fix: { label: `Rename to ${value}`, edits: [{ op: "set-slug", value, was }] } };
-}
+export const slugFix = (page: Page, make: () => string): { fix: () => Fix | null } => ({
+  fix() {
+    const was = slugOf(page.address);
+    const value = make();
+    if (value === "" || value === was) return null;
+    return { label: `Rename to ${value}`, edits: [{ op: "set-slug", value, was }] };
+  },
+});
 
 /** What an editor should know of the tidy slug, as a sentence of a message; "" for nothing. */
 export function noteOnTidySlug(page: Page): string {
-  const { note } = transliterate(readableSlug(page), languageOf(page));
+  const note = noteOn(readableSlug(page), languageOf(page));
   return note ? ` ${note}` : "";
 }
 

@@ -18,7 +18,7 @@ export const slugNotAscii = rule({
     yield {
       message: `${quote(slug)} becomes ${encodeURIComponent(slug.toWellFormed()).length} characters when it is copied: ${quote(encodeURIComponent(slug.toWellFormed()))}.${noteOnTidySlug(page)}`,
       at: { part: "slug", words: { start: match.index, end: match.index + match[0].length } },
-      ...slugFix(page, tidySlug(page)),
+      ...slugFix(page, () => tidySlug(page)),
     };
   },
 });

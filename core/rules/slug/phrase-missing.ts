@@ -26,8 +26,13 @@ export const slugPhraseMissing = rule({
       readable = decodeURIComponent(path);
     } catch {}
     if (phraseIn(readable, phrase, page).length > 0) return;
-    const value =
-      slugFrom(phrase, { language: languageOf(page), dropStopWords: true }) + extensionOf(readableSlug(page));
-    yield { message: `${quote(phrase)} is not in the slug.`, at: { part: "slug" }, ...slugFix(page, value) };
+    yield {
+      message: `${quote(phrase)} is not in the slug.`,
+      at: { part: "slug" },
+      ...slugFix(
+        page,
+        () => slugFrom(phrase, { language: languageOf(page), dropStopWords: true }) + extensionOf(readableSlug(page)),
+      ),
+    };
   },
 });

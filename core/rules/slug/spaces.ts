@@ -18,7 +18,7 @@ export const slugSpaces = rule({
     yield {
       message: `${quote(slug)} has a space in it.`,
       at: { part: "slug", words: { start: at, end: at + 1 } },
-      ...slugFix(page, tidySlug(page)),
+      ...slugFix(page, () => tidySlug(page)),
     };
   },
 });

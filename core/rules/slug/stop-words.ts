@@ -22,7 +22,7 @@ export const slugStopWords = rule({
     yield {
       message: `${stops.map((word) => quote(word)).join(", ")} could be left out.`,
       at: { part: "slug" },
-      ...slugFix(page, kept.join("-") + extensionOf(readableSlug(page))),
+      ...slugFix(page, () => kept.join("-") + extensionOf(readableSlug(page))),
     };
   },
 });

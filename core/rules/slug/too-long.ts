@@ -22,12 +22,15 @@ export const slugTooLong = rule({
     const slug = readableSlug(page);
     const words = slugWords(page);
     if (slug.length <= settings.characters && words.length <= settings.words) return;
-    const value =
-      slugFrom(words.join(" "), { language: languageOf(page), dropStopWords: true, maxWords: 5 }) + extensionOf(slug);
     yield {
       message: `The slug has ${counted(words.length, "word")} and ${counted(slug.length, "character")}.`,
       at: { part: "slug" },
-      ...slugFix(page, value),
+      ...slugFix(
+        page,
+        () =>
+          slugFrom(words.join(" "), { language: languageOf(page), dropStopWords: true, maxWords: 5 }) +
+          extensionOf(slug),
+      ),
     };
   },
 });

@@ -18,7 +18,7 @@ export const slugUnderscores = rule({
     yield {
       message: `${quote(slug)} joins its words with underscores.`,
       at: { part: "slug", words: { start: at, end: at + 1 } },
-      ...slugFix(page, slug.replace(/_+/g, "-").replace(/^-|-$/g, "")),
+      ...slugFix(page, () => slug.replace(/_+/g, "-").replace(/^-|-$/g, "")),
     };
   },
 });

@@ -21,7 +21,7 @@ export const slugUnsafeCharacters = rule({
     yield {
       message: `${quote(match[0])} may not stand in an address.`,
       at: { part: "slug", words: { start: match.index, end: match.index + 1 } },
-      ...slugFix(page, tidySlug(page)),
+      ...slugFix(page, () => tidySlug(page)),
     };
   },
 });

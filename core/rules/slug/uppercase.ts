@@ -18,7 +18,7 @@ export const slugUppercase = rule({
     yield {
       message: `${quote(slug)} has capitals.`,
       at: { part: "slug", words: { start: match.index, end: match.index + match[0].length } },
-      ...slugFix(page, slug.toLowerCase()),
+      ...slugFix(page, () => slug.toLowerCase()),
     };
   },
 });

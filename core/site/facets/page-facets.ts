@@ -5,6 +5,7 @@ import { alternates } from "./alternates.ts";
 import { beginning } from "./beginning.ts";
 import { description } from "./description.ts";
 import type { Facet, Packed } from "./facet.ts";
+import { FACET_NAMES, type FacetName } from "./facet-names.ts";
 import { fragments } from "./fragments.ts";
 import { headings } from "./headings.ts";
 import { ids } from "./ids.ts";
@@ -17,7 +18,7 @@ import { shapes } from "./shapes.ts";
 import { title } from "./title.ts";
 import { words } from "./words.ts";
 
-/** Everything that is kept of a page for the sake of the others. A new facet is a file of its own and a name here. */
+/** The facets by their names: the compiler asks for each. */
 export const FACETS = {
   title,
   description,
@@ -33,10 +34,7 @@ export const FACETS = {
   beginning,
   words,
   noindex,
-} as const;
-
-export type FacetName = keyof typeof FACETS;
-export const FACET_NAMES = Object.keys(FACETS) as FacetName[];
+} as const satisfies Record<FacetName, object>;
 
 type ValueOf<N extends FacetName> = (typeof FACETS)[N] extends Facet<infer T, Packed> ? T : never;
 type PackedOf<N extends FacetName> = ReturnType<(typeof FACETS)[N]["pack"]>;
@@ -93,7 +91,7 @@ function packedOf(name: FacetName, page: Page): Packed {
 /** Takes facets of a page: all, or those that are named. */
 export function takeFacets<N extends FacetName = FacetName>(
   page: Page,
-  names: readonly N[] = FACET_NAMES as N[],
+  names: readonly N[] = FACET_NAMES as readonly FacetName[] as readonly N[],
 ): Pick<PackedFacets, N> {
   return Object.fromEntries(names.map((name) => [name, packedOf(name, page)])) as Pick<PackedFacets, N>;
 }

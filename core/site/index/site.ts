@@ -1,4 +1,5 @@
-import { FACET_NAMES, type PageFacets } from "../facets/page-facets.ts";
+import { FACET_NAMES } from "../facets/facet-names.ts";
+import type { PageFacets } from "../facets/page-facets.ts";
 
 /** A facet of a page, or something else that others know of it. */
 export type SeenOfPage = Exclude<keyof PageFacets, "id">;
