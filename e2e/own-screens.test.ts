@@ -73,7 +73,7 @@ describe("our own screens", () => {
     await check("repair");
     await page.goto(`${new URL(pages).origin}/sites/${site}/headings`);
     await page.getByRole("button", { name: /^H3/ }).first().click();
-    await page.getByRole("button", { name: /^Change it on/ }).waitFor();
+    await page.getByRole("button", { name: /^Apply to / }).waitFor();
     await check("patterns of headings");
     await page.goto(`${new URL(pages).origin}/sites/${site}/pictures`);
     await page.getByRole("checkbox", { name: "Select deck.jpg" }).click();

@@ -79,7 +79,7 @@ async function outlines(page: Page, site: string, picture: (name: string) => Pro
   await page.getByText("nothing changed yet").waitFor();
   await page.goto(`${address}/sites/${site}/headings`);
   await page.getByRole("button", { name: /^H3/ }).first().click();
-  await page.getByRole("button", { name: /^Change it on/ }).waitFor();
+  await page.getByRole("button", { name: /^Apply to / }).waitFor();
   await picture("headings");
   await page.goto(`${address}/sites/${site}/pictures`);
   await page.getByText("The lamp room by night").first().waitFor();

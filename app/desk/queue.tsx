@@ -1,7 +1,7 @@
 import { useEffect, useRef } from "react";
 import { Link } from "react-router";
 import { pathOf } from "#core/address/address";
-import { SHOWS } from "../pages/filter";
+import { calledOf } from "../pages/filter";
 import type { FilteredPages } from "../pages/use-pages";
 
 /** Pages drawn around the current one: the queue stays quick on sites of any size. */
@@ -28,7 +28,7 @@ export function Queue({ siteId, pages, current }: { siteId: string; pages: Filte
     >
       <p className="px-4 pt-4 pb-2 font-medium text-12 text-soft">
         {pages.shown.length} {pages.shown.length === 1 ? "page" : "pages"}{" "}
-        {pages.filter.find ? `with “${pages.filter.find}”` : SHOWS[pages.filter.show]}
+        {pages.filter.find ? `with “${pages.filter.find}”` : calledOf(pages.filter.show)}
       </p>
       <ul>
         {near.map((page) => (

@@ -2,7 +2,8 @@ import { type KeyboardEvent, useEffect, useRef, useState } from "react";
 import { widthOf } from "#core/measure/width";
 import { PAGE_KINDS } from "#core/page/page-kind";
 import { descriptionStyle, titleStyle } from "#core/result/styles";
-import type { CellRuler, EditedAs } from "./columns";
+import type { EditedAs } from "./columns/column";
+import type { CellRuler } from "./columns/text-cell";
 import { WidthLine } from "./width-line";
 
 /** How an edit in a cell ended: kept, with the direction to go on in, or given up. */

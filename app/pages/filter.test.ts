@@ -3,7 +3,8 @@ import type { FindingOn } from "#core/findings/finding";
 import { upgradePage } from "../store/migrations";
 import type { PageRecord } from "../store/page-record";
 import type { SiteFindings } from "../store/site-findings";
-import { applyFilter, filterOf, NO_FILTER, queryOf, SHOWS, type Show } from "./filter";
+import { applyFilter, filterOf, NO_FILTER, queryOf } from "./filter";
+import { SHOWS, type ShowName } from "./filters/all";
 import { pastedLines } from "./pasted";
 
 const page = (over: Partial<PageRecord>): PageRecord =>
@@ -38,7 +39,7 @@ const left = (over: Partial<PageRecord>, filter: Partial<typeof NO_FILTER>) =>
   applyFilter([page(over)], { ...NO_FILTER, ...filter }, findings).length;
 
 describe("filters", () => {
-  const cases: [Show, Partial<PageRecord>, Partial<PageRecord>][] = [
+  const cases: [ShowName, Partial<PageRecord>, Partial<PageRecord>][] = [
     ["no-title", { title: "" }, {}],
     ["no-description", { description: "" }, {}],
     ["title-cut", { titleCut: true }, {}],

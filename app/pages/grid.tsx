@@ -1,4 +1,3 @@
-import { flexRender, getCoreRowModel, type Row, type SortingState, useReactTable } from "@tanstack/react-table";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { type KeyboardEvent, type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from "react";
@@ -7,9 +6,11 @@ import type { ResultLimits } from "#core/settings/house-style";
 import type { PageRecord } from "../store/page-record";
 import { Tick } from "../ui/tick";
 import { CellEditor, type Leave } from "./cell-editor";
-import { type CellRuler, type ColumnSet, columnsOf, type EditedAs, rulerOf, TextCell } from "./columns";
+import type { Column, EditedAs } from "./columns/column";
+import { type ColumnSet, columnsOf } from "./columns/sets";
+import { type CellRuler, rulerOf, TextCell } from "./columns/text-cell";
 import { copiedText, pastedLines } from "./pasted";
-import { cellValue, sortPages } from "./sort";
+import { type Sorting, sortPages, toggled } from "./sort";
 
 /** A block of cells, by the places of its corners; `row` counts the shown pages, `column` the columns. */
 export interface Block {
@@ -58,14 +59,14 @@ export function Grid({
   pending: ReadonlyMap<string, string>;
 }) {
   const navigate = useNavigate();
-  const [sorting, setSorting] = useState<SortingState>([]);
+  const [sorting, setSorting] = useState<Sorting>(null);
   const [active, setActive] = useState<Block | null>(null);
   const [editing, setEditing] = useState<{ row: number; column: number; start: string } | null>(null);
   const scroller = useRef<HTMLDivElement>(null);
   const lastTicked = useRef<number | null>(null);
-  const columns = useMemo(() => columnsOf(set, link), [set, link]);
+  const columns = columnsOf(set);
   const rows = useMemo(() => sortPages(pages, columns, sorting), [pages, columns, sorting]);
-  const tracks = `28px ${columns.map((one) => one.meta?.track ?? "1fr").join(" ")}`;
+  const tracks = `28px ${columns.map((one) => one.track).join(" ")}`;
   const virtual = useVirtualizer({
     count: rows.length,
     getScrollElement: () => scroller.current,
@@ -74,19 +75,6 @@ export function Grid({
     getItemKey: useCallback((i: number) => rows[i]?.id ?? i, [rows]),
   });
   const items = virtual.getVirtualItems();
-  const first = items[0]?.index ?? 0;
-  const last = items.at(-1)?.index ?? -1;
-  // The table makes cells of the rows that are drawn alone: for all of 10,000 it takes longer than to read them.
-  const table = useReactTable<PageRecord>({
-    data: useMemo(() => rows.slice(first, last + 1), [rows, first, last]),
-    columns,
-    state: { sorting },
-    onSortingChange: setSorting,
-    manualSorting: true,
-    getRowId: (page) => page.id,
-    getCoreRowModel: getCoreRowModel(),
-  });
-  const drawn = table.getRowModel().rows;
 
   // Another set of columns or another filter begins without an active cell.
   // biome-ignore lint/correctness/useExhaustiveDependencies: what makes the places mean something else
@@ -104,7 +92,7 @@ export function Grid({
     );
   }, [set, rows.length]);
 
-  const editsOf = (column: number) => columns[column]?.meta?.edits;
+  const editsOf = (column: number) => columns[column]?.edits;
   /** Whether typing begins an edit in the column. */
   const types = (column: number) => editsOf(column) !== undefined && editsOf(column) !== "kind";
   const pageAt = (row: number) => rows[row];
@@ -228,7 +216,7 @@ export function Grid({
     const lines = cellsOf().map((line) =>
       line.map(({ page, column }) => {
         const edits = editsOf(column);
-        return edits ? cellText(page, edits) : column === 0 ? page.address : String(cellValue(page, columns[column]));
+        return edits ? cellText(page, edits) : column === 0 ? page.address : String(columns[column]?.value(page) ?? "");
       }),
     );
     event.clipboardData.setData("text/plain", copiedText(lines));
@@ -283,65 +271,60 @@ export function Grid({
       onKeyDown={key}
       className="min-h-0 flex-1 overflow-auto outline-none focus-visible:shadow-[inset_0_1px_0_var(--blue)]"
     >
-      {table.getHeaderGroups().map((group) => (
-        // biome-ignore lint/a11y/useSemanticElements: see above
-        // biome-ignore lint/a11y/useFocusableInteractive: the grid has the focus
-        <div
-          key={group.id}
-          role="row"
-          style={{ gridTemplateColumns: tracks }}
-          className="sticky top-0 z-20 grid min-w-[900px] gap-5 border-hairline border-y bg-sheet px-6 py-1.5"
-        >
-          {/* biome-ignore lint/a11y/useSemanticElements: see above */}
-          {/* biome-ignore lint/a11y/useFocusableInteractive: its box is focused */}
-          <div role="columnheader">
-            <Tick
-              inGrid
-              label="Select all"
-              checked={allTicked}
-              onChange={() => onSelect(allTicked ? new Set() : new Set(rows.map((row) => row.id)))}
-            />
-          </div>
-          {group.headers.map((header) => {
-            const sorted = header.column.getIsSorted();
-            return (
-              // biome-ignore lint/a11y/useSemanticElements: see above
-              // biome-ignore lint/a11y/useFocusableInteractive: its button is focused
-              <div
-                key={header.id}
-                role="columnheader"
-                aria-sort={sorted === "asc" ? "ascending" : sorted === "desc" ? "descending" : "none"}
-              >
-                <button
-                  type="button"
-                  onClick={header.column.getToggleSortingHandler()}
-                  className="flex items-center gap-1 font-medium text-12 text-soft hover:text-ink"
-                >
-                  {flexRender(header.column.columnDef.header, header.getContext())}
-                  {sorted === "asc" && <ArrowUp size={12} aria-hidden />}
-                  {sorted === "desc" && <ArrowDown size={12} aria-hidden />}
-                </button>
-              </div>
-            );
-          })}
+      {/* biome-ignore lint/a11y/useSemanticElements: see above */}
+      {/* biome-ignore lint/a11y/useFocusableInteractive: the grid has the focus */}
+      <div
+        role="row"
+        style={{ gridTemplateColumns: tracks }}
+        className="sticky top-0 z-20 grid min-w-[900px] gap-5 border-hairline border-y bg-sheet px-6 py-1.5"
+      >
+        {/* biome-ignore lint/a11y/useSemanticElements: see above */}
+        {/* biome-ignore lint/a11y/useFocusableInteractive: its box is focused */}
+        <div role="columnheader">
+          <Tick
+            inGrid
+            label="Select all"
+            checked={allTicked}
+            onChange={() => onSelect(allTicked ? new Set() : new Set(rows.map((row) => row.id)))}
+          />
         </div>
-      ))}
+        {columns.map((column) => {
+          const sorted = sorting?.id === column.id ? (sorting.desc ? "descending" : "ascending") : "none";
+          return (
+            // biome-ignore lint/a11y/useSemanticElements: see above
+            // biome-ignore lint/a11y/useFocusableInteractive: its button is focused
+            <div key={column.id} role="columnheader" aria-sort={sorted}>
+              <button
+                type="button"
+                onClick={() => setSorting((was) => toggled(was, column))}
+                className="flex items-center gap-1 font-medium text-12 text-soft hover:text-ink"
+              >
+                {column.header}
+                {sorted === "ascending" && <ArrowUp size={12} aria-hidden />}
+                {sorted === "descending" && <ArrowDown size={12} aria-hidden />}
+              </button>
+            </div>
+          );
+        })}
+      </div>
       {/* biome-ignore lint/a11y/useSemanticElements: see above */}
       <div role="rowgroup" className="relative min-w-[900px]" style={{ height: virtual.getTotalSize() }}>
         {items.map((item) => {
-          const row = drawn[item.index - first];
-          if (!row) return null;
+          const page = rows[item.index];
+          if (!page) return null;
           const inBlock = block && item.index >= block.from && item.index <= block.to;
           return (
             <GridRow
-              key={row.id}
-              row={row}
+              key={page.id}
+              page={page}
+              columns={columns}
+              link={link}
               index={item.index}
               start={item.start}
               tracks={tracks}
               measure={virtual.measureElement}
-              label={groups.get(row.id) ?? ""}
-              ticked={selected.has(row.id)}
+              label={groups.get(page.id) ?? ""}
+              ticked={selected.has(page.id)}
               onTick={tick}
               block={inBlock ? block : null}
               activeColumn={active?.row === item.index ? active.column : null}
@@ -390,7 +373,9 @@ function steps(pressed: string, shown: number): { row: number; column: number } 
 }
 
 interface GridRowProps {
-  row: Row<PageRecord>;
+  page: PageRecord;
+  columns: readonly Column[];
+  link: (page: PageRecord) => string;
   index: number;
   start: number;
   tracks: string;
@@ -410,7 +395,9 @@ interface GridRowProps {
 }
 
 function GridRow({
-  row,
+  page,
+  columns,
+  link,
   index,
   start,
   tracks,
@@ -427,7 +414,6 @@ function GridRow({
   onCancel,
   onCell,
 }: GridRowProps) {
-  const page = row.original;
   return (
     // biome-ignore lint/a11y/useSemanticElements: rows are positioned one by one
     // biome-ignore lint/a11y/useFocusableInteractive: the grid has the focus
@@ -458,10 +444,9 @@ function GridRow({
             onChange={(shift) => onTick(index, shift)}
           />
         </div>
-        {row.getVisibleCells().map((cell, i) => {
-          const { edits, ruler, mono } = cell.column.columnDef.meta ?? {};
+        {columns.map((column, i) => {
+          const { edits, ruler, mono, header } = column;
           const isEditing = editing?.column === i;
-          const header = String(cell.column.columnDef.header);
           let content: ReactNode;
           if (isEditing && edits) {
             content = (
@@ -488,14 +473,14 @@ function GridRow({
                 mono={mono ?? false}
               />
             );
-          } else content = flexRender(cell.column.columnDef.cell, cell.getContext());
+          } else content = column.cell?.(page, link) ?? String(column.value(page));
           const chosen = block !== null && i >= block.left && i <= block.right;
           return (
             // biome-ignore lint/a11y/useSemanticElements: see above
             // biome-ignore lint/a11y/useFocusableInteractive: the grid has the focus
             // biome-ignore lint/a11y/useKeyWithClickEvents: keys are the grid's
             <div
-              key={cell.id}
+              key={column.id}
               id={`cell-${index}-${i}`}
               role="gridcell"
               aria-selected={chosen}

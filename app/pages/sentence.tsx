@@ -9,53 +9,13 @@ import { transact } from "../store/transact";
 import { Action } from "../ui/controls";
 import { Echoes } from "../ui/echoes";
 import { useNotices } from "../ui/notice";
-import { type Filter, NO_FILTER, queryOf, type Show, shows } from "./filter";
+import { type Filter, NO_FILTER, queryOf, shows } from "./filter";
+import { DONE, NEEDS, type ShowName, showOf } from "./filters/all";
+import { plural } from "./filters/show";
 import type { FilteredPages } from "./use-pages";
 
 const NONE: readonly PageRecord[] = [];
-const plural = (n: number, one: string, many: string) => (n === 1 ? one : many);
 const number = new Intl.NumberFormat("en-GB");
-
-/** What is said of a count, for each part of the sentence. */
-const SAYS: Partial<Record<Show, (n: number) => string>> = {
-  "no-title": (n) => `${plural(n, "has", "have")} no title`,
-  "no-description": (n) => `${plural(n, "has", "have")} no description`,
-  "title-cut": (n) => `${plural(n, "title is", "titles are")} too wide`,
-  "description-cut": (n) => `${plural(n, "description is", "descriptions are")} too wide`,
-  "title-short": (n) => `${plural(n, "title is", "titles are")} too short`,
-  "description-short": (n) => `${plural(n, "description is", "descriptions are")} too short`,
-  "title-doubled": () => "share a title",
-  "description-doubled": () => "share a description",
-  "title-near": () => "nearly share a title",
-  "description-near": () => "nearly share a description",
-  leftover: (n) => `${plural(n, "shows", "show")} leftover template text`,
-  "no-phrase": (n) => `${plural(n, "has", "have")} no phrase`,
-  conflicts: (n) => `${plural(n, "has", "have")} changes to decide`,
-  gone: (n) => `${plural(n, "is", "are")} gone from the site`,
-  again: (n) => `${plural(n, "is", "are")} to be handed over again`,
-  untouched: (n) => `${plural(n, "is", "are")} not yet redrafted`,
-  redrafted: () => "redrafted",
-  patterned: (n) => `${plural(n, "follows", "follow")} a pattern`,
-  ready: () => "ready",
-};
-
-const NEEDS: readonly Show[] = [
-  "gone",
-  "conflicts",
-  "no-title",
-  "no-description",
-  "title-cut",
-  "description-cut",
-  "title-short",
-  "description-short",
-  "title-doubled",
-  "description-doubled",
-  "title-near",
-  "description-near",
-  "leftover",
-  "no-phrase",
-];
-const DONE: readonly Show[] = ["untouched", "redrafted", "patterned", "again", "ready"];
 
 const partClass =
   "border-graphite border-b border-dotted px-0.5 aria-pressed:border-transparent aria-pressed:bg-marker";
@@ -84,7 +44,7 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
     () => new Map([...NEEDS, ...DONE].map((show) => [show, all.filter(shows(show, findings)).length])),
     [all, findings],
   );
-  const part = (which: Show) => {
+  const part = (which: ShowName) => {
     const n = counts.get(which) ?? 0;
     if (n === 0 && filter.show !== which) return null;
     if (which === "untouched" && n === all.length) return null;
@@ -96,7 +56,7 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
         onClick={() => change({ show: filter.show === which ? "all" : which })}
         className={partClass}
       >
-        {number.format(n)} {SAYS[which]?.(n)}
+        {number.format(n)} {showOf(which).told(n)}
       </button>
     );
   };

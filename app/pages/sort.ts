@@ -1,32 +1,27 @@
-import type { ColumnDef, SortingState } from "@tanstack/react-table";
 import type { PageRecord } from "../store/page-record";
+import type { Column } from "./columns/column";
 
-/** What a column says of a page; "" where it says nothing. */
-export function cellValue(page: PageRecord, column: ColumnDef<PageRecord> | undefined): string | number {
-  if (!column) return "";
-  if ("accessorFn" in column) return (column.accessorFn(page, 0) as string | number) ?? "";
-  return "accessorKey" in column ? ((page[column.accessorKey as keyof PageRecord] as string | number) ?? "") : "";
-}
-
-const idOf = (column: ColumnDef<PageRecord>) =>
-  column.id ?? ("accessorKey" in column ? String(column.accessorKey) : undefined);
+/** By which column the table is sorted, and which way; null for the order in which the pages came. */
+export type Sorting = { id: string; desc: boolean } | null;
 
 const compare = (a: string | number, b: string | number) => (a < b ? -1 : a > b ? 1 : 0);
 
+/** What a click on a column's heading makes of the order: one way, the other, then none. */
+export function toggled(sorting: Sorting, { id, descFirst }: Pick<Column, "id" | "descFirst">): Sorting {
+  const first = descFirst ?? false;
+  if (sorting?.id !== id) return { id, desc: first };
+  return sorting.desc === first ? { id, desc: !first } : null;
+}
+
 /** The pages in the order of one column, texts without regard to case; pages of equal value keep the order they came in. */
-export function sortPages(
-  pages: PageRecord[],
-  columns: readonly ColumnDef<PageRecord>[],
-  sorting: SortingState,
-): PageRecord[] {
-  const [by] = sorting;
-  const column = by && columns.find((one) => idOf(one) === by.id);
-  if (!by || !column) return pages;
+export function sortPages(pages: PageRecord[], columns: readonly Column[], sorting: Sorting): PageRecord[] {
+  const column = sorting && columns.find(({ id }) => id === sorting.id);
+  if (!sorting || !column) return pages;
   // What is compared is worked out once a page, not at each comparison.
   const keyed = pages.map((page) => {
-    const value = cellValue(page, column);
+    const value = column.value(page);
     return { page, value: typeof value === "string" ? value.toLowerCase() : value };
   });
-  keyed.sort(by.desc ? (a, b) => compare(b.value, a.value) : (a, b) => compare(a.value, b.value));
+  keyed.sort(sorting.desc ? (a, b) => compare(b.value, a.value) : (a, b) => compare(a.value, b.value));
   return keyed.map(({ page }) => page);
 }

@@ -5,6 +5,7 @@ import { type PatternTarget, parseSelector } from "#core/proposals/heading-shape
 import type { ShapeFault } from "#core/site/facets/shapes";
 import type { HeadingPattern } from "#core/site/index/heading-shapes";
 import { ProposalPreview } from "../proposals/preview";
+import { screenOf } from "../screens";
 import { usePageRows } from "../store/rows";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { fieldClass } from "../ui/controls";
@@ -63,7 +64,7 @@ export default function Headings() {
   );
   return (
     <main className="flex min-w-0 flex-1 flex-col">
-      <BelowPages site={site} name="Patterns of headings" columns="outlines" />
+      <BelowPages site={site} screen={screenOf("headings")} />
       <div className="flex min-h-0 flex-1 bg-sheet max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
         <section
           aria-label="Patterns"

@@ -3,6 +3,7 @@ import { useMemo } from "react";
 import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import { type ValidityGroup, validityGroups } from "#core/exchange/validity";
+import { screenOf } from "../screens";
 import { sourceName } from "../store/check-page";
 import { checkPages, stopChecking, useChecking } from "../store/checks";
 import { db } from "../store/db";
@@ -52,7 +53,7 @@ export default function Html() {
     ).catch(fail);
   return (
     <main className="flex min-w-0 flex-1 flex-col">
-      <BelowPages site={site} name="HTML check" columns="bodies" />
+      <BelowPages site={site} screen={screenOf("html")} />
       <div className="flex min-h-0 flex-1 bg-sheet max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
         <section
           aria-label="What is broken"

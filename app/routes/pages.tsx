@@ -3,12 +3,13 @@ import { Link, useNavigate, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import { limitsOf } from "#core/settings/house-style";
 import type { PagesAsked } from "../pages/asked";
-import { COLUMN_SETS, type ColumnSet } from "../pages/columns";
+import { COLUMN_SETS, type ColumnSet } from "../pages/columns/sets";
 import { queryOf } from "../pages/filter";
 import { type CellChange, Grid } from "../pages/grid";
 import { Sentence } from "../pages/sentence";
 import { Strip } from "../pages/strip";
 import { usePages } from "../pages/use-pages";
+import { besideColumns, linkTo, screenOf } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import { beginQueue, DEFAULT_LIMITS } from "../store/queues";
 import { Action } from "../ui/controls";
@@ -28,16 +29,6 @@ export const meta = () => [{ title: "Pages · Keen Quill" }];
 
 /** Until the kept text is in the row, in milliseconds: rows are told of changes a little later than they are written. */
 const SETTLES = 250;
-
-/** Screens that look at the whole site as a set of columns does. */
-const BESIDE: Partial<Record<ColumnSet, [to: string, name: string][]>> = {
-  outlines: [["headings", "Patterns of headings"]],
-  bodies: [
-    ["pictures", "Pictures"],
-    ["html", "Check the HTML"],
-  ],
-  data: [["site-data", "Structured data for every page"]],
-};
 
 export default function Pages() {
   const site = useSite();
@@ -174,25 +165,10 @@ export default function Pages() {
           { name: "Trim the repeated name from the shown pages", run: () => ask({ way: "brand" }, pages.shown) },
           { name: "Set the kind of the selected pages", run: () => ask({ ask: "kind" }) },
           { name: "Fetch the selected pages again", run: () => void again() },
-          { name: "Patterns of headings on this site", run: () => navigate(`/sites/${site.id}/headings`) },
           { name: "Save the structured data of the shown pages", run: () => void exportEntities() },
-          { name: "Pictures of this site", run: () => navigate(`/sites/${site.id}/pictures`) },
-          { name: "Check the HTML of this site", run: () => navigate(`/sites/${site.id}/html`) },
-          {
-            name: "Structured data for every page",
-            run: () => navigate(`/sites/${site.id}/site-data`),
-          },
           { name: "Show all pages", run: () => navigate(`/sites/${site.id}/pages`) },
         ]}
-        shortcuts={[
-          { keys: "Arrows, Home, End", does: "Move in the table; with Shift, mark a block" },
-          { keys: "Enter", does: "Edit the cell, or open the page" },
-          { keys: "Tab, Esc", does: "Keep and go on; leave as it was" },
-          { keys: "Ctrl C / Ctrl V", does: "Copy a block out, paste one in" },
-          { keys: "Space", does: "Select the page" },
-          { keys: "Ctrl A", does: "Select all that are shown" },
-          { keys: "/", does: "Find among the pages" },
-        ]}
+        shortcuts={screenOf("pages").keys ?? []}
       >
         <h1 className="truncate font-medium font-serif text-15">{site.name || site.address}</h1>
         <span className="truncate text-soft max-[700px]:hidden">
@@ -228,7 +204,7 @@ export default function Pages() {
               onChange={(e) => setParams(withColumns(query, e.target.value as ColumnSet), { replace: true })}
               className="cursor-pointer [field-sizing:content] border-graphite border-b border-dotted bg-transparent text-ink"
             >
-              {Object.entries(COLUMN_SETS).map(([one, name]) => (
+              {Object.entries(COLUMN_SETS).map(([one, { called: name }]) => (
                 <option key={one} value={one}>
                   {name}
                 </option>
@@ -239,9 +215,9 @@ export default function Pages() {
             <Action onClick={() => void lookAtFixes(pages.filter.rule)}>Look at the fixes</Action>
           )}
           <span className="flex-1" />
-          {(BESIDE[set] ?? []).map(([to, name]) => (
-            <Link key={to} to={`/sites/${site.id}/${to}`} className="text-blue hover:underline">
-              {name}
+          {besideColumns(set).map((screen) => (
+            <Link key={screen.path} to={linkTo(site, screen)} className="text-blue hover:underline">
+              {screen.name}
             </Link>
           ))}
           {working}

@@ -4,6 +4,7 @@ import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import type { SitePicture } from "#core/site/index/picture-files";
 import { TextInPlace } from "../desk/text-in-place";
+import { screenOf } from "../screens";
 import { changePages } from "../store/act-on-pages";
 import { useFiles } from "../store/files";
 import { usePageRows } from "../store/rows";
@@ -91,7 +92,7 @@ export default function Pictures() {
     setSelected((all) => (all.has(key) ? new Set([...all].filter((one) => one !== key)) : new Set([...all, key])));
   return (
     <main className="flex min-w-0 flex-1 flex-col">
-      <BelowPages site={site} name="Pictures" columns="bodies" />
+      <BelowPages site={site} screen={screenOf("pictures")} />
       <div className="flex min-h-0 flex-1 flex-col bg-sheet">
         <p className="flex flex-wrap gap-x-4 gap-y-1 px-6 pt-4 pb-3 font-serif text-18" aria-live="polite">
           {!answer

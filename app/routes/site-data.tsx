@@ -3,6 +3,7 @@ import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import type { SiteWide } from "#core/compose/site-wide";
 import { trailTo } from "#core/compose/site-wide";
+import { screenOf } from "../screens";
 import { changePages } from "../store/act-on-pages";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
@@ -71,7 +72,7 @@ export default function SiteDataScreen() {
   const lacking = what === "organisation" && !organisation;
   return (
     <main className="flex min-w-0 flex-1 flex-col">
-      <BelowPages site={site} name="Structured data of the whole site" columns="data" />
+      <BelowPages site={site} screen={screenOf("siteData")} />
       <div className="flex min-h-0 flex-1 bg-sheet max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
         <section
           aria-label="What is stated"

@@ -1,8 +1,9 @@
 import { useLiveQuery } from "dexie-react-hooks";
-import { BookOpenText, Files, Redo2, Undo2 } from "lucide-react";
+import { Redo2, Undo2 } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
 import { type ReactNode, useState } from "react";
 import { Link, NavLink } from "react-router";
+import { linkTo, SCREENS, type Screen, type Shortcut } from "../screens";
 import { db } from "../store/db";
 import { useStorageLost } from "../store/lost";
 import type { SiteRecord } from "../store/records/sites";
@@ -11,7 +12,7 @@ import { IconButton, Keys } from "./controls";
 import { useKeys } from "./keys";
 import { useNotices } from "./notice";
 import { type Command, Palette } from "./palette";
-import { type Shortcut, Shortcuts } from "./shortcuts";
+import { Shortcuts } from "./shortcuts";
 
 /** The rail: the site on top, then the screens. */
 export function Rail({ site }: { site: SiteRecord }) {
@@ -50,14 +51,12 @@ export function Rail({ site }: { site: SiteRecord }) {
           </DropdownMenu.Content>
         </DropdownMenu.Portal>
       </DropdownMenu.Root>
-      <NavLink to={`/sites/${site.id}/pages`} className={railLink}>
-        <Files size={16} aria-hidden />
-        Pages
-      </NavLink>
-      <NavLink to={`/sites/${site.id}/house-style`} className={railLink}>
-        <BookOpenText size={16} aria-hidden />
-        <span className="text-center leading-tight">House style</span>
-      </NavLink>
+      {SCREENS.filter(({ inRail }) => inRail).map((screen) => (
+        <NavLink key={screen.path} to={linkTo(site, screen)} className={railLink}>
+          <screen.icon size={16} aria-hidden />
+          <span className="text-center leading-tight">{screen.name}</span>
+        </NavLink>
+      ))}
     </nav>
   );
 }
@@ -67,16 +66,16 @@ const railLink = "flex w-14 flex-col items-center gap-1 rounded py-1.5 text-12 a
 export const menuItem = "block cursor-default rounded px-2.5 py-1.5 outline-none data-[highlighted]:bg-tint";
 
 /** The title line of a screen that is reached from the pages. */
-export function BelowPages({ site, name, columns }: { site: SiteRecord; name: string; columns: string }) {
+export function BelowPages({ site, screen }: { site: SiteRecord; screen: Screen }) {
   return (
     <TitleLine site={site} commands={[]} shortcuts={[]}>
-      <Link to={`/sites/${site.id}/pages?columns=${columns}`} className="truncate text-soft hover:text-ink">
+      <Link to={`/sites/${site.id}/pages?columns=${screen.beside}`} className="truncate text-soft hover:text-ink">
         {site.name || site.address}
       </Link>
       <span aria-hidden className="text-soft">
         /
       </span>
-      <h1 className="truncate font-medium font-serif text-15">{name}</h1>
+      <h1 className="truncate font-medium font-serif text-15">{screen.name}</h1>
     </TitleLine>
   );
 }
@@ -93,7 +92,7 @@ export function TitleLine({
   children: ReactNode;
   kept?: string | null;
   commands: Command[];
-  shortcuts: Shortcut[];
+  shortcuts: readonly Shortcut[];
 }) {
   const { notify, fail } = useNotices();
   const lost = useStorageLost();

@@ -4,6 +4,7 @@ import { Dialog } from "radix-ui";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { pathOf } from "#core/address/address";
+import { linkTo, SCREENS } from "../screens";
 import { loadPageRecords } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
 import { today } from "../store/today";
@@ -83,7 +84,7 @@ export function Palette({
     }
   };
   const general: Command[] = [
-    { name: "Go to the pages", run: () => navigate(`/sites/${site.id}/pages`) },
+    ...SCREENS.map((screen) => ({ name: screen.command, run: () => navigate(linkTo(site, screen)) })),
     { name: "Bring in pages", run: () => navigate(`/bring-in?site=${site.id}`) },
     { name: "Switch between dark and light", run: switchTheme },
     { name: "Make a backup of everything", run: () => void backup() },

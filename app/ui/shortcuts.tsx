@@ -1,9 +1,5 @@
+import type { Shortcut } from "../screens";
 import { Keys, Modal } from "./controls";
-
-export interface Shortcut {
-  keys: string;
-  does: string;
-}
 
 const EVERYWHERE: Shortcut[] = [
   { keys: "Ctrl K", does: "Command palette" },
@@ -19,7 +15,7 @@ export function Shortcuts({
 }: {
   open: boolean;
   onOpenChange: (open: boolean) => void;
-  shortcuts: Shortcut[];
+  shortcuts: readonly Shortcut[];
 }) {
   return (
     <Modal open={open} onOpenChange={onOpenChange} title="Keys on this screen">
