@@ -127,6 +127,34 @@ describe("keen-quill", () => {
     ]);
   });
 
+  it("applies a change list that somebody filled in, to the files that its addresses name", () => {
+    const out = temporary();
+    const list = join(out, "changes.csv");
+    const rows = [
+      "address,field,was,is",
+      "https://www.gullhaven.example/visit/opening-times,title,x,Opening times",
+      "/visit/opening-times,heading level: Easter and the bank holidays,H4,H3",
+      "/visit/opening-times,heading text,Not there,There",
+    ];
+    writeFileSync(list, `${rows.join("\n")}\n`);
+    const { status, stderr, stdout } = run(
+      "apply",
+      list,
+      demo,
+      "--out",
+      out,
+      "--base",
+      "https://www.gullhaven.example/",
+    );
+    expect([status, stderr]).toEqual([1, expect.stringContaining("“Not there” is not on this page")]);
+    expect(stdout).toContain("2 of 3 edits applied");
+    const is = readFileSync(join(out, "visit/opening-times.html"), "utf8");
+    expect(is).toContain("<title>Opening times</title>");
+    expect(is).toContain("<h3>Easter and the bank holidays</h3>");
+    writeFileSync(list, "address,field,was,is\n/nowhere,title,x,y\n");
+    expect(run("apply", list, demo, "--out", out).stderr).toContain("stands at /nowhere");
+  });
+
   it("checks structured data, in a page and by itself", () => {
     const page = run("check-data", join(demo, "ship/radio-room.html"), "--format", "json");
     expect(page.status).toBe(1);

@@ -2,6 +2,7 @@ import { relative } from "node:path";
 import { examinePage } from "#core/audit/examine-page";
 import { prepareFixes } from "#core/audit/expand";
 import { auditReport, type PageEntry } from "#core/exchange/audit-report";
+import { type ChangeRow, editOfRow } from "#core/exchange/change-list";
 import { type DataReport, dataReport } from "#core/exchange/data-report";
 import { loadCharset } from "#core/rewrite/bytes";
 import type { Edit } from "#core/rewrite/edits";
@@ -53,5 +54,18 @@ export async function checkDataOfFile(read: FileToRead, today: string): Promise<
   return dataReport(page, findings);
 }
 
-export const WORK = { auditFile, applyToFile, checkDataOfFile };
+/** A file with the rows of a change list made, and those that could not be. */
+export async function applyRowsToFile(
+  read: FileToRead,
+  rows: readonly ChangeRow[],
+): Promise<{ bytes: Uint8Array; refused: { op: string; reason: string }[] }> {
+  const { page } = readPageFile(read);
+  const made = rows.map((row) => ({ row, edit: editOfRow(page, row) }));
+  const edits = made.flatMap(({ edit }) => ("reason" in edit ? [] : [edit]));
+  const { bytes, refused } = await applyToFile(read, edits);
+  const unread = made.flatMap(({ row, edit }) => ("reason" in edit ? [{ op: row.field, reason: edit.reason }] : []));
+  return { bytes, refused: [...unread, ...refused] };
+}
+
+export const WORK = { auditFile, applyToFile, applyRowsToFile, checkDataOfFile };
 export type Work = typeof WORK;

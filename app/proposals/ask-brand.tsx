@@ -1,5 +1,5 @@
 import type { Asked } from "#core/proposals/all";
-import type { QuestionProps } from "./dialog";
+import type { QuestionProps } from "./question";
 
 const ASKED: Asked = { way: "brand" };
 

@@ -3,8 +3,8 @@ import { LETTER_CASES, type LetterCase } from "#core/phrase/letter-case";
 import type { Asked } from "#core/proposals/all";
 import type { Field } from "#core/rewrite/field-edit";
 import { fieldClass } from "../ui/controls";
-import type { QuestionProps } from "./dialog";
 import { FieldChoice } from "./field-choice";
+import type { QuestionProps } from "./question";
 
 export function AskCase({ preview }: QuestionProps) {
   const [field, setField] = useState<Field>("title");

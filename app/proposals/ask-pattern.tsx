@@ -6,8 +6,8 @@ import { styleForKind } from "#core/settings/house-style";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
 import { fieldClass } from "../ui/controls";
-import type { QuestionProps } from "./dialog";
 import { FieldChoice } from "./field-choice";
+import type { QuestionProps } from "./question";
 
 type PatternField = "title" | "description";
 

@@ -3,7 +3,7 @@ import type { Asked } from "#core/proposals/all";
 import { replacer } from "#core/proposals/replace";
 import { FIELD_NAMES, type Field } from "#core/rewrite/field-edit";
 import { fieldClass } from "../ui/controls";
-import type { QuestionProps } from "./dialog";
+import type { QuestionProps } from "./question";
 
 export function AskReplacement({ preview }: QuestionProps) {
   const [fields, setFields] = useState<readonly Field[]>(["title", "description"]);

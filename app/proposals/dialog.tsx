@@ -8,16 +8,7 @@ import { AskCase } from "./ask-case";
 import { AskPattern } from "./ask-pattern";
 import { AskReplacement } from "./ask-replacement";
 import { ProposalPreview } from "./preview";
-
-/** What a question about a change of many pages is given, and how it shows what is made of its answer. */
-export interface QuestionProps {
-  site: SiteRecord;
-  pages: readonly PageRecord[];
-  /** Shows what is proposed, or why nothing can be. */
-  preview: (asked: Asked | { reason: string } | null) => React.ReactNode;
-  /** A house style's own pattern, which spares texts that were written by hand. */
-  of?: { field: "title" | "description"; pattern: string };
-}
+import type { QuestionProps } from "./question";
 
 /** Changes of texts that are asked for in a few words. */
 export const WAYS = {

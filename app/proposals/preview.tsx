@@ -80,7 +80,8 @@ export function ProposalPreview({
             {busy && `Looking: ${number.format(proposals.done)} of ${number.format(proposals.of)}. `}
             {!busy && proposals.pages.length === 0 && proposals.fault === ""
               ? "Nothing changes."
-              : `${counted(chosen.taken, "text")} ${chosen.taken === 1 ? "changes" : "change"}${chosen.refused > 0 ? `, ${number.format(chosen.refused)} refused` : ""}${chosen.impossible > 0 ? `, ${number.format(chosen.impossible)} cannot` : ""}.`}
+              : proposals.pages.length > 0 &&
+                `${counted(chosen.taken, "text")} ${chosen.taken === 1 ? "changes" : "change"}${chosen.refused > 0 ? `, ${number.format(chosen.refused)} refused` : ""}${chosen.impossible > 0 ? `, ${number.format(chosen.impossible)} cannot` : ""}.`}
           </span>
           {chosen.taken > 0 && <Action onClick={() => chosen.decideAll(false)}>Refuse all</Action>}
           {chosen.refused > 0 && <Action onClick={() => chosen.decideAll(true)}>Take all</Action>}

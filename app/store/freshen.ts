@@ -41,10 +41,6 @@ export async function loadPage(pageId: string): Promise<LoadedPage | null> {
   return { stored, original, edits, settled };
 }
 
-/** What a page is taken for. */
-export const kindOf = ({ stored, original }: Pick<LoadedPage, "stored" | "original">): PageKind =>
-  stored.chosenKind ?? guessKind(original);
-
 /** What was worked out from a page and its redraft. */
 export interface Examined {
   id: string;

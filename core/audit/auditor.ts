@@ -1,4 +1,5 @@
-import { type Finding, type Fix, inOrder, keysFor } from "../findings/finding.ts";
+import { type Finding, inOrder, keysFor } from "../findings/finding.ts";
+import type { Fix } from "../findings/fix.ts";
 import { placeKey, type Redraft } from "../findings/key.ts";
 import type { Page } from "../page/page.ts";
 import { PAGE_RULES } from "../rules/catalogue.ts";

@@ -2,10 +2,14 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { findingOn, type SiteFinding } from "../findings/finding.ts";
 import { openOf } from "../findings/set-aside.ts";
+import { fixOnPage } from "../findings/site-fix.ts";
 import { placeOn } from "../findings/site-place.ts";
 import { originalFromText } from "../page/original.ts";
 import type { PageKind } from "../page/page-kind.ts";
 import { readPage } from "../page/read.ts";
+import { applyToPage, redraftedSource } from "../rewrite/apply.ts";
+import type { Edit } from "../rewrite/edits.ts";
+import { keyOf } from "../rewrite/resolve.ts";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../settings/house-style.ts";
 import { facetsOf, type PageFacets } from "../site/facets/page-facets.ts";
 import { Site } from "../site/index/site.ts";
@@ -40,7 +44,7 @@ describe("what is found across pages", () => {
       ["/b", "/c"].map((path) => ({ id: path, address: `https://quay.example${path}` })),
     );
     // The H1 of /a is the doubled title itself.
-    expect(finding?.on.map(({ fix }) => fix?.edits)).toEqual([
+    expect(finding?.on.map(({ fix }) => (fix && "edits" in fix ? fix.edits : undefined))).toEqual([
       undefined,
       [{ op: "set-title", value: "Fog lamp", was: "Lamp" }],
       [{ op: "set-title", value: "Lamps", was: "Lamp" }],
@@ -106,6 +110,43 @@ describe("links that lead nowhere", () => {
     const at = placeOn(page, { part: "link", to: "/lost" });
     expect(at.part === "link" && page.links[at.index]?.text).toBe("lost");
     expect(placeOn(page, { part: "link", to: "/nowhere" })).toEqual({ part: "markup" });
+  });
+});
+
+describe("the fix of a finding across pages", () => {
+  const fixed = (rule: string, path: string, pages: PageFacets[], source: string, edits: readonly Edit[] = []) => {
+    const original = read(path, source);
+    const { page } = applyToPage(original, edits);
+    const [on] = auditSite(new Site(pages), DEFAULT_HOUSE_STYLE)
+      .filter((finding) => finding.rule === rule)
+      .flatMap((finding) => finding.on);
+    const fix = on?.fix && fixOnPage(on.fix, { original, page, edits });
+    return fix && redraftedSource(original, [...edits, ...fix.edits]);
+  };
+  const links =
+    "<main><p>See <a href=/old>the lamp</a> and <a href='https://quay.example/old#oil'>its oil</a>.</p></main>";
+
+  it("leads links that are redirected to where they end, with their fragments, in a redraft too", () => {
+    const pages = [
+      facetsOf("a", read("/a", links)),
+      facetsOf("b", read("/b", ""), { redirectedFrom: ["https://quay.example/old"] }),
+    ];
+    expect(fixed("link/to-redirect", "/a", pages, links)).toContain(
+      "<a href=\"/b\">the lamp</a> and <a href='/b#oil'>its oil</a>",
+    );
+    const link = keyOf(read("/a", links), "link", 0);
+    const reworded: Edit = { op: "set-link-text", link, value: "the old lamp", was: "the lamp" };
+    expect(fixed("link/to-redirect", "/a", pages, links, [reworded])).toContain('<a href="/b">the old lamp</a>');
+  });
+
+  it("makes words a link to the page whose phrase they are", () => {
+    const source = "<main><p>She had an old lamp aboard.</p></main>";
+    const pages = [
+      facetsOf("a", read("/a", source)),
+      facetsOf("b", read("/lamp/", "<p>x"), { phrase: "old lamp" }),
+      facetsOf("c", read("/c", "<p>y")),
+    ];
+    expect(fixed("link/opportunity", "/a", pages, source)).toContain('an <a href="/lamp/">old lamp</a> aboard');
   });
 });
 

@@ -1,5 +1,7 @@
-import { type Edit, newValueOf, nodesOf, operationOf, wasOf } from "../rewrite/edits.ts";
+import type { Page } from "../page/page.ts";
+import { type Edit, newValueOf, nodesOf, OPERATIONS, operationOf, wasOf } from "../rewrite/edits.ts";
 import { csvOf } from "./csv.ts";
+import { readTable } from "./table-file.ts";
 
 /** What an edit changes, as a change list names it. */
 export function fieldOf(edit: Edit): string {
@@ -15,4 +17,44 @@ export function changeListCsv(pages: readonly { address: string; edits: readonly
       edits.map((edit) => ({ address, field: fieldOf(edit), was: wasOf(edit), is: newValueOf(edit) })),
     ),
   );
+}
+
+/** A row of a change list. */
+export interface ChangeRow {
+  address: string;
+  field: string;
+  was: string;
+  is: string;
+}
+
+const COLUMNS = ["address", "field", "was", "is"] as const;
+
+/** Reads a change list that somebody filled in, or says what is wrong with it. Rows that change nothing are left out. */
+export function parseChangeList(source: Uint8Array | string): ChangeRow[] | { reason: string } {
+  const table = readTable(source);
+  if ("reason" in table) return table;
+  const [headings = [], ...rows] = table.rows;
+  const at = COLUMNS.map((name) => headings.findIndex((one) => one.toLowerCase() === name));
+  const missing = COLUMNS.filter((_, i) => (at[i] ?? -1) < 0);
+  if (missing.length > 0)
+    return {
+      reason: `Its first row names no column ${missing.join(", ")}. A change list has address, field, was and is.`,
+    };
+  const cell = (row: readonly string[], i: number) => row[at[i] ?? -1] ?? "";
+  return rows
+    .map((row) => ({ address: cell(row, 0), field: cell(row, 1), was: cell(row, 2), is: cell(row, 3) }))
+    .filter(({ address, field, was, is }) => address !== "" && field !== "" && was !== is);
+}
+
+/** The edit that a row asks for on its page, or why there is none. */
+export function editOfRow(page: Page, { field, was, is }: Omit<ChangeRow, "address">): Edit | { reason: string } {
+  const [name = "", ...named] = field.split(": ");
+  const known = Object.values(OPERATIONS).find(({ called }) => called === name.trim().toLowerCase());
+  if (!known)
+    return {
+      reason: `“${field}” is no field of a change list. Fields are title, description, heading text and others.`,
+    };
+  if (!known.fromRow) return { reason: `A row cannot say all that “${field}” needs. Use a file of edits for it.` };
+  const edit = known.fromRow(page, { named: named.join(": "), was, is });
+  return typeof edit === "string" ? { reason: edit } : edit;
 }

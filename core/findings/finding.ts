@@ -1,14 +1,8 @@
-import type { Edit } from "../rewrite/edits.ts";
 import { WEIGHTS, type Weight } from "../settings/setting.ts";
+import type { Fix } from "./fix.ts";
 import { inPageOrder, type Place } from "./place.ts";
+import type { SiteFix } from "./site-fix.ts";
 import type { SitePlace } from "./site-place.ts";
-
-/** Edits that mend what was found. */
-export interface Fix {
-  /** What it does, in a few words: “Shorter: “…prices, last boat””. */
-  label: string;
-  edits: Edit[];
-}
 
 /** Another place that a finding has to do with: the other page, the other heading. */
 export interface Related<At = Place> {
@@ -18,7 +12,7 @@ export interface Related<At = Place> {
 }
 
 /** What the check of a rule gives back. */
-export interface Problem<At = Place> {
+export interface Problem<At = Place, F = Fix> {
   /** A sentence or two that says what is wrong here. */
   message: string;
   at: At;
@@ -26,19 +20,19 @@ export interface Problem<At = Place> {
   weight?: Weight;
   related?: readonly Related<At>[];
   /** Where it is dear to make, what makes it: most findings are only counted. */
-  fix?: Fix | (() => Fix | null);
+  fix?: F | (() => F | null);
   /** Tells it from others of the same rule at the same place, in words that stay while those are mended. */
   about?: string;
 }
 
 /** Something found on a page, by a rule that looks at one page or at all of a site. */
-export interface Finding<At = Place> {
+export interface Finding<At = Place, F = Fix> {
   rule: string;
   weight: Weight;
   message: string;
   at: At;
   related: readonly Related<At>[];
-  fix: Fix | null;
+  fix: F | null;
   /** Names rule and place, so that a finding can be set aside and known again. */
   key: string;
 }
@@ -53,7 +47,7 @@ export interface FindingOn {
   key: string;
   /** Where it is not the other pages of the finding. */
   related?: readonly Related<SitePlace>[];
-  fix?: Fix;
+  fix?: SiteFix;
 }
 
 /** What a rule that looks across pages finds on each of the pages that it concerns. */
@@ -67,7 +61,7 @@ export interface SiteFinding {
 }
 
 /** A finding across pages as it is one of one page. */
-export function findingOn({ rule, message, on }: SiteFinding, one: FindingOn): Finding<SitePlace> {
+export function findingOn({ rule, message, on }: SiteFinding, one: FindingOn): Finding<SitePlace, SiteFix> {
   const { page, at, weight, key, fix = null } = one;
   const others = on.filter((other) => other.page !== page);
   const related =
@@ -80,7 +74,7 @@ export const inOrder = (a: Finding, b: Finding): number =>
   inPageOrder(a, b) || WEIGHTS.indexOf(a.weight) - WEIGHTS.indexOf(b.weight);
 
 /** The fix of a problem. */
-export const fixOf = ({ fix }: Pick<Problem<unknown>, "fix">): Fix | null =>
+export const fixOf = <F extends object>({ fix }: { fix?: F | (() => F | null) }): F | null =>
   typeof fix === "function" ? fix() : (fix ?? null);
 
 /** How many findings there are of each weight. */

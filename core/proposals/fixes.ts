@@ -1,7 +1,8 @@
 import { auditRule } from "../audit/auditor.ts";
 import { keepingEvidence, writtenData } from "../compose/data-edit.ts";
-import type { Fix } from "../findings/finding.ts";
+import type { Fix } from "../findings/fix.ts";
 import { setAsideBy } from "../findings/set-aside.ts";
+import { fixOnPage, type SiteFix } from "../findings/site-fix.ts";
 import { descriptionOf, titleOf } from "../page/page.ts";
 import { type Edit, newValueOf, nodesOf, operationOf, wasOf } from "../rewrite/edits.ts";
 import { quote } from "../rules/texts.ts";
@@ -12,7 +13,7 @@ import type { Proposal, ProposalPage, ProposedLine } from "./proposal.ts";
 export interface AskedFixes {
   rule: string;
   /** Fixes that a rule across pages has, by the page. */
-  across?: Readonly<Record<string, readonly Fix[]>>;
+  across?: Readonly<Record<string, readonly SiteFix[]>>;
 }
 
 /** What an edit replaces on the page as it is, and what it makes of it. */
@@ -52,7 +53,7 @@ export const fixes: Proposal<AskedFixes> = {
       written: writtenData([...on.settled, ...edits]),
     };
     const own = across
-      ? (across[id] ?? [])
+      ? (across[id] ?? []).flatMap((fix) => fixOnPage(fix, on) ?? [])
       : auditRule(rule, page, rules, { original, edits })
           .filter((finding) => !setAsideBy(finding, id, setAsides))
           .flatMap(({ fix }) => fix ?? []);

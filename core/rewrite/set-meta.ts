@@ -12,6 +12,7 @@ export const metaOf = (page: Page, name: string): MetaElement | undefined =>
 
 /** The operation that sets the content of the `meta` of a name. */
 export const setMeta = <E extends FieldEdit>(
+  op: E["op"],
   name: string,
   sample: (samples: Samples) => fc.Arbitrary<E>,
 ): Operation<E> => ({
@@ -20,6 +21,7 @@ export const setMeta = <E extends FieldEdit>(
   nodes: () => [],
   is: valueIn,
   isNothing: setsWhatWas,
+  fromRow: (page, { is }) => ({ op, value: is, was: metaOf(page, name)?.content ?? null }) as E,
   plan: {
     html(page, edit) {
       const value = cleanValue(edit.value);

@@ -1,4 +1,5 @@
 import type { Problem } from "../findings/finding.ts";
+import type { SiteFix } from "../findings/site-fix.ts";
 import type { SitePlace } from "../findings/site-place.ts";
 import type { OriginalKind } from "../page/original.ts";
 import type { Page } from "../page/page.ts";
@@ -74,7 +75,7 @@ export interface PageRule extends PageRuleFacts {
 export interface SiteProblem {
   /** Of all these pages together, and read on each. */
   message: string;
-  on: readonly (Omit<Problem<SitePlace>, "message"> & { page: PageFacets })[];
+  on: readonly (Omit<Problem<SitePlace, SiteFix>, "message"> & { page: PageFacets })[];
 }
 
 /** The size of a picture's file, in its own pixels. */

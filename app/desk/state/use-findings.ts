@@ -5,8 +5,10 @@ import { type Finding, findingOn, inOrder } from "#core/findings/finding";
 import { placeName } from "#core/findings/place";
 import { setAsideBy } from "#core/findings/set-aside";
 import { settledBy } from "#core/findings/settled";
+import { fixOnPage } from "#core/findings/site-fix";
 import { placeOn } from "#core/findings/site-place";
 import type { Page } from "#core/page/page";
+import type { Edit } from "#core/rewrite/edits";
 import { CATALOGUE } from "#core/rules/catalogue";
 import type { RuleContext, RuleFacts } from "#core/rules/rule";
 import type { SetAsideRecord } from "../../store/records/set-asides";
@@ -54,7 +56,7 @@ export function useFindings(
   const expanded = useExpanded(page);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what has been expanded is read anew
   const own = useMemo(() => run(page, { original, edits }), [run, original, page, edits, expanded]);
-  const placed = usePlaced(across, page);
+  const placed = usePlaced(across, original, page, edits);
   const findings = useMemo(() => [...placed, ...own].sort(inOrder), [placed, own]);
   const redrafted = edits.length > 0;
   // The original is audited once, not at every keystroke.
@@ -69,7 +71,12 @@ export function useFindings(
 }
 
 /** Findings across pages at their places on this one, which are looked for where its nodes have changed. */
-function usePlaced(across: readonly FoundOn[] | undefined, page: Page): Finding[] {
+function usePlaced(
+  across: readonly FoundOn[] | undefined,
+  original: Page,
+  page: Page,
+  edits: readonly Edit[],
+): Finding[] {
   const { address, base, links, images, blocks } = page;
   // biome-ignore lint/correctness/useExhaustiveDependencies: of the page no more is looked at
   return useMemo(
@@ -80,7 +87,8 @@ function usePlaced(across: readonly FoundOn[] | undefined, page: Page): Finding[
           ...one,
           at: one.page ? ({ part: "markup" } as const) : placeOn(page, one.at),
         }));
-        return { ...finding, at: placeOn(page, finding.at), related };
+        const fix = finding.fix && fixOnPage(finding.fix, { original, page, edits });
+        return { ...finding, at: placeOn(page, finding.at), related, fix };
       }),
     [across, address, base, links, images, blocks],
   );

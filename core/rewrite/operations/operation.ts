@@ -6,6 +6,7 @@ import type { Company } from "../company.ts";
 import type { Handing } from "../handing.ts";
 import type { NodeKey, NodeKind } from "../node.ts";
 import type { Patch } from "../patch.ts";
+import type { Row } from "../row.ts";
 
 /** What every edit says: its operation, and what it replaces, as it stood in the original; null where there was nothing. */
 export interface Shape {
@@ -96,6 +97,8 @@ export interface Operation<E extends Shape> {
   called: string;
   /** A change list says which node it was. */
   namesNode?: true;
+  /** The edit that a row of a change list asks for, or why there is none; where it is missing no row can ask for it. */
+  fromRow?(page: Page, row: Row): E | string;
   /** What it holds beside its name and `was`, as a schema; and `was`. */
   schema(parts: EditSchemas): Joi.SchemaMap;
   /** Tells several edits of one node and field apart. */

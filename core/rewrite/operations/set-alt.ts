@@ -7,6 +7,7 @@ import { checked, WITHIN } from "../markdown-blocks.ts";
 import { setAttribute } from "../markup.ts";
 import type { NodeKey } from "../node.ts";
 import { keyOf } from "../resolve.ts";
+import { onlyNode } from "../row.ts";
 import { type Operation, type Planned, patched, type Shape, valueIn } from "./operation.ts";
 
 /** A picture's alternative text; "" says that it is for looks only. */
@@ -48,6 +49,11 @@ export const setAlt: Operation<SetAlt> = {
   is: valueIn,
   // No text at all is something else than an empty one.
   isNothing: ({ value, was }) => value === was,
+  fromRow(page, row) {
+    const found = onlyNode(page, "picture", row.named);
+    if (typeof found === "string") return found;
+    return { op: "set-alt", picture: found.key, value: row.is, was: page.images[found.index]?.alt ?? null };
+  },
   plan: { html: inHtml, markdown: inMarkdown },
   standing,
   carry: (edit, carrying) => carryNode(edit, { nodes, standing, besideName: true }, carrying),

@@ -9,7 +9,8 @@ import { escapeMarkdown } from "../markdown.ts";
 import { checked, textsOf } from "../markdown-blocks.ts";
 import { escapeText } from "../markup.ts";
 import type { NodeKey } from "../node.ts";
-import { keyOf } from "../resolve.ts";
+import { identity, keyOf } from "../resolve.ts";
+import { onlyNode } from "../row.ts";
 import { changeWords } from "../words-in-place.ts";
 import { type Operation, type Planned, patched, type Shape, setsWhatWas, valueIn } from "./operation.ts";
 
@@ -67,6 +68,11 @@ export const setBlockText: Operation<SetBlockText> = {
   nodes,
   is: valueIn,
   isNothing: setsWhatWas,
+  fromRow(page, row) {
+    const found = onlyNode(page, "block", identity(row.was));
+    if (typeof found === "string") return found;
+    return { op: "set-block-text", block: found.key, value: row.is, was: page.blocks[found.index]?.text ?? "" };
+  },
   plan: { html: inHtml, markdown: inMarkdown },
   standing,
   carry: (edit, carrying) => carryNode(edit, { nodes, standing }, carrying),

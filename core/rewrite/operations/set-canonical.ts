@@ -34,6 +34,7 @@ export const setCanonical: Operation<SetCanonical> = {
   nodes: () => [],
   is: valueIn,
   isNothing: setsWhatWas,
+  fromRow: (page, { is }) => ({ op: "set-canonical", value: is, was: canonicalOf(page) }),
   plan: { html: plan, markdown: plan, fields: plan },
   headOrder: 2,
   carry: (edit, carrying) => carryField(edit, carrying, (page) => canonicalOf(page) ?? "", "canonical address"),

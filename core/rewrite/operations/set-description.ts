@@ -43,6 +43,11 @@ export const setDescription: Operation<SetDescription> = {
   nodes: () => [],
   is: valueIn,
   isNothing: setsWhatWas,
+  fromRow: (page, { is }) => ({
+    op: "set-description",
+    value: is,
+    was: descriptionElements(page).length > 0 ? descriptionOf(page) : null,
+  }),
   plan: { html: plan, markdown: plan, fields: plan },
   headOrder: 1,
   carry: (edit, carrying) => carryField(edit, carrying, descriptionOf, "description"),

@@ -4,6 +4,7 @@ import { carryHeading, isLevel, NO_LEVEL, withHeading } from "../heading-edit.ts
 import { hashesOf, underlineOf } from "../markdown-headings.ts";
 import { renameTags, setAttribute } from "../markup.ts";
 import type { Patch } from "../patch.ts";
+import { onlyNode } from "../row.ts";
 import { type Carried, type Carrying, type Operation, type Planned, SETTLED, type Shape } from "./operation.ts";
 
 export interface SetHeadingLevel extends Shape {
@@ -82,6 +83,16 @@ export const setHeadingLevel: Operation<SetHeadingLevel> = {
   is: ({ level }) => `H${level}`,
   was: ({ was }) => `H${was}`,
   isNothing: ({ level, was }) => level === was,
+  fromRow(page, row) {
+    const found = onlyNode(page, "heading", row.named);
+    if (typeof found === "string") return found;
+    return {
+      op: "set-heading-level",
+      heading: found.key,
+      level: Number(/^H?([1-6])$/i.exec(row.is)?.[1] ?? 0),
+      was: page.headings[found.index]?.level ?? 0,
+    };
+  },
   plan: {
     html: plan(inHtml),
     markdown: plan(inMarkdown),

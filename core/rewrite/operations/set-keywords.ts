@@ -5,6 +5,6 @@ export interface SetKeywords extends FieldEdit {
   op: "set-keywords";
 }
 
-export const setKeywords = setMeta<SetKeywords>("keywords", ({ value }) =>
+export const setKeywords = setMeta<SetKeywords>("set-keywords", "keywords", ({ value }) =>
   value.map((one) => ({ op: "set-keywords", value: one, was: null })),
 );

@@ -29,6 +29,7 @@ export const setLanguage: Operation<SetLanguage> = {
   nodes: () => [],
   is: valueIn,
   isNothing: setsWhatWas,
+  fromRow: (page, { is }) => ({ op: "set-language", value: is, was: languageOf(page) || null }),
   plan: { html: plan },
   carry: (edit, carrying) => carryStated(edit, carrying, languageOf),
   sample: (_, { fc }) => fc.constantFrom("cy", "en-GB").map((value) => ({ op: "set-language", value, was: null })),

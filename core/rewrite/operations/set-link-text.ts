@@ -10,6 +10,7 @@ import { checked } from "../markdown-blocks.ts";
 import { escapeText } from "../markup.ts";
 import type { NodeKey } from "../node.ts";
 import { keyOf } from "../resolve.ts";
+import { onlyLink } from "../row.ts";
 import { changeWords } from "../words-in-place.ts";
 import { type Operation, type Planned, patched, type Shape, setsWhatWas, valueIn } from "./operation.ts";
 
@@ -48,6 +49,11 @@ export const setLinkText: Operation<SetLinkText> = {
   nodes,
   is: valueIn,
   isNothing: setsWhatWas,
+  fromRow(page, row) {
+    const found = onlyLink(page, row.was);
+    if (typeof found === "string") return found;
+    return { op: "set-link-text", link: found.key, value: row.is, was: row.was };
+  },
   plan: { html: inHtml, markdown: inMarkdown },
   standing,
   carry: (edit, carrying) => carryNode(edit, { nodes, standing }, carrying),

@@ -6,6 +6,7 @@ import { checked, linkTail } from "../markdown-blocks.ts";
 import { removeAttribute, setAttribute } from "../markup.ts";
 import type { NodeKey } from "../node.ts";
 import { keyOf } from "../resolve.ts";
+import { onlyNode } from "../row.ts";
 import { type Operation, type Planned, patched, type Shape, setsWhatWas, valueIn } from "./operation.ts";
 
 /** What is shown where somebody points at a link; "" takes it out. */
@@ -50,6 +51,11 @@ export const setLinkTitle: Operation<SetLinkTitle> = {
   nodes,
   is: valueIn,
   isNothing: setsWhatWas,
+  fromRow(page, row) {
+    const found = onlyNode(page, "link", row.named);
+    if (typeof found === "string") return found;
+    return { op: "set-link-title", link: found.key, value: row.is, was: page.links[found.index]?.title ?? null };
+  },
   plan: { html: inHtml, markdown: inMarkdown },
   standing,
   carry: (edit, carrying) => carryNode(edit, { nodes, standing, besideName: true }, carrying),

@@ -5,6 +5,6 @@ export interface SetRobots extends FieldEdit {
   op: "set-robots";
 }
 
-export const setRobots = setMeta<SetRobots>("robots", ({ fc }) =>
+export const setRobots = setMeta<SetRobots>("set-robots", "robots", ({ fc }) =>
   fc.constant({ op: "set-robots", value: "noindex", was: null }),
 );

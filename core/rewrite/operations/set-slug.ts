@@ -27,6 +27,7 @@ export const setSlug: Operation<SetSlug> = {
   nodes: () => [],
   is: valueIn,
   isNothing: setsWhatWas,
+  fromRow: (page, { is }) => ({ op: "set-slug", value: is, was: slugOf(page.address) }),
   plan: { html: plan, markdown: plan, fields: plan },
   carry: (edit, carrying) => carryField(edit, carrying, (page) => slugOf(page.address), "slug"),
   sample: (_, { fc }) =>

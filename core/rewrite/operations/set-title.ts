@@ -37,6 +37,7 @@ export const setTitle: Operation<SetTitle> = {
   nodes: () => [],
   is: valueIn,
   isNothing: setsWhatWas,
+  fromRow: (page, { is }) => ({ op: "set-title", value: is, was: page.titles.length > 0 ? titleOf(page) : null }),
   plan: { html: plan, markdown: plan, fields: plan },
   headOrder: 0,
   carry: (edit, carrying) => carryField(edit, carrying, titleOf, "title"),

@@ -5,6 +5,6 @@ export interface SetViewport extends FieldEdit {
   op: "set-viewport";
 }
 
-export const setViewport = setMeta<SetViewport>("viewport", ({ fc }) =>
+export const setViewport = setMeta<SetViewport>("set-viewport", "viewport", ({ fc }) =>
   fc.constant({ op: "set-viewport", value: "width=device-width", was: null }),
 );

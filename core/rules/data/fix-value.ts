@@ -1,5 +1,5 @@
 import { dataEdit } from "../../compose/data-edit.ts";
-import type { Fix } from "../../findings/finding.ts";
+import type { Fix } from "../../findings/fix.ts";
 import type { DataPlace } from "../../structured-data/graph.ts";
 import type { PageData } from "../../structured-data/page-data.ts";
 import { replaceValue } from "../../structured-data/patch-json.ts";

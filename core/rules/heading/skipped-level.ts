@@ -1,4 +1,4 @@
-import type { Fix } from "../../findings/finding.ts";
+import type { Fix } from "../../findings/fix.ts";
 import type { Heading, Page } from "../../page/page.ts";
 import { rule, standard } from "../rule.ts";
 import { counted, quote } from "../texts.ts";

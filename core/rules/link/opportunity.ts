@@ -34,7 +34,14 @@ export const linkOpportunity = siteRule({
         suggested.set(from.id, many + 1);
         yield {
           message: `It says ${quote(words, 60)} and does not link to ${pathOf(to.address)}.`,
-          on: [{ page: from, at: { part: "block", holds: words }, related: [{ at: { part: "markup" }, page: to }] }],
+          on: [
+            {
+              page: from,
+              at: { part: "block", holds: words },
+              related: [{ at: { part: "markup" }, page: to }],
+              fix: { label: `Make ${quote(words, 40)} a link`, wrap: { words, to: to.address } },
+            },
+          ],
         };
       }
     }

@@ -17,7 +17,13 @@ export const linkToRedirect = siteRule({
       const links = all();
       yield {
         message: `${counted(links.length, "page")} ${links.length === 1 ? "links" : "link"} to ${to}, which redirects to ${pathOf(redirectsTo.address)}.`,
-        on: onEach(links),
+        on: onEach(links).map((one) => ({
+          ...one,
+          fix: {
+            label: `Link to ${pathOf(redirectsTo.address)}`,
+            relink: { from: to, to: redirectsTo.address },
+          },
+        })),
       };
     }
   },

@@ -1,7 +1,7 @@
 import { slugFrom } from "../../address/propose-slug.ts";
 import { slugOf } from "../../address/slug.ts";
 import { noteOn } from "../../address/transliterate.ts";
-import type { Fix } from "../../findings/finding.ts";
+import type { Fix } from "../../findings/fix.ts";
 import { languageOf, type Page } from "../../page/page.ts";
 import { readableSlug } from "../texts.ts";
 

@@ -1,4 +1,4 @@
-import type { Fix } from "../../findings/finding.ts";
+import type { Fix } from "../../findings/fix.ts";
 import { titleFromH1 } from "../../result/suggest.ts";
 import { facetOf, type PageFacets } from "../../site/facets/page-facets.ts";
 import { SAME_TITLES, type SameTexts } from "../../site/index/same-texts.ts";

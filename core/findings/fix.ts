@@ -1,0 +1,8 @@
+import type { Edit } from "../rewrite/edits.ts";
+
+/** Edits that mend what was found. */
+export interface Fix {
+  /** What it does, in a few words: “Shorter: “…prices, last boat””. */
+  label: string;
+  edits: Edit[];
+}

@@ -1,0 +1,66 @@
+import { hostOf, linkTarget } from "../address/link-target.ts";
+import { contentBlocks } from "../page/body.ts";
+import { addressOn, type Page } from "../page/page.ts";
+import type { Edit } from "../rewrite/edits.ts";
+import { originsOf } from "../rewrite/origins.ts";
+import type { Fix } from "./fix.ts";
+
+/**
+ * The fix of a finding across pages, as far as it can be told without the page: its edits, or what is to be done with the
+ * page's links or words, which are bound to it when it is opened.
+ */
+export type SiteFix =
+  | Fix
+  /** Links that lead to a path, as `linkTarget` compares them, are led to an address. */
+  | { label: string; relink: { from: string; to: string } }
+  /** Words become a link to an address. */
+  | { label: string; wrap: { words: string; to: string } };
+
+export interface Redrafted {
+  original: Page;
+  /** As the redraft leaves it. */
+  page: Page;
+  edits: readonly Edit[];
+}
+
+/** The fix on the page itself; null where it has nothing of what is to be mended any more. */
+export function fixOnPage(fix: SiteFix, { original, page, edits }: Redrafted): Fix | null {
+  if ("edits" in fix) return fix;
+  const made = "relink" in fix ? relinked(fix.relink, original, page, edits) : wrapped(fix.wrap, original, page, edits);
+  return made.length > 0 ? { label: fix.label, edits: made } : null;
+}
+
+/** An address as a link of a page writes it: from the root of the same host, in full for another. */
+const asWritten = (address: string, page: Page): string => {
+  const to = new URL(address);
+  return hostOf(address) === hostOf(page.address) ? to.pathname + to.search + to.hash : address;
+};
+
+function relinked(
+  { from, to }: { from: string; to: string },
+  original: Page,
+  page: Page,
+  edits: readonly Edit[],
+): Edit[] {
+  const host = hostOf(page.address);
+  const origins = originsOf(original, page, edits, "link");
+  return page.links.flatMap(({ href }, i): Edit[] => {
+    const { key = null, index = -1 } = origins[i] ?? {};
+    const address = addressOn(page, href);
+    const was = original.links[index]?.href;
+    if (!key || was === undefined || address === null || linkTarget(address, host) !== from) return [];
+    const hash = href.indexOf("#");
+    return [{ op: "set-link-href", link: key, value: asWritten(to, page) + (hash < 0 ? "" : href.slice(hash)), was }];
+  });
+}
+
+function wrapped(
+  { words, to }: { words: string; to: string },
+  original: Page,
+  page: Page,
+  edits: readonly Edit[],
+): Edit[] {
+  const at = contentBlocks(page).find(({ block }) => block.text.includes(words))?.index ?? -1;
+  const key = originsOf(original, page, edits, "block")[at]?.key;
+  return key ? [{ op: "wrap-in-link", block: key, was: words, nth: 1, value: asWritten(to, page) }] : [];
+}
