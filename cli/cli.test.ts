@@ -128,7 +128,7 @@ describe("keen-quill", () => {
   });
 
   it("applies a change list that somebody filled in, to the files that its addresses name", () => {
-    const out = temporary();
+    const out = mkdtempSync(join(tmpdir(), "kq-"));
     const list = join(out, "changes.csv");
     const rows = [
       "address,field,was,is",

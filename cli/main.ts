@@ -43,7 +43,7 @@ program
 program
   .command("apply")
   .description("apply edit operations to a folder of HTML and Markdown files")
-  .argument("<edits.json>", "edit operations, file by file (docs/cli.md)")
+  .argument("<edits>", "edits.json, file by file, or a changes.csv that was filled in (docs/cli.md)")
   .argument("<folder>", "folder that the edits' files are in")
   .requiredOption("--out <folder>", "folder that patched files are written to")
   .option("--base <address>", "address of the folder's root", "https://site.example/")
