@@ -67,7 +67,9 @@ export async function benchCore(note: Note): Promise<void> {
       () => sources.forEach((s) => void readAndAudit(s)),
       () => sources.forEach((s) => void parse(s, { sourceCodeLocationInfo: true })),
     );
-    note(`read + audit against a bare parse, ${name}`, `${r.toFixed(2)} ×`, "≤ 1.5 ×, aim 1.0", r <= 1.5);
+    // Demo pages are ten times smaller than real ones.
+    const bar = name.startsWith("demo") ? 3 : 1.2;
+    note(`read + audit against a bare parse, ${name}`, `${r.toFixed(2)} ×`, `≤ ${bar} ×`, r <= bar);
   }
 
   const validator = new HtmlValidate({ root: true, extends: ["html-validate:standard"] });
@@ -79,12 +81,7 @@ export async function benchCore(note: Note): Promise<void> {
       () => sample.forEach((s) => void validator.validateStringSync(s)),
       3,
     );
-  note(
-    "read + audit, against html-validate's standard preset",
-    `${faster.toFixed(1)} × faster`,
-    "≥ 4 ×, aim 6",
-    faster >= 4,
-  );
+  note("read + audit, against html-validate's standard preset", `${faster.toFixed(1)} × faster`, "≥ 5 ×", faster >= 5);
 
   const [hundred = ""] = [...largeSite(400, 3)]
     .map((p) => p.source)
@@ -105,8 +102,8 @@ export async function benchCore(note: Note): Promise<void> {
   note(
     `re-audit after a keystroke in the title, ${Math.round(page.source.length / 1000)} KB page`,
     `p95 ${p95.toFixed(2)} ms`,
-    "≤ 2 ms",
-    p95 <= 2,
+    "≤ 1 ms",
+    p95 <= 1,
   );
 
   let megabyte = "";
@@ -137,6 +134,8 @@ export async function benchCore(note: Note): Promise<void> {
       address: `https://large.example/${i}`,
       title: `Title ${i % (n * 0.9)}`,
       description: `About ${i % (n * 0.8)}`,
+      // As in most sites, pages link to each other.
+      links: Array.from({ length: 40 }, (_, k) => `0/${(i + 1 + k * k * 7) % n}\tnext`).join("\n"),
     }));
   const [thousand, tenThousand] = [facets(1000), facets(10_000)];
   const growth = ratio(
@@ -154,13 +153,14 @@ export async function benchCore(note: Note): Promise<void> {
     ["its links", (page, i) => ({ ...page, links: `0/ship/${i}\tship\n${page.links}` })],
   ];
   for (const [what, change] of changes) {
-    const times = Array.from({ length: 40 }, (_, i) =>
+    const times = Array.from({ length: 60 }, (_, i) =>
       timed(() => {
-        site.put(change(tenThousand[i * 200] as PageFacets, i));
+        site.put(change(tenThousand[i * 150] as PageFacets, i));
         auditAgain(site);
       }),
     );
-    const slowest = times.sort((a, b) => a - b)[37] ?? Number.NaN;
+    // The first of them are run by code that is still cold.
+    const slowest = times.slice(20).sort((a, b) => a - b)[37] ?? Number.NaN;
     note(
       `one page of 10,000 changed, ${what}: rules across pages, from the indexes`,
       `p95 ${slowest.toFixed(0)} ms`,

@@ -4,6 +4,7 @@ import { cpus } from "node:os";
 import { benchCore } from "./core.ts";
 import { benchDesk } from "./desk.ts";
 import { benchServer } from "./server.ts";
+import { benchSizes } from "./sizes.ts";
 import { benchWholeSite } from "./whole-site.ts";
 
 const rows: { what: string; result: string; bar: string; met: boolean }[] = [];
@@ -14,7 +15,7 @@ function note(what: string, result: string, bar: string, met: boolean): void {
 }
 
 /** Parts of the bench; those that are named are run, or all. */
-const PARTS = { core: benchCore, server: benchServer, desk: benchDesk, site: benchWholeSite };
+const PARTS = { core: benchCore, server: benchServer, desk: benchDesk, site: benchWholeSite, sizes: benchSizes };
 const asked = process.argv.slice(2);
 for (const [name, bench] of Object.entries(PARTS)) if (asked.length === 0 || asked.includes(name)) await bench(note);
 
@@ -42,6 +43,6 @@ const table = [
 ].join("\n");
 writeFileSync(
   file,
-  `# Speed\n\nWritten by \`npm run bench\` on ${new Date().toISOString().slice(0, 10)}, Node ${process.version}, ${cpus().length} × ${cpus()[0]?.model ?? "unknown processor"}. Ratios are medians of runs taken in turn, so that they hold on other machines. A part alone: \`npm run bench -- core\`, \`server\`, \`desk\` or \`site\`.\n\n${table}\n`,
+  `# Speed\n\nWritten by \`npm run bench\` on ${new Date().toISOString().slice(0, 10)}, Node ${process.version}, ${cpus().length} × ${cpus()[0]?.model ?? "unknown processor"}. Ratios are medians of runs taken in turn, so that they hold on other machines. A part alone: \`npm run bench -- core\`, \`server\`, \`desk\`, \`site\` or \`sizes\`.\n\n${table}\n`,
 );
 process.exitCode = rows.every((r) => r.met) ? 0 : 1;

@@ -43,7 +43,7 @@ export function siteAuditor(houseStyle: HouseStyle): (site: Site, known?: SiteFa
       if (before?.basis === basis && before.known.pictures === known.pictures) continue;
       const findings = new Map<string, SiteFinding>();
       for (const finding of auditSiteRule(rule, site, houseStyle, known)) {
-        const name = JSON.stringify(finding);
+        const name = nameOf(finding);
         const same = before?.findings.get(name);
         findings.set(name, same ?? finding);
         if (!same) come.push(finding);
@@ -53,6 +53,15 @@ export function siteAuditor(houseStyle: HouseStyle): (site: Site, known?: SiteFa
     }
     return { gone, come };
   };
+}
+
+/** What tells a finding from all others of its rule, and from itself as it was. */
+function nameOf(finding: SiteFinding): string {
+  const [only, ...others] = finding.on;
+  // Tens of thousands may be of one page each.
+  if (only && others.length === 0 && !only.fix && !only.related && Object.keys(only.at).length === 1)
+    return `${finding.message}\n${only.page}\n${only.address}\n${only.key}\n${only.weight}`;
+  return JSON.stringify(finding);
 }
 
 const NO_PICTURES: ReadonlyMap<string, PictureSize> = new Map();
@@ -76,11 +85,22 @@ export function auditSiteRule(
     brandFor: styleOf,
     pictures,
   };
-  const keys = new Map<string, ReturnType<typeof keysFor>>();
-  const keyOn = (page: PageFacets, at: SitePlace, about?: string) => {
-    const keyOf = keys.get(page.id) ?? keysFor(rule.id);
-    keys.set(page.id, keyOf);
-    return keyOf(sitePlaceKey(at), about);
+  // Most pages have one finding of a rule, which needs no counting.
+  const keys = new Map<string, readonly [place: string, about?: string] | ReturnType<typeof keysFor>>();
+  const keyOn = ({ id }: PageFacets, at: SitePlace, about?: string) => {
+    const place = sitePlaceKey(at);
+    let earlier = keys.get(id);
+    if (earlier === undefined) {
+      keys.set(id, about === undefined ? [place] : [place, about]);
+      return keysFor(rule.id)(place, about);
+    }
+    if (typeof earlier !== "function") {
+      const counting = keysFor(rule.id);
+      counting(...earlier);
+      earlier = counting;
+      keys.set(id, counting);
+    }
+    return earlier(place, about);
   };
   const findings: SiteFinding[] = [];
   for (const { message, on: places } of rule.check(site, context)) {

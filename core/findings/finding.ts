@@ -87,9 +87,14 @@ export function totalsOf(findings: readonly { weight: Weight }[]): Record<Weight
 /** Names findings of one rule: the rule and the place, and where several have both in common the how-manieth it is. */
 export function keysFor(rule: string): (place: string, about?: string) => string {
   let seen: Map<string, number> | null = null;
+  let first: string | null = null;
   return (place, about) => {
     const key = about === undefined ? `${rule} @ ${place}` : `${rule} @ ${place} (${about})`;
-    seen ??= new Map();
+    if (first === null) {
+      first = key;
+      return key;
+    }
+    seen ??= new Map([[first, 1]]);
     const nth = (seen.get(key) ?? 0) + 1;
     seen.set(key, nth);
     return nth > 1 ? `${key} #${nth}` : key;

@@ -136,7 +136,11 @@ export const LINK_GRAPH: IndexMaker<LinkGraph> = (pages) => {
       }
     },
     incoming: (id) => [...targetsNaming(id)].flatMap((target) => linksTo(target, id)),
-    hasIncoming: (id) => [...targetsNaming(id)].some(({ from }) => from.size > (from.has(id) ? 1 : 0)),
+    hasIncoming(id) {
+      for (const target of naming.get(id) ?? [])
+        if (target.from.size > (target.from.has(id) ? 1 : 0) && leadsTo(target) === id) return true;
+      return false;
+    },
     *astray() {
       for (const target of byKey.values()) {
         if (target.from.size === 0 || named(target) !== undefined) continue;
