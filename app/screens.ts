@@ -6,12 +6,17 @@ export interface Shortcut {
   does: string;
 }
 
-/** A screen of a site: everything that others know of it. Routes, rail, palette and `?` are made from it. */
-export interface Screen {
+/** What is known of every screen: routes and `?` are made from it. */
+export interface AnyScreen {
   /** Below the site's address. */
   path: string;
   /** Its route module. */
   module: string;
+  keys?: readonly Shortcut[];
+}
+
+/** A screen of a site: everything that others know of it. Rail and palette are made from it as well. */
+export interface Screen extends AnyScreen {
   name: string;
   /** What the palette calls going there. */
   command: string;
@@ -20,8 +25,33 @@ export interface Screen {
   inRail?: true;
   /** The columns of the table beside which it is offered. */
   beside?: string;
-  keys?: readonly Shortcut[];
 }
+
+/** The keys of numbered notes. */
+const NOTE_KEYS: readonly Shortcut[] = [
+  { keys: "J / K", does: "Next and previous note" },
+  { keys: ".", does: "Apply the fix of the selected note" },
+  { keys: "Esc", does: "Leave the field" },
+];
+
+/** The screens of one page. */
+const pageScreens = {
+  desk: {
+    path: "pages/:page",
+    module: "routes/desk.tsx",
+    keys: [
+      { keys: "Enter", does: "Edit the title" },
+      ...NOTE_KEYS,
+      { keys: "[ / ]", does: "Previous and next page" },
+      { keys: "1 – 6", does: "Level of the heading that has the focus" },
+      { keys: "← / →", does: "One level up or down; with Shift, all below it too" },
+      { keys: "F2", does: "Change the heading’s words" },
+      { keys: "Delete", does: "Take the heading out" },
+      { keys: "Ctrl Enter", does: "Mark the page ready" },
+    ],
+  },
+  data: { path: "pages/:page/data", module: "routes/data.tsx", keys: NOTE_KEYS },
+} as const satisfies Record<string, AnyScreen>;
 
 const screens = {
   pages: {
@@ -86,9 +116,17 @@ const screens = {
 /** The screens of a site, in the order of rail and palette. */
 export const SCREENS: readonly Screen[] = Object.values(screens);
 
+export const PAGE_SCREENS: readonly AnyScreen[] = Object.values(pageScreens);
+
+export const pageScreenOf = (name: keyof typeof pageScreens): AnyScreen => pageScreens[name];
+
 export const screenOf = (name: keyof typeof screens): Screen => screens[name];
 
 /** The screens that are offered beside a set of the table's columns. */
 export const besideColumns = (set: string): readonly Screen[] => SCREENS.filter(({ beside }) => beside === set);
 
-export const linkTo = (site: { id: string }, { path }: Pick<Screen, "path">): string => `/sites/${site.id}/${path}`;
+export const linkTo = (site: { id: string }, { path }: AnyScreen): string => `/sites/${site.id}/${path}`;
+
+/** Where a page's desk or another of its screens is. */
+export const linkToPage = (siteId: string, pageId: string, name: keyof typeof pageScreens = "desk"): string =>
+  `/sites/${siteId}/${pageScreens[name].path.replace(":page", pageId)}`;

@@ -250,7 +250,7 @@ async function patternOverAll(page: Page, count: number, note: Note): Promise<vo
   const first = performance.now() - start;
   await page
     .getByRole("dialog")
-    .getByText(/^[\d,]+ texts change/)
+    .getByText(/^[\d,]+ changes/)
     .waitFor();
   const looked = (performance.now() - start) / 1000;
   start = performance.now();

@@ -247,14 +247,16 @@ describe("structured data", () => {
     const page = await openDemo(await freshContext());
     await page.goto(page.url().replace(/pages.*/, "pages?columns=data"));
     await page.getByRole("link", { name: "Structured data for every page" }).click();
-    await page.getByRole("button", { name: "Add it as JSON-LD to 37 pages" }).waitFor();
-    await page.getByText("and 29 pages more").waitFor();
+    await page.getByRole("button", { name: "Apply to 37 pages" }).waitFor();
+    await page.getByText("37 changes, 1 cannot be made.").waitFor();
     await expectSound(page);
     await page.getByRole("button", { name: /^The way to each page/ }).click();
-    await page.getByText("Gullhaven Lightship Museum › The crew of the lightship").waitFor();
-    await page.getByRole("button", { name: /^Add it as JSON-LD to \d\d pages/ }).click();
+    await page.getByText("Gullhaven Lightship Museum › What we keep of you").waitFor();
+    await page.getByRole("checkbox", { name: "Take the structured data of What we keep of you" }).click();
+    await page.getByText(", 1 refused").waitFor();
+    await page.getByRole("button", { name: /^Apply to \d\d pages/ }).click();
     await page
-      .getByText(/^Stated on \d\d pages/)
+      .getByText(/^\d\d pages changed/)
       .first()
       .waitFor();
     await page.getByRole("link", { name: "Gullhaven Lightship Museum", exact: true }).click();

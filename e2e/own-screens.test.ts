@@ -33,7 +33,7 @@ describe("our own screens", () => {
     await page.keyboard.press("Control+a");
     await page.getByRole("button", { name: "Find and replace" }).click();
     await page.getByLabel("Find", { exact: true }).fill("lightship");
-    await page.getByText(/texts change\./).waitFor();
+    await page.getByText(/^\d+ changes/).waitFor();
     await check("find and replace");
     await page.keyboard.press("Escape");
     await page.goto(`${pages}?show=title-near&columns=phrases`);

@@ -105,7 +105,7 @@ describe("many pages at once", () => {
     await dialog
       .getByLabel("Pattern")
       .fill("{page heading}, {price} in {year}{separator}{category}{separator}{site name}");
-    await dialog.getByText("2 texts change.").waitFor();
+    await dialog.getByText("2 changes.").waitFor();
     const year = new Date().getUTCFullYear();
     await dialog.getByText(new RegExp(`Enamel mug.* in ${year} \\| Gullhaven Lightship Museum`)).waitFor();
     await dialog
@@ -148,7 +148,7 @@ describe("many pages at once", () => {
     await dialog.getByRole("alert").getByText("This is no regular expression").waitFor();
     await dialog.getByLabel("Find").fill("Lightship (\\w+)");
     await dialog.getByLabel("Replace with").fill("Ship $1");
-    await dialog.getByText(/texts change\./).waitFor();
+    await dialog.getByText(/^\d+ changes/).waitFor();
     await dialog.getByText("Home | Gullhaven Ship Museum").waitFor();
     await dialog.getByRole("button", { name: /^Apply to/ }).click();
     await page
@@ -167,13 +167,13 @@ describe("many pages at once", () => {
     await page.getByLabel("By finding").selectOption("title/too-wide");
     await page.getByRole("button", { name: "Look at the fixes" }).click();
     const dialog = page.getByRole("dialog", { name: "Look at the fixes" });
-    await dialog.getByText(/^\d+ texts change\.$/).waitFor();
-    const many = Number((await dialog.getByText(/^\d+ texts change\.$/).textContent())?.split(" ")[0]);
+    await dialog.getByText(/^\d+ changes\.$/).waitFor();
+    const many = Number((await dialog.getByText(/^\d+ changes\.$/).textContent())?.split(" ")[0]);
     await dialog
       .getByRole("checkbox", { name: /^Take the title of/ })
       .first()
       .click();
-    await dialog.getByText(`${many - 1} texts change, 1 refused.`).waitFor();
+    await dialog.getByText(`${many - 1} changes, 1 refused.`).waitFor();
     await dialog.getByRole("button", { name: `Apply to ${many - 1} pages` }).click();
     await page.getByText(`${many - 1} pages changed`, { exact: true }).waitFor();
     // Those that were mended are not among them any more.

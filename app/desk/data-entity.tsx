@@ -9,6 +9,7 @@ import { type Entity, nameOf, type Property, pointerTo, textOfValue, type Value 
 import { entitiesOf, type PageData, placedBlock } from "#core/structured-data/page-data";
 import { replaceValue } from "#core/structured-data/patch-json";
 import { isKindOf, vocabulary } from "#core/structured-data/vocabulary";
+import { linkToPage } from "../screens";
 import { Action } from "../ui/controls";
 import { AddProperty } from "./add-property";
 import { NotesAt, type Picking } from "./anchored";
@@ -35,7 +36,7 @@ const NOWHERE = { start: 0, end: 0 };
 
 /** Where an entity, and what stands within it, is set out by itself. */
 export const dataPage = ({ siteId, id }: Desk["record"], entity?: Entity): string =>
-  `/sites/${siteId}/pages/${id}/data${entity ? `?entity=${encodeURIComponent(pointerTo(entity.place))}` : ""}`;
+  `${linkToPage(siteId, id, "data")}${entity ? `?entity=${encodeURIComponent(pointerTo(entity.place))}` : ""}`;
 
 /** What an entity is being asked: one more value, or a question with its answer. */
 type Asking = { what: "value"; blank: Pick<Blank, "path" | "label"> | null } | { what: "question" } | null;
@@ -155,7 +156,7 @@ function FromPage({ desk, heading }: { desk: Desk; heading: string }) {
       onClick={() => {
         const row = document.querySelector(`[data-anchor="heading ${at}"]`);
         if (row) row.scrollIntoView({ block: "center" });
-        else navigate(`/sites/${desk.record.siteId}/pages/${desk.record.id}`);
+        else navigate(linkToPage(desk.record.siteId, desk.record.id));
       }}
     >
       from the page, under “{heading}”

@@ -3,6 +3,7 @@ import { Link as RouterLink } from "react-router";
 import { pathOf } from "#core/address/address";
 import { originsOf } from "#core/rewrite/origins";
 import { useSite } from "../routes/site";
+import { linkToPage } from "../screens";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { Action } from "../ui/controls";
 import { NotesAt, type Picking } from "./anchored";
@@ -100,10 +101,7 @@ function LinkedFrom({ pageId }: { pageId: string }) {
         {content.slice(0, 20).map(({ id, address, text }) => (
           <li key={id} className="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-4">
             <span className="truncate font-serif text-15">{text || "without words"}</span>
-            <RouterLink
-              to={`/sites/${site.id}/pages/${id}`}
-              className="truncate font-mono text-12 text-blue hover:underline"
-            >
+            <RouterLink to={linkToPage(site.id, id)} className="truncate font-mono text-12 text-blue hover:underline">
               {pathOf(address)}
             </RouterLink>
           </li>

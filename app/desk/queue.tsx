@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import { pathOf } from "#core/address/address";
 import { calledOf } from "../pages/filter";
 import type { FilteredPages } from "../pages/use-pages";
+import { linkToPage } from "../screens";
 
 /** Pages drawn around the current one: the queue stays quick on sites of any size. */
 const AROUND = 60;
@@ -35,7 +36,7 @@ export function Queue({ siteId, pages, current }: { siteId: string; pages: Filte
           <li key={page.id}>
             <Link
               ref={page.id === current ? here : undefined}
-              to={`/sites/${siteId}/pages/${page.id}${pages.query}`}
+              to={`${linkToPage(siteId, page.id)}${pages.query}`}
               aria-current={page.id === current ? "page" : undefined}
               className="flex items-baseline gap-2 border-transparent border-l-2 px-3.5 py-2 hover:bg-tint aria-[current=page]:border-ink aria-[current=page]:bg-sheet"
             >

@@ -3,6 +3,7 @@ import { pathOf } from "#core/address/address";
 import type { Finding, Related } from "#core/findings/finding";
 import { type Place, placeName } from "#core/findings/place";
 import type { Page } from "#core/page/page";
+import { linkToPage } from "../screens";
 import { Action } from "../ui/controls";
 import type { Desk } from "./use-desk";
 
@@ -34,7 +35,7 @@ export function RelatedPlaces({ desk, finding }: { desk: Desk; finding: Finding 
       {named.map((page) => (
         <li key={page.id} className="break-words">
           See{" "}
-          <Link to={`/sites/${siteId}/pages/${page.id}`} className="font-mono text-12 text-blue hover:underline">
+          <Link to={linkToPage(siteId, page.id)} className="font-mono text-12 text-blue hover:underline">
             {pathOf(page.address)}
           </Link>
         </li>

@@ -4,13 +4,6 @@ import { SetAsideDialog } from "./set-aside-dialog";
 import type { Note } from "./state/use-findings";
 import type { Desk } from "./use-desk";
 
-/** The keys of the notes, for the list of a screen's shortcuts. */
-export const NOTE_KEYS = [
-  { keys: "J / K", does: "Next and previous note" },
-  { keys: ".", does: "Apply the fix of the selected note" },
-  { keys: "Esc", does: "Leave the field" },
-];
-
 /** Which note is selected, what is done with notes by key, and the dialog that sets one aside. */
 export function useNotes(desk: Desk) {
   const [selected, setSelected] = useState<number | null>(null);

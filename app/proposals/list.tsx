@@ -7,6 +7,7 @@ import type { OutlineLine, ProposedLine } from "#core/proposals/proposal";
 import { setDescription, setTitle } from "#core/result/result";
 import { descriptionStyle, titleStyle } from "#core/result/styles";
 import { limitsOf, type ResultLimits, styleForKind } from "#core/settings/house-style";
+import { linkToPage } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import type { ProposedPage } from "../store/propose";
 import type { SiteRecord } from "../store/records/sites";
@@ -59,7 +60,7 @@ export function ProposalList({
               <span className="min-w-0">
                 <span className="block truncate font-serif text-15">{page.name || "without a name"}</span>
                 <Link
-                  to={`/sites/${site.id}/pages/${page.id}`}
+                  to={linkToPage(site.id, page.id)}
                   className="block truncate font-mono text-12 text-blue hover:underline"
                 >
                   {pathOf(page.address)}
@@ -93,7 +94,7 @@ export function ProposalList({
 }
 
 function Line({
-  line: { called, was, is, shownAs, reason, unsure },
+  line: { called, was, is, shownAs, values, reason, unsure },
   limits,
   label,
   taken,
@@ -110,10 +111,11 @@ function Line({
     <span className="grid min-w-0 grid-cols-[20px_minmax(0,1fr)] items-start gap-2">
       {possible ? <Tick label={`Take the ${label}`} checked={taken} onChange={() => onTake(!taken)} /> : <span />}
       <span className={`grid min-w-0 gap-0.5 ${possible && !taken ? "opacity-60" : ""}`}>
-        <span className="text-12 text-soft">{called}</span>
+        {!values && <span className="text-12 text-soft">{called}</span>}
         {was !== "" && <Text text={was} className="text-graphite" width={measured(was, shownAs, limits)} />}
+        {values && <Values values={values} />}
         {possible ? (
-          <Text text={is || "nothing"} className="text-blue" width={measured(is, shownAs, limits)} />
+          !values && <Text text={is || "nothing"} className="text-blue" width={measured(is, shownAs, limits)} />
         ) : (
           <span className="text-red">{reason}</span>
         )}
@@ -124,6 +126,22 @@ function Line({
           </span>
         )}
       </span>
+    </span>
+  );
+}
+
+function Values({ values }: { values: NonNullable<ProposedLine["values"]> }) {
+  return (
+    <span className="grid grid-cols-[110px_minmax(0,1fr)] gap-x-3">
+      {values.map(({ property, was, is }) => (
+        <span key={property} className="contents">
+          <span className="text-soft">{property === "itemListElement" ? "steps" : property.replace("@", "")}</span>
+          <span className="min-w-0 break-words">
+            {was !== "" && <span className="mr-2 text-graphite line-through">{was}</span>}
+            <span className="text-blue">{is}</span>
+          </span>
+        </span>
+      ))}
     </span>
   );
 }

@@ -81,7 +81,7 @@ export function ProposalPreview({
             {!busy && proposals.pages.length === 0 && proposals.fault === ""
               ? "Nothing changes."
               : proposals.pages.length > 0 &&
-                `${counted(chosen.taken, "text")} ${chosen.taken === 1 ? "changes" : "change"}${chosen.refused > 0 ? `, ${number.format(chosen.refused)} refused` : ""}${chosen.impossible > 0 ? `, ${number.format(chosen.impossible)} cannot` : ""}.`}
+                `${counted(chosen.taken, "change")}${chosen.refused > 0 ? `, ${number.format(chosen.refused)} refused` : ""}${chosen.impossible > 0 ? `, ${number.format(chosen.impossible)} cannot be made` : ""}.`}
           </span>
           {chosen.taken > 0 && <Action onClick={() => chosen.decideAll(false)}>Refuse all</Action>}
           {chosen.refused > 0 && <Action onClick={() => chosen.decideAll(true)}>Take all</Action>}

@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { Asked } from "#core/proposals/all";
+import { narrowed } from "#core/proposals/proposal";
 import type { ProposedPage } from "../store/propose";
 import type { SiteRecord } from "../store/records/sites";
 import { today } from "../store/today";
@@ -70,7 +71,10 @@ export function useProposals(site: SiteRecord, ids: readonly string[], asked: As
       await inLanes(
         chunks.map((chunk, i) => ({ chunk, i })),
         async ({ chunk, i }) => {
-          found[i] = await onPoolBeside((worker) => worker.proposeOn(of.current, chunk, asked, day), LIMIT);
+          found[i] = await onPoolBeside(
+            (worker) => worker.proposeOn(of.current, chunk, narrowed(asked, chunk), day),
+            LIMIT,
+          );
           looked += chunk.length;
           // The first of them at once.
           if (looked === chunk.length || looked === ids.length) show();

@@ -8,7 +8,8 @@ import { DataBlock } from "../desk/data-block";
 import { Entries } from "../desk/data-entity";
 import { Margin } from "../desk/margin";
 import { useDesk } from "../desk/use-desk";
-import { NOTE_KEYS, useNotes } from "../desk/use-notes";
+import { useNotes } from "../desk/use-notes";
+import { linkToPage, pageScreenOf } from "../screens";
 import { loadDesk } from "../store/load-desk";
 import { fieldClass } from "../ui/controls";
 import { TitleLine } from "../ui/frame";
@@ -61,11 +62,11 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
   const { picking, fix, setAside, dialog } = useNotes(ofData);
   const blocks = data.blocks.map((_, index) => index).filter((index) => only === null || only.place.block === index);
   const inMarkup = data.roots.filter((one) => one.syntax !== "json-ld" && (only === null || only === one));
-  const back = `/sites/${site.id}/pages/${desk.record.id}`;
+  const back = linkToPage(site.id, desk.record.id);
   return (
     <>
       <main className="group/page flex min-w-0 flex-1 flex-col">
-        <TitleLine site={site} commands={[]} shortcuts={NOTE_KEYS}>
+        <TitleLine site={site} screen={pageScreenOf("data")} commands={[]}>
           <Link to={`/sites/${site.id}/pages?columns=data`} className="truncate text-soft hover:text-ink">
             {site.name || site.address}
           </Link>

@@ -17,8 +17,9 @@ import { SearchResult } from "../desk/search-result";
 import { Source } from "../desk/source";
 import { useSteady } from "../desk/state/use-steady";
 import { useDesk } from "../desk/use-desk";
-import { NOTE_KEYS, useNotes } from "../desk/use-notes";
+import { useNotes } from "../desk/use-notes";
 import { usePages } from "../pages/use-pages";
+import { linkTo, linkToPage, pageScreenOf, screenOf } from "../screens";
 import { handOverOne } from "../store/hand-over";
 import { loadDesk } from "../store/load-desk";
 import { Action } from "../ui/controls";
@@ -67,7 +68,7 @@ function Desk({ record, source, changes }: ReturnType<typeof useLoaderData<typeo
   const toPage = (by: number) => {
     const list = pages?.shown ?? [];
     const next = list[list.findIndex((page) => page.id === desk.record.id) + by];
-    if (next) navigate(`/sites/${site.id}/pages/${next.id}${pages?.query ?? ""}`);
+    if (next) navigate(`${linkToPage(site.id, next.id)}${pages?.query ?? ""}`);
   };
   const save = async () => {
     try {
@@ -105,6 +106,7 @@ function Desk({ record, source, changes }: ReturnType<typeof useLoaderData<typeo
       <main className="flex min-w-0 flex-1 flex-col">
         <TitleLine
           site={site}
+          screen={pageScreenOf("desk")}
           kept={kept}
           commands={[
             { name: "Download the source of this page", run: () => void save() },
@@ -114,19 +116,9 @@ function Desk({ record, source, changes }: ReturnType<typeof useLoaderData<typeo
             { name: "Next page", keys: "]", run: () => toPage(1) },
             { name: "Previous page", keys: "[", run: () => toPage(-1) },
           ]}
-          shortcuts={[
-            { keys: "Enter", does: "Edit the title" },
-            ...NOTE_KEYS,
-            { keys: "[ / ]", does: "Previous and next page" },
-            { keys: "1 – 6", does: "Level of the heading that has the focus" },
-            { keys: "← / →", does: "One level up or down; with Shift, all below it too" },
-            { keys: "F2", does: "Change the heading’s words" },
-            { keys: "Delete", does: "Take the heading out" },
-            { keys: "Ctrl Enter", does: "Mark the page ready" },
-          ]}
         >
           <Link
-            to={`/sites/${site.id}/pages${pages?.query ?? ""}`}
+            to={`${linkTo(site, screenOf("pages"))}${pages?.query ?? ""}`}
             className="truncate text-soft hover:text-ink max-[700px]:hidden"
           >
             {site.name || site.address}

@@ -16,6 +16,7 @@ import { PatternFields } from "../house-style/patterns";
 import { RuleLine } from "../house-style/rule-line";
 import { runsSites, SiteDataFields } from "../house-style/site-data-fields";
 import { ProposalDialog } from "../proposals/dialog";
+import { screenOf } from "../screens";
 import { keepHouseStyle } from "../store/house-style";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
@@ -105,7 +106,7 @@ function Sheet({ site }: { site: SiteRecord }) {
   const kinds = [...new Set((pages ?? []).map((page) => page.kind))];
   return (
     <main className="flex min-w-0 flex-1 flex-col">
-      <TitleLine site={site} commands={[]} shortcuts={[]}>
+      <TitleLine site={site} screen={screenOf("houseStyle")} commands={[]}>
         <h1 className="truncate font-medium font-serif text-15">House style</h1>
         <span className="truncate text-soft">{site.name || site.address}</span>
       </TitleLine>

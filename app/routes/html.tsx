@@ -3,7 +3,7 @@ import { useMemo } from "react";
 import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import { type ValidityGroup, validityGroups } from "#core/exchange/validity";
-import { screenOf } from "../screens";
+import { linkToPage, screenOf } from "../screens";
 import { sourceName } from "../store/check-page";
 import { checkPages, stopChecking, useChecking } from "../store/checks";
 import { db } from "../store/db";
@@ -139,7 +139,7 @@ export default function Html() {
                       {places.slice(0, PLACES).map(({ line, column, message }) => (
                         <li key={`${line} ${column}`}>
                           <Link
-                            to={`/sites/${site.id}/pages/${id}?line=${line}`}
+                            to={`${linkToPage(site.id, id)}?line=${line}`}
                             className="grid grid-cols-[72px_minmax(0,1fr)] gap-2 py-0.5 hover:bg-tint"
                           >
                             <span className="text-blue">line {line}</span>

@@ -9,7 +9,7 @@ import { type CellChange, Grid } from "../pages/grid";
 import { Sentence } from "../pages/sentence";
 import { Strip } from "../pages/strip";
 import { usePages } from "../pages/use-pages";
-import { besideColumns, linkTo, screenOf } from "../screens";
+import { besideColumns, linkTo, linkToPage, screenOf } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import { beginQueue, DEFAULT_LIMITS } from "../store/queues";
 import { Action } from "../ui/controls";
@@ -47,7 +47,7 @@ export default function Pages() {
       ? (params.get("columns") as ColumnSet)
       : "results";
   const query = pages?.query ?? "";
-  const link = useCallback((page: PageRecord) => `/sites/${site.id}/pages/${page.id}${query}`, [site.id, query]);
+  const link = useCallback((page: PageRecord) => `${linkToPage(site.id, page.id)}${query}`, [site.id, query]);
   const ticked = useMemo(() => (pages ? pages.all.filter((page) => selected.has(page.id)) : []), [pages, selected]);
 
   const handOver = async () => {
@@ -139,13 +139,13 @@ export default function Pages() {
     if (!pages) return;
     const { CATALOGUE } = await import("#core/rules/catalogue");
     const known = CATALOGUE.get(rule);
-    const across = Object.fromEntries(
+    const byPage = Object.fromEntries(
       pages.shown.map(({ id }) => [
         id,
         (pages.findings.ofPage.get(id) ?? []).flatMap(({ group, on }) => (group.rule === rule ? (on.fix ?? []) : [])),
       ]),
     );
-    const fixes = { way: "fixes" as const, rule, ...(known?.reach === "site" && { across }) };
+    const fixes = { way: "fixes" as const, rule, ...(known?.reach === "site" && { byPage }) };
     setAsked({ of: { fixes, finds: known?.finds ?? rule }, pages: [...pages.shown] });
   };
   const find = (text: string) =>
@@ -157,6 +157,7 @@ export default function Pages() {
     <main className="flex min-w-0 flex-1 flex-col">
       <TitleLine
         site={site}
+        screen={screenOf("pages")}
         commands={[
           { name: "Hand over the changed pages", run: () => void handOver() },
           { name: "Apply a pattern to the selected pages", run: () => ask({ way: "pattern" }) },
@@ -166,9 +167,8 @@ export default function Pages() {
           { name: "Set the kind of the selected pages", run: () => ask({ ask: "kind" }) },
           { name: "Fetch the selected pages again", run: () => void again() },
           { name: "Save the structured data of the shown pages", run: () => void exportEntities() },
-          { name: "Show all pages", run: () => navigate(`/sites/${site.id}/pages`) },
+          { name: "Show all pages", run: () => navigate(linkTo(site, screenOf("pages"))) },
         ]}
-        shortcuts={screenOf("pages").keys ?? []}
       >
         <h1 className="truncate font-medium font-serif text-15">{site.name || site.address}</h1>
         <span className="truncate text-soft max-[700px]:hidden">

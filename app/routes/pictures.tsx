@@ -4,7 +4,7 @@ import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import type { SitePicture } from "#core/site/index/picture-files";
 import { TextInPlace } from "../desk/text-in-place";
-import { screenOf } from "../screens";
+import { linkToPage, screenOf } from "../screens";
 import { changePages } from "../store/act-on-pages";
 import { useFiles } from "../store/files";
 import { usePageRows } from "../store/rows";
@@ -168,7 +168,7 @@ export default function Pictures() {
                   <span className="min-w-0">
                     <span className="block">{counted(picture.pages.length, "page")}</span>
                     <Link
-                      to={`/sites/${site.id}/pages/${first}`}
+                      to={linkToPage(site.id, first)}
                       className="block truncate font-mono text-12 text-blue hover:underline"
                     >
                       {pathOf(addresses.get(first) ?? "")}

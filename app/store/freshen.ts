@@ -5,7 +5,6 @@ import { type AuditBasis, foundAfter, type MovedRule, movedRules } from "#core/a
 import { countFound, isFound, NO_TOTALS } from "#core/findings/found";
 import { setAsideBy } from "#core/findings/set-aside";
 import type { Page } from "#core/page/page";
-import type { PageKind } from "#core/page/page-kind";
 import { readPage } from "#core/page/read";
 import type { Edit } from "#core/rewrite/edits";
 import { type HouseStyle, stampOf, styleForKind } from "#core/settings/house-style";

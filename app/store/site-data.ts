@@ -1,30 +1,31 @@
-import { writtenData } from "#core/compose/data-edit";
-import { type ChangedLine, type SiteWide, stateOnPage } from "#core/compose/site-wide";
-import { applyToPage } from "#core/rewrite/apply";
-import type { Edit } from "#core/rewrite/edits";
-import type { SiteData } from "#core/settings/house-style";
-import { loadPage } from "./freshen";
+import { pathOf } from "#core/address/address";
+import { type SiteWide, trailTo } from "#core/compose/site-wide";
+import type { AskedData } from "#core/proposals/structured-data";
+import type { PageRecord } from "./page-record";
+import type { SiteRecord } from "./records/sites";
 
-export interface SiteDataPreview {
-  pageId: string;
-  edits: Edit[];
-  lines: ChangedLine[];
-  /** Why the page stays as it is; null where it changes or says the same already. */
-  reason: string | null;
-}
+const isHome = ({ address }: PageRecord) => pathOf(address) === "/";
 
-/** What stating an entity of the whole site changes on one page, without changing anything; null where the page is gone. */
-export async function previewSiteData(
-  pageId: string,
-  asked: SiteWide,
-  how: SiteData["written"],
-): Promise<SiteDataPreview | null> {
-  const loaded = await loadPage(pageId);
-  if (!loaded) return null;
-  const { page } = applyToPage(loaded.original, loaded.edits);
-  const written = writtenData([...loaded.settled, ...loaded.edits]);
-  const change = stateOnPage({ page, written }, asked, how, crypto.randomUUID());
-  return "reason" in change
-    ? { pageId, edits: [], lines: [], reason: change.reason }
-    : { pageId, ...change, reason: null };
+type Bare<T> = T extends unknown ? Omit<T, "id"> : never;
+
+/** What a site's pages are to state alike, and the pages that it is for; null where the house style does not know it. */
+export function questionOf(
+  site: SiteRecord,
+  rows: readonly PageRecord[],
+  what: SiteWide["what"],
+  onHomeAlone: boolean,
+): { ids: string[]; asked: Bare<AskedData> } | null {
+  const { organisation = null, written: how = "blocks" } = site.houseStyle.data ?? {};
+  const name = organisation?.name || site.name || new URL(site.address).hostname;
+  const pages = rows.filter((page) => page.format !== "fields" && (!onHomeAlone || isHome(page)));
+  const ids = pages.map(({ id }) => id);
+  if (what === "organisation") return organisation && { ids, asked: { what, how, organisation } };
+  if (what === "site") return { ids, asked: { what, how, name, organisation } };
+  const known = new Map(pages.map((page) => [page.address, page.name || page.h1]));
+  const trails = pages.flatMap((page) =>
+    /^https?:/.test(page.address) && !isHome(page)
+      ? [[page.id, trailTo(page.address, page.h1 || page.name, known, name)] as const]
+      : [],
+  );
+  return { ids: trails.map(([id]) => id), asked: { what, how, byPage: Object.fromEntries(trails) } };
 }

@@ -3,7 +3,7 @@ import { Redo2, Undo2 } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
 import { type ReactNode, useState } from "react";
 import { Link, NavLink } from "react-router";
-import { linkTo, SCREENS, type Screen, type Shortcut } from "../screens";
+import { type AnyScreen, linkTo, SCREENS, type Screen } from "../screens";
 import { db } from "../store/db";
 import { useStorageLost } from "../store/lost";
 import type { SiteRecord } from "../store/records/sites";
@@ -68,7 +68,7 @@ export const menuItem = "block cursor-default rounded px-2.5 py-1.5 outline-none
 /** The title line of a screen that is reached from the pages. */
 export function BelowPages({ site, screen }: { site: SiteRecord; screen: Screen }) {
   return (
-    <TitleLine site={site} commands={[]} shortcuts={[]}>
+    <TitleLine site={site} screen={screen} commands={[]}>
       <Link to={`/sites/${site.id}/pages?columns=${screen.beside}`} className="truncate text-soft hover:text-ink">
         {site.name || site.address}
       </Link>
@@ -85,14 +85,14 @@ export function TitleLine({
   site,
   children,
   kept,
+  screen,
   commands,
-  shortcuts,
 }: {
   site: SiteRecord;
   children: ReactNode;
   kept?: string | null;
+  screen: AnyScreen;
   commands: Command[];
-  shortcuts: readonly Shortcut[];
 }) {
   const { notify, fail } = useNotices();
   const lost = useStorageLost();
@@ -144,7 +144,7 @@ export function TitleLine({
         <Keys>Ctrl K</Keys>
       </button>
       <Palette open={palette} onOpenChange={setPalette} site={site} commands={commands} onHelp={() => setHelp(true)} />
-      <Shortcuts open={help} onOpenChange={setHelp} shortcuts={shortcuts} />
+      <Shortcuts open={help} onOpenChange={setHelp} shortcuts={screen.keys ?? []} />
     </header>
   );
 }

@@ -4,7 +4,7 @@ import { Dialog } from "radix-ui";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { pathOf } from "#core/address/address";
-import { linkTo, SCREENS } from "../screens";
+import { linkTo, linkToPage, SCREENS } from "../screens";
 import { loadPageRecords } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
 import { today } from "../store/today";
@@ -133,7 +133,7 @@ export function Palette({
                       <Cmdk.Item
                         key={page.id}
                         value={`${page.name} ${page.address} ${page.id}`}
-                        onSelect={close(() => navigate(`/sites/${site.id}/pages/${page.id}`))}
+                        onSelect={close(() => navigate(linkToPage(site.id, page.id)))}
                         className={item}
                       >
                         <span className="truncate">{page.name || "without a name"}</span>

@@ -9,7 +9,6 @@ import { proposeOn } from "../store/propose";
 import { readIncoming } from "../store/read-incoming";
 import { redraftPage } from "../store/redraft-pages";
 import { countRule, countSiteRule } from "../store/rule-counts";
-import { previewSiteData } from "../store/site-data";
 import { readSitemapFile } from "../store/sitemap-file";
 import { writePage } from "../store/write-page";
 
@@ -25,7 +24,6 @@ const api = {
   checkPage,
   dataOfPage,
   examinePages,
-  previewSiteData,
   proposeOn,
   redraftPage,
   countRule,

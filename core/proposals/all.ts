@@ -8,6 +8,7 @@ import { letterCase } from "./letter-case.ts";
 import { pattern } from "./pattern.ts";
 import type { Proposal, ProposalPage, Proposed, ProposedLine } from "./proposal.ts";
 import { replace } from "./replace.ts";
+import { structuredData } from "./structured-data.ts";
 
 /** Every way to change many pages at once. A new one is a file of its own and a name here. */
 export const PROPOSALS = {
@@ -17,6 +18,7 @@ export const PROPOSALS = {
   brand,
   headingShapes,
   alternativeTexts,
+  structuredData,
   fixes,
 } as const;
 

@@ -13,7 +13,7 @@ import type { Proposal, ProposalPage, ProposedLine } from "./proposal.ts";
 export interface AskedFixes {
   rule: string;
   /** Fixes that a rule across pages has, by the page. */
-  across?: Readonly<Record<string, readonly SiteFix[]>>;
+  byPage?: Readonly<Record<string, readonly SiteFix[]>>;
 }
 
 /** What an edit replaces on the page as it is, and what it makes of it. */
@@ -44,7 +44,7 @@ const changesOutline = (edit: Edit) =>
   edit.op === "make-heading" || nodesOf(edit).some(({ kind }) => kind === "heading");
 
 export const fixes: Proposal<AskedFixes> = {
-  propose(on, { rule, across }) {
+  propose(on, { rule, byPage }) {
     const { id, original, page, edits, houseStyle, today, phrase, setAsides } = on;
     const rules = {
       phrase: phrase.trim() || null,
@@ -52,8 +52,8 @@ export const fixes: Proposal<AskedFixes> = {
       today,
       written: writtenData([...on.settled, ...edits]),
     };
-    const own = across
-      ? (across[id] ?? []).flatMap((fix) => fixOnPage(fix, on) ?? [])
+    const own = byPage
+      ? (byPage[id] ?? []).flatMap((fix) => fixOnPage(fix, on) ?? [])
       : auditRule(rule, page, rules, { original, edits })
           .filter((finding) => !setAsideBy(finding, id, setAsides))
           .flatMap(({ fix }) => fix ?? []);

@@ -36,6 +36,8 @@ export interface ProposedLine {
   edits: readonly Edit[];
   /** Why it cannot be made; null where it can. */
   reason: string | null;
+  /** What changes within it, where that is more than one text: values of structured data. */
+  values?: readonly { property: string; was: string; is: string }[];
   /** Words that keep their capitals because they may be names. */
   unsure?: readonly string[];
 }
@@ -58,6 +60,13 @@ export interface Proposal<A> {
   /** Whether the pages' own words for names have to be known. */
   needsNames?: boolean;
   propose(on: ProposalPage, asked: A): Proposed;
+}
+
+/** What of a question concerns some pages: what it says of single ones stands in `byPage`. */
+export function narrowed<A extends object>(asked: A, pageIds: readonly string[]): A {
+  if (!("byPage" in asked)) return asked;
+  const all = asked.byPage as Readonly<Record<string, unknown>>;
+  return { ...asked, byPage: Object.fromEntries(pageIds.flatMap((id) => (id in all ? [[id, all[id]]] : []))) };
 }
 
 export const NOTHING: Proposed = { lines: [] };

@@ -8,7 +8,7 @@ import type { Edit } from "../rewrite/edits.ts";
 import { PAGE_RULES } from "../rules/catalogue.ts";
 import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
 import { type Asked, propose, withLine } from "./all.ts";
-import type { ProposalPage } from "./proposal.ts";
+import { narrowed, type ProposalPage } from "./proposal.ts";
 
 const houseStyle = { ...DEFAULT_HOUSE_STYLE, brand: "Gullhaven" };
 const today = "2026-11-23";
@@ -130,8 +130,49 @@ describe("the fix of a rule", () => {
     expect(lines(on(source), fixes("description/missing"))).toHaveLength(1);
     expect(lines(on(source, [], { setAsides: aside }), fixes("description/missing"))).toEqual([]);
     const fix = { label: "Take the H1", edits: [{ op: "set-title" as const, value: "Ship", was: null }] };
-    expect(lines(on(source), { way: "fixes", rule: "title/duplicate", across: { a: [fix], b: [] } })).toMatchObject([
+    expect(lines(on(source), { way: "fixes", rule: "title/duplicate", byPage: { a: [fix], b: [] } })).toMatchObject([
       { called: "title", is: "Ship" },
     ]);
+  });
+});
+
+describe("structured data", () => {
+  const trail = (id: string): Asked => ({
+    way: "structuredData",
+    id: "x",
+    how: "blocks",
+    what: "trail",
+    byPage: {
+      [id]: [
+        { name: "Museum", address: "https://a.example/" },
+        { name: "Ship", address: null },
+      ],
+    },
+  });
+
+  it("states each page's own way, value by value, and says the same only once", () => {
+    const [line] = lines(on("<title>Ship</title>"), trail("a"));
+    expect(line).toMatchObject({
+      reason: null,
+      values: [{ property: "itemListElement", was: "", is: "Museum › Ship" }],
+    });
+    expect(lines(on("<title>Ship</title>"), trail("b"))).toEqual([]);
+    const again = lines(on("<title>Ship</title>", line?.edits), trail("a"));
+    expect(again).toMatchObject([{ edits: [], reason: "It states a trail of its own." }]);
+  });
+
+  it("takes with it what was written earlier, and is asked of some pages with what concerns them", () => {
+    const organisation: Asked = {
+      way: "structuredData",
+      id: "x",
+      how: "blocks",
+      what: "organisation",
+      organisation: { type: "Museum", name: "Gullhaven" },
+    };
+    const [first] = lines(on("<title>Ship</title>"), organisation);
+    expect(lines(on("<title>Ship</title>", first?.edits), organisation)).toEqual([]);
+    expect(narrowed(organisation, ["a"])).toBe(organisation);
+    expect(narrowed(trail("a"), ["b"])).toMatchObject({ byPage: {} });
+    expect(narrowed(trail("a"), ["a", "b"])).toEqual(trail("a"));
   });
 });
