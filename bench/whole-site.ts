@@ -235,12 +235,7 @@ async function bareFetches(standIn: string, count: number, wait: number, atOnce:
 
 /** A pattern over all pages: until its first lines stand there, until all were looked at, until it is made. */
 async function patternOverAll(page: Page, count: number, note: Note): Promise<void> {
-  await page
-    .getByRole("link", { name: /^Go to the pages|^See the pages|pages of / })
-    .first()
-    .click()
-    .catch(() => {});
-  if (!/\/pages/.test(page.url())) await page.goto(page.url().replace(/\/bring-in.*site=([^&]+).*/, "/sites/$1/pages"));
+  await page.locator('main a[href$="/pages"]').first().click();
   await page.getByRole("grid", { name: "Pages" }).waitFor();
   await page.getByRole("checkbox", { name: "Select all" }).click();
   await page.waitForTimeout(2000);
