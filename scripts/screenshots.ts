@@ -100,11 +100,13 @@ async function outlines(page: Page, site: string, picture: (name: string) => Pro
   await page.goto(`${address}/sites/${site}/pages?find=radio`);
   await page.getByRole("link", { name: "The radio room" }).first().click();
   await data.getByRole("link", { name: "Open on its own page" }).click();
+  await page.waitForURL(/\/data/);
   await page.getByRole("button", { name: "Write it as JSON" }).first().click();
   await page.getByRole("textbox", { name: "Structured data as JSON" }).waitFor();
   await picture("data-alone");
   await page.goto(`${address}/sites/${site}/site-data?what=trail`);
-  await page.getByText("The crew of the lightship").waitFor();
+  await page.getByRole("button", { name: /^Apply to / }).waitFor();
+  await page.getByText(/^\d+ changes/).waitFor();
   await picture("site-data");
 }
 
@@ -129,7 +131,7 @@ async function wholeSite(page: Page, site: string, picture: (name: string) => Pr
   await page
     .getByLabel("Pattern", { exact: true })
     .fill("{page heading}, {month} {year}{separator}{category}{separator}{site name}");
-  await page.getByText(/texts? changes?\./).waitFor();
+  await page.getByText(/^\d+ changes/).waitFor();
   await picture("pattern");
 
   await page.goto(`${address}/sites/${site}/house-style`);
