@@ -1,4 +1,4 @@
-import { lazy, Suspense, useCallback, useMemo, useRef, useState } from "react";
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import { limitsOf } from "#core/settings/house-style";
@@ -11,7 +11,6 @@ import { Strip } from "../pages/strip";
 import { usePages } from "../pages/use-pages";
 import { besideColumns, linkTo, linkToPage, screenOf } from "../screens";
 import type { PageRecord } from "../store/page-record";
-import { beginQueue, DEFAULT_LIMITS } from "../store/queues";
 import { Action } from "../ui/controls";
 import { download } from "../ui/download";
 import { TitleLine } from "../ui/frame";
@@ -22,8 +21,9 @@ import { useSite } from "./site";
 
 // What reads and rewrites pages is loaded when it is first asked for: the table stands sooner without it.
 const BulkDialog = lazy(async () => ({ default: (await import("../pages/bulk-dialog")).BulkDialog }));
-const ProposalDialog = lazy(async () => ({ default: (await import("../proposals/dialog")).ProposalDialog }));
-const FixesDialog = lazy(async () => ({ default: (await import("../proposals/dialog")).FixesDialog }));
+const loadProposals = () => import("../proposals/dialog");
+const ProposalDialog = lazy(async () => ({ default: (await loadProposals()).ProposalDialog }));
+const FixesDialog = lazy(async () => ({ default: (await loadProposals()).FixesDialog }));
 
 export const meta = () => [{ title: "Pages · Keen Quill" }];
 
@@ -49,6 +49,12 @@ export default function Pages() {
   const query = pages?.query ?? "";
   const link = useCallback((page: PageRecord) => `${linkToPage(site.id, page.id)}${query}`, [site.id, query]);
   const ticked = useMemo(() => (pages ? pages.all.filter((page) => selected.has(page.id)) : []), [pages, selected]);
+
+  // Loaded where somebody is about to ask for a change of many pages.
+  const aboutToAsk = ticked.length > 0 || (pages?.filter.rule ?? "") !== "";
+  useEffect(() => {
+    if (aboutToAsk) void loadProposals();
+  }, [aboutToAsk]);
 
   const handOver = async () => {
     try {
@@ -102,17 +108,9 @@ export default function Pages() {
     setAsked({ of: { ask: "paste", cells, pasted }, pages: [...new Set(cells.map(({ page }) => page))] });
   };
   const again = async () => {
-    const fetchable = ticked.filter(({ address }) => /^https?:/.test(address));
     try {
-      const items = fetchable.map(({ address }) => ({ address, wanted: "page" as const, depth: 0 }));
-      const name = items.length === 1 ? (items[0]?.address ?? "") : `${items.length} pages again`;
-      const id = await beginQueue(
-        site,
-        { name, from: "again", limits: { ...DEFAULT_LIMITS, pages: items.length } },
-        items,
-      );
-      const { runQueue } = await import("../bring-in/queue-runner");
-      void runQueue(id);
+      const { fetchAgain } = await import("../bring-in/fetch-again");
+      await fetchAgain(site, ticked);
       navigate(`/bring-in?site=${site.id}&way=web`);
     } catch (error) {
       fail(error);
@@ -137,16 +135,8 @@ export default function Pages() {
   };
   const lookAtFixes = async (rule: string) => {
     if (!pages) return;
-    const { CATALOGUE } = await import("#core/rules/catalogue");
-    const known = CATALOGUE.get(rule);
-    const byPage = Object.fromEntries(
-      pages.shown.map(({ id }) => [
-        id,
-        (pages.findings.ofPage.get(id) ?? []).flatMap(({ group, on }) => (group.rule === rule ? (on.fix ?? []) : [])),
-      ]),
-    );
-    const fixes = { way: "fixes" as const, rule, ...(known?.reach === "site" && { byPage }) };
-    setAsked({ of: { fixes, finds: known?.finds ?? rule }, pages: [...pages.shown] });
+    const { fixesAsked } = await import("../pages/fixes-asked");
+    setAsked({ of: fixesAsked(rule, pages), pages: [...pages.shown] });
   };
   const find = (text: string) =>
     pages && setParams(withColumns(queryOf({ ...pages.filter, find: text }), set), { replace: true });
