@@ -123,10 +123,16 @@ export function useRedraft(stored: PageRecord, first: readonly ChangeRecord[]): 
     },
     [id, siteId, typed, told],
   );
+  const write = useCallback((save: () => Promise<void>) => void told(keep(save)), [told]);
+
+  const edited = useView(edits);
+  const fieldsNow = useView(typed);
+  const list = useMemo(() => [...edited.values()], [edited]);
   const setEdits = useCallback(
     (next: readonly Edit[], label: string, merge?: string) => {
       const slot = merge ? `${id} ${merge}` : null;
-      const { set, drop } = between([...edits.view().values()], next);
+      // From what was drawn, which the next was made of: what another tab has written since is not taken back.
+      const { set, drop } = between(list, next);
       const fields = new Map<string, Edit | null>([
         ...drop.map((one) => [one, null] as const),
         ...set.map((edit) => [slotOf(edit), edit] as const),
@@ -144,13 +150,8 @@ export function useRedraft(stored: PageRecord, first: readonly ChangeRecord[]): 
       edits.change(fields, keeping);
       typed.change(new Map<string, Seen>([["ready", false]]), keeping);
     },
-    [id, siteId, edits, typed, told],
+    [id, siteId, list, edits, typed, told],
   );
-  const write = useCallback((save: () => Promise<void>) => void told(keep(save)), [told]);
-
-  const edited = useView(edits);
-  const fieldsNow = useView(typed);
-  const list = useMemo(() => [...edited.values()], [edited]);
   const sorted = useMemo(() => redraftOf(changes), [changes]);
   const settled = useSame(sorted.settled);
   const undecided = useSame(sorted.undecided);
