@@ -90,8 +90,8 @@ export function BulkDialog({
         ? "cell changes"
         : `cells of ${asked.pasted} change`
       : changing.length === 1
-        ? "text changes"
-        : "texts change";
+        ? "page changes"
+        : "pages change";
 
   return (
     <Modal wide open onOpenChange={(open) => !open && onClose(false)} title={TITLES[asked.ask]}>

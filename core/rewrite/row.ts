@@ -13,7 +13,7 @@ export interface Row {
 const NOUNS: Record<NodeKind, string> = { heading: "heading", block: "text", picture: "picture", link: "link" };
 
 /** The one node of a page that a row can mean, by a text; the reason where there is none or more than one. */
-export function onlyNode(page: Page, kind: NodeKind, text: string): { key: NodeKey; index: number } | string {
+function onlyNode(page: Page, kind: NodeKind, text: string): { key: NodeKey; index: number } | string {
   const texts =
     kind === "heading"
       ? Array.from(page.headings, (heading) => heading.text)
@@ -24,6 +24,17 @@ export function onlyNode(page: Page, kind: NodeKind, text: string): { key: NodeK
   if (found.length > 1)
     return `The page has the ${NOUNS[kind]} “${text}” ${found.length} times. Say which in a file of edits.`;
   return { key: keyOf(page, kind, index), index };
+}
+
+/** The edit of the one node that a row can mean, made from its place among the page's; the reason where there is no such node. */
+export function ofOnlyNode<E>(
+  page: Page,
+  kind: NodeKind,
+  text: string,
+  make: (key: NodeKey, index: number) => E,
+): E | string {
+  const found = onlyNode(page, kind, text);
+  return typeof found === "string" ? found : make(found.key, found.index);
 }
 
 /** The one link with these words. */

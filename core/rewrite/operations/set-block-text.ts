@@ -10,7 +10,7 @@ import { checked, textsOf } from "../markdown-blocks.ts";
 import { escapeText } from "../markup.ts";
 import type { NodeKey } from "../node.ts";
 import { identity, keyOf } from "../resolve.ts";
-import { onlyNode } from "../row.ts";
+import { ofOnlyNode } from "../row.ts";
 import { changeWords } from "../words-in-place.ts";
 import { type Operation, type Planned, patched, type Shape, setsWhatWas, valueIn } from "./operation.ts";
 
@@ -68,11 +68,13 @@ export const setBlockText: Operation<SetBlockText> = {
   nodes,
   is: valueIn,
   isNothing: setsWhatWas,
-  fromRow(page, row) {
-    const found = onlyNode(page, "block", identity(row.was));
-    if (typeof found === "string") return found;
-    return { op: "set-block-text", block: found.key, value: row.is, was: page.blocks[found.index]?.text ?? "" };
-  },
+  fromRow: (page, row) =>
+    ofOnlyNode(page, "block", identity(row.was), (key, index) => ({
+      op: "set-block-text",
+      block: key,
+      value: row.is,
+      was: page.blocks[index]?.text ?? "",
+    })),
   plan: { html: inHtml, markdown: inMarkdown },
   standing,
   carry: (edit, carrying) => carryNode(edit, { nodes, standing }, carrying),

@@ -4,7 +4,7 @@ import { carryHeading, isLevel, NO_LEVEL, withHeading } from "../heading-edit.ts
 import { hashesOf, underlineOf } from "../markdown-headings.ts";
 import { renameTags, setAttribute } from "../markup.ts";
 import type { Patch } from "../patch.ts";
-import { onlyNode } from "../row.ts";
+import { ofOnlyNode } from "../row.ts";
 import { type Carried, type Carrying, type Operation, type Planned, SETTLED, type Shape } from "./operation.ts";
 
 export interface SetHeadingLevel extends Shape {
@@ -83,16 +83,13 @@ export const setHeadingLevel: Operation<SetHeadingLevel> = {
   is: ({ level }) => `H${level}`,
   was: ({ was }) => `H${was}`,
   isNothing: ({ level, was }) => level === was,
-  fromRow(page, row) {
-    const found = onlyNode(page, "heading", row.named);
-    if (typeof found === "string") return found;
-    return {
+  fromRow: (page, row) =>
+    ofOnlyNode(page, "heading", row.named, (key, index) => ({
       op: "set-heading-level",
-      heading: found.key,
+      heading: key,
       level: Number(/^H?([1-6])$/i.exec(row.is)?.[1] ?? 0),
-      was: page.headings[found.index]?.level ?? 0,
-    };
-  },
+      was: page.headings[index]?.level ?? 0,
+    })),
   plan: {
     html: plan(inHtml),
     markdown: plan(inMarkdown),

@@ -16,7 +16,7 @@ import { hashesOf } from "../markdown-headings.ts";
 import { escapeText } from "../markup.ts";
 import type { Patch } from "../patch.ts";
 import { findHeading } from "../resolve.ts";
-import { onlyNode } from "../row.ts";
+import { ofOnlyNode } from "../row.ts";
 import { type Operation, type Planned, type Shape, setsWhatWas, valueIn } from "./operation.ts";
 
 export interface SetHeadingText extends Shape {
@@ -195,11 +195,13 @@ export const setHeadingText: Operation<SetHeadingText> = {
   nodes: ({ heading }) => [{ kind: "heading", key: heading }],
   is: valueIn,
   isNothing: setsWhatWas,
-  fromRow(page, row) {
-    const found = onlyNode(page, "heading", row.was);
-    if (typeof found === "string") return found;
-    return { op: "set-heading-text", heading: found.key, value: row.is, was: row.was };
-  },
+  fromRow: (page, row) =>
+    ofOnlyNode(page, "heading", row.was, (key) => ({
+      op: "set-heading-text",
+      heading: key,
+      value: row.is,
+      was: row.was,
+    })),
   plan: { html: plan(inHtml), markdown: plan(inMarkdown), fields: plan(inHtml) },
   standing,
   carry: (edit, carrying) => {

@@ -5,7 +5,7 @@ import { checked, destination, linkTail } from "../markdown-blocks.ts";
 import { setAttribute } from "../markup.ts";
 import type { NodeKey } from "../node.ts";
 import { findNode, identity, keyOf } from "../resolve.ts";
-import { onlyNode } from "../row.ts";
+import { ofOnlyNode } from "../row.ts";
 import { type Operation, type Planned, patched, SETTLED, type Shape, setsWhatWas, valueIn } from "./operation.ts";
 
 /** Where a link leads, as it is written: relative or in full. */
@@ -66,11 +66,13 @@ export const setLinkHref: Operation<SetLinkHref> = {
   nodes,
   is: valueIn,
   isNothing: setsWhatWas,
-  fromRow(page, row) {
-    const found = onlyNode(page, "link", row.named);
-    if (typeof found === "string") return found;
-    return { op: "set-link-href", link: found.key, value: row.is, was: page.links[found.index]?.href ?? "" };
-  },
+  fromRow: (page, row) =>
+    ofOnlyNode(page, "link", row.named, (key, index) => ({
+      op: "set-link-href",
+      link: key,
+      value: row.is,
+      was: standing(page, index),
+    })),
   plan: { html: inHtml, markdown: inMarkdown },
   standing,
   carry: (edit, carrying) => (carrying.plan(edit) === null ? SETTLED : carryNode(edit, { nodes, standing }, carrying)),
