@@ -35,7 +35,7 @@ module.exports = {
     { name: "no-circles", severity: "error", from: {}, to: { circular: true } },
   ],
   options: {
-    doNotFollow: { path: "node_modules" },
+    doNotFollow: { path: "node_modules|^build/" },
     exclude: { path: "\\+types" },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: "tsconfig.json" },

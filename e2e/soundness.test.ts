@@ -28,6 +28,10 @@ describe("pictures", () => {
     await page.getByRole("button", { name: "1 without alternative text" }).waitFor();
     await page.getByRole("checkbox", { name: "Select under-tow.jpg" }).click();
     await page.getByRole("button", { name: "For looks only", exact: true }).click();
+    const look = page.getByRole("dialog", { name: "Pictures for looks only" });
+    await look.getByText("for looks only", { exact: true }).waitFor();
+    await look.getByRole("button", { name: "Apply to 1 page" }).click();
+    await look.waitFor({ state: "detached" });
     await page.getByRole("button", { name: "2 for looks only" }).waitFor();
     await page.reload();
     await page.getByRole("button", { name: "2 for looks only" }).waitFor();

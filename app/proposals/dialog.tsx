@@ -67,13 +67,57 @@ export function ProposalDialog({
   );
 }
 
-/** The fixes of one rule on all pages that have the finding. */
-export function FixesDialog({
+/** A change of many pages that is asked for elsewhere: every page before and after, then one action. */
+export function LookDialog({
   site,
   pages,
+  ids,
   asked,
-  finds,
+  title,
+  description,
+  label,
   onClose,
+}: {
+  site: SiteRecord;
+  /** The pages of the site, to name them. */
+  pages: readonly PageRecord[];
+  /** Those that are looked at. */
+  ids: readonly string[];
+  asked: Asked;
+  title: string;
+  description?: string;
+  /** What undo calls it. */
+  label: string;
+  onClose: (applied: boolean) => void;
+}) {
+  return (
+    <Modal
+      wide
+      open
+      onOpenChange={(open) => !open && onClose(false)}
+      title={title}
+      {...(description !== undefined && { description })}
+    >
+      <div className="mt-4">
+        <ProposalPreview
+          site={site}
+          pages={pages}
+          ids={ids}
+          asked={asked}
+          label={label}
+          onApplied={() => onClose(true)}
+          onCancel={() => onClose(false)}
+        />
+      </div>
+    </Modal>
+  );
+}
+
+/** The fixes of one rule on all pages that have the finding. */
+export function FixesDialog({
+  finds,
+  pages,
+  ...rest
 }: {
   site: SiteRecord;
   pages: readonly PageRecord[];
@@ -83,26 +127,14 @@ export function FixesDialog({
   onClose: (applied: boolean) => void;
 }) {
   const ids = useMemo(() => pages.map(({ id }) => id), [pages]);
-  const [first = "", ...rest] = finds;
   return (
-    <Modal
-      wide
-      open
-      onOpenChange={(open) => !open && onClose(false)}
+    <LookDialog
+      {...rest}
+      pages={pages}
+      ids={ids}
       title="Look at the fixes"
-      description={`${first.toUpperCase()}${rest.join("")}.`}
-    >
-      <div className="mt-4">
-        <ProposalPreview
-          site={site}
-          pages={pages}
-          ids={ids}
-          asked={asked}
-          label={`Fix ${finds.slice(0, 60)}`}
-          onApplied={() => onClose(true)}
-          onCancel={() => onClose(false)}
-        />
-      </div>
-    </Modal>
+      description={`${finds.charAt(0).toUpperCase()}${finds.slice(1)}.`}
+      label={`Fix ${finds.slice(0, 60)}`}
+    />
   );
 }

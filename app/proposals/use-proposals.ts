@@ -1,11 +1,10 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { Asked } from "#core/proposals/all";
-import { narrowed } from "#core/proposals/proposal";
 import type { ProposedPage } from "../store/propose";
 import type { SiteRecord } from "../store/records/sites";
-import { today } from "../store/today";
 import { useSame } from "../ui/use-same";
-import { inLanes, onPoolBeside, TookTooLong } from "../workers/pool";
+import { TookTooLong } from "../workers/pool";
+import { lookAt } from "./look-at";
 
 /** What is proposed for many pages, as far as they have been looked at. */
 export interface Proposals {
@@ -18,24 +17,9 @@ export interface Proposals {
   stop: () => void;
 }
 
-/** Pages that are looked at at a time: few at first, so that the first lines stand there at once. */
-const SIZES = [2, 2, 4, 4, 8, 8, 16, 16];
-const LATER = 25;
 /** What was found is shown at most this often, and typing is waited for so long, in milliseconds. */
 const PACE = 100;
 const REST = 120;
-/** A look at some pages that takes longer has been asked for something without end, in milliseconds. */
-const LIMIT = 6000;
-
-function chunksOf(ids: readonly string[]): string[][] {
-  const chunks: string[][] = [];
-  for (let at = 0; at < ids.length; ) {
-    const size = SIZES[chunks.length] ?? LATER;
-    chunks.push(ids.slice(at, at + size));
-    at += size;
-  }
-  return chunks;
-}
 
 /** Looks at pages on the pool; what has been found is there while the others are looked at. */
 export function useProposals(site: SiteRecord, ids: readonly string[], asked: Asked | null): Proposals {
@@ -65,24 +49,14 @@ export function useProposals(site: SiteRecord, ids: readonly string[], asked: As
       setPages(found.flat());
       setDone(looked);
     };
-    const chunks = chunksOf(ids);
-    const look = async () => {
-      const day = today();
-      await inLanes(
-        chunks.map((chunk, i) => ({ chunk, i })),
-        async ({ chunk, i }) => {
-          found[i] = await onPoolBeside(
-            (worker) => worker.proposeOn(of.current, chunk, narrowed(asked, chunk), day),
-            LIMIT,
-          );
-          looked += chunk.length;
-          // The first of them at once.
-          if (looked === chunk.length || looked === ids.length) show();
-          else shown ??= setTimeout(show, PACE);
-        },
-        { signal: running.signal },
-      );
-    };
+    const look = () =>
+      lookAt(of.current, ids, asked, running.signal, (some, at, count) => {
+        found[at] = some;
+        looked += count;
+        // The first of them at once.
+        if (looked === count || looked === ids.length) show();
+        else shown ??= setTimeout(show, PACE);
+      });
     const timer = setTimeout(
       () => {
         look().catch((error: unknown) => {

@@ -1,11 +1,12 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { lazy, Suspense, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
+import type { Asked } from "#core/proposals/all";
 import type { SitePicture } from "#core/site/index/picture-files";
 import { TextInPlace } from "../desk/text-in-place";
+import { makeAtOnce } from "../proposals/make-at-once";
 import { linkToPage, screenOf } from "../screens";
-import { changePages } from "../store/act-on-pages";
 import { useFiles } from "../store/files";
 import { usePageRows } from "../store/rows";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
@@ -16,6 +17,8 @@ import { Thumbnail } from "../ui/thumbnail";
 import { Tick } from "../ui/tick";
 import { useLongWork } from "../ui/use-long-work";
 import { useSite } from "./site";
+
+const LookDialog = lazy(async () => ({ default: (await import("../proposals/dialog")).LookDialog }));
 
 export const meta = () => [{ title: "Pictures · Keen Quill" }];
 
@@ -36,6 +39,14 @@ const SHOWS = {
 } as const;
 type Show = keyof typeof SHOWS;
 
+/** Pictures that are to get another text, on the pages that show them. */
+interface Question {
+  ids: readonly string[];
+  asked: Extract<Asked, { way: "alternativeTexts" }>;
+  /** What undo calls it. */
+  label: string;
+}
+
 /** Every picture of the site with each of its alternative texts: changed here, it changes on all pages that show it. */
 export default function Pictures() {
   const site = useSite();
@@ -47,6 +58,8 @@ export default function Pictures() {
   const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
   /** Texts on their way, by picture, until the answer says them. */
   const [pending, setPending] = useState<ReadonlyMap<string, string>>(new Map());
+  /** What is looked at before it is made. */
+  const [looking, setLooking] = useState<Question | null>(null);
   const scroller = useRef<HTMLDivElement>(null);
   const asked = params.get("show") ?? "";
   const show: Show = asked in SHOWS ? (asked as Show) : "all";
@@ -68,24 +81,21 @@ export default function Pictures() {
     site.id,
     items.flatMap(({ index }) => shown[index]?.at ?? []),
   );
-  const set = async (changing: readonly SitePicture[], value: string) => {
-    const ofPage = new Map<string, { picture: SitePicture; value: string }[]>();
-    for (const picture of changing)
-      for (const id of picture.pages) ofPage.set(id, [...(ofPage.get(id) ?? []), { picture, value }]);
-    const [first] = changing;
-    if (!first) return;
-    const what = changing.length === 1 ? nameOf(first) : counted(changing.length, "picture");
-    setPending((all) => new Map([...all, ...changing.map((one) => [keyOf(one), value] as const)]));
-    const changes = Array.from(ofPage, ([pageId, alts]) => ({ pageId, texts: [], alts }));
-    const done = await run(changes.length, (work) => changePages(site, changes, `Alternative text of ${what}`, work));
-    if (!done) setPending(new Map());
-    else {
-      setSelected(new Set());
+  const question = (changing: readonly SitePicture[], value: string): Question => ({
+    ids: [...new Set(changing.flatMap(({ pages }) => pages))],
+    asked: { way: "alternativeTexts", alts: changing.map((picture) => ({ picture, value })) },
+    label: `Alternative text of ${changing[0] && changing.length === 1 ? nameOf(changing[0]) : counted(changing.length, "picture")}`,
+  });
+  const set = async (picture: SitePicture, value: string) => {
+    const { ids, asked, label } = question([picture], value);
+    setPending((all) => new Map(all).set(keyOf(picture), value));
+    const done = await run(ids.length, (work) => makeAtOnce(site, ids, asked, label, work));
+    if (!done || done.changed === 0) setPending(new Map());
+    if (done)
       notify(
         `Changed on ${counted(done.changed, "page")}`,
         done.refused[0]?.reason ?? "One undo takes all of it back.",
       );
-    }
   };
   const ticked = shown.filter((one) => selected.has(keyOf(one)));
   const tick = (key: string) =>
@@ -155,13 +165,13 @@ export default function Pictures() {
                       changed={pending.has(name)}
                       className="w-full font-serif text-15 leading-snug"
                       onKeep={(value) => {
-                        void set([picture], value);
+                        void set(picture, value);
                         return null;
                       }}
                     />
                     {text !== "" && (
                       <span className="block text-12">
-                        <Action onClick={() => void set([picture], "")}>It is for looks only</Action>
+                        <Action onClick={() => void set(picture, "")}>It is for looks only</Action>
                       </span>
                     )}
                   </span>
@@ -187,7 +197,7 @@ export default function Pictures() {
             <span className="font-medium" aria-live="polite">
               {number.format(ticked.length)} selected
             </span>
-            <Action onClick={() => void set(ticked, "")}>For looks only</Action>
+            <Action onClick={() => setLooking(question(ticked, ""))}>For looks only</Action>
             <span className="flex-1" />
             <Action onClick={() => setSelected(new Set(shown.map(keyOf)))}>
               Select all {number.format(shown.length)}
@@ -196,6 +206,21 @@ export default function Pictures() {
           </section>
         )}
       </div>
+      <Suspense>
+        {looking && (
+          <LookDialog
+            site={site}
+            pages={rows ?? []}
+            {...looking}
+            title="Pictures for looks only"
+            description="They get an empty alternative text: assistive technology passes over them."
+            onClose={(applied) => {
+              setLooking(null);
+              if (applied) setSelected(new Set());
+            }}
+          />
+        )}
+      </Suspense>
     </main>
   );
 }

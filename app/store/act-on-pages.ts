@@ -74,7 +74,7 @@ export async function changePages(
 
 function count(acted: Acted, change: PageChange, made: RedraftedPage): void {
   acted.refused.push(...made.refused.map((one) => ({ ...one, pageId: change.pageId })));
-  const asked = change.texts.length + (change.edits?.length ?? 0) + (change.alts?.length ?? 0);
+  const asked = change.texts.length + (change.edits?.length ?? 0);
   const own = change.phrase !== undefined || change.kind !== undefined || change.ready !== undefined;
   if (asked > made.refused.length || own) acted.changed++;
 }

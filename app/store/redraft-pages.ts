@@ -1,10 +1,8 @@
 import type { PageKind } from "#core/page/page-kind";
-import { altEdits } from "#core/proposals/alternative-texts";
 import { applyToPage } from "#core/rewrite/apply";
 import { cleanValue } from "#core/rewrite/clean-value";
 import { type Edit, slotOf, withEdit } from "#core/rewrite/edits";
 import { type Field, fieldEdit } from "#core/rewrite/field-edit";
-import type { SitePicture } from "#core/site/index/picture-files";
 import { basisOf, between, changeEdits, redraftOf } from "./changes";
 import { db } from "./db";
 import { type Examined, freshen, loadPage, putExamined } from "./freshen";
@@ -21,8 +19,6 @@ export interface PageChange {
   ready?: boolean;
   /** Edits to be put to the redraft as they are: a table's canonical address. */
   edits?: Edit[];
-  /** Pictures that get another alternative text wherever they have the one that is named. */
-  alts?: { picture: Pick<SitePicture, "at" | "alt">; value: string }[];
 }
 
 /** What a change makes of a page. */
@@ -57,9 +53,6 @@ export async function redraftPage(site: SiteRecord, change: PageChange, today: s
     else add(edit, field);
   }
   for (const edit of change.edits ?? []) add(edit, edit.op);
-  const { page } = applyToPage(original, edits);
-  for (const { picture, value } of change.alts ?? [])
-    for (const edit of altEdits(original, page, edits, picture, value)) add(edit, edit.op);
   const setAsides = await db().setAsides.where("siteId").equals(site.id).toArray();
   const stored = changed(loaded.stored, change, edits !== loaded.edits);
   const examined = await freshen({ ...loaded, stored, edits }, site.houseStyle, setAsides, today);

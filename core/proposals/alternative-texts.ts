@@ -6,7 +6,7 @@ import type { SitePicture } from "../site/index/picture-files.ts";
 import type { Proposal } from "./proposal.ts";
 
 /** The edits that give a picture another text wherever it has a certain one on a page as its redraft leaves it. */
-export function altEdits(
+function altEdits(
   original: Page,
   page: Page,
   edits: readonly Edit[],
