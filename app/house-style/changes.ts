@@ -6,8 +6,8 @@ import { CATALOGUE, SITE_RULES } from "#core/rules/catalogue";
 import { type HouseStyle, styleForKind } from "#core/settings/house-style";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
-import type { SiteFindings } from "../store/site-findings";
 import { today } from "../store/today";
+import type { SiteFindings } from "../store/told-findings";
 import { onPool, onPoolAll } from "../workers/pool";
 
 /** On how many pages a rule finds something: as kept, and as it would be; null while that is counted. */

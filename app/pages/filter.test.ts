@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { FindingOn } from "#core/findings/finding";
 import { upgradePage } from "../store/migrations";
 import type { PageRecord } from "../store/page-record";
-import type { SiteFindings } from "../store/site-findings";
+import type { SiteFindings } from "../store/told-findings";
 import { applyFilter, filterOf, NO_FILTER, queryOf } from "./filter";
 import { SHOWS, type ShowName } from "./filters/all";
 import { pastedLines } from "./pasted";

@@ -3,7 +3,7 @@ import { isFound } from "#core/findings/found";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import { WEIGHTS, type Weight } from "#core/settings/setting";
 import type { PageRecord } from "../store/page-record";
-import type { SiteFindings } from "../store/site-findings";
+import type { SiteFindings } from "../store/told-findings";
 import { SHOWS, type ShowName, showOf } from "./filters/all";
 import { foundAcross } from "./filters/show";
 

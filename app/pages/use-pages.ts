@@ -3,7 +3,8 @@ import { useSearchParams } from "react-router";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
 import { usePageRows } from "../store/rows";
-import { type SiteFindings, useSiteFindings } from "../store/site-findings";
+import { useSiteFindings } from "../store/site-findings";
+import type { SiteFindings } from "../store/told-findings";
 import { applyFilter, type Filter, filterOf, groupedBy, queryOf } from "./filter";
 
 export interface FilteredPages {

@@ -5,7 +5,7 @@ import { pictureAt } from "../site/facets/pictures.ts";
 import type { Place, WholePart } from "./place.ts";
 
 /**
- * A place on a page of which only a summary is at hand: nodes are named by what a summary keeps of them, so that they are
+ * A place on a page of which only facets are at hand: nodes are named by what these keep of them, so that they are
  * found on the page as it stands when it is opened.
  */
 export type SitePlace =

@@ -13,7 +13,8 @@ import { CATALOGUE } from "#core/rules/catalogue";
 import type { RuleContext, RuleFacts } from "#core/rules/rule";
 import type { SetAsideRecord } from "../../store/records/set-asides";
 import type { SiteRecord } from "../../store/records/sites";
-import { type FoundOn, useSiteFindings } from "../../store/site-findings";
+import { useSiteFindings } from "../../store/site-findings";
+import type { FoundOn } from "../../store/told-findings";
 import { useExpanded } from "./use-expanded";
 import { useSetAsides } from "./use-set-asides";
 

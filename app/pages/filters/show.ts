@@ -1,5 +1,5 @@
 import type { PageRecord } from "../../store/page-record";
-import type { SiteFindings } from "../../store/site-findings";
+import type { SiteFindings } from "../../store/told-findings";
 
 /** One of the filters that the sentence over the table is made of. */
 export interface Show {

@@ -15,13 +15,13 @@ export const ids = facet<IdsFacet, string>({
   version: 1,
   sees: ["ids", "anchorNames"],
   take(page) {
-    const every = [...page.ids.map(({ id }) => id), ...page.anchorNames];
+    const every = [...page.ids.map(({ id }) => id), ...page.anchorNames].filter(Boolean);
     const some = every.filter((id) => id.length <= LONGEST && !id.includes("\n"));
     return { ids: some.slice(0, MOST), all: some.length === every.length && some.length <= MOST };
   },
   pack: ({ ids, all }) => `${ids.join("\n")}${all ? "" : "\n"}`,
   unpack: (packed) => {
     const all = !packed.endsWith("\n");
-    return { ids: (all ? packed : packed.slice(0, -1)).split("\n"), all };
+    return { ids: packed.split("\n").filter(Boolean), all };
   },
 });
