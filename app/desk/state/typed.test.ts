@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { Typed } from "./typed";
+import { changedFields, Typed } from "./typed";
 
 /** Storage whose answers come when they are let go. */
 function storage(first: Record<string, string>) {
@@ -69,6 +69,31 @@ describe("what is typed", () => {
     typed.refresh();
     await answer();
     expect(seen()).toEqual({ title: "Lamps", description: "Two." });
+  });
+
+  it("takes nothing back that arrived from elsewhere after it was drawn", async () => {
+    const { typed, seen, write, answer } = storage({ title: "Lam", slug: "lamp" });
+    const drawn = typed.view();
+    write({ title: "Lamp", slug: null, kind: "article" });
+    typed.refresh();
+    await answer();
+    // A key that was pressed on what was drawn: all the fields as they were then, with one more.
+    const next = new Map(drawn).set("description", "A");
+    const fields = changedFields(drawn, next);
+    expect(fields).toEqual(new Map([["description", "A"]]));
+    typed.change(fields, later().promise);
+    expect(seen()).toEqual({ title: "Lamp", kind: "article", description: "A" });
+  });
+
+  it.each([
+    [{ a: "1" }, { a: "1" }, {}],
+    [{ a: "1" }, { a: "2", b: "3" }, { a: "2", b: "3" }],
+    [{ a: "1", b: "2" }, { b: "2" }, { a: null }],
+    [{}, {}, {}],
+  ])("changes of %j what makes it %j", (drawn, next, changed) => {
+    expect(
+      Object.fromEntries(changedFields(fields(drawn) as Map<string, string>, fields(next) as Map<string, string>)),
+    ).toEqual(changed);
   });
 
   it("gives way to what was written after it, even where that is what stood there before", async () => {

@@ -8,6 +8,17 @@ interface FieldChange<V> {
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
 
 /**
+ * What makes of fields, as they were drawn, others: null for those that are taken away. Of what has changed since they were
+ * drawn it says nothing, so that nothing of that is taken back.
+ */
+export function changedFields<V>(drawn: ReadonlyMap<string, V>, next: ReadonlyMap<string, V>): Map<string, V | null> {
+  const changed = new Map<string, V | null>();
+  for (const name of drawn.keys()) if (!next.has(name)) changed.set(name, null);
+  for (const [name, value] of next) if (!same(drawn.get(name), value)) changed.set(name, value);
+  return changed;
+}
+
+/**
  * Fields as they are kept, and as they have been changed here since. What is changed here is seen at once, and stands until
  * what is read from storage has been written after it; whatever somebody else writes in other fields is seen as it arrives.
  */

@@ -2,7 +2,7 @@ import { liveQuery } from "dexie";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import type { Conflict } from "#core/rewrite/carry-over";
 import { type Edit, slotOf } from "#core/rewrite/edits";
-import { between, redraftOf } from "../../store/changes";
+import { redraftOf } from "../../store/changes";
 import { db } from "../../store/db";
 import { keep, keepFields } from "../../store/keeping";
 import { loadPageRecord, type PageRecord } from "../../store/page-record";
@@ -10,7 +10,7 @@ import type { ChangeRecord } from "../../store/records/changes";
 import { type PageFields, savePage, saveRedraft } from "../../store/redraft";
 import { useNotices } from "../../ui/notice";
 import { useSame } from "../../ui/use-same";
-import { Typed } from "./typed";
+import { changedFields, Typed } from "./typed";
 
 /**
  * What is to be seen of fields. A state, and no external store: a change of one while the rest of the sheet is drawn in its
@@ -131,12 +131,7 @@ export function useRedraft(stored: PageRecord, first: readonly ChangeRecord[]): 
   const setEdits = useCallback(
     (next: readonly Edit[], label: string, merge?: string) => {
       const slot = merge ? `${id} ${merge}` : null;
-      // From what was drawn, which the next was made of: what another tab has written since is not taken back.
-      const { set, drop } = between(list, next);
-      const fields = new Map<string, Edit | null>([
-        ...drop.map((one) => [one, null] as const),
-        ...set.map((edit) => [slotOf(edit), edit] as const),
-      ]);
+      const fields = changedFields(edited, new Map(next.map((edit) => [slotOf(edit), edit])));
       const save = (all: ReadonlyMap<string, Edit | null>) => {
         const gone = [...all].flatMap(([one, edit]) => (edit === null ? one : []));
         return saveRedraft(
@@ -150,7 +145,7 @@ export function useRedraft(stored: PageRecord, first: readonly ChangeRecord[]): 
       edits.change(fields, keeping);
       typed.change(new Map<string, Seen>([["ready", false]]), keeping);
     },
-    [id, siteId, list, edits, typed, told],
+    [id, siteId, edited, edits, typed, told],
   );
   const sorted = useMemo(() => redraftOf(changes), [changes]);
   const settled = useSame(sorted.settled);
