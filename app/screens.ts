@@ -129,4 +129,4 @@ export const linkTo = (site: { id: string }, { path }: AnyScreen): string => `/s
 
 /** Where a page's desk or another of its screens is. */
 export const linkToPage = (siteId: string, pageId: string, name: keyof typeof pageScreens = "desk"): string =>
-  `/sites/${siteId}/${pageScreens[name].path.replace(":page", pageId)}`;
+  `/sites/${siteId}/${pageScreens[name].path.replace(":page", () => pageId)}`;

@@ -40,11 +40,13 @@ const withRule = (id: string, rule: HouseStyle["rules"][string]): Partial<HouseS
 const derived = async () => (await db().derived.bulkGet(ids)).map((one) => one ?? { id: "" });
 
 /** The site by another house style, of which it is known what it was audited by before. */
-const changedTo = (change: () => Partial<HouseStyle>): SiteRecord => ({
-  ...site,
-  audited: withAudited(site, TODAY),
-  houseStyle: { ...site.houseStyle, ...change() },
-});
+function changedTo(change: () => Partial<HouseStyle>): SiteRecord {
+  const houseStyle = { ...site.houseStyle, ...change() };
+  const kinds = Object.values(houseStyle.kinds ?? {});
+  for (const rules of [houseStyle.rules, ...kinds.map((kind) => kind.rules ?? {})])
+    for (const id of Object.keys(rules)) expect(CATALOGUE.has(id), id).toBe(true);
+  return { ...site, audited: withAudited(site, TODAY), houseStyle };
+}
 
 describe("pages by another house style are as if all had been audited again", () => {
   const told: [string, () => Partial<HouseStyle>][] = [
@@ -52,7 +54,7 @@ describe("pages by another house style are as if all had been audited again", ()
     // Titles and descriptions are cut there in the table too.
     ["a width, which other rules cut by", () => withRule("description/too-wide", { settings: { limitPx: 300 } })],
     ["a rule that is off", () => withRule("body/long-paragraph", { on: false })],
-    ["a weight", () => withRule("heading/jump", { weight: "may" })],
+    ["a weight", () => withRule("heading/skipped-level", { weight: "may" })],
     ["the separator", () => ({ separator: " – " })],
     ["a rule for pages of a kind", () => ({ kinds: { article: { rules: { "title/too-narrow": { on: false } } } } })],
   ];

@@ -1,8 +1,10 @@
 import { hostOf, linkTarget } from "../address/link-target.ts";
-import { contentBlocks } from "../page/body.ts";
+import { contentBlocks, isHeadingBlock } from "../page/body.ts";
 import { addressOn, type Page } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
+import { wrapInLink } from "../rewrite/operations/wrap-in-link.ts";
 import { originsOf } from "../rewrite/origins.ts";
+import { keyOf } from "../rewrite/resolve.ts";
 import type { Fix } from "./fix.ts";
 
 /**
@@ -15,6 +17,9 @@ export type SiteFix =
   | { label: string; relink: { from: string; to: string } }
   /** Words become a link to an address. */
   | { label: string; wrap: { words: string; to: string } };
+
+/** Of one block, so many places are tried. */
+const MOST_TIMES = 20;
 
 export interface Redrafted {
   original: Page;
@@ -54,13 +59,24 @@ function relinked(
   });
 }
 
+/** The words become a link where they first can: in the content, headings and links apart. */
 function wrapped(
   { words, to }: { words: string; to: string },
   original: Page,
   page: Page,
   edits: readonly Edit[],
 ): Edit[] {
-  const at = contentBlocks(page).find(({ block }) => block.text.includes(words))?.index ?? -1;
-  const key = originsOf(original, page, edits, "block")[at]?.key;
-  return key ? [{ op: "wrap-in-link", block: key, was: words, nth: 1, value: asWritten(to, page) }] : [];
+  const origins = originsOf(original, page, edits, "block");
+  const plan = wrapInLink.plan[page.format];
+  for (const { block, index } of contentBlocks(page)) {
+    const key = origins[index]?.key;
+    if (!key || isHeadingBlock(page, index)) continue;
+    const times = Math.min(block.text.split(words).length - 1, MOST_TIMES);
+    for (let nth = 1; nth <= times; nth++) {
+      const edit: Edit = { op: "wrap-in-link", block: key, was: words, nth, value: asWritten(to, page) };
+      const planned = plan?.(page, { ...edit, block: keyOf(page, "block", index) });
+      if (planned && typeof planned !== "string") return [edit];
+    }
+  }
+  return [];
 }

@@ -1,0 +1,73 @@
+import { describe, expect, it } from "vitest";
+import { originalFromText } from "../page/original.ts";
+import { readPage } from "../page/read.ts";
+import { applyToPage, applyToSource } from "../rewrite/apply.ts";
+import type { Edit } from "../rewrite/edits.ts";
+import { keyOf } from "../rewrite/resolve.ts";
+import { fixOnPage, type SiteFix } from "./site-fix.ts";
+
+const address = "https://quay.example/visit/here";
+const read = (source: string) => readPage(source, { address });
+const relink = (from: string, to: string): SiteFix => ({ label: "Link there", relink: { from, to } });
+const wrap = (words: string, to: string): SiteFix => ({ label: "Link it", wrap: { words, to } });
+
+/** The source with a fix on the page as edits have left it; null where it has nothing to mend. */
+function mended(source: string, fix: SiteFix, edits: readonly Edit[] = []): string | null {
+  const original = read(source);
+  const { page } = applyToPage(original, edits);
+  const made = fixOnPage(fix, { original, page, edits });
+  if (!made) return null;
+  const { bytes, refused } = applyToSource(originalFromText(source), [...edits, ...made.edits], { address });
+  expect(refused).toEqual([]);
+  return new TextDecoder().decode(bytes);
+}
+
+describe("a fix across pages, on one of them", () => {
+  it("leads every link to the address, however it is written, and keeps what it leads to there", () => {
+    expect(
+      mended(
+        '<p><a href="/old">a</a><a href="../old#x">b</a><a href="https://quay.example/old/">c</a><a href="/other">d</a>',
+        relink("/old", "https://quay.example/new?q=1"),
+      ),
+    ).toBe('<p><a href="/new?q=1">a</a><a href="/new?q=1#x">b</a><a href="/new?q=1">c</a><a href="/other">d</a>');
+  });
+
+  it("writes an address of another host in full", () => {
+    expect(mended('<p><a href="/old">a</a>', relink("/old", "https://other.example/new"))).toBe(
+      '<p><a href="https://other.example/new">a</a>',
+    );
+  });
+
+  it("makes words a link where they stand first, headings and links apart", () => {
+    expect(
+      mended(
+        "<h2>The lamp</h2><p>See <a href=/x>the lamp</a> and the lamp.</p><p>The lamp",
+        wrap("lamp", "https://quay.example/lamp"),
+      ),
+    ).toBe('<h2>The lamp</h2><p>See <a href=/x>the lamp</a> and the <a href="/lamp">lamp</a>.</p><p>The lamp');
+    expect(mended("<h2>The lamp</h2><p>See <a href=/x>the lamp</a>", wrap("lamp", "https://quay.example/lamp"))).toBe(
+      null,
+    );
+  });
+
+  it("is bound to the page as the redraft leaves it", () => {
+    const source = "<p><a href=/old>a</a> <a href=/old>b</a>";
+    const link: Edit = { op: "set-link-href", link: keyOf(read(source), "link", 0), value: "/mine", was: "/old" };
+    expect(mended(source, relink("/old", "https://quay.example/new"), [link])).toBe(
+      '<p><a href="/mine">a</a> <a href="/new">b</a>',
+    );
+  });
+
+  it.each([[relink("/old", "https://quay.example/new")], [wrap("lamp", "https://quay.example/lamp")]])(
+    "is none where nothing of it is there any more",
+    (fix) => {
+      expect(mended("<p>Nothing <a href=/else>else</a>.", fix)).toBe(null);
+    },
+  );
+
+  it("is taken as it is where it was edits already", () => {
+    const fix: SiteFix = { label: "Take the H1", edits: [{ op: "set-title", value: "New", was: "Old" }] };
+    const page = read("<title>Old</title>");
+    expect(fixOnPage(fix, { original: page, page, edits: [] })).toBe(fix);
+  });
+});

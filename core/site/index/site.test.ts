@@ -1,0 +1,123 @@
+import { describe, expect, it } from "vitest";
+import { readPage } from "../../page/read.ts";
+import { facetsOf, type PageFacets, type PageFacts } from "../facets/page-facets.ts";
+import { MENTIONS } from "./mentions.ts";
+import { PICTURE_FILES } from "./picture-files.ts";
+import { SAME_DESCRIPTIONS, SAME_TITLES } from "./same-texts.ts";
+import { type Index, Site } from "./site.ts";
+
+const page = (id: string, source: string, known: PageFacts = {}) =>
+  facetsOf(id, readPage(`<html lang=en>${source}`, { address: `https://quay.example/${id}` }), known);
+
+/** An index that notes what it is told. */
+function noting(sees: Index["sees"]) {
+  const told: string[] = [];
+  const name = (one: PageFacets | null) => one?.title ?? "-";
+  const index: Index = { sees, change: (was, is) => void told.push(`${name(was)} > ${name(is)}`) };
+  return { make: () => index, told };
+}
+
+describe("indexes over the pages of a site", () => {
+  it("are made once, of all pages, when they are first asked for", () => {
+    const site = new Site([page("a", "<title>A</title>"), page("b", "<title>B</title>")]);
+    const { make, told } = noting(["title"]);
+    expect(site.index(make)).toBe(site.index(make));
+    expect(told).toEqual(["- > A", "- > B"]);
+  });
+
+  it("are told of what they see alone, and of every page that comes or goes", () => {
+    const site = new Site();
+    const { make, told } = noting(["title"]);
+    site.index(make);
+    site.put(page("a", "<title>A</title><p>one"));
+    site.put(page("a", "<title>A</title><p>another text of the same title"));
+    site.put(page("a", "<title>New</title>", { phrase: "lamp" }));
+    site.put(page("a", "<title>New</title>", { phrase: "boat" }));
+    site.remove("a");
+    site.remove("a");
+    expect(told).toEqual(["- > A", "A > New", "New > -"]);
+  });
+
+  it("rules are run again by how often what they see has changed", () => {
+    const site = new Site([page("a", "<title>A</title>")]);
+    const [titles, links] = [site.revision(["title"]), site.revision(["links"])];
+    site.put(page("a", "<title>B</title>"));
+    expect([site.revision(["title"]) > titles, site.revision(["links"]) === links]).toEqual([true, true]);
+    site.put(page("a", "<title>B</title>", { redirectedFrom: ["https://quay.example/x"] }));
+    const before = site.revision(["redirectedFrom"]);
+    // Another list with the same in it is no change.
+    site.put(page("a", "<title>B</title>", { redirectedFrom: ["https://quay.example/x"] }));
+    expect(site.revision(["redirectedFrom"])).toBe(before);
+  });
+});
+
+describe("equal texts", () => {
+  const groups = (site: Site) => Array.from(site.index(SAME_TITLES).groups(), (one) => [...one].sort().join());
+
+  it("are those of two pages or more, case and spaces apart, as long as there are two", () => {
+    const site = new Site([
+      page("a", "<title>The Lamp</title>"),
+      page("b", "<title> the lamp</title>"),
+      page("c", "<title></title>"),
+      page("d", ""),
+    ]);
+    expect(groups(site)).toEqual(["a,b"]);
+    site.put(page("e", "<title>THE LAMP</title>"));
+    site.remove("a");
+    expect(groups(site)).toEqual(["b,e"]);
+    site.put(page("e", "<title>Another</title>"));
+    expect([groups(site), site.index(SAME_TITLES).count("the lamp")]).toEqual([[], 1]);
+    expect(site.index(SAME_DESCRIPTIONS).count("")).toBe(0);
+  });
+});
+
+describe("phrases that other pages say", () => {
+  const said = (site: Site) =>
+    Array.from(site.index(MENTIONS).all(), ([to, by]) => `${to}: ${[...by].map((one) => one.join(" "))}`).sort();
+
+  it("are found in the words in which they stand, whichever page came first", () => {
+    const lamp = page("lamp", "<p>About it.", { phrase: "lamp room" });
+    const gale = page("gale", "<p>From the lamp rooms one saw the gale.");
+    for (const pages of [
+      [lamp, gale],
+      [gale, lamp],
+    ])
+      expect(said(new Site(pages))).toEqual(["lamp: gale lamp rooms"]);
+  });
+
+  it("follow a new phrase, a new text, and pages that go", () => {
+    const site = new Site([page("a", "<p>A tarred rope.", { phrase: "winch" }), page("b", "<p>Of rope and winches.")]);
+    expect(said(site)).toEqual(["a: b winches"]);
+    site.put(page("a", "<p>A tarred rope.", { phrase: "rope" }));
+    expect(said(site)).toEqual(["a: b rope"]);
+    site.put(page("b", "<p>Of nothing."));
+    expect(said(site)).toEqual([]);
+    site.put(page("b", "<p>A rope again."));
+    site.remove("b");
+    expect(said(site)).toEqual([]);
+  });
+
+  it("are not what a page with the same phrase says, nor what is too short to be looked for", () => {
+    const rope = { phrase: "Rope" };
+    expect(said(new Site([page("a", "<p>A rope.", rope), page("b", "<p>The rope.", { phrase: "rope " })]))).toEqual([]);
+    expect(said(new Site([page("a", "<p>x", { phrase: "a b" }), page("b", "<p>Of a b.")]))).toEqual([]);
+  });
+});
+
+describe("picture files", () => {
+  it("are listed by text, those without first, each page once", () => {
+    const site = new Site([
+      page("a", "<img src=/l.png alt=Lamp><img src=/l.png alt=Lamp><img src=/m.png>"),
+      page("b", "<img src=/l.png?v=2 alt=Lamp><img src=/l.png alt>"),
+    ]);
+    const files = site.index(PICTURE_FILES);
+    expect(files.list()).toEqual([
+      { at: "/m.png", alt: null, pages: ["a"] },
+      { at: "/l.png", alt: "Lamp", pages: ["a", "b"] },
+      { at: "/l.png", alt: "", pages: ["b"] },
+    ]);
+    expect([...files.showing("/l.png")]).toEqual(["a", "b"]);
+    site.put(page("a", "<p>No picture any more."));
+    expect([[...files.showing("/l.png")], [...files.showing("/m.png")]]).toEqual([["b"], []]);
+  });
+});
