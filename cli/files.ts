@@ -11,6 +11,7 @@ import {
 } from "#core/page/original";
 import { type Page, statedAddress } from "#core/page/page";
 import { readPage } from "#core/page/read";
+import { prepareOriginal } from "#core/rewrite/prepare-original";
 import { CommandFault } from "./fault.ts";
 
 /** A file with the folder that its address is counted from. */
@@ -133,11 +134,11 @@ function pageOfJson(bytes: Uint8Array, address: string): PageFile {
 }
 
 /** Reads one page; its address is its canonical, else the base and its path. */
-export function readPageFile({ file, root, base, unread }: FileToRead): PageFile {
+export async function readPageFile({ file, root, base, unread }: FileToRead): Promise<PageFile> {
   const bytes = bytesOf(file);
   if (JSON_FILE.test(file)) return pageOfJson(bytes, base);
   const read = MARKDOWN_FILE.test(file) ? markdownFromBytes(bytes) : originalFromBytes(bytes);
-  const original = unread ? { ...read, unread } : read;
+  const original = await prepareOriginal(unread ? { ...read, unread } : read);
   const below = relative(resolve(root), resolve(file)) || file;
   const guess = addressOfFile(below, base);
   const page = readPage(original, { address: guess });

@@ -4,7 +4,6 @@ import { prepareFixes } from "#core/audit/expand";
 import { auditReport, type PageEntry } from "#core/exchange/audit-report";
 import { type ChangeRow, editOfRow } from "#core/exchange/change-list";
 import { type DataReport, dataReport } from "#core/exchange/data-report";
-import { loadCharset } from "#core/rewrite/bytes";
 import type { Edit } from "#core/rewrite/edits";
 import { handOver } from "#core/rewrite/verify";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
@@ -23,7 +22,7 @@ export async function auditFile(
   read: FileToRead,
   context: { phrase: string; houseStyle: HouseStyle; today: string },
 ): Promise<AuditedPage> {
-  const { page } = readPageFile(read);
+  const { page } = await readPageFile(read);
   const { file, root } = read;
   const { kind, findings, rules } = await examinePage(page, context);
   await prepareFixes(page, context.phrase);
@@ -42,15 +41,15 @@ export async function applyToFile(
   read: FileToRead,
   edits: readonly Edit[],
 ): Promise<{ bytes: Uint8Array; refused: { op: Edit["op"]; reason: string }[] }> {
-  const { original, page } = readPageFile(read);
-  await loadCharset(original.charset.name);
+  const { original, page } = await readPageFile(read);
   const { bytes, refused } = handOver(original, edits, { address: page.address });
   return { bytes, refused: refused.map(({ edit, reason }) => ({ op: edit.op, reason })) };
 }
 
 /** Checks the structured data of one file. */
 export async function checkDataOfFile(read: FileToRead, today: string): Promise<DataReport> {
-  const { page, findings } = await examinePage(readPageFile(read).page, { houseStyle: DEFAULT_HOUSE_STYLE, today });
+  const file = await readPageFile(read);
+  const { page, findings } = await examinePage(file.page, { houseStyle: DEFAULT_HOUSE_STYLE, today });
   return dataReport(page, findings);
 }
 
@@ -59,7 +58,7 @@ export async function applyRowsToFile(
   read: FileToRead,
   rows: readonly ChangeRow[],
 ): Promise<{ bytes: Uint8Array; refused: { op: string; reason: string }[] }> {
-  const { page } = readPageFile(read);
+  const { page } = await readPageFile(read);
   const made = rows.map((row) => ({ row, edit: editOfRow(page, row) }));
   const edits = made.flatMap(({ edit }) => ("reason" in edit ? [] : [edit]));
   const { bytes, refused } = await applyToFile(read, edits);

@@ -8,3 +8,6 @@ declare module "html-encoding-sniffer" {
 declare module "fontkit" {
   export function create(bytes: Uint8Array): unknown;
 }
+declare module "wink-porter2-stemmer" {
+  export default function stem(word: string): string;
+}

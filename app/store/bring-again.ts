@@ -1,4 +1,4 @@
-import { preparePage } from "#core/audit/expand";
+import { expandData } from "#core/audit/expand";
 import { renamedKey, renamedNodes } from "#core/findings/key";
 import { type Original, sourceOf } from "#core/page/original";
 import { readPage } from "#core/page/read";
@@ -38,8 +38,8 @@ export interface BroughtAgain {
 }
 
 /** Carries a page's redraft over to a source that came in; null where the page is gone. */
-export const carryOverPage = (site: SiteRecord, pageId: string, incoming: Incoming, today: string) =>
-  carryOverTo(site, pageId, originalOf(incoming), incoming.address, today);
+export const carryOverPage = async (site: SiteRecord, pageId: string, incoming: Incoming, today: string) =>
+  carryOverTo(site, pageId, await originalOf(incoming), incoming.address, today);
 
 /** Works out again what becomes of a page that was changed meanwhile. */
 export async function carryOverAgain(
@@ -47,7 +47,7 @@ export async function carryOverAgain(
   { was, original, fetchedFrom }: BroughtAgain,
   today: string,
 ): Promise<BroughtAgain | null> {
-  const source = original ? originalOfRecord(original) : await loadOriginal(was.original);
+  const source = await (original ? originalOfRecord(original) : loadOriginal(was.original));
   return source && carryOverTo(site, was.id, source, fetchedFrom, today);
 }
 
@@ -63,7 +63,7 @@ async function carryOverTo(
   const before = await loadOriginal(was.original);
   const unchanged = before !== null && before.kind === source.kind && sourceOf(before) === sourceOf(source);
   const original = readPage(source, { address: was.address });
-  await preparePage(original);
+  await expandData(original);
   const redraft = await loadRedraft(pageId);
   const carried = unchanged
     ? { kept: redraft.edits, settled: [], conflicts: [] }

@@ -1,6 +1,6 @@
 import { auditRule, UNREADABLE } from "#core/audit/auditor";
 import { examinePage, type PageContext, redraftPage } from "#core/audit/examine-page";
-import { preparePage } from "#core/audit/expand";
+import { expandData } from "#core/audit/expand";
 import { type AuditBasis, foundAfter, type MovedRule, movedRules } from "#core/audit/moved-rules";
 import { countFound, isFound, NO_TOTALS } from "#core/findings/found";
 import { setAsideBy } from "#core/findings/set-aside";
@@ -36,7 +36,7 @@ export async function loadPage(pageId: string): Promise<LoadedPage | null> {
   if (!stored || !source) return null;
   const { edits, settled } = await loadRedraft(pageId);
   const original = readPage(source, { address: stored.address });
-  await preparePage(original);
+  await expandData(original);
   return { stored, original, edits, settled };
 }
 
@@ -158,7 +158,7 @@ export async function examinePages(site: SiteRecord, ids: readonly string[], tod
       const loaded = { stored: page, original, ...redraft };
       if (plan.how === "facets" && before) renewed.push(withStaleFacets(site, loaded, plan.derived, before, today));
       else {
-        await preparePage(original);
+        await expandData(original);
         renewed.push(await freshen(loaded, site.houseStyle, kept.setAsides, today));
       }
     }

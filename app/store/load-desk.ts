@@ -1,7 +1,6 @@
 import { data } from "react-router";
 import { loadAsciiTable, needsAsciiTable } from "#core/address/ascii";
 import { sourceOf } from "#core/page/original";
-import { loadCharset } from "#core/rewrite/bytes";
 import { db } from "./db";
 import { explainStorage } from "./faults";
 import { allKept } from "./keeping";
@@ -29,9 +28,9 @@ export async function loadDesk(pageId: string) {
       throw data("This page is not in this browser. It may have been undone, or belong to another browser.", {
         status: 404,
       });
-    // Few pages need these; the desk then works at once with all it has.
+    // Few pages need it; the desk then works at once with all it has.
     const beginning = sourceOf(source).slice(0, LOOKED_AT) + readable(record.address) + record.phrase;
-    await Promise.all([loadCharset(source.charset.name), needsAsciiTable(beginning) && loadAsciiTable()]);
+    if (needsAsciiTable(beginning)) await loadAsciiTable();
     const changes = await db().changes.where("pageId").equals(pageId).toArray();
     return { record, source, changes };
   } catch (error) {

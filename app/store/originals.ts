@@ -1,5 +1,6 @@
 import { Unzlib } from "fflate";
 import { MAX_SOURCE_BYTES, type Original } from "#core/page/original";
+import { prepareOriginal } from "#core/rewrite/prepare-original";
 import { db } from "./db";
 import type { OriginalRecord } from "./records/originals";
 import { StorageFault } from "./storage-fault";
@@ -56,7 +57,7 @@ export async function loadOriginals(ids: readonly string[]): Promise<ReadonlyMap
   const originals = new Map<string, Original>();
   for (const record of records) {
     const bytes = record && unpack(record.packed);
-    if (record && bytes) originals.set(record.id, sourceIn(record, bytes));
+    if (record && bytes) originals.set(record.id, await prepareOriginal(sourceIn(record, bytes)));
   }
   return originals;
 }
@@ -70,12 +71,12 @@ const sourceIn = ({ kind, charset, headers, unread }: OriginalRecord, bytes: Uin
 });
 
 /** An original as it came in. Fails where what is kept of it is damaged. */
-export function originalOfRecord(record: OriginalRecord): Original {
+export async function originalOfRecord(record: OriginalRecord): Promise<Original> {
   const bytes = unpack(record.packed);
   if (!bytes)
     throw new StorageFault(
       "The source of this page is damaged",
       "What is kept of it cannot be unpacked, or is larger than 20 MB. Bring the page in again; the other pages are not affected.",
     );
-  return sourceIn(record, bytes);
+  return prepareOriginal(sourceIn(record, bytes));
 }

@@ -1,4 +1,4 @@
-import { prepareFixes, preparePage } from "#core/audit/expand";
+import { expandData, prepareFixes } from "#core/audit/expand";
 import { languageOf } from "#core/page/page";
 import { guessKind } from "#core/page/page-kind";
 import { readPage } from "#core/page/read";
@@ -63,7 +63,7 @@ export async function proposeOn(
     if (!source || !redraft) continue;
     const original = readPage(source, { address: record.address });
     if (original.fault) continue;
-    await preparePage(original);
+    await expandData(original);
     if (asked.way === "fixes") await prepareFixes(original);
     const kind = record.chosenKind ?? guessKind(original);
     const houseStyle = styleForKind(site.houseStyle, kind);

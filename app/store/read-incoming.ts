@@ -3,6 +3,7 @@ import { examinePage } from "#core/audit/examine-page";
 import { markdownFromBytes, type Original, originalFromBytes, type Unread } from "#core/page/original";
 import { addressOn, type Page, type PageFault, statedAddress } from "#core/page/page";
 import { readPage } from "#core/page/read";
+import { prepareOriginal } from "#core/rewrite/prepare-original";
 import { type HouseStyle, stampOf } from "#core/settings/house-style";
 import { examine, facetsRecord } from "./examine";
 import { packOriginal } from "./originals";
@@ -43,11 +44,11 @@ export interface ReadIncoming {
 const MARKDOWN = /\.(?:md|markdown)$/i;
 
 /** The original of what comes in: Markdown by its name or content type, else HTML. */
-export function originalOf({ source, path, contentType, headers, unread }: Incoming): Original {
-  if (!(source instanceof Uint8Array)) return unread ? { ...source, unread } : source;
+export async function originalOf({ source, path, contentType, headers, unread }: Incoming): Promise<Original> {
+  if (!(source instanceof Uint8Array)) return prepareOriginal(unread ? { ...source, unread } : source);
   const markdown = MARKDOWN.test(path) || /markdown/i.test(contentType ?? "");
   const original = markdown ? markdownFromBytes(source) : originalFromBytes(source, contentType);
-  return { ...original, ...(headers && { headers }), ...(unread && { unread }) };
+  return prepareOriginal({ ...original, ...(headers && { headers }), ...(unread && { unread }) });
 }
 
 /** A page's own address: its canonical, or for Markdown its front matter's slug, where the address is but a guess. */
@@ -76,7 +77,7 @@ export async function readIncoming(
   houseStyle: HouseStyle,
   today: string,
 ): Promise<ReadIncoming> {
-  const original = originalOf(incoming);
+  const original = await originalOf(incoming);
   const read = readPage(original, { address: incoming.address });
   const page: Page = { ...read, address: addressOf(read, incoming) };
   const { path, phrase } = incoming;

@@ -1,6 +1,5 @@
 import { fileNameOf } from "#core/exchange/file-name";
 import type { PackedFile } from "#core/exchange/zip";
-import { loadCharset } from "#core/rewrite/bytes";
 import type { Edit, Refusal } from "#core/rewrite/edits";
 import { handOver } from "#core/rewrite/verify";
 import { loadRedraft } from "./changes";
@@ -20,7 +19,6 @@ export async function handOverPage(page: StoredPage, edits: readonly Edit[]): Pr
   const original = await loadOriginal(page.original);
   if (!original)
     throw new Error(`The source of ${page.address} is not in this browser any more. Bring the page in again.`);
-  await loadCharset(original.charset.name);
   const { bytes, refused } = handOver(original, edits, { address: page.address });
   const path = fileNameOf(page, page.format === "markdown" ? "md" : "html");
   return { file: { path, bytes }, refused };

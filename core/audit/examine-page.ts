@@ -8,7 +8,7 @@ import type { Edit, Refusal } from "../rewrite/edits.ts";
 import type { RuleContext } from "../rules/rule.ts";
 import { type HouseStyle, styleForKind } from "../settings/house-style.ts";
 import { audit } from "./auditor.ts";
-import { expandData, preparePage } from "./expand.ts";
+import { expandData } from "./expand.ts";
 
 /** What is known of a page beside its source. */
 export interface PageContext {
@@ -75,7 +75,7 @@ export async function examinePage(original: Page, context: PageContext): Promise
 
 /** A page as its redraft leaves it, with all of its structured data read, for who runs rules of their own choice. */
 export async function expandedPage(original: Page, context: PageContext): Promise<RedraftedPage> {
-  await preparePage(original);
+  await expandData(original);
   const redrafted = redraftPage(original, context);
   if (redrafted.page !== original) await expandData(redrafted.page);
   return redrafted;

@@ -1,6 +1,5 @@
 import { loadAsciiTable, needsAsciiTable } from "../address/ascii.ts";
 import { type Page, titleOf } from "../page/page.ts";
-import { loadCharset } from "../rewrite/bytes.ts";
 import { readableSlug } from "../rules/texts.ts";
 import { dataOf } from "../structured-data/page-data.ts";
 
@@ -9,12 +8,6 @@ export async function expandData(page: Page): Promise<boolean> {
   if (dataOf(page).beyond.length === 0) return false;
   const { expandBeyond } = await import("../structured-data/expand-beyond.ts");
   return expandBeyond(page);
-}
-
-/** Has everything loaded that a page needs to be audited and changed, which few pages do; its structured data is expanded. */
-export async function preparePage(page: Page): Promise<void> {
-  await loadCharset(page.charset.name);
-  await expandData(page);
 }
 
 /** Has loaded what the fixes of slugs and ids need: letters of other scripts are written in ASCII by a large table. */

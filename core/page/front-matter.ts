@@ -1,4 +1,5 @@
-import { isMap, isScalar, isSeq, parseDocument, type Scalar, type YAMLMap } from "yaml";
+import type { Scalar, YAMLMap } from "yaml";
+import { markdownParsers } from "./load-markdown.ts";
 
 /** YAML between two lines of three hyphens at the start of a Markdown file; offsets in UTF-16 code units of the file. */
 export interface FrontMatter {
@@ -27,6 +28,7 @@ export function readFrontMatter(source: string): FrontMatter | null {
       map: null,
       fault: `it is longer than ${MOST} characters; the text belongs below the second line`,
     };
+  const { isMap } = markdownParsers();
   const document = parsed(yaml);
   if (!document) return { ...bounds, map: null, fault: "its values are nested too deep" };
   const [error] = document.errors;
@@ -60,11 +62,12 @@ function parsed(yaml: string) {
   }
   for (const [indent] of yaml.matchAll(/^ +(?=\S[^\n]*:(?:\s|$))/gm)) if (indent.length > DEEPEST * 2) return null;
   // Names are compared here: the parser compares each with all others.
-  return parseDocument(yaml, { strict: true, uniqueKeys: false });
+  return markdownParsers().parseDocument(yaml, { strict: true, uniqueKeys: false });
 }
 
 /** The second of two equal names in one map; null where there are none. */
 function doubledName(node: unknown): Scalar | null {
+  const { isMap, isScalar, isSeq } = markdownParsers();
   if (isSeq(node)) return firstOf(node.items, doubledName);
   if (!isMap(node)) return null;
   const names = new Set<unknown>();
@@ -87,6 +90,7 @@ function firstOf<T, R>(all: readonly T[], find: (one: T) => R | null): R | null 
 
 /** All values by name: nested names joined by a dot, lists by ", ". */
 export function valuesOf({ map }: FrontMatter): Record<string, string> {
+  const { isMap, isScalar, isSeq } = markdownParsers();
   const values: Record<string, string> = {};
   const add = (name: string, node: unknown, depth: number) => {
     if (depth > 8) return;

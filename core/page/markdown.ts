@@ -1,13 +1,9 @@
 import type { Definition, Heading as HeadingNode, Nodes, Root } from "mdast";
-import { fromMarkdown } from "mdast-util-from-markdown";
-import { frontmatterFromMarkdown } from "mdast-util-frontmatter";
-import { gfmFromMarkdown } from "mdast-util-gfm";
 import { toString as textOf } from "mdast-util-to-string";
-import { frontmatter } from "micromark-extension-frontmatter";
-import { gfm } from "micromark-extension-gfm";
 import { statedMeta } from "./fields.ts";
 import { readFrontMatter, valuesOf } from "./front-matter.ts";
 import { keyHeadings, plainHeading } from "./headings.ts";
+import { markdownParsers } from "./load-markdown.ts";
 import { tooMuch } from "./markdown-cost.ts";
 import { textOfParts } from "./name.ts";
 import {
@@ -152,11 +148,7 @@ function walk(page: Page, node: Nodes, around: Around): void {
 /** The tree of a Markdown file (CommonMark 0.31 with the extensions of GFM), with places in the source. */
 export function treeOf(source: string): Root {
   if (last?.source !== source) {
-    const tree = fromMarkdown(source, {
-      extensions: [frontmatter("yaml"), gfm()],
-      mdastExtensions: [frontmatterFromMarkdown("yaml"), gfmFromMarkdown()],
-    });
-    last = { source, tree };
+    last = { source, tree: markdownParsers().markdownTree(source) };
   }
   return last.tree;
 }

@@ -1,45 +1,44 @@
-import snowball from "snowball-stemmers";
+import { stemmer as danish } from "@orama/stemmers/danish";
+import { stemmer as dutch } from "@orama/stemmers/dutch";
+import { stemmer as finnish } from "@orama/stemmers/finnish";
+import { stemmer as french } from "@orama/stemmers/french";
+import { stemmer as german } from "@orama/stemmers/german";
+import { stemmer as hungarian } from "@orama/stemmers/hungarian";
+import { stemmer as italian } from "@orama/stemmers/italian";
+import { stemmer as norwegian } from "@orama/stemmers/norwegian";
+import { stemmer as portuguese } from "@orama/stemmers/portuguese";
+import { stemmer as romanian } from "@orama/stemmers/romanian";
+import { stemmer as russian } from "@orama/stemmers/russian";
+import { stemmer as spanish } from "@orama/stemmers/spanish";
+import { stemmer as swedish } from "@orama/stemmers/swedish";
+import { stemmer as turkish } from "@orama/stemmers/turkish";
+import english from "wink-porter2-stemmer";
 import { foldDiacritics, lowerCase } from "./fold.ts";
 
-/** Snowball's algorithm for a language (snowballstem.org); languages without one are compared by whole words. */
-const ALGORITHMS: Record<string, string> = {
-  da: "danish",
-  de: "german",
-  en: "english",
-  es: "spanish",
-  fi: "finnish",
-  fr: "french",
-  hu: "hungarian",
-  it: "italian",
-  nb: "norwegian",
-  nl: "dutch",
-  nn: "norwegian",
-  no: "norwegian",
-  pt: "portuguese",
-  ro: "romanian",
-  ru: "russian",
-  sv: "swedish",
-  tr: "turkish",
+/** Snowball's algorithm for a language (snowballstem.org); words of languages without one are compared whole. */
+const STEMMERS: Readonly<Record<string, (word: string) => string>> = {
+  da: danish,
+  de: german,
+  en: english,
+  es: spanish,
+  fi: finnish,
+  fr: french,
+  hu: hungarian,
+  it: italian,
+  nb: norwegian,
+  nl: dutch,
+  nn: norwegian,
+  no: norwegian,
+  pt: portuguese,
+  ro: romanian,
+  ru: russian,
+  sv: swedish,
+  tr: turkish,
 };
 
-interface Stemmer {
-  stem(word: string): string;
-}
-
-const stemmers = new Map<string, Stemmer | null>();
 const remembered = new Map<string, Map<string, string>>();
 /** Words kept a language; beyond it the memory begins anew, so that a large site does not fill it. */
 const REMEMBERED_WORDS = 100_000;
-
-function stemmerFor(primary: string): Stemmer | null {
-  let stemmer = stemmers.get(primary);
-  if (stemmer === undefined) {
-    const algorithm = ALGORITHMS[primary];
-    stemmer = algorithm ? snowball.newStemmer(algorithm) : null;
-    stemmers.set(primary, stemmer);
-  }
-  return stemmer;
-}
 
 /** A word's stem, folded, so that two forms of a word compare equal. `language` is a BCP 47 tag, or "". */
 export function stem(word: string, language: string): string {
@@ -52,7 +51,7 @@ export function stem(word: string, language: string): string {
   let result = memory.get(word);
   if (result === undefined) {
     const lower = lowerCase(word, language).replaceAll("’", "'");
-    result = foldDiacritics(stemmerFor(primary)?.stem(lower) ?? lower);
+    result = foldDiacritics(STEMMERS[primary]?.(lower) ?? lower);
     memory.set(word, result);
   }
   return result;

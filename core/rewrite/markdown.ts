@@ -1,5 +1,6 @@
-import { isScalar, parseDocument, type Scalar } from "yaml";
+import type { Scalar } from "yaml";
 import { type FrontMatter, readFrontMatter } from "../page/front-matter.ts";
+import { markdownParsers } from "../page/load-markdown.ts";
 import type { Patch } from "./patch.ts";
 
 /** Names of front matter, in the order in which they are added. */
@@ -11,6 +12,7 @@ export const lineEnding = (source: string) => (/\r\n/.test(source.slice(0, 2000)
 function scalarText(value: string, type?: string): string {
   if (type === "QUOTE_SINGLE") return `'${value.replaceAll("'", "''")}'`;
   if (type !== "QUOTE_DOUBLE") {
+    const { isScalar, parseDocument } = markdownParsers();
     const read = parseDocument(`k: ${value}`, { logLevel: "silent" });
     const node = read.get("k", true);
     if (
@@ -27,6 +29,7 @@ function scalarText(value: string, type?: string): string {
 
 /** Where a value stands in the file, or null where the name is not there. */
 function scalarOf(front: FrontMatter, name: string): Scalar | null {
+  const { isScalar } = markdownParsers();
   const pair = front.map?.items.find(({ key }) => isScalar(key) && key.value === name);
   return pair && isScalar(pair.value) ? pair.value : null;
 }
