@@ -1,5 +1,5 @@
-import { fieldOf } from "#core/exchange/change-list";
 import { textsOf } from "#core/rewrite/carry-over";
+import { fieldOf } from "#core/rewrite/edits";
 import { Action } from "../ui/controls";
 import type { Desk } from "./use-desk";
 

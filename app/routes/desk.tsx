@@ -1,26 +1,18 @@
-import { useDeferredValue, useEffect, useRef, useState } from "react";
+import { lazy, Suspense, useDeferredValue, useEffect, useRef, useState } from "react";
 import { Link, useLoaderData, useNavigate } from "react-router";
 import { limitsOf, styleForKind } from "#core/settings/house-style";
 import { Address } from "../desk/address";
 import { Conflicts } from "../desk/conflicts";
-import { Data } from "../desk/data";
 import { Gone } from "../desk/gone";
-import { Head } from "../desk/head";
-import { Links } from "../desk/links";
-import { Looks } from "../desk/looks";
 import { Margin } from "../desk/margin";
-import { Markup } from "../desk/markup";
 import { Outline } from "../desk/outline";
-import { Pictures } from "../desk/pictures";
 import { Queue } from "../desk/queue";
 import { SearchResult } from "../desk/search-result";
-import { Source } from "../desk/source";
 import { useSteady } from "../desk/state/use-steady";
 import { useDesk } from "../desk/use-desk";
 import { useNotes } from "../desk/use-notes";
 import { usePages } from "../pages/use-pages";
 import { linkTo, linkToPage, pageScreenOf, screenOf } from "../screens";
-import { handOverOne } from "../store/hand-over";
 import { loadDesk } from "../store/load-desk";
 import { Action } from "../ui/controls";
 import { download } from "../ui/download";
@@ -29,6 +21,8 @@ import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import type { Route } from "./+types/desk";
 import { useSite } from "./site";
+
+const Below = lazy(() => import("../desk/below"));
 
 export const meta = () => [{ title: "Desk · Keen Quill" }];
 
@@ -72,6 +66,7 @@ function Desk({ record, source, changes }: ReturnType<typeof useLoaderData<typeo
   };
   const save = async () => {
     try {
+      const { handOverOne } = await import("../store/hand-over");
       const { file, refused } = await handOverOne(desk.record, desk.edits);
       download(file.path.split("/").at(-1) ?? "page.html", file.bytes, TYPES[desk.record.format]);
       if (refused.length > 0) fail(new Error(refused.map(({ reason }) => reason).join(" ")));
@@ -149,13 +144,9 @@ function Desk({ record, source, changes }: ReturnType<typeof useLoaderData<typeo
                 />
                 <Address desk={desk} {...picking} />
                 <Outline desk={later} {...picking} />
-                <Looks desk={later} />
-                <Markup desk={later} {...picking} />
-                <Pictures desk={later} {...picking} />
-                <Links desk={later} {...picking} />
-                <Data desk={later} {...picking} />
-                <Head desk={later} {...picking} />
-                <Source desk={later} />
+                <Suspense>
+                  <Below desk={later} picking={picking} />
+                </Suspense>
                 {desk.refusals.length > 0 && (
                   <section role="alert" aria-label="Changes that cannot be made" className="text-red">
                     {desk.refusals.join(" ")}

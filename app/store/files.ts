@@ -97,7 +97,3 @@ export function useTexts(siteId: string, paths: readonly string[]): ReadonlyMap<
     }, [siteId, wanted]) ?? NO_TEXTS
   );
 }
-
-/** Sizes of picture files, by their paths. */
-export const sizesOf = (files: readonly FileRecord[]) =>
-  new Map(files.flatMap(({ path, width, height }) => (width > 0 && height > 0 ? [[path, { width, height }]] : [])));

@@ -8,9 +8,9 @@ import type { HouseStyle } from "#core/settings/house-style";
 import { pageOfFacets } from "#core/site/facets/page-of-facets";
 import { Site } from "#core/site/index/site";
 import { db } from "./db";
-import { sizesOf } from "./files";
 import { contextOf, loadPage } from "./freshen";
 import type { FacetsRecord } from "./records/facets";
+import { sizesOf } from "./records/files";
 import type { SetAsideRecord } from "./records/set-asides";
 
 export interface RuleTrial {

@@ -1,7 +1,8 @@
-import { readSitemap, type Sitemap, sitemapText } from "#core/exchange/sitemap";
+import type { Sitemap } from "#core/exchange/sitemap";
 
-/** Reads a sitemap's bytes, gzip too. */
-export function readSitemapFile(bytes: Uint8Array, address: string): Sitemap {
+/** Reads a sitemap's bytes, gzip too. What reads XML is loaded for it. */
+export async function readSitemapFile(bytes: Uint8Array, address: string): Promise<Sitemap> {
+  const { readSitemap, sitemapText } = await import("#core/exchange/sitemap");
   const text = sitemapText(bytes);
   if (text !== null) return readSitemap(text, address);
   return {

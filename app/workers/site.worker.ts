@@ -9,8 +9,8 @@ import { LINK_GRAPH, wordsOfLink } from "#core/site/index/link-graph";
 import { PICTURE_FILES } from "#core/site/index/picture-files";
 import { Site } from "#core/site/index/site";
 import { db } from "../store/db";
-import { sizesOf } from "../store/files";
 import { FollowedTable, Rows } from "../store/live-rows";
+import { sizesOf } from "../store/records/files";
 
 /** After the last change of a page the rules wait this long, in milliseconds: a keystroke does not run them. */
 const REST = 250;

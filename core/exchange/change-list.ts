@@ -1,14 +1,7 @@
 import type { Page } from "../page/page.ts";
-import { type Edit, newValueOf, nodesOf, OPERATIONS, operationOf, wasOf } from "../rewrite/edits.ts";
+import { type Edit, fieldOf, newValueOf, OPERATIONS, wasOf } from "../rewrite/edits.ts";
 import { csvOf } from "./csv.ts";
 import { readTable } from "./table-file.ts";
-
-/** What an edit changes, as a change list names it. */
-export function fieldOf(edit: Edit): string {
-  const { called, namesNode } = operationOf(edit);
-  const [node] = nodesOf(edit);
-  return node && namesNode ? `${called}: ${node.key.text}` : called;
-}
 
 /** The change list: one row an edit, with address, field, was and is. */
 export function changeListCsv(pages: readonly { address: string; edits: readonly Edit[] }[]): string {

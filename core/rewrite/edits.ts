@@ -121,6 +121,13 @@ export function slotOf(edit: Edit): string {
   return apart === undefined ? `${edit.op} ${nodeOf(edit)}` : `${edit.op} ${nodeOf(edit)} ${apart}`;
 }
 
+/** What an edit changes, as a change list names it. */
+export function fieldOf(edit: Edit): string {
+  const { called, namesNode } = operationOf(edit);
+  const [node] = nodesOf(edit);
+  return node && namesNode ? `${called}: ${node.key.text}` : called;
+}
+
 /** The value an edit sets, as text for lists and spreadsheets. */
 export const newValueOf = (edit: Edit): string => operationOf(edit).is(edit);
 

@@ -19,6 +19,10 @@ export interface FileBytesRecord {
   bytes: Uint8Array;
 }
 
+/** Sizes of picture files, by their paths. */
+export const sizesOf = (files: readonly FileRecord[]) =>
+  new Map(files.flatMap(({ path, width, height }) => (width > 0 && height > 0 ? [[path, { width, height }]] : [])));
+
 /** A file's key holds its path. */
 const KEY = 4000;
 
