@@ -275,11 +275,7 @@ async function slowedDesk(page: Page, note: Note): Promise<void> {
   const start = performance.now();
   await page.reload({ waitUntil: "commit" });
   await page.getByLabel("Title on desktop").waitFor();
-  await page
-    .getByText(/^Open, \d|\d+ open|Notes/)
-    .first()
-    .waitFor({ timeout: 2000 })
-    .catch(() => {});
+  await page.locator("[data-note]").first().waitFor();
   const usable = performance.now() - start;
   await page.waitForTimeout(1500);
   const longest = await page.evaluate(() => Math.max(0, ...(window as unknown as { longTasks: number[] }).longTasks));

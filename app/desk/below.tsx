@@ -1,3 +1,4 @@
+import { startTransition, useEffect, useState } from "react";
 import type { Picking } from "./anchored";
 import { Data } from "./data";
 import { Head } from "./head";
@@ -8,17 +9,13 @@ import { Pictures } from "./pictures";
 import { Source } from "./source";
 import type { Desk } from "./use-desk";
 
-/** The parts of the sheet below the outline. They are loaded after the first ones are drawn. */
+const PARTS = [Looks, Markup, Pictures, Links, Data, Head, Source];
+
+/** The parts of the sheet below the outline. They are drawn behind it one after the other, so that no key waits for all of them. */
 export default function Below({ desk, picking }: { desk: Desk; picking: Picking }) {
-  return (
-    <>
-      <Looks desk={desk} />
-      <Markup desk={desk} {...picking} />
-      <Pictures desk={desk} {...picking} />
-      <Links desk={desk} {...picking} />
-      <Data desk={desk} {...picking} />
-      <Head desk={desk} {...picking} />
-      <Source desk={desk} />
-    </>
-  );
+  const [drawn, setDrawn] = useState(1);
+  useEffect(() => {
+    if (drawn < PARTS.length) startTransition(() => setDrawn(drawn + 1));
+  }, [drawn]);
+  return PARTS.slice(0, drawn).map((Part) => <Part key={PARTS.indexOf(Part)} desk={desk} {...picking} />);
 }

@@ -10,7 +10,7 @@ import {
 } from "@dnd-kit/core";
 import { restrictToHorizontalAxis } from "@dnd-kit/modifiers";
 import { DropdownMenu } from "radix-ui";
-import { memo, useMemo, useState } from "react";
+import { memo, useDeferredValue, useMemo, useState } from "react";
 import { contentsList } from "#core/outline/contents";
 import { type OutlineFormat, outlineAs } from "#core/outline/copy";
 import { headingLike } from "#core/outline/heading-like";
@@ -38,6 +38,8 @@ const COPIES: [OutlineFormat, string][] = [
 
 /** Headings that are drawn until more are asked for. */
 const DRAWN = 300;
+/** Those that are drawn with the page; the others follow at once. */
+const FIRST = 20;
 
 /** An arrow key moves a dragged heading by one level; up and down do nothing. */
 const byLevels: KeyboardCoordinateGetter = (event, { currentCoordinates: { x, y } }) => {
@@ -51,7 +53,8 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
   const { notify, fail } = useNotices();
   const [unfolded, setUnfolded] = useState<ReadonlySet<number>>(new Set());
   const [repairing, setRepairing] = useState(false);
-  const [drawn, setDrawn] = useState(DRAWN);
+  const [asked, setAsked] = useState(DRAWN);
+  const drawn = useDeferredValue(asked, FIRST);
   const [merging, setMerging] = useState<Heading[] | null>(null);
   const origins = useMemo(() => originsOf(original, page, edits, "block"), [original, page, edits]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a change of the title leaves headings and blocks what they are
@@ -177,10 +180,10 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
           ))}
         </ol>
       </DndContext>
-      {page.headings.length > drawn && (
+      {page.headings.length > asked && (
         <p className="mt-2">
-          <Action onClick={() => setDrawn(drawn + 10 * DRAWN)}>
-            Show {page.headings.length - drawn > 10 * DRAWN ? `${10 * DRAWN} more` : "the rest"} of the{" "}
+          <Action onClick={() => setAsked(asked + 10 * DRAWN)}>
+            Show {page.headings.length - asked > 10 * DRAWN ? `${10 * DRAWN} more` : "the rest"} of the{" "}
             {page.headings.length} headings
           </Action>
         </p>

@@ -11,9 +11,10 @@ import { SearchResult } from "../desk/search-result";
 import { useSteady } from "../desk/state/use-steady";
 import { useDesk } from "../desk/use-desk";
 import { useNotes } from "../desk/use-notes";
-import { usePages } from "../pages/use-pages";
+import { type FilteredPages, usePages } from "../pages/use-pages";
 import { linkTo, linkToPage, pageScreenOf, screenOf } from "../screens";
 import { loadDesk } from "../store/load-desk";
+import type { SiteRecord } from "../store/records/sites";
 import { Action } from "../ui/controls";
 import { download } from "../ui/download";
 import { TitleLine } from "../ui/frame";
@@ -30,7 +31,14 @@ export const clientLoader = ({ params }: Route.ClientLoaderArgs) => loadDesk(par
 
 export default function DeskRoute() {
   const loaded = useLoaderData<typeof clientLoader>();
-  return <Desk key={loaded.record.id} {...loaded} />;
+  const site = useSite();
+  const pages = usePages(site);
+  return (
+    <>
+      {pages && <Queue siteId={site.id} pages={pages} current={loaded.record.id} />}
+      <Desk key={loaded.record.id} site={site} pages={pages} {...loaded} />
+    </>
+  );
 }
 
 const TYPES = { html: "text/html", markdown: "text/markdown", fields: "text/csv" };
@@ -39,12 +47,17 @@ const DOWNLOADS = { html: "Download the HTML", markdown: "Download the Markdown"
 /** Room that both devices need beside each other, in px. */
 const BOTH = 640 + 40 + 344;
 
-function Desk({ record, source, changes }: ReturnType<typeof useLoaderData<typeof clientLoader>>) {
-  const site = useSite();
+interface Worked extends Awaited<ReturnType<typeof loadDesk>> {
+  site: SiteRecord;
+  pages: FilteredPages | null;
+}
+
+function Desk({ site, pages, record, source, changes }: Worked) {
   const desk = useDesk(site, record, source, changes);
   // A keystroke draws title and description at once, the rest of the sheet when somebody stops and there is time.
   const later = useDeferredValue(useSteady(desk));
-  const pages = usePages(site);
+  // The next page stands there at once; what is further down is drawn behind it.
+  const below = useDeferredValue(true, false);
   const navigate = useNavigate();
   const { notify, fail } = useNotices();
   const sheet = useRef<HTMLDivElement>(null);
@@ -97,7 +110,6 @@ function Desk({ record, source, changes }: ReturnType<typeof useLoaderData<typeo
   const name = desk.record.name || desk.record.file;
   return (
     <>
-      {pages && <Queue siteId={site.id} pages={pages} current={desk.record.id} />}
       <main className="flex min-w-0 flex-1 flex-col">
         <TitleLine
           site={site}
@@ -144,9 +156,11 @@ function Desk({ record, source, changes }: ReturnType<typeof useLoaderData<typeo
                 />
                 <Address desk={desk} {...picking} />
                 <Outline desk={later} {...picking} />
-                <Suspense>
-                  <Below desk={later} picking={picking} />
-                </Suspense>
+                {below && (
+                  <Suspense>
+                    <Below desk={later} picking={picking} />
+                  </Suspense>
+                )}
                 {desk.refusals.length > 0 && (
                   <section role="alert" aria-label="Changes that cannot be made" className="text-red">
                     {desk.refusals.join(" ")}

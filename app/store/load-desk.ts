@@ -22,7 +22,10 @@ function readable(address: string): string {
 export async function loadDesk(pageId: string) {
   try {
     await allKept();
-    const record = await loadPageRecord(pageId);
+    const [record, changes] = await Promise.all([
+      loadPageRecord(pageId),
+      db().changes.where("pageId").equals(pageId).toArray(),
+    ]);
     const source = record && (await loadOriginal(record.original));
     if (!record || !source)
       throw data("This page is not in this browser. It may have been undone, or belong to another browser.", {
@@ -31,7 +34,6 @@ export async function loadDesk(pageId: string) {
     // Few pages need it; the desk then works at once with all it has.
     const beginning = sourceOf(source).slice(0, LOOKED_AT) + readable(record.address) + record.phrase;
     if (needsAsciiTable(beginning)) await loadAsciiTable();
-    const changes = await db().changes.where("pageId").equals(pageId).toArray();
     return { record, source, changes };
   } catch (error) {
     if (error instanceof Error) throw explainStorage(error);

@@ -27,8 +27,8 @@ export function pageRecord(own: StoredPage, derived: DerivedRecord | undefined):
 
 /** A page as it is kept now; undefined where it is gone. */
 export async function loadPageRecord(id: string): Promise<PageRecord | undefined> {
-  const own = await db().pages.get(id);
-  return own && pageRecord(own, await db().derived.get(id));
+  const [own, derived] = await Promise.all([db().pages.get(id), db().derived.get(id)]);
+  return own && pageRecord(own, derived);
 }
 
 /** The pages of a site as they are kept now, in no particular order. */
