@@ -279,11 +279,16 @@ async function slowedDesk(page: Page, note: Note): Promise<void> {
   const usable = performance.now() - start;
   await page.waitForTimeout(1500);
   const longest = await page.evaluate(() => Math.max(0, ...(window as unknown as { longTasks: number[] }).longTasks));
-  const name = await page.getByRole("heading", { level: 1 }).first().textContent();
-  const turned = performance.now();
-  await page.keyboard.press("]");
-  await page.waitForFunction((was) => document.querySelector("h1")?.textContent !== was, name);
-  const next = performance.now() - turned;
+  const turns: number[] = [];
+  for (let i = 0; i < 5; i++) {
+    const name = await page.getByRole("heading", { level: 1 }).first().textContent();
+    const turned = performance.now();
+    await page.keyboard.press("]");
+    await page.waitForFunction((was) => document.querySelector("h1")?.textContent !== was, name);
+    turns.push(performance.now() - turned);
+    await page.waitForTimeout(1500);
+  }
+  const next = percentile(turns, 0.5);
   await cdp.send("Emulation.setCPUThrottlingRate", { rate: 1 });
   note(
     "desk of a 1,000-page site, processor slowed four times: usable",
@@ -292,7 +297,7 @@ async function slowedDesk(page: Page, note: Note): Promise<void> {
     usable <= 2000,
   );
   note("desk, processor slowed four times: longest task", `${Math.round(longest)} ms`, "≤ 250 ms", longest <= 250);
-  note("desk, processor slowed four times: the next page", `${Math.round(next)} ms`, "≤ 250 ms", next <= 250);
+  note("desk, processor slowed four times: the next page, median of five", `${Math.round(next)} ms`, "≤ 250 ms", next <= 250);
 }
 
 async function thousandSlow(context: BrowserContext, address: string, standIn: string, note: Note): Promise<void> {

@@ -13,6 +13,8 @@ import {
   type TableFile,
   takenAtFirst,
 } from "#core/exchange/table-file";
+import { limitsOf } from "#core/settings/house-style";
+import { WasAndIs } from "../proposals/list";
 import { applyPlan, pagesToMatch } from "../store/apply-table";
 import type { SiteRecord } from "../store/records/sites";
 import { Action, fieldClass, MainButton } from "../ui/controls";
@@ -141,6 +143,7 @@ export function FromTable({
       </div>
     );
   }
+  const limits = limitsOf(site.houseStyle);
   const addressed = assignment.columns.includes("address");
   return (
     <div className="grid gap-6">
@@ -284,9 +287,13 @@ export function FromTable({
                   >
                     {row.changes.map(({ column, was, is }) => (
                       <span key={column} className="grid">
-                        <span className="text-12 text-soft">{COLUMN_NAMES[column]}</span>
-                        {was && <span className="text-graphite line-through">{was.slice(0, 200)}</span>}
-                        <span className="text-blue">{is.slice(0, 200)}</span>
+                        <WasAndIs
+                          called={COLUMN_NAMES[column]}
+                          was={was}
+                          is={is}
+                          shownAs={column === "title" || column === "description" ? column : undefined}
+                          limits={limits}
+                        />
                       </span>
                     ))}
                   </span>

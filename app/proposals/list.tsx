@@ -111,14 +111,12 @@ function Line({
     <span className="grid min-w-0 grid-cols-[20px_minmax(0,1fr)] items-start gap-2">
       {possible ? <Tick label={`Take the ${label}`} checked={taken} onChange={() => onTake(!taken)} /> : <span />}
       <span className={`grid min-w-0 gap-0.5 ${possible && !taken ? "opacity-60" : ""}`}>
-        {!values && <span className="text-12 text-soft">{called}</span>}
-        {was !== "" && <Text text={was} className="text-graphite" width={measured(was, shownAs, limits)} />}
-        {values && <Values values={values} />}
-        {possible ? (
-          !values && <Text text={is || "nothing"} className="text-blue" width={measured(is, shownAs, limits)} />
+        {values ? (
+          <Values values={values} />
         ) : (
-          <span className="text-red">{reason}</span>
+          <WasAndIs called={called} was={was} is={possible ? is : null} shownAs={shownAs} limits={limits} />
         )}
+        {!possible && <span className="text-red">{reason}</span>}
         {possible && unsure && unsure.length > 0 && (
           <span className="text-12 text-soft">
             {unsure.join(", ")}{" "}
@@ -127,6 +125,27 @@ function Line({
         )}
       </span>
     </span>
+  );
+}
+
+/** A text before and after, with its width where the search result shows it; `is` is null where it cannot be made. */
+export function WasAndIs({
+  called,
+  was,
+  is,
+  shownAs,
+  limits,
+}: Pick<ProposedLine, "called" | "was"> & {
+  is: string | null;
+  shownAs: ProposedLine["shownAs"];
+  limits: ResultLimits;
+}) {
+  return (
+    <>
+      <span className="text-12 text-soft">{called}</span>
+      {was !== "" && <Text text={was} className="text-graphite" width={measured(was, shownAs, limits)} />}
+      {is !== null && <Text text={is || "nothing"} className="text-blue" width={measured(is, shownAs, limits)} />}
+    </>
   );
 }
 

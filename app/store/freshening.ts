@@ -8,8 +8,11 @@ import type { SiteRecord } from "./records/sites";
 import { today } from "./today";
 import { write } from "./transact";
 
-/** Pages that one worker audits before it writes: few enough that the table fills as results arrive. */
-const CHUNK = 25;
+/**
+ * Pages that one worker audits before it writes: few enough that the table fills as results arrive, more on a large site,
+ * since each writing takes its time whatever it writes.
+ */
+const chunkOf = (pages: number) => Math.min(100, Math.max(25, Math.round(pages / 100)));
 
 /** Audits pages again, on the pool; what was written when it is stopped stays. */
 export async function freshenPages(
@@ -28,7 +31,8 @@ export async function freshenPages(
       })),
     );
   const ids = pages.map(({ id }) => id);
-  const chunks = Array.from({ length: Math.ceil(ids.length / CHUNK) }, (_, i) => ids.slice(i * CHUNK, (i + 1) * CHUNK));
+  const size = chunkOf(ids.length);
+  const chunks = Array.from({ length: Math.ceil(ids.length / size) }, (_, i) => ids.slice(i * size, (i + 1) * size));
   let done = 0;
   const examine = (chunk: readonly string[]) =>
     onPoolBeside((worker) => worker.examinePages(site, chunk, date), PAGE_LIMIT * (chunk.length > 1 ? 8 : 4));

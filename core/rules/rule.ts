@@ -31,6 +31,10 @@ export interface RuleFacts {
   weight: Weight;
   /** A sentence for lists: what the rule finds. */
   finds: string;
+  /** How many pages have it, of one page and of several; `#` stands for the number. */
+  counted: readonly [one: string, many: string];
+  /** Its findings may come with a fix, so that the fixes of all pages can be looked at. */
+  hasFix?: true;
   /** One or two sentences that an editor understands, saying also where practice disagrees. */
   why: string;
   source: Source;

@@ -8,6 +8,7 @@ export const alternateLanguageUnknown = rule({
   formats: ["html"],
   sees: ["headLinks"],
   finds: "an hreflang that names no language",
+  counted: ["# page has an hreflang that names no language", "# pages have an hreflang that names no language"],
   why: "A version in an unknown language is passed over. It is a language, with a country where that matters: en, en-GB, or x-default for all others. A country alone is not enough.",
   source: guidance("search engines' documentation of hreflang; BCP 47"),
   *check(page) {

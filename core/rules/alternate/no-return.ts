@@ -8,6 +8,10 @@ export const alternateNoReturn = siteRule({
   id: "alternate/no-return",
   weight: "should",
   finds: "a version in another language that does not name this page in return",
+  counted: [
+    "# page is not named in return by its version in another language",
+    "# pages are not named in return by their version in another language",
+  ],
   why: "Search engines heed hreflang only where both pages name each other; else anybody could claim to be a version of somebody's page. It is seen of pages that were brought in.",
   source: guidance("search engines' documentation of hreflang: return links"),
   sees: ["alternates", "address", "also", "links", "redirectedFrom"],

@@ -10,6 +10,7 @@ export const bodyDirectionMissing = rule({
   formats: ["html", "markdown"],
   sees: ["blocks"],
   finds: "a text written from right to left without saying so",
+  counted: ["# page has right-to-left text without a direction", "# pages have right-to-left text without a direction"],
   why: "Without dir the text is set from the left: full stops, brackets and numbers stand on the wrong side, and lists are the wrong way round.",
   source: standard("HTML Living Standard 3.2.6.4 (the dir attribute)"),
   *check(page) {

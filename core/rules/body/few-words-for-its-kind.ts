@@ -9,6 +9,7 @@ export const bodyFewWordsForItsKind = siteRule({
   id: "body/few-words-for-its-kind",
   weight: "may",
   finds: "a page with less than half as many words as the site's pages of its kind have in the middle",
+  counted: ["# page is far shorter than others of its kind", "# pages are far shorter than others of their kind"],
   why: "How many words a page needs depends on what it is: the site's own pages say it better than a number. A page that answers its question in fifty is none the worse for it.",
   source: commonPractice(),
   sees: ["kind", "words"],

@@ -10,6 +10,10 @@ export const bodyFewWords = rule({
   formats: ["html", "markdown"],
   sees: ["blocks", "language", "headings"],
   finds: "a page with fewer words than the house style asks for",
+  counted: [
+    "# page has fewer words than the house style asks for",
+    "# pages have fewer words than the house style asks for",
+  ],
   why: "Many call a page of under 300 words thin. A page that answers its question in fifty is none the worse for it: set the number for each kind of page, or set this aside.",
   source: commonPractice(),
   settings: { least: count(300, "words", "A page has at least {least} words.") },

@@ -18,6 +18,7 @@ export const bodyLeftoverTemplate = rule({
   formats: ["html", "markdown"],
   sees: ["blocks", "headings", "source"],
   finds: "leftover template text in the body",
+  counted: ["# page has leftover template text in its body", "# pages have leftover template text in their body"],
   why: "A variable of the publishing system was not filled in, or filler text was never replaced. Samples of code are passed over.",
   source: commonPractice(),
   *check(page) {

@@ -18,6 +18,10 @@ export const bodyLongParagraph = rule({
   formats: ["html", "markdown"],
   sees: ["blocks", "headings"],
   finds: "a paragraph taller than a telephone's screen",
+  counted: [
+    "# page has a paragraph taller than a telephone’s screen",
+    "# pages have a paragraph taller than a telephone’s screen",
+  ],
   why: "On a telephone such a paragraph has neither beginning nor end. Most can be parted where the thought turns.",
   source: commonPractice("a screen of 390 × 700 px, set in 17 px"),
   settings: { lines: count(SCREEN_LINES, "lines", "A paragraph takes at most {lines} lines on a telephone.") },

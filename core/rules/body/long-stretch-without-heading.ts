@@ -10,6 +10,7 @@ export const bodyLongStretchWithoutHeading = rule({
   formats: ["html", "markdown"],
   sees: ["blocks", "language", "headings"],
   finds: "a long stretch of text without a heading",
+  counted: ["# page has a long stretch without a heading", "# pages have a long stretch without a heading"],
   why: "Readers scan. Two screens of a telephone without a heading give them nothing to hold on to. A story may well do without.",
   source: commonPractice("about 130 words a screen"),
   settings: { words: count(350, "words", "After at most {words} words a heading follows.") },

@@ -7,6 +7,7 @@ export const bodyPhraseMissing = rule({
   formats: ["html", "markdown"],
   sees: ["blocks", "language"],
   finds: "a body without the target phrase",
+  counted: ["# page is without its target phrase in the body", "# pages are without their target phrase in the body"],
   why: "The target phrase should stand on its page. Other forms of the words count, and so do the words scattered over a sentence.",
   source: commonPractice(),
   *check(page, { phrase }) {

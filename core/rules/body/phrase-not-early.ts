@@ -9,6 +9,7 @@ export const bodyPhraseNotEarly = rule({
   formats: ["html", "markdown"],
   sees: ["blocks", "headings", "language"],
   finds: "a target phrase that does not stand among the first words",
+  counted: ["# page has its target phrase late", "# pages have their target phrase late"],
   why: "Whoever comes from a search wants to see in the first lines that this is the right place.",
   source: commonPractice(),
   settings: { words: count(100, "words", "The target phrase stands in the first {words} words.") },

@@ -10,6 +10,7 @@ export const bodyWritersStandards = rule({
   formats: ["html", "markdown"],
   sees: ["blocks", "lists", "tables", "images"],
   finds: "a page that falls short of the writers' standards",
+  counted: ["# page falls short of the writers’ standards", "# pages fall short of the writers’ standards"],
   why: "Some houses want so many words, lists and pictures of every article. It is off until a house style turns it on for a kind of page.",
   source: commonPractice(),
   settings: {

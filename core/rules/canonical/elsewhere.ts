@@ -22,6 +22,7 @@ export const canonicalElsewhere = rule({
   formats: ["html"],
   sees: ["headLinks", "address", "base"],
   finds: "a canonical address that is not this page's",
+  counted: ["# page names another address as its canonical", "# pages name another address as their canonical"],
   why: "Search engines then list the other page instead of this one. For copies that is what it is for; copied from a template, or left over from a test server, it takes the page out of the results.",
   source: guidance("search engines' documentation of canonical addresses"),
   *check(page) {

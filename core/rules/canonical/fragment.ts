@@ -8,6 +8,8 @@ export const canonicalFragment = rule({
   formats: ["html"],
   sees: ["headLinks"],
   finds: "a canonical address that leads into a page",
+  counted: ["# canonical leads into a page", "# canonicals lead into a page"],
+  hasFix: true,
   why: "A fragment names a place within a page, and search engines list whole pages. They pass over the fragment, or over the address.",
   source: guidance("search engines' documentation of canonical addresses: no fragments"),
   *check(page) {

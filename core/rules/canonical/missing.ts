@@ -7,6 +7,8 @@ export const canonicalMissing = rule({
   formats: ["html"],
   sees: ["headLinks", "address"],
   finds: "no canonical address",
+  counted: ["# page has no canonical", "# pages have no canonical"],
+  hasFix: true,
   why: "Most pages can be reached under several addresses, with and without a slash or a campaign's parameters. A canonical address says which of them is meant; without one a search engine decides.",
   source: guidance("search engines' documentation of canonical addresses"),
   *check(page) {

@@ -9,6 +9,8 @@ export const canonicalRelative = rule({
   formats: ["html"],
   sees: ["headLinks", "address", "base"],
   finds: "a canonical address without protocol and host",
+  counted: ["# canonical is without protocol and host", "# canonicals are without protocol and host"],
+  hasFix: true,
   why: "It is read against the address under which the page was fetched, so that a copy on a test server names itself. The full address is always the same.",
   source: guidance("search engines' documentation of canonical addresses: full ones are advised"),
   *check(page) {

@@ -9,6 +9,7 @@ export const canonicalSeveral = rule({
   formats: ["html"],
   sees: ["headLinks", "address", "base"],
   finds: "more than one canonical address",
+  counted: ["# page has more than one canonical", "# pages have more than one canonical"],
   why: "Where two differ search engines heed neither. Usually a theme and an extension each write one. The same address twice does no harm.",
   source: guidance("search engines' documentation of canonical addresses: one a page"),
   *check(page) {

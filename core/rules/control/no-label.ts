@@ -8,6 +8,7 @@ export const controlNoLabel = rule({
   formats: ["html"],
   sees: ["fields"],
   finds: "a field of a form without a label",
+  counted: ["# page has a form field without a label", "# pages have a form field without a label"],
   why: "A listener hears “edit text” and cannot know what belongs there. A label element that names the field's id can be pressed too. A placeholder alone vanishes with the first letter.",
   source: standard("WCAG 2.2, 1.3.1 and 4.1.2; axe-core label"),
   *check(page) {

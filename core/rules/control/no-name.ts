@@ -6,6 +6,7 @@ export const controlNoName = rule({
   formats: ["html"],
   sees: ["controls"],
   finds: "a button without a name",
+  counted: ["# page has a button without a name", "# pages have a button without a name"],
   why: "A listener hears “button” and cannot know what it does. Buttons with an icon alone need an aria-label or a hidden text.",
   source: standard("WCAG 2.2, 4.1.2; axe-core button-name"),
   *check(page) {

@@ -14,6 +14,10 @@ export const dataContactFormat = dataRule({
   id: "data/contact-format",
   weight: "should",
   finds: "an e-mail address or telephone number of no known form",
+  counted: [
+    "# page has an e-mail address or telephone number of no known form",
+    "# pages have an e-mail address or telephone number of no known form",
+  ],
   why: "A telephone cannot dial it, and a mail does not arrive. A number with its country, such as +44 1632 960001, can be dialled from everywhere.",
   source: commonPractice("RFC 5322 and ITU-T E.123 have the forms"),
   *check(data) {

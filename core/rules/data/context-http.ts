@@ -6,6 +6,7 @@ export const dataContextHttp = dataRule({
   id: "data/context-http",
   weight: "may",
   finds: "a context with http instead of https",
+  counted: ["# page has a context with http instead of https", "# pages have a context with http instead of https"],
   why: "Both are read alike today. schema.org itself recommends https.",
   source: commonPractice(),
   *check(data) {

@@ -16,6 +16,7 @@ export const dataDateOrder = dataRule({
   id: "data/date-order",
   weight: "must",
   finds: "dates in the wrong order",
+  counted: ["# page has dates in the wrong order", "# pages have dates in the wrong order"],
   why: "What ends before it begins was mistyped, or copied from last year.",
   source: commonPractice(),
   *check(data) {

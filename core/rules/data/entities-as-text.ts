@@ -34,6 +34,8 @@ export const dataEntitiesAsText = dataRule({
   id: "data/entities-as-text",
   weight: "should",
   finds: "entities of HTML that are read as text",
+  counted: ["# page has HTML entities as text in its data", "# pages have HTML entities as text in their data"],
+  hasFix: true,
   why: "Nothing is decoded within a script element: “A &amp; B” is shown with its “amp”. Publishing systems escape there what should stay as it is.",
   source: commonPractice("HTML 4.12.1: a script's text is raw"),
   *check(data) {

@@ -9,6 +9,8 @@ export const dataEnumeration = dataRule({
   id: "data/enumeration",
   weight: "must",
   finds: "a value that is none of those listed",
+  counted: ["# page has a value that is none of those listed", "# pages have a value that is none of those listed"],
+  hasFix: true,
   why: "Where schema.org lists the values only those are understood: InStock, not “in stock”.",
   source: standard("schema.org", "Enumeration"),
   *check(data) {

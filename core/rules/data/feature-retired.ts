@@ -6,6 +6,10 @@ export const dataFeatureRetired = dataRule({
   id: "data/feature-retired",
   weight: "may",
   finds: "data for a search feature that is shown no longer",
+  counted: [
+    "# page has data for a search feature that is retired",
+    "# pages have data for a search feature that is retired",
+  ],
   why: "It does no harm, and earns nothing any more.",
   source: guidance("search engines’ announcements"),
   *check(data) {

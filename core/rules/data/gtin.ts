@@ -15,6 +15,10 @@ export const dataGtin = dataRule({
   id: "data/gtin",
   weight: "must",
   finds: "a trade item number whose check digit is wrong",
+  counted: [
+    "# page has a trade item number with a wrong check digit",
+    "# pages have a trade item number with a wrong check digit",
+  ],
   why: "The last digit proves the others. A wrong number names another product or none.",
   source: standard("GS1 General Specifications", "7.9"),
   *check(data) {

@@ -7,6 +7,10 @@ export const dataLanguage = dataRule({
   id: "data/language",
   weight: "should",
   finds: "a language that is no BCP 47 tag",
+  counted: [
+    "# page has a language in its data that is no BCP 47 tag",
+    "# pages have a language in their data that is no BCP 47 tag",
+  ],
   why: "“English” can be read by people only. Data says en or en-GB.",
   source: standard("BCP 47 (RFC 5646)"),
   *check(data) {

@@ -7,6 +7,7 @@ export const dataNotOnPage = dataRule({
   id: "data/not-on-page",
   weight: "should",
   finds: "something that the data says and no reader can see",
+  counted: ["# page has data that no reader can see on it", "# pages have data that no reader can see on them"],
   why: "Search engines ask that data says what the page shows. Mostly the page has moved on and the data has not.",
   source: guidance("search engines’ general guidelines for structured data"),
   sees: ["blocks", "images", "videos", "metas", "language", "titles"],

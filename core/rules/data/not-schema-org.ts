@@ -7,6 +7,7 @@ export const dataNotSchemaOrg = dataRule({
   id: "data/not-schema-org",
   weight: "may",
   finds: "structured data in another vocabulary than schema.org",
+  counted: ["# page has structured data in another vocabulary", "# pages have structured data in another vocabulary"],
   why: "Search features are made from schema.org. Another vocabulary may be meant for somebody else. Addresses of contexts are never fetched.",
   source: commonPractice(),
   *check(data) {

@@ -12,6 +12,8 @@ export const dataNumber = dataRule({
   id: "data/number",
   weight: "must",
   finds: "a number that is none",
+  counted: ["# page has a number in its data that is none", "# pages have a number in their data that is none"],
+  hasFix: true,
   why: "“about 40” can be read by people only.",
   source: standard("schema.org", "Number"),
   *check(data) {

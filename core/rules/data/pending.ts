@@ -7,6 +7,10 @@ export const dataPending = dataRule({
   id: "data/pending",
   weight: "may",
   finds: "a type or property that is only proposed",
+  counted: [
+    "# page has a type or property that is only proposed",
+    "# pages have a type or property that is only proposed",
+  ],
   why: "Terms that are pending may change or go. Some are read by search engines all the same.",
   source: standard("schema.org", "pending"),
   *check(data) {

@@ -7,6 +7,10 @@ export const dataPropertyNotForType = dataRule({
   id: "data/property-not-for-type",
   weight: "should",
   finds: "a property that is not meant for its entity’s type",
+  counted: [
+    "# page has a property that is not meant for its entity’s type",
+    "# pages have a property that is not meant for its entity’s type",
+  ],
   why: "schema.org says for which types a property is meant. Others may still read it, and nobody has to.",
   source: standard("schema.org", "domainIncludes"),
   *check(data) {

@@ -7,6 +7,10 @@ export const dataRecommendedForFeature = dataRule({
   id: "data/recommended-for-feature",
   weight: "may",
   finds: "a value that a search feature could show",
+  counted: [
+    "# page lacks a value that a search feature could show",
+    "# pages lack a value that a search feature could show",
+  ],
   why: "What is recommended is not needed; it makes more of the result.",
   source: guidance("search engines’ documentation of structured data"),
   *check(data) {

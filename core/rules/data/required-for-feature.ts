@@ -6,6 +6,10 @@ export const dataRequiredForFeature = dataRule({
   id: "data/required-for-feature",
   weight: "must",
   finds: "a value without which a search feature is not shown",
+  counted: [
+    "# page lacks a value that a search feature requires",
+    "# pages lack a value that a search feature requires",
+  ],
   why: "Nothing is shown in part: a product without price and name gets no price line at all.",
   source: guidance("search engines’ documentation of structured data"),
   *check(data) {

@@ -10,6 +10,11 @@ export const dataStaleEvidence = dataRule({
   id: "data/stale-evidence",
   weight: "should",
   finds: "a value whose words on the page have changed since they were taken",
+  counted: [
+    "# page has data whose words on the page have changed",
+    "# pages have data whose words on the page have changed",
+  ],
+  hasFix: true,
   why: "The value was taken from the page’s own words. They say something else now, and the data still says what they said.",
   source: commonPractice("the text quote selector of the W3C Web Annotation Data Model keeps the place"),
   sees: ["blocks"],

@@ -8,6 +8,10 @@ export const dataSuperseded = dataRule({
   id: "data/superseded",
   weight: "may",
   finds: "a type or property that schema.org has replaced",
+  counted: [
+    "# page has a type or property that schema.org has replaced",
+    "# pages have a type or property that schema.org has replaced",
+  ],
   why: "The old name is still read by most, for how long nobody says.",
   source: standard("schema.org", "supersededBy"),
   *check(data) {

@@ -9,6 +9,8 @@ export const dataSyntax = dataRule({
   id: "data/syntax",
   weight: "must",
   finds: "Structured data that cannot be read",
+  counted: ["# page has structured data that cannot be read", "# pages have structured data that cannot be read"],
+  hasFix: true,
   why: "Nothing of a block that is no JSON reaches a search engine. Mostly it was written by hand or pasted from a word processor.",
   source: standard("RFC 8259; HTML Living Standard 5.2.2 and 5.2.5, for itemref"),
   *check(data, { page }) {

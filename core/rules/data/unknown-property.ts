@@ -7,6 +7,10 @@ export const dataUnknownProperty = dataRule({
   id: "data/unknown-property",
   weight: "must",
   finds: "a property that schema.org does not know",
+  counted: [
+    "# page has a property that schema.org does not know",
+    "# pages have a property that schema.org does not know",
+  ],
   why: "What an unknown property says is passed over.",
   source: standard("schema.org"),
   *check(data) {

@@ -18,6 +18,7 @@ export const dataUrlNotThisPage = dataRule({
   id: "data/url-not-this-page",
   weight: "should",
   finds: "an address that is not this page’s",
+  counted: ["# page has data that names another address", "# pages have data that names another address"],
   why: "The url of what a page is about leads here. Copied from another page it speaks of that one.",
   source: commonPractice(),
   sees: ["headLinks"],

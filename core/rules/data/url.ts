@@ -15,6 +15,7 @@ export const dataUrl = dataRule({
   id: "data/url",
   weight: "must",
   finds: "an address that is none",
+  counted: ["# page has an address in its data that is none", "# pages have an address in their data that is none"],
   why: "Readers of data follow it and find nothing.",
   source: standard("WHATWG URL"),
   *check(data, { page }) {

@@ -12,6 +12,7 @@ export const descriptionCutMidSentence = rule({
   fromFacets: true,
   heeds: ["limits"],
   finds: "a cut that falls inside the first sentence",
+  counted: ["# description is cut inside its first sentence", "# descriptions are cut inside their first sentence"],
   why: "If one sentence is whole on every device, nothing is lost when the rest is cut.",
   source: commonPractice(),
   *check(page, { houseStyle }) {

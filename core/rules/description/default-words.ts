@@ -18,6 +18,7 @@ export const descriptionDefaultWords = rule({
   fromFacets: true,
   heeds: ["brand"],
   finds: "a description of words that say nothing",
+  counted: ["# description is made of words that say nothing", "# descriptions are made of words that say nothing"],
   why: "Words that a theme put there, or the bare name of a category, give no reason to click.",
   source: commonPractice(),
   settings: {

@@ -14,6 +14,8 @@ export const descriptionDoubleQuotes = rule({
   sees: ["metas"],
   fromFacets: true,
   finds: "straight double quotes in a description",
+  counted: ["# description has straight double quotes", "# descriptions have straight double quotes"],
+  hasFix: true,
   why: "Written by hand into an attribute a straight quote ends the text early. Here it is written safely; where the text is retyped into another system it may not be.",
   source: commonPractice(),
   *check(page) {

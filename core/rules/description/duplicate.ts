@@ -6,6 +6,10 @@ export const descriptionDuplicate = siteRule({
   id: "description/duplicate",
   weight: "should",
   finds: "a description that other pages have too",
+  counted: [
+    "# page has a description that other pages have too",
+    "# pages have descriptions that other pages have too",
+  ],
   why: "A description that fits several pages describes none of them.",
   source: commonPractice(),
   sees: ["description"],

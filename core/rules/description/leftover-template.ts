@@ -10,6 +10,7 @@ export const descriptionLeftoverTemplate = rule({
   sees: ["metas"],
   fromFacets: true,
   finds: "leftover template text in the description",
+  counted: ["# description has leftover template text", "# descriptions have leftover template text"],
   why: "A variable of the publishing system was not filled in, and searchers see its name.",
   source: commonPractice(),
   *check(page) {

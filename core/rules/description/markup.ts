@@ -17,6 +17,8 @@ export const descriptionMarkup = rule({
   sees: ["metas"],
   fromFacets: true,
   finds: "tags or entities that searchers would see as text",
+  counted: ["# description shows tags or entities as text", "# descriptions show tags or entities as text"],
+  hasFix: true,
   why: "A description is plain text. Tags and doubly escaped characters are shown as they stand.",
   source: commonPractice(),
   *check(page) {

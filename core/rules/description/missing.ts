@@ -9,6 +9,8 @@ export const descriptionMissing = rule({
   formats: ["html", "markdown", "fields"],
   sees: ["metas", "blocks", "language"],
   finds: "no meta description, or an empty one",
+  counted: ["# page has no meta description", "# pages have no meta description"],
+  hasFix: true,
   why: "Without a description a search engine takes what it finds on the page, often a menu. It does not rank the page higher; it sells it. Engines show it as written only in a part of their results.",
   source: commonPractice(),
   *check(page) {

@@ -6,6 +6,10 @@ export const descriptionNearDuplicate = siteRule({
   id: "description/near-duplicate",
   weight: "may",
   finds: "a description that is another page's but for a number or a name",
+  counted: [
+    "# description is another page’s but for a number or a name",
+    "# descriptions are another page’s but for a number or a name",
+  ],
   why: "Descriptions made from one mould tell pages apart by a single word, which a hurried reader misses. For a series, such as one page a town, that can be right.",
   source: commonPractice(),
   sees: ["description"],

@@ -9,6 +9,7 @@ export const descriptionPhraseMissing = rule({
   sees: ["metas", "language"],
   fromFacets: true,
   finds: "a description without the target phrase",
+  counted: ["# description is without its target phrase", "# descriptions are without their target phrase"],
   why: "Results set the searched words in bold where they stand in the description. That draws the eye.",
   source: commonPractice(),
   *check(page, { phrase }) {

@@ -11,6 +11,7 @@ export const descriptionSameAsTitle = rule({
   fromFacets: true,
   heeds: ["brand"],
   finds: "a description that repeats the title",
+  counted: ["# description repeats the title", "# descriptions repeat the title"],
   why: "The result says the same thing twice, and the second line is wasted.",
   source: commonPractice(),
   *check(page, { houseStyle }) {

@@ -8,6 +8,7 @@ export const descriptionSeveral = rule({
   formats: ["html", "markdown", "fields"],
   sees: ["metas"],
   finds: "more than one meta description",
+  counted: ["# page has more than one meta description", "# pages have more than one meta description"],
   why: "Usually a theme and an extension each write one. The first is used; which one an editor changes is a matter of luck.",
   source: guidance("search engines' documentation of meta elements: one description a page"),
   *check(page) {

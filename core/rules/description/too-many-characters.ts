@@ -10,6 +10,7 @@ export const descriptionTooManyCharacters = rule({
   sees: ["metas"],
   fromFacets: true,
   finds: "a description of over 160 characters",
+  counted: ["# description is over its number of characters", "# descriptions are over their number of characters"],
   why: "The usual advice is 160 characters. Pixels are what is cut: where the ruler says it fits, it fits.",
   source: commonPractice(),
   settings: { limit: count(160, "characters", "Descriptions have at most {limit} characters") },

@@ -12,6 +12,10 @@ export const descriptionTooNarrow = rule({
   sees: ["metas"],
   fromFacets: true,
   finds: "a description that does not fill its first desktop line",
+  counted: [
+    "# description does not fill its first desktop line",
+    "# descriptions do not fill their first desktop line",
+  ],
   why: "Room is left for a reason to click. Search engines tend to replace very short descriptions with words from the page.",
   source: commonPractice(),
   settings: { limitPx: px(460, "Descriptions are at least {limitPx} px wide") },

@@ -13,6 +13,7 @@ export const descriptionTooWideMobile = rule({
   fromFacets: true,
   heeds: ["limits"],
   finds: "a description that mobile results cut",
+  counted: ["# description is cut on mobile", "# descriptions are cut on mobile"],
   why: "Phones show less than desktops. It is enough that the first sentence is whole on both.",
   source: commonPractice("the width is measured, no search engine publishes it"),
   settings: { limitPx: px(680, "On mobile descriptions are at most {limitPx} px wide") },

@@ -13,6 +13,7 @@ export const descriptionTooWide = rule({
   fromFacets: true,
   heeds: ["limits"],
   finds: "a description that desktop results cut",
+  counted: ["# description is cut on desktop", "# descriptions are cut on desktop"],
   why: "About two lines are shown on desktop. The rest is not read; what matters should stand before the cut.",
   source: commonPractice("the width is measured, no search engine publishes it"),
   settings: { limitPx: px(920, "Descriptions are at most {limitPx} px wide over two lines on desktop") },

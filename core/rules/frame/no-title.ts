@@ -7,6 +7,7 @@ export const frameNoTitle = rule({
   formats: ["html"],
   sees: ["frames"],
   finds: "a frame without a name",
+  counted: ["# page has a frame without a name", "# pages have a frame without a name"],
   why: "A listener hears “frame”, or an address, and must go in to learn what it is: a map, a film, an advertisement.",
   source: standard("WCAG 2.2, 4.1.2; technique H64; axe-core frame-title"),
   *check(page) {

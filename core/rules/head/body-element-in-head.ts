@@ -6,6 +6,7 @@ export const headBodyElementInHead = rule({
   formats: ["html"],
   sees: ["headEndedBy"],
   finds: "an element that ends the head early",
+  counted: ["# page has an element that ends the head early", "# pages have an element that ends the head early"],
   why: "The head holds only elements about the page. At the first other one the parser begins the body, and what follows, a canonical link for one, lands there and is not heeded.",
   source: standard("HTML Living Standard 13.2.6.4.4 (the “in head” insertion mode) and 4.2.1"),
   *check(page) {

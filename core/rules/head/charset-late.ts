@@ -6,6 +6,7 @@ export const headCharsetLate = rule({
   formats: ["html"],
   sees: ["metas", "charset", "source"],
   finds: "a character set that is not within the first 1,024 bytes",
+  counted: ["# page names its character set too late", "# pages name their character set too late"],
   why: "Browsers look for it in the first 1,024 bytes only, and read the page anew or wrongly when it comes later.",
   source: standard("HTML Living Standard 4.2.5.4"),
   *check(page) {

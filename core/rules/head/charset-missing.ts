@@ -6,6 +6,7 @@ export const headCharsetMissing = rule({
   formats: ["html"],
   sees: ["metas", "charset"],
   finds: "no character set in the page, the header or a byte order mark",
+  counted: ["# page names no character set", "# pages name no character set"],
   why: "Browsers then guess, and curly quotes, pound signs and accents turn into rubbish.",
   source: standard("HTML Living Standard 4.2.5.4"),
   *check(page) {

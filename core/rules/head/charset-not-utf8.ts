@@ -6,6 +6,7 @@ export const headCharsetNotUtf8 = rule({
   formats: ["html"],
   sees: ["metas", "charset"],
   finds: "a character set other than UTF-8",
+  counted: ["# page is in another character set than UTF-8", "# pages are in another character set than UTF-8"],
   why: "The standard asks for UTF-8. Older sets work, but lack characters, and forms send broken text.",
   source: standard("HTML Living Standard 4.2.5.4"),
   *check(page) {

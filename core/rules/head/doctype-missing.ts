@@ -6,6 +6,7 @@ export const headDoctypeMissing = rule({
   formats: ["html"],
   sees: ["doctype"],
   finds: "no doctype",
+  counted: ["# page has no doctype", "# pages have no doctype"],
   why: "Browsers then lay the page out as they did in the 1990s.",
   source: standard("HTML Living Standard 13.1.1"),
   *check(page) {

@@ -7,6 +7,7 @@ export const headDoctypeObsolete = rule({
   formats: ["html"],
   sees: ["doctype", "quirks"],
   finds: "a doctype of an older version of HTML",
+  counted: ["# page has an obsolete doctype", "# pages have an obsolete doctype"],
   why: "It does no harm unless it makes browsers fall back to old layout. <!DOCTYPE html> is enough.",
   source: standard("HTML Living Standard 13.1.1"),
   *check(page) {

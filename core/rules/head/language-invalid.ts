@@ -9,6 +9,7 @@ export const headLanguageInvalid = rule({
   formats: ["html"],
   sees: ["language"],
   finds: "a language that is no BCP 47 tag",
+  counted: ["# page names a language that is no BCP 47 tag", "# pages name a language that is no BCP 47 tag"],
   why: "“en_GB” or “english” is passed over, as if nothing had been said.",
   source: standard("BCP 47 (RFC 5646); WCAG 2.2, 3.1.1"),
   *check(page) {

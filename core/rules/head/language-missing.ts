@@ -6,6 +6,7 @@ export const headLanguageMissing = rule({
   formats: ["html"],
   sees: ["language"],
   finds: "no language on the html element",
+  counted: ["# page names no language", "# pages name no language"],
   why: "A screen reader then speaks in the wrong voice, and browsers offer translations that nobody needs.",
   source: standard("WCAG 2.2, 3.1.1; HTML Living Standard 3.2.6.2"),
   *check(page) {

@@ -13,6 +13,7 @@ export const headLanguageUnlikeText = rule({
   formats: ["html"],
   sees: ["blocks", "language"],
   finds: "a text that is plainly in another language than the page says",
+  counted: ["# page is in another language than it says", "# pages are in another language than they say"],
   why: "A screen reader speaks it in the wrong voice, and search engines may offer it to the wrong people. It is told by script and by the commonest words, and only where that is plain.",
   source: standard("WCAG 2.2, 3.1.1"),
   *check(page) {

@@ -10,6 +10,10 @@ export const headMetaRefresh = rule({
   formats: ["html"],
   sees: ["metas"],
   finds: "a page that reloads itself, or goes elsewhere by itself",
+  counted: [
+    "# page reloads itself or goes elsewhere by itself",
+    "# pages reload themselves or go elsewhere by themselves",
+  ],
   why: "Who reads slowly or listens is thrown back to the beginning or off the page. A page that has moved is better redirected by the server, which search engines follow for sure.",
   source: standard("WCAG 2.2, 2.2.1, failures F40 and F41"),
   *check(page) {

@@ -7,6 +7,7 @@ export const headMixedContent = rule({
   formats: ["html"],
   sees: ["insecure", "address"],
   finds: "pictures, styles or frames that an https page loads over http",
+  counted: ["# page loads parts over http", "# pages load parts over http"],
   why: "Browsers block scripts, styles and frames that come unprotected, and load pictures from https instead, which fails where the server has none.",
   source: standard("Mixed Content (W3C), 4 and 5"),
   *check(page) {

@@ -6,6 +6,10 @@ export const headNoindexInMenu = siteRule({
   id: "head/noindex-in-menu",
   weight: "must",
   finds: "a page that search engines may not list, though a menu links to it or a sitemap names it",
+  counted: [
+    "# page is kept out of search though a menu or sitemap names it",
+    "# pages are kept out of search though a menu or sitemap names them",
+  ],
   why: "What the site leads its visitors to is hardly meant to be hidden from search. Mostly noindex was left over from the time before the page was published.",
   source: guidance("search engines' documentation of the robots meta element and of sitemaps"),
   sees: ["noindex", "inSitemap", "links", "address", "also", "redirectedFrom"],

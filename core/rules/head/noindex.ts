@@ -7,6 +7,7 @@ export const headNoindex = rule({
   formats: ["html"],
   sees: ["metas", "headers"],
   finds: "a page that search engines may not list",
+  counted: ["# page is kept out of search", "# pages are kept out of search"],
   why: "Often it is meant so, for a page of thanks or a search of one's own. Often enough it was left over from the time before the site went public.",
   source: guidance("search engines' documentation of the robots meta element"),
   *check(page) {

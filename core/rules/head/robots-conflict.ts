@@ -12,6 +12,7 @@ export const headRobotsConflict = rule({
   formats: ["html"],
   sees: ["metas", "headers"],
   finds: "header and element, or two elements, that tell search engines opposite things",
+  counted: ["# page tells search engines opposite things", "# pages tell search engines opposite things"],
   why: "Where they disagree the stricter one counts, so that a page that one of them means to show is not shown.",
   source: guidance("search engines' documentation of robots directives: the more restrictive one applies"),
   *check(page) {

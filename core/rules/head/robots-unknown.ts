@@ -8,6 +8,7 @@ export const headRobotsUnknown = rule({
   formats: ["html"],
   sees: ["metas", "headers"],
   finds: "a robots directive that no search engine knows",
+  counted: ["# page has an unknown robots directive", "# pages have an unknown robots directive"],
   why: "What is not known is passed over without a word. Mostly it is a slip of the pen: “no-index” for “noindex”.",
   source: guidance("search engines' documentation of the robots meta element"),
   *check(page) {

@@ -6,6 +6,7 @@ export const headViewportBlocksZoom = rule({
   formats: ["html"],
   sees: ["metas"],
   finds: "a viewport that keeps people from enlarging the page",
+  counted: ["# page keeps people from enlarging it", "# pages keep people from enlarging them"],
   why: "Who sees badly has to be able to enlarge text to twice its size.",
   source: standard("WCAG 2.2, 1.4.4"),
   *check(page) {

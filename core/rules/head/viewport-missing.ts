@@ -6,6 +6,7 @@ export const headViewportMissing = rule({
   formats: ["html"],
   sees: ["metas"],
   finds: "no viewport",
+  counted: ["# page has no viewport", "# pages have no viewport"],
   why: "Phones then show the page as a desktop would, at a size nobody can read.",
   source: commonPractice(),
   *check(page) {

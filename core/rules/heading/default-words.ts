@@ -11,6 +11,7 @@ export const headingDefaultWords = rule({
   sees: ["headings"],
   heeds: ["brand"],
   finds: "an H1 that names a category only",
+  counted: ["# page has an H1 that names a category only", "# pages have an H1 that names a category only"],
   why: "“Products” or “Welcome” could stand over any page of any site. The H1 says what this page is about.",
   source: commonPractice(),
   settings: { words: { type: "words", default: DEFAULT_HEADINGS, label: "These say nothing as an H1: {words}" } },

@@ -7,6 +7,7 @@ export const headingDuplicate = rule({
   formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "the same text at the same level under one parent",
+  counted: ["# page repeats a heading under the same parent", "# pages repeat a heading under the same parent"],
   why: "In a list of headings nobody can tell the two apart.",
   source: commonPractice(),
   *check(page) {

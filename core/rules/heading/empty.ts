@@ -7,6 +7,8 @@ export const headingEmpty = rule({
   formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "a heading without text or picture with alternative text",
+  counted: ["# page has an empty heading", "# pages have empty headings"],
+  hasFix: true,
   why: "A listener hears “heading level 2”, and then nothing. Empty headings are mostly left over from an editor, or used as space.",
   source: standard("HTML Living Standard 4.3.11; axe-core empty-heading"),
   *check(page) {

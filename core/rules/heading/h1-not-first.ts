@@ -8,6 +8,8 @@ export const headingH1NotFirst = rule({
   formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "a lower heading before the H1 in the content",
+  counted: ["# page has a lower heading before its H1", "# pages have a lower heading before their H1"],
+  hasFix: true,
   why: "What comes before the H1 belongs to no part of the page. Often it is a banner or a label that was set as a heading for its looks.",
   source: commonPractice(),
   *check(page) {

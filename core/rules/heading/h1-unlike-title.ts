@@ -12,6 +12,10 @@ export const headingH1UnlikeTitle = rule({
   sees: ["headings", "titles", "language"],
   heeds: ["brand"],
   finds: "an H1 and a title that share no word",
+  counted: [
+    "# page has an H1 that shares no word with its title",
+    "# pages have an H1 that shares no word with their title",
+  ],
   why: "Whoever clicks a title and lands under an H1 that says something else wonders whether it is the right page. They need not be the same.",
   source: commonPractice(),
   *check(page, { houseStyle }) {

@@ -7,6 +7,7 @@ export const headingImageOnly = rule({
   formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "a heading whose words come from a picture alone",
+  counted: ["# page has a heading that is a picture alone", "# pages have a heading that is a picture alone"],
   why: "The alternative text is heard, but the picture's words do not grow with the reader's type, cannot be copied and are not translated.",
   source: commonPractice(),
   *check(page) {

@@ -7,6 +7,8 @@ export const headingInComments = rule({
   formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "headings of a comment area outside any landmark",
+  counted: ["# page has headings in its comment area", "# pages have headings in their comment area"],
+  hasFix: true,
   why: "“3 comments” and “Leave a reply” belong to no part of the article, but are heard as its last ones. A region or an aside around them says so.",
   source: commonPractice(),
   *check(page) {

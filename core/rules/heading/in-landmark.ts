@@ -25,6 +25,8 @@ export function inLandmark(name: string, landmark: LandmarkKind, where: string, 
     formats: ["html", "markdown"],
     sees: ["headings"],
     finds: `a heading in ${where}`,
+    counted: [`# page has a heading in ${where}`, `# pages have headings in ${where}`],
+    hasFix: true,
     why,
     source: commonPractice(),
     *check(page): Iterable<Problem> {

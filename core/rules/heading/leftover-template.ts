@@ -8,6 +8,7 @@ export const headingLeftoverTemplate = rule({
   formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "leftover template text in a heading",
+  counted: ["# page has leftover template text in a heading", "# pages have leftover template text in a heading"],
   why: "A variable of the publishing system was not filled in, and readers see its name.",
   source: commonPractice(),
   *check(page) {

@@ -9,6 +9,11 @@ export const headingLooksLikeHeading = rule({
   formats: ["html", "markdown"],
   sees: ["blocks", "headings", "tables", "images"],
   finds: "a short text that is set like a heading and is none",
+  counted: [
+    "# page has a text that looks like a heading and is none",
+    "# pages have texts that look like headings and are none",
+  ],
+  hasFix: true,
   why: "Who sees the page takes a line in bold for a heading; who hears it, and a search engine, does not (WCAG failure F2). Sometimes bold is only meant to stress, then set this aside.",
   source: { kind: "standard", text: "WCAG 2.2 failure F2, for 1.3.1; common practice" },
   *check(page) {

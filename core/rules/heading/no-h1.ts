@@ -8,6 +8,8 @@ export const headingNoH1 = rule({
   formats: ["html", "markdown"],
   sees: ["headings", "titles"],
   finds: "no level-1 heading in the page's content",
+  counted: ["# page has no H1", "# pages have no H1"],
+  hasFix: true,
   why: "The H1 says what the page is. Listeners jump to it first. One H1 a page is common practice; WCAG technique G141 asks for headings in order, not for their number.",
   source: commonPractice("WCAG 2.2 technique G141"),
   *check(page) {

@@ -8,6 +8,7 @@ export const headingPhraseMissingH1 = rule({
   formats: ["html", "markdown"],
   sees: ["headings", "language"],
   finds: "an H1 without the target phrase",
+  counted: ["# H1 is without its target phrase", "# H1s are without their target phrase"],
   why: "Some always want the phrase in the H1; for others it is optional as long as the H1 says plainly what the page is.",
   source: commonPractice(),
   *check(page, { phrase }) {

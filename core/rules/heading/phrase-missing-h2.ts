@@ -8,6 +8,7 @@ export const headingPhraseMissingH2 = rule({
   formats: ["html", "markdown"],
   sees: ["headings", "language"],
   finds: "a target phrase that stands in no H2, or in none before the third",
+  counted: ["# page has its target phrase in no early H2", "# pages have their target phrase in no early H2"],
   why: "Main parts that speak of the subject tell a reader who scans that the page keeps its promise.",
   source: commonPractice(),
   *check(page, { phrase }) {

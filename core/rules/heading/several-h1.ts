@@ -9,6 +9,8 @@ export const headingSeveralH1 = rule({
   formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "more than one level-1 heading",
+  counted: ["# page has more than one H1", "# pages have more than one H1"],
+  hasFix: true,
   why: "Several H1s are valid HTML, and some use one a section. A listener cannot tell which of them names the page, so one a page is common practice. Several that are set to look like one title should be one H1.",
   source: commonPractice(),
   *check(page) {

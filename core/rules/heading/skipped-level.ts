@@ -34,6 +34,8 @@ export const headingSkippedLevel = rule({
   formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "a heading more than one level below the one before it",
+  counted: ["# outline leaves a level out", "# outlines leave a level out"],
+  hasFix: true,
   why: "From H2 to H4 a listener wonders what was missed. Going up by any number is fine. Levels are often chosen for their size; a style should do that.",
   source: standard("HTML Living Standard 4.3.11; WCAG 2.2 technique G141"),
   *check(page) {

@@ -8,6 +8,10 @@ export const headingStuffed = rule({
   formats: ["html", "markdown"],
   sees: ["headings", "language"],
   finds: "the target phrase in more than half of four or more headings",
+  counted: [
+    "# page has its target phrase in most of its headings",
+    "# pages have their target phrase in most of their headings",
+  ],
   why: "The same words over and over help nobody to find a part of the page, and look like stuffing.",
   source: commonPractice(),
   *check(page, { phrase }) {

@@ -8,6 +8,11 @@ export const headingStyledOnly = rule({
   formats: ["html", "markdown"],
   sees: ["headings", "blocks"],
   finds: "a heading without content of its own, followed by one of the same or a higher level",
+  counted: [
+    "# page has a heading with nothing of its own under it",
+    "# pages have headings with nothing of their own under them",
+  ],
+  hasFix: true,
   why: "A heading promises that something follows. One after the other mostly means that headings are used for their size, for instance for a telephone number.",
   source: commonPractice(),
   *check(page) {

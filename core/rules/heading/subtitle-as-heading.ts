@@ -9,6 +9,8 @@ export const headingSubtitleAsHeading = rule({
   formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "a subtitle that is set as a heading",
+  counted: ["# page has a subtitle as a heading", "# pages have a subtitle as a heading"],
+  hasFix: true,
   why: "A subtitle begins no part of the page. The standard has hgroup for it, with the subtitle as a paragraph; once it was dropped, and has come back.",
   source: standard("HTML Living Standard 4.3.7 (hgroup)"),
   *check(page) {

@@ -10,6 +10,10 @@ export const headingTooFewH2 = rule({
   formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "fewer H2s than the house style wants",
+  counted: [
+    "# page has fewer H2s than the house style asks for",
+    "# pages have fewer H2s than the house style asks for",
+  ],
   why: "Writers' standards often want five main parts in an article, so that it can be scanned. A short page needs none, which is why this is off until a house style turns it on for a kind of page.",
   source: commonPractice(),
   settings: { least: count(5, "H2s", "A page has at least {least} H2s.") },

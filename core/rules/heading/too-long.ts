@@ -8,6 +8,7 @@ export const headingTooLong = rule({
   formats: ["html", "markdown"],
   sees: ["headings"],
   finds: "a heading of over 70 characters",
+  counted: ["# page has a heading that is too long", "# pages have a heading that is too long"],
   why: "A heading is scanned, not read. A long one is often a sentence that was set as a heading.",
   source: commonPractice(),
   settings: { limit: count(70, "characters", "Headings have at most {limit} characters") },

@@ -7,6 +7,7 @@ export const imageAltEmptyInLink = rule({
   formats: ["html", "markdown"],
   sees: ["images", "links"],
   finds: "a linked picture with empty alternative text and no other words in the link",
+  counted: ["# page has a linked picture without any words", "# pages have a linked picture without any words"],
   why: "An empty alternative text says that the picture may be passed over. In a link of its own it is all that says where the link goes.",
   source: standard("WCAG 2.2, 2.4.4 and failure F89"),
   *check(page) {

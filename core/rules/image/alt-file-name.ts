@@ -9,6 +9,7 @@ export const imageAltFileName = rule({
   formats: ["html", "markdown"],
   sees: ["images"],
   finds: "an alternative text that is a file's name",
+  counted: ["# page has a file’s name as an alternative text", "# pages have a file’s name as an alternative text"],
   why: "Publishing systems fill in the name of the file when nobody types a text. It says nothing to whoever cannot see the picture.",
   source: { kind: "standard", text: "WCAG 2.2 failure F30, for 1.1.1" },
   *check(page) {

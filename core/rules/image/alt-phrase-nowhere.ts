@@ -7,6 +7,10 @@ export const imageAltPhraseNowhere = rule({
   formats: ["html", "markdown"],
   sees: ["images", "language"],
   finds: "pictures none of whose alternative texts speaks of the target phrase",
+  counted: [
+    "# page has its target phrase in no alternative text",
+    "# pages have their target phrase in no alternative text",
+  ],
   why: "On a page about a thing, one picture at least will show it, and its text can say so. Putting the phrase into every text is stuffing.",
   source: commonPractice(),
   *check(page, { phrase }) {

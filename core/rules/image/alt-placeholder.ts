@@ -9,6 +9,10 @@ export const imageAltPlaceholder = rule({
   formats: ["html", "markdown"],
   sees: ["images"],
   finds: "an alternative text that names a kind of thing only",
+  counted: [
+    "# page has an alternative text that names a kind of thing only",
+    "# pages have an alternative text that names a kind of thing only",
+  ],
   why: "“Image” or “logo” says nothing that a listener does not know already: that there is a picture. Say what it shows, or leave the text empty where the picture is for looks only.",
   source: { kind: "standard", text: "WCAG 2.2 failure F30, for 1.1.1" },
   settings: { words: { type: "words", default: PLACEHOLDER_ALTS, label: "These say nothing of a picture: {words}" } },

@@ -9,6 +9,11 @@ export const imageAltRepeatsText = rule({
   formats: ["html", "markdown"],
   sees: ["images", "links", "blocks"],
   finds: "an alternative text that says the words beside the picture again",
+  counted: [
+    "# page has an alternative text that repeats the words beside it",
+    "# pages have an alternative text that repeats the words beside it",
+  ],
+  hasFix: true,
   why: "A listener hears the same twice. Where the caption or the link's words say all, the picture's own text can be empty.",
   source: commonPractice(),
   *check(page) {

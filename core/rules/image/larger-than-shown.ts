@@ -8,6 +8,7 @@ export const imageLargerThanShown = siteRule({
   id: "image/larger-than-shown",
   weight: "may",
   finds: "a picture file with more than twice as many pixels a side as the page shows",
+  counted: ["# page has a picture far larger than it is shown", "# pages have a picture far larger than it is shown"],
   why: "Visitors load what they never see, which is felt on telephones most. It is seen only of pictures that were brought in and whose width and height the page states.",
   source: commonPractice(),
   settings: {

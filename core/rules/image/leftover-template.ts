@@ -8,6 +8,10 @@ export const imageLeftoverTemplate = rule({
   formats: ["html", "markdown"],
   sees: ["images"],
   finds: "leftover template text in an alternative text",
+  counted: [
+    "# page has leftover template text in an alternative text",
+    "# pages have leftover template text in an alternative text",
+  ],
   why: "A variable of the publishing system was not filled in, and listeners hear its name.",
   source: commonPractice(),
   *check(page) {

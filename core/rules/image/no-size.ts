@@ -8,6 +8,7 @@ export const imageNoSize = rule({
   formats: ["html", "markdown"],
   sees: ["images"],
   finds: "pictures without width and height",
+  counted: ["# page has pictures without width and height", "# pages have pictures without width and height"],
   why: "Without both a browser cannot keep their room free, and the text jumps when they arrive. Style sheets may do it too, which cannot be seen here.",
   source: commonPractice(),
   *check(page) {

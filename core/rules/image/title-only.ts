@@ -8,6 +8,11 @@ export const imageTitleOnly = rule({
   formats: ["html", "markdown"],
   sees: ["images"],
   finds: "a picture with a title attribute where the alternative text belongs",
+  counted: [
+    "# page has a picture with a title attribute instead of an alternative text",
+    "# pages have pictures with a title attribute instead of an alternative text",
+  ],
+  hasFix: true,
   why: "A title attribute is a hint that shows under a pointer; on a telephone nobody sees it. The text in place of the picture belongs into alt.",
   source: standard("HTML Living Standard 4.8.4.4 and 3.2.6.1 (the title attribute)"),
   *check(page) {

@@ -6,6 +6,10 @@ export const keywordsMetaDuplicate = siteRule({
   id: "keywords-meta/duplicate",
   weight: "may",
   finds: "meta keywords that other pages have too",
+  counted: [
+    "# page has meta keywords that other pages have too",
+    "# pages have meta keywords that other pages have too",
+  ],
   why: "The same list on many pages was put there by a template, and says nothing about any of them.",
   source: commonPractice(),
   sees: ["keywords"],

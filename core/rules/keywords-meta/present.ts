@@ -7,6 +7,7 @@ export const keywordsMetaPresent = rule({
   formats: ["html"],
   sees: ["metas"],
   finds: "a meta keywords element",
+  counted: ["# page has meta keywords", "# pages have meta keywords"],
   why: "Most search engines ignore it. It is harmless, and tells competitors what the page is after.",
   source: commonPractice(),
   *check(page) {

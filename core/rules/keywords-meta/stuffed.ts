@@ -8,6 +8,7 @@ export const keywordsMetaStuffed = rule({
   formats: ["html"],
   sees: ["metas"],
   finds: "over 20 terms in the meta keywords",
+  counted: ["# page has over twenty meta keywords", "# pages have over twenty meta keywords"],
   why: "A long list helps nowhere, and where keywords are read at all it counts against the page.",
   source: commonPractice(),
   settings: { limit: count(20, "terms", "Meta keywords hold at most {limit} terms") },

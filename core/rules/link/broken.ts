@@ -10,6 +10,7 @@ export const linkBroken = siteRule({
   id: "link/broken",
   weight: "must",
   finds: "a link to a page of the site that is not there",
+  counted: ["# page has a broken link", "# pages have broken links"],
   why: "Visitors meet an error page. It is found by the pages that were brought in: where less than three quarters of what the site links to is here, nothing is said, since the rest may well be there.",
   source: commonPractice(),
   sees: ["links", "address", "also", "redirectedFrom"],

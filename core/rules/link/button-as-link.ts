@@ -31,6 +31,7 @@ export const linkButtonAsLink = rule({
   formats: ["html", "markdown"],
   sees: ["controls", "titles", "headings"],
   finds: "a link that goes nowhere and acts as a button",
+  counted: ["# page has a link that goes nowhere", "# pages have a link that goes nowhere"],
   why: "Links go to places, buttons do things. A link to “#” or “javascript:” is announced as a link, opens an empty tab, and does nothing without its script.",
   source: commonPractice("WCAG 2.2, 4.1.2, says that a role must fit"),
   *check(page) {

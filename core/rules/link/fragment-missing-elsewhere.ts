@@ -8,6 +8,10 @@ export const linkFragmentMissingElsewhere = siteRule({
   id: "link/fragment-missing-elsewhere",
   weight: "should",
   finds: "a link to a place on another page that is not there",
+  counted: [
+    "# page links to a place on another page that is not there",
+    "# pages link to a place on another page that is not there",
+  ],
   why: "The other page opens at its top, and visitors look for what they were promised. Mostly the id was renamed. Places that a script makes cannot be seen.",
   source: standard("HTML Living Standard 7.4.6.4 (scrolling to a fragment)"),
   sees: ["fragments", "ids", "address", "also", "links", "redirectedFrom"],

@@ -8,6 +8,10 @@ export const linkFragmentMissing = rule({
   formats: ["html", "markdown"],
   sees: ["links", "ids", "anchorNames", "address", "base"],
   finds: "a link to a place on this page that is not there",
+  counted: [
+    "# page links to a place on itself that is not there",
+    "# pages link to a place on themselves that is not there",
+  ],
   why: "The link does nothing. Mostly the id it leads to was renamed, or belongs to another page.",
   source: standard("HTML Living Standard 7.4.6.4 (scrolling to a fragment)"),
   *check(page) {

@@ -10,6 +10,10 @@ export const linkLinkAsButton = rule({
   formats: ["html", "markdown"],
   sees: ["controls"],
   finds: "an element that goes to another page without being a link",
+  counted: [
+    "# page has an element that goes elsewhere without being a link",
+    "# pages have an element that goes elsewhere without being a link",
+  ],
   why: "Search engines follow links, not scripts. Nor can it be opened in another tab or reached by everybody's keyboard.",
   source: commonPractice(),
   *check(page) {

@@ -7,6 +7,7 @@ export const linkNoText = rule({
   formats: ["html", "markdown"],
   sees: ["links", "images"],
   finds: "a link without words",
+  counted: ["# page has a link without words", "# pages have links without words"],
   why: "A listener hears “link”, or the address letter by letter. Icons need a name as well.",
   source: standard("WCAG 2.2, 2.4.4 and 4.1.2; axe-core link-name"),
   *check(page) {

@@ -6,6 +6,10 @@ export const linkNotProminent = siteRule({
   id: "link/not-prominent",
   weight: "may",
   finds: "a page with a target phrase to which the start page does not link, or only from its footer",
+  counted: [
+    "# page with a target phrase is not linked from the start page",
+    "# pages with a target phrase are not linked from the start page",
+  ],
   why: "A page with a target phrase should be near the site’s front door. With hundreds of such pages that cannot be, and lists between do it.",
   source: commonPractice(),
   sees: ["phrase", "links", "address", "also", "redirectedFrom"],

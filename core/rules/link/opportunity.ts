@@ -15,6 +15,11 @@ export const linkOpportunity = siteRule({
   id: "link/opportunity",
   weight: "may",
   finds: "a page that says the target phrase of another one without a link to it",
+  counted: [
+    "# page could link to another whose phrase it names",
+    "# pages could link to others whose phrase they name",
+  ],
+  hasFix: true,
   why: "Who reads of a thing may want to go there, and search engines learn from the words of links what a page is about. It is looked for in the first 2,000 characters; a phrase that a quarter of the pages say is passed over.",
   source: commonPractice(),
   sees: ["beginning", "language", "phrase", "links", "address", "also", "redirectedFrom"],

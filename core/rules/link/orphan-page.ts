@@ -5,6 +5,7 @@ export const linkOrphanPage = siteRule({
   id: "link/orphan-page",
   weight: "should",
   finds: "a page to which no other page of the site links",
+  counted: ["# page is linked from no other", "# pages are linked from no other"],
   why: "Visitors cannot come to it, and search engines hold what nobody links to for unimportant. Pages for one campaign are meant so at times.",
   source: commonPractice(),
   sees: ["links", "address", "also", "redirectedFrom"],

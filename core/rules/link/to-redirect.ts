@@ -8,6 +8,8 @@ export const linkToRedirect = siteRule({
   id: "link/to-redirect",
   weight: "may",
   finds: "a link to an address of the site that redirects elsewhere",
+  counted: ["# page links to an address that redirects", "# pages link to an address that redirects"],
+  hasFix: true,
   why: "Each redirect costs visitors a moment, and search engines one more request. It is known of addresses that were fetched; where only .html or a slash at the end differs, nothing is said.",
   source: commonPractice(),
   sees: ["links", "address", "also", "redirectedFrom"],

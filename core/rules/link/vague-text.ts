@@ -8,6 +8,10 @@ export const linkVagueText = rule({
   formats: ["html", "markdown"],
   sees: ["links"],
   finds: "a link whose words say nothing by themselves",
+  counted: [
+    "# page has a link whose words say nothing by themselves",
+    "# pages have links whose words say nothing by themselves",
+  ],
   why: "Links are read out in lists, without what stands around them. Words that name where a link goes serve listeners and search engines alike.",
   source: { kind: "standard", text: "WCAG 2.2, 2.4.9 (AAA); common practice" },
   settings: { words: { type: "words", default: VAGUE_LINKS, label: "These say nothing as a link: {words}" } },

@@ -8,6 +8,7 @@ export const markupDuplicateId = rule({
   formats: ["html"],
   sees: ["ids"],
   finds: "an id that several elements bear",
+  counted: ["# page has an id on several elements", "# pages have an id on several elements"],
   why: "An id names one element. Links, labels and scripts find the first one only, which may be the wrong one.",
   source: standard("HTML Living Standard 3.2.6 (the id attribute); axe-core duplicate-id"),
   *check(page) {

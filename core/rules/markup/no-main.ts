@@ -6,6 +6,7 @@ export const markupNoMain = rule({
   formats: ["html"],
   sees: ["landmarks", "blocks"],
   finds: "a page without a main landmark",
+  counted: ["# page has no main landmark", "# pages have no main landmark"],
   why: "Listeners jump straight to the main content where a main element says where it is. Search engines tell content from surroundings by it too.",
   source: commonPractice("WCAG 2.2 technique ARIA11"),
   *check(page) {

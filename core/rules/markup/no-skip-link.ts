@@ -7,6 +7,10 @@ export const markupNoSkipLink = rule({
   formats: ["html"],
   sees: ["links", "landmarks"],
   finds: "many links before the content, without one to skip them",
+  counted: [
+    "# page has many links before its content and none to skip them",
+    "# pages have many links before their content and none to skip them",
+  ],
   why: "Whoever uses the keyboard goes through all of them on every page. Headings and landmarks help those who listen; a link to the content helps all.",
   source: standard("WCAG 2.2, 2.4.1, technique G1"),
   *check(page) {

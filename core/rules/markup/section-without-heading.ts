@@ -7,6 +7,7 @@ export const markupSectionWithoutHeading = rule({
   formats: ["html"],
   sees: ["sections"],
   finds: "section elements without a heading or a name",
+  counted: ["# page has sections without a heading or a name", "# pages have sections without a heading or a name"],
   why: "The standard means section for a part that would stand in an outline. Where it only serves the looks, a div says so.",
   source: { kind: "standard", text: "HTML Living Standard 4.3.3 (the section element)" },
   *check(page) {

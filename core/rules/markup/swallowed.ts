@@ -7,6 +7,10 @@ export const markupSwallowed = rule({
   formats: ["html"],
   sees: ["swallowing", "source"],
   finds: "an unclosed quotation mark, element or comment that swallows what follows",
+  counted: [
+    "# page has something unclosed that swallows what follows",
+    "# pages have something unclosed that swallows what follows",
+  ],
   why: "Everything up to the next closing mark is taken for a part of it and is not shown. Checkers then complain of dozens of things behind it; this is where it began.",
   source: standard("HTML Living Standard 13.2.5 (tokenization)"),
   *check(page) {

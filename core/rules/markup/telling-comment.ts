@@ -17,6 +17,10 @@ export const markupTellingComment = rule({
   formats: ["html"],
   sees: ["comments"],
   finds: "a comment in the source that gives something away",
+  counted: [
+    "# page has a comment in its source that gives something away",
+    "# pages have a comment in their source that gives something away",
+  ],
   why: "Anybody can read the comments in a page's source. Names, passwords and addresses of servers do not belong there.",
   source: commonPractice(),
   *check(page) {

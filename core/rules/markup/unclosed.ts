@@ -8,6 +8,7 @@ export const markupUnclosed = rule({
   formats: ["html"],
   sees: ["repeated", "source"],
   finds: "an element of the text that is never closed, so that browsers make it again behind it",
+  counted: ["# page has an element that is never closed", "# pages have an element that is never closed"],
   why: "The parser opens it anew in every block that follows: links and bold type run on, and its id stands on the page many times.",
   source: standard("HTML Living Standard 13.2.4.3 (the list of active formatting elements)"),
   *check(page) {

@@ -10,6 +10,10 @@ export const openGraphMissing = rule({
   formats: ["html"],
   sees: ["metas"],
   finds: "no Open Graph title, description or picture",
+  counted: [
+    "# page lacks an Open Graph title, description or picture",
+    "# pages lack an Open Graph title, description or picture",
+  ],
   why: "Where somebody shares the page, other services show what they find themselves: a menu, or the first picture that comes. Title and description can be those of the search result.",
   source: standard("The Open Graph protocol (ogp.me)"),
   *check(page) {

@@ -8,6 +8,7 @@ export const openGraphSeveral = rule({
   formats: ["html"],
   sees: ["metas"],
   finds: "an Open Graph title or description that stands twice",
+  counted: ["# page has an Open Graph text twice", "# pages have an Open Graph text twice"],
   why: "Usually a theme and an extension each write one, and which of them is shown differs from service to service. Several pictures are allowed.",
   source: standard("The Open Graph protocol (ogp.me)"),
   *check(page) {

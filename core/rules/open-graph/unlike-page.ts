@@ -12,6 +12,10 @@ export const openGraphUnlikePage = rule({
   sees: ["metas", "titles", "language"],
   heeds: ["brand"],
   finds: "an Open Graph title or description that shares no word with the page's own",
+  counted: [
+    "# page has an Open Graph text that shares no word with its own",
+    "# pages have an Open Graph text that shares no word with their own",
+  ],
   why: "Titles for sharing may be livelier than those for searching. Where not a word is the same it was mostly copied from another page, or the page has moved on.",
   source: commonPractice(),
   *check(page, { houseStyle: { brand } }) {

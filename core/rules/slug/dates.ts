@@ -11,6 +11,8 @@ export const slugDates = rule({
   sees: ["address"],
   fromFacets: true,
   finds: "a date in the slug",
+  counted: ["# slug has a date", "# slugs have a date"],
+  hasFix: true,
   why: "Next year the address is stale, or has to change. News and yearly reports are right to keep theirs.",
   source: commonPractice(),
   *check(page) {

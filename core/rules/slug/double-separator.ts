@@ -9,6 +9,11 @@ export const slugDoubleSeparator = rule({
   sees: ["address"],
   fromFacets: true,
   finds: "two separators in a row, or one at an end of the slug",
+  counted: [
+    "# slug has two separators in a row, or one at an end",
+    "# slugs have two separators in a row, or one at an end",
+  ],
+  hasFix: true,
   why: "It is left over where a word or sign was taken out, and easily mistyped.",
   source: commonPractice(),
   *check(page) {

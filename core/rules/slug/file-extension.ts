@@ -9,6 +9,8 @@ export const slugFileExtension = rule({
   sees: ["address"],
   fromFacets: true,
   finds: "a file extension in the slug",
+  counted: ["# slug has a file extension", "# slugs have a file extension"],
+  hasFix: true,
   why: "It tells how the page is made and breaks when that changes. A site of plain files has no choice.",
   source: commonPractice(),
   *check(page) {

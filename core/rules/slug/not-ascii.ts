@@ -9,6 +9,8 @@ export const slugNotAscii = rule({
   sees: ["address", "language"],
   fromFacets: true,
   finds: "letters outside ASCII in the slug",
+  counted: ["# slug has letters outside ASCII", "# slugs have letters outside ASCII"],
+  hasFix: true,
   why: "Browsers show them, but a copied address turns into a row of percent signs. Many sites in other scripts use them all the same.",
   source: commonPractice(),
   *check(page) {

@@ -12,6 +12,8 @@ export const slugPhraseMissing = rule({
   sees: ["address", "language"],
   fromFacets: true,
   finds: "a slug without the target phrase",
+  counted: ["# slug is without its target phrase", "# slugs are without their target phrase"],
+  hasFix: true,
   why: "The words of an address are shown above the title. A page that is found well already keeps its address: changing one needs a redirect.",
   source: commonPractice(),
   *check(page, { phrase }) {

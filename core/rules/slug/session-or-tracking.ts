@@ -11,6 +11,7 @@ export const slugSessionOrTracking = rule({
   sees: ["address"],
   fromFacets: true,
   finds: "a session or campaign parameter in the address",
+  counted: ["# address has a session or campaign parameter", "# addresses have a session or campaign parameter"],
   why: "The same page then stands at many addresses, and a session that is passed on may be somebody else's.",
   source: commonPractice(),
   *check(page) {

@@ -9,6 +9,8 @@ export const slugSpaces = rule({
   sees: ["address", "language"],
   fromFacets: true,
   finds: "a space in the slug",
+  counted: ["# slug has a space", "# slugs have a space"],
+  hasFix: true,
   why: "A space is not allowed in an address. Browsers write it as %20, and links that are pasted into a message break at it.",
   source: standard("RFC 3986", "2.2 and 2.3"),
   *check(page) {

@@ -11,6 +11,8 @@ export const slugStopWords = rule({
   sees: ["address", "language"],
   fromFacets: true,
   finds: "words in the slug that carry no subject",
+  counted: ["# slug has words that carry no subject", "# slugs have words that carry no subject"],
+  hasFix: true,
   why: "Articles and prepositions make an address longer. Leave them where the slug would read wrongly without them.",
   source: commonPractice(),
   *check(page) {

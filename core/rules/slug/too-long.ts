@@ -12,6 +12,8 @@ export const slugTooLong = rule({
   sees: ["address", "language"],
   fromFacets: true,
   finds: "a slug of over 75 characters or 8 words",
+  counted: ["# slug is too long", "# slugs are too long"],
+  hasFix: true,
   why: "Long slugs are cut in results, and nobody can read them out. They often come from a title that was since shortened.",
   source: commonPractice(),
   settings: {

@@ -9,6 +9,8 @@ export const slugUnderscores = rule({
   sees: ["address"],
   fromFacets: true,
   finds: "underscores in the slug",
+  counted: ["# slug has underscores", "# slugs have underscores"],
+  hasFix: true,
   why: "Search engines read a hyphen as the space between words, an underscore as part of one.",
   source: guidance("search engines' advice on address structure"),
   *check(page) {

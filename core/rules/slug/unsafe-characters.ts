@@ -12,6 +12,11 @@ export const slugUnsafeCharacters = rule({
   sees: ["address", "language"],
   fromFacets: true,
   finds: "characters that an address may not hold",
+  counted: [
+    "# slug has characters that an address may not hold",
+    "# slugs have characters that an address may not hold",
+  ],
+  hasFix: true,
   why: "They have to be percent-encoded, and some programs cut the address at them.",
   source: standard("RFC 3986", "2.2, 2.3 and 3.3 (unreserved and sub-delims)"),
   *check(page) {

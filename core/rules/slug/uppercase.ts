@@ -9,6 +9,8 @@ export const slugUppercase = rule({
   sees: ["address"],
   fromFacets: true,
   finds: "capitals in the slug",
+  counted: ["# slug has capitals", "# slugs have capitals"],
+  hasFix: true,
   why: "Paths are case-sensitive on many servers, so a link typed in lower case fails, or the page stands at two addresses.",
   source: commonPractice(),
   *check(page) {

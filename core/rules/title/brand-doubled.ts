@@ -11,6 +11,8 @@ export const titleBrandDoubled = rule({
   fromFacets: true,
   heeds: ["brand", "separator"],
   finds: "the site's name twice in a title",
+  counted: ["# title has the site’s name twice", "# titles have the site’s name twice"],
+  hasFix: true,
   why: "It happens when an editor types the name and the publishing system adds it again. The second one is room lost.",
   source: commonPractice(),
   *check(page, { houseStyle: { brand, separator } }) {

@@ -10,6 +10,8 @@ export const titleBrandMissing = rule({
   fromFacets: true,
   heeds: ["brand", "separator"],
   finds: "a title without the site's name",
+  counted: ["# title is without the site’s name", "# titles are without the site’s name"],
+  hasFix: true,
   why: "The site's name behind the title tells a searcher who is speaking. Many leave it out where room is short; results show the site's name above the title too.",
   source: commonPractice(),
   *check(page, { houseStyle: { brand, separator } }) {

@@ -14,6 +14,8 @@ export const titleCase = rule({
   sees: ["titles", "language", "blocks", "data", "source", "address", "base", "format"],
   heeds: ["brand", "data"],
   finds: "a title that is not in the house style's case",
+  counted: ["# title is not in the house style’s case", "# titles are not in the house style’s case"],
+  hasFix: true,
   why: "Titles of one site should look alike. Which case is a matter of taste. What the page, its data and the calendar write with a capital is a name; of words that stand nowhere else it is not known, and nothing is said.",
   source: commonPractice(),
   off: true,

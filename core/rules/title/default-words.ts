@@ -12,6 +12,7 @@ export const titleDefaultWords = rule({
   fromFacets: true,
   heeds: ["brand"],
   finds: "a title of words that say nothing",
+  counted: ["# title is made of words that say nothing", "# titles are made of words that say nothing"],
   why: "“Home” or “About us” entices nobody and could stand over any page of any site.",
   source: commonPractice(),
   settings: { words: { type: "words", default: DEFAULT_TITLES, label: "These say nothing by themselves: {words}" } },

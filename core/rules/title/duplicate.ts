@@ -32,6 +32,8 @@ export const titleDuplicate = siteRule({
   id: "title/duplicate",
   weight: "should",
   finds: "a title that other pages have too",
+  counted: ["# page has a title that other pages have too", "# pages have titles that other pages have too"],
+  hasFix: true,
   why: "Two results with one title look like one page; a searcher cannot choose, and with many tabs open nobody finds the right one.",
   source: standard("WCAG 2.2 technique G88"),
   sees: ["title", "headings"],

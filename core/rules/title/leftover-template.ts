@@ -10,6 +10,7 @@ export const titleLeftoverTemplate = rule({
   sees: ["titles"],
   fromFacets: true,
   finds: "leftover template text in the title",
+  counted: ["# title has leftover template text", "# titles have leftover template text"],
   why: "A variable of the publishing system was not filled in, and searchers see its name.",
   source: commonPractice(),
   *check(page) {

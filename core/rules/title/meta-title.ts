@@ -8,6 +8,11 @@ export const titleMetaTitle = rule({
   formats: ["html", "markdown", "fields"],
   sees: ["titles", "metas"],
   finds: "a meta title that stands in for the title element, or disagrees with it",
+  counted: [
+    "# page has a meta title beside or instead of its title",
+    "# pages have a meta title beside or instead of their title",
+  ],
+  hasFix: true,
   why: "No standard knows a meta element named title. Browsers and search engines take the title element, so what is typed into the other is lost.",
   source: commonPractice(),
   *check(page) {

@@ -11,6 +11,8 @@ export const titleMissing = rule({
   fromFacets: true,
   heeds: ["brand", "separator"],
   finds: "no title element, or an empty one",
+  counted: ["# page has no title", "# pages have no title"],
+  hasFix: true,
   why: "The title is what a result is headed with, what a tab shows and what a screen reader says first. Without one a search engine makes up its own.",
   source: standard("HTML Living Standard 4.2.2; WCAG 2.2, 2.4.2"),
   *check(page, { houseStyle }) {

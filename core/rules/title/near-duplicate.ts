@@ -6,6 +6,10 @@ export const titleNearDuplicate = siteRule({
   id: "title/near-duplicate",
   weight: "may",
   finds: "a title that is another page's but for a number or a name",
+  counted: [
+    "# title is another page’s but for a number or a name",
+    "# titles are another page’s but for a number or a name",
+  ],
   why: "Titles made from one mould tell pages apart by a single word, which a hurried reader misses. For a series, such as one page a town, that can be right.",
   source: commonPractice(),
   sees: ["title"],

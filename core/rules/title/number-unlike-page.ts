@@ -12,6 +12,10 @@ export const titleNumberUnlikePage = rule({
   formats: ["html", "markdown", "fields"],
   sees: ["titles", "headings", "lists"],
   finds: "a number in the title that differs from the number of items on the page",
+  counted: [
+    "# title has a number that differs from what the page holds",
+    "# titles have a number that differs from what the page holds",
+  ],
   why: "“17 ways” over a list of 14 disappoints whoever counts. Numbers invite clicks only when they are true.",
   source: commonPractice(),
   *check(page) {

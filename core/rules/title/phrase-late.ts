@@ -9,6 +9,7 @@ export const titlePhraseLate = rule({
   sees: ["titles", "language"],
   fromFacets: true,
   finds: "a target phrase that begins in the second half of the title",
+  counted: ["# title has its target phrase late", "# titles have their target phrase late"],
   why: "A hurried reader sees the first words of each result. What the page is about should stand there.",
   source: commonPractice(),
   *check(page, { phrase }) {

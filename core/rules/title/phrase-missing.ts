@@ -9,6 +9,7 @@ export const titlePhraseMissing = rule({
   sees: ["titles", "language"],
   fromFacets: true,
   finds: "a title without the target phrase",
+  counted: ["# title is without its target phrase", "# titles are without their target phrase"],
   why: "A searcher looks for the words that were typed. Other forms of the words count, and so do the words scattered over the title.",
   source: commonPractice(),
   *check(page, { phrase }) {

@@ -9,6 +9,7 @@ export const titlePhraseRepeated = rule({
   sees: ["titles", "language"],
   fromFacets: true,
   finds: "a target phrase that stands more than once in the title",
+  counted: ["# title repeats its target phrase", "# titles repeat their target phrase"],
   why: "Said twice it takes room from what would make somebody click, and looks like stuffing.",
   source: commonPractice(),
   *check(page, { phrase }) {

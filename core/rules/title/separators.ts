@@ -11,6 +11,7 @@ export const titleSeparators = rule({
   sees: ["titles"],
   fromFacets: true,
   finds: "mixed or doubled separators",
+  counted: ["# title has mixed or doubled separators", "# titles have mixed or doubled separators"],
   why: "Two kinds of separator in one title come from two systems that each added theirs. One kind, used once or twice, reads best.",
   source: commonPractice(),
   *check(page) {

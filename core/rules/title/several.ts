@@ -7,6 +7,7 @@ export const titleSeveral = rule({
   formats: ["html", "markdown", "fields"],
   sees: ["titles"],
   finds: "more than one title element in the head",
+  counted: ["# page has more than one title", "# pages have more than one title"],
   why: "A page may have one title. Browsers take the first; the others do nothing, and an editor who changes the wrong one sees no effect.",
   source: standard("HTML Living Standard 4.2.2"),
   *check(page) {

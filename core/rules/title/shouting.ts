@@ -40,6 +40,7 @@ export const titleShouting = rule({
   formats: ["html", "markdown", "fields"],
   sees: ["titles", "blocks"],
   finds: "words in capitals that are no abbreviations, and exclamation marks",
+  counted: ["# title is in capitals or has exclamation marks", "# titles are in capitals or have exclamation marks"],
   why: "Capitals and exclamation marks read as an advertisement of the wrong kind. What cannot be spoken, and what the page's own text writes in capitals throughout, is taken for a name.",
   source: commonPractice(),
   *check(page) {

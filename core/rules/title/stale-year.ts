@@ -9,6 +9,8 @@ export const titleStaleYear = rule({
   sees: ["titles"],
   fromFacets: true,
   finds: "a year that has passed",
+  counted: ["# title names a year that has passed", "# titles name a year that has passed"],
+  hasFix: true,
   why: "A past year makes a page look abandoned. Pages about that year, such as reports and histories, can be set aside.",
   source: commonPractice(),
   settings: {

@@ -10,6 +10,7 @@ export const titleTooManyCharacters = rule({
   sees: ["titles"],
   fromFacets: true,
   finds: "a title of over 60 characters",
+  counted: ["# title is over its number of characters", "# titles are over their number of characters"],
   why: "Sixty characters is the usual advice, and many tolerate 65. Pixels are what is cut: where the ruler says it fits, it fits.",
   source: commonPractice(),
   settings: { limit: count(60, "characters", "Titles have at most {limit} characters") },

@@ -12,6 +12,7 @@ export const titleTooNarrow = rule({
   sees: ["titles"],
   fromFacets: true,
   finds: "a title that fills less than half of the desktop line",
+  counted: ["# title fills less than half of the desktop line", "# titles fill less than half of the desktop line"],
   why: "Room is left to say whom the page is for or what sets it apart. A short title that says all is fine.",
   source: commonPractice(),
   settings: { limitPx: px(300, "Titles are at least {limitPx} px wide") },

@@ -13,6 +13,7 @@ export const titleTooWideMobile = rule({
   fromFacets: true,
   heeds: ["limits"],
   finds: "a title that does not fit two lines on mobile",
+  counted: ["# title is cut on mobile", "# titles are cut on mobile"],
   why: "Phones set a title over two lines. What fits there may still be cut on desktop, and the other way round.",
   source: fromMemory("two lines of 328 px are what common phones show"),
   settings: { limitPx: px(328, "On mobile a title fills at most two lines of {limitPx} px") },

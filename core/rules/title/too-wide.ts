@@ -15,6 +15,8 @@ export const titleTooWide = rule({
   fromFacets: true,
   heeds: ["limits", "brand"],
   finds: "a title that desktop results cut",
+  counted: ["# title is cut on desktop", "# titles are cut on desktop"],
+  hasFix: true,
   why: "Results cut a title by its width, not by its characters. What stands behind the cut is not read; a long title is no fault in itself if its first words say enough.",
   source: commonPractice("the width is measured, no search engine publishes it"),
   settings: { limitPx: px(600, "Titles are at most {limitPx} px wide on desktop") },
