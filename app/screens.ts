@@ -1,4 +1,4 @@
-import { BookOpenText, Code, Files, ImageIcon, ListTree, type LucideIcon, Network } from "lucide-react";
+import { BookOpenText, Code, Files, ImageIcon, ListChecks, ListTree, type LucideIcon, Network } from "lucide-react";
 
 /** A key of a screen, and what it does. */
 export interface Shortcut {
@@ -54,6 +54,19 @@ const pageScreens = {
 } as const satisfies Record<string, AnyScreen>;
 
 const screens = {
+  findings: {
+    path: "findings",
+    module: "routes/findings.tsx",
+    name: "Findings",
+    command: "Go to the findings",
+    icon: ListChecks,
+    inRail: true,
+    keys: [
+      { keys: "J / K", does: "Next and previous line" },
+      { keys: "Enter", does: "Open the line, or close it" },
+      { keys: "/", does: "Find a finding" },
+    ],
+  },
   pages: {
     path: "pages",
     module: "routes/pages.tsx",

@@ -115,4 +115,19 @@ describe("the demo site", () => {
     const cases = new Set(planted.map(({ rule }) => rule));
     expect([...CATALOGUE.keys()].filter((id) => !cases.has(id))).toEqual([]);
   });
+
+  it("has a fix where a rule says that it may have one, and nowhere else", () => {
+    const all = [
+      ...pages.flatMap(({ findings }) => findings),
+      ...(planted as Planted[]).flatMap((one) => (one.rules || one.evidence ? withMore(one.page, one) : [])),
+      ...siteFindings.flatMap(({ rule, on }) => on.map(({ fix }) => ({ rule, fix }))),
+    ];
+    const fixed = new Set(all.filter(({ fix }) => fix).map(({ rule }) => rule));
+    expect([...fixed].sort()).toEqual(
+      [...CATALOGUE.values()]
+        .filter(({ hasFix }) => hasFix)
+        .map(({ id }) => id)
+        .sort(),
+    );
+  });
 });

@@ -44,11 +44,24 @@ export async function openTab(context: BrowserContext, path = "/"): Promise<Page
   return page;
 }
 
-/** Opens the demo site as a person does, and waits for its table. */
-export async function openDemo(context: BrowserContext): Promise<Page> {
+/** Opens the demo site as a person does, and waits for what it needs. */
+export async function openFindings(context: BrowserContext): Promise<Page> {
   const page = await openTab(context);
   await page.getByRole("button", { name: "Open the demo site" }).click();
+  await page.getByRole("heading", { name: /^What this site needs/ }).waitFor();
+  return page;
+}
+
+/** From the findings, which is what opens after bringing in, to the table. */
+export async function goToPages(page: Page): Promise<void> {
+  await page.getByRole("navigation", { name: "Screens" }).getByRole("link", { name: "Pages" }).click();
   await page.getByRole("grid", { name: "Pages" }).waitFor();
+}
+
+/** Opens the demo site and its table. */
+export async function openDemo(context: BrowserContext): Promise<Page> {
+  const page = await openFindings(context);
+  await goToPages(page);
   return page;
 }
 

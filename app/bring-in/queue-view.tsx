@@ -51,6 +51,11 @@ export function QueueView({ queue }: { queue: QueueRecord }) {
           <Action onClick={() => void again()}>Try those that failed again</Action>
         )}
         {queue.state !== "running" && <Action onClick={() => void removeQueue(queue.id)}>Clear</Action>}
+        {queue.state !== "running" && counts["brought-in"] > 0 && (
+          <Link to={`/sites/${queue.siteId}/findings`} className="text-blue hover:underline">
+            What the site needs
+          </Link>
+        )}
       </div>
       <Progress done={done} total={total} state={queue.state} />
       {status.paused && (

@@ -18,13 +18,13 @@ import type { ChangeRecord } from "../store/records/changes";
 import type { SetAsideRecord } from "../store/records/set-asides";
 import type { SiteRecord } from "../store/records/sites";
 import { decideConflict } from "../store/redraft";
+import { setAside, takeBackUp } from "../store/set-asides";
 import { today } from "../store/today";
 import { useNotices } from "../ui/notice";
 import { useNewest } from "../ui/use-newest";
 import { type DeskFindings, useFindings } from "./state/use-findings";
 import { useKeptRow } from "./state/use-kept-row";
 import { useRedraft } from "./state/use-redraft";
-import { setAside, takeBackUp } from "./state/use-set-asides";
 
 /** What can be done to a page. The functions stay the same, and work on what is there when they are called. */
 interface DeskActions {

@@ -1,6 +1,6 @@
 import { useCallback, useState } from "react";
 import { useKeys } from "../ui/keys";
-import { SetAsideDialog } from "./set-aside-dialog";
+import { SetAsideDialog } from "../ui/set-aside-dialog";
 import type { Note } from "./state/use-findings";
 import type { Desk } from "./use-desk";
 
@@ -35,10 +35,10 @@ export function useNotes(desk: Desk) {
   });
   const dialog = (
     <SetAsideDialog
-      note={asiding}
+      found={asiding?.finding.message ?? null}
       onClose={() => setAsiding(null)}
-      onDone={(note, scope, reason) => {
-        desk.setAsideFinding(note.finding, scope, reason);
+      onDone={(scope, reason) => {
+        if (asiding) desk.setAsideFinding(asiding.finding, scope, reason);
         setAsiding(null);
       }}
     />

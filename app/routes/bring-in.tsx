@@ -164,7 +164,7 @@ export default function BringIn() {
           `${kept.kept} changes carried over, ${kept.settled} settled, ${kept.conflicts} to decide.${goneText(missing.length)}`,
         );
       await noteGone(missing);
-      navigate(`/sites/${site.id}/pages`);
+      navigate(`/sites/${site.id}/findings`);
     } catch (error) {
       fail(error);
     }
@@ -258,7 +258,7 @@ export default function BringIn() {
         ) : way === "disk" ? (
           <FromDisk base={base} onBase={setBase} onFiles={(files) => void take(files)} />
         ) : way === "table" ? (
-          <FromTable site={site} base={base} fault={setFault} onDone={() => navigate(`/sites/${site.id}/pages`)} />
+          <FromTable site={site} base={base} fault={setFault} onDone={() => navigate(`/sites/${site.id}/findings`)} />
         ) : (
           <Draft
             base={base || site.address || UNSAID}

@@ -22,7 +22,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     const sites = await db().sites.toArray();
     const url = new URL(request.url);
     const latest = sites.sort((a, b) => b.broughtInAt.localeCompare(a.broughtInAt))[0];
-    if (latest && !url.searchParams.has("all")) throw redirect(`/sites/${latest.id}/pages`);
+    if (latest && !url.searchParams.has("all")) throw redirect(`/sites/${latest.id}/findings`);
     return { sites };
   } catch (error) {
     throw error instanceof Response ? error : explainStorage(error);
@@ -32,7 +32,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
 export async function clientAction() {
   // Reading pages is loaded when it is needed: the first screen stays light.
   const { openDemo } = await import("../store/bring-in");
-  return redirect(`/sites/${await openDemo()}/pages`);
+  return redirect(`/sites/${await openDemo()}/findings`);
 }
 
 export default function Start() {
@@ -77,7 +77,7 @@ export default function Start() {
             <ul className="mt-2 grid gap-1">
               {sites.map((site) => (
                 <li key={site.id}>
-                  <Link className="text-15 text-blue hover:underline" to={`/sites/${site.id}/pages`}>
+                  <Link className="text-15 text-blue hover:underline" to={`/sites/${site.id}/findings`}>
                     {site.name || site.address}
                   </Link>
                 </li>
@@ -106,7 +106,7 @@ function LargeDemo() {
     try {
       const { openLargeDemo } = await import("../store/bring-in");
       const id = await openLargeDemo(LARGE, setDone, stop.current.signal);
-      navigate(`/sites/${id}/pages`);
+      navigate(`/sites/${id}/findings`);
     } catch (error) {
       fail(error);
     } finally {

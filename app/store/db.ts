@@ -6,7 +6,7 @@ import { facets } from "./records/facets";
 import { type Table as TableOf, upgradeRecord } from "./records/table";
 
 /** Version of the schema; what changed between them is in `migrations.ts`. */
-export const SCHEMA_VERSION = 7;
+export const SCHEMA_VERSION = 8;
 export const DATABASE = "keen-quill";
 
 /** A table by the file of its records: keys are texts, or numbers that the database counts. */
@@ -62,7 +62,11 @@ export class Desk extends Dexie {
     this.version(3.1).stores({ moving: null });
     this.version(4).stores({ files: "id, siteId", fileBytes: "id, siteId", checks: "id, siteId" });
     this.version(5)
-      .stores(Object.fromEntries(TABLE_NAMES.map((name) => [formerName(name), TABLES[name].indexes])))
+      .stores(
+        Object.fromEntries(
+          TABLE_NAMES.filter((name) => !isSince(name, 8)).map((name) => [formerName(name), TABLES[name].indexes]),
+        ),
+      )
       .upgrade(async (tx) => {
         const old = { pages: await tx.table("pages").toArray(), redrafts: await tx.table("redrafts").toArray() };
         for (const [name, records] of Object.entries(splitPages(old))) await tx.table(name).bulkPut(records);
@@ -78,6 +82,7 @@ export class Desk extends Dexie {
         await upgradeTables(tx, 7);
       });
     this.version(7.1).stores({ summaries: null });
+    this.version(8).stores({ overviews: TABLES.overviews.indexes });
     // Another tab deletes or upgrades it: left alone, the database would be opened anew, empty, at the next write.
     this.on("versionchange", ({ newVersion }) => {
       this.close();
@@ -95,6 +100,12 @@ export class Desk extends Dexie {
       });
     });
   }
+}
+
+/** Whether a table came with a version. */
+function isSince(name: TableName, version: number): boolean {
+  const { since = 0 }: Pick<TableOf<object>, "since"> = TABLES[name];
+  return since === version;
 }
 
 /** What a table was called before it had its name. */

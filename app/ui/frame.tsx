@@ -38,7 +38,7 @@ export function Rail({ site }: { site: SiteRecord }) {
           >
             {sites.map((one) => (
               <DropdownMenu.Item key={one.id} asChild className={menuItem}>
-                <Link to={`/sites/${one.id}/pages`}>{one.name || one.address}</Link>
+                <Link to={`/sites/${one.id}/findings`}>{one.name || one.address}</Link>
               </DropdownMenu.Item>
             ))}
             <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />

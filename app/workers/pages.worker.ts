@@ -5,6 +5,7 @@ import { carryOverAgain, carryOverPage } from "../store/bring-again";
 import { checkPage } from "../store/check-page";
 import { examinePages } from "../store/freshen";
 import { dataOfPage } from "../store/page-entities";
+import { pageFindings } from "../store/page-findings";
 import { proposeOn } from "../store/propose";
 import { readIncoming } from "../store/read-incoming";
 import { redraftPage } from "../store/redraft-pages";
@@ -24,6 +25,7 @@ const api = {
   checkPage,
   dataOfPage,
   examinePages,
+  pageFindings,
   proposeOn,
   redraftPage,
   countRule,

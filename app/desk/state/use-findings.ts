@@ -13,10 +13,10 @@ import { CATALOGUE } from "#core/rules/catalogue";
 import type { RuleContext, RuleFacts } from "#core/rules/rule";
 import type { SetAsideRecord } from "../../store/records/set-asides";
 import type { SiteRecord } from "../../store/records/sites";
+import { useSetAsides } from "../../store/set-asides";
 import { useSiteFindings } from "../../store/site-findings";
 import type { FoundOn } from "../../store/told-findings";
 import { useExpanded } from "./use-expanded";
-import { useSetAsides } from "./use-set-asides";
 
 /** A finding as a numbered note in the margin. */
 export interface Note {

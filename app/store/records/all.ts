@@ -6,6 +6,7 @@ import { facets } from "./facets";
 import { fileBytes, files } from "./files";
 import { learnt } from "./learnt";
 import { originals } from "./originals";
+import { overviews } from "./overviews";
 import { pages } from "./pages";
 import { queueItems, queues } from "./queues";
 import { setAsides } from "./set-asides";
@@ -24,6 +25,7 @@ export const TABLES = {
   files,
   fileBytes,
   checks,
+  overviews,
   queues,
   queueItems,
   actions,

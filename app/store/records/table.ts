@@ -27,6 +27,8 @@ export interface Table<R extends object> {
   name: string;
   /** What it was called before the version of its last upgrade. */
   formerly?: string;
+  /** The version of the schema that it came with, where that is later than the fifth. */
+  since?: number;
   /** Dexie's: the key first, then what is looked for. */
   indexes: string;
   /**

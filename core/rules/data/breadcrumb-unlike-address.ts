@@ -9,8 +9,8 @@ export const dataBreadcrumbUnlikeAddress = dataRule({
   weight: "may",
   finds: "a breadcrumb that does not lead the way of the address",
   counted: [
-    "# page has a breadcrumb that does not follow its address",
-    "# pages have a breadcrumb that does not follow their address",
+    "# page has structured data with a breadcrumb that does not follow its address",
+    "# pages have structured data with a breadcrumb that does not follow their address",
   ],
   why: "A trail that goes another way than the address may be meant so, or was copied from another page.",
   source: commonPractice(),

@@ -15,8 +15,8 @@ export const dataContactFormat = dataRule({
   weight: "should",
   finds: "an e-mail address or telephone number of no known form",
   counted: [
-    "# page has an e-mail address or telephone number of no known form",
-    "# pages have an e-mail address or telephone number of no known form",
+    "# page has structured data with an e-mail address or telephone number of no known form",
+    "# pages have structured data with an e-mail address or telephone number of no known form",
   ],
   why: "A telephone cannot dial it, and a mail does not arrive. A number with its country, such as +44 1632 960001, can be dialled from everywhere.",
   source: commonPractice("RFC 5322 and ITU-T E.123 have the forms"),

@@ -6,7 +6,10 @@ export const dataContextHttp = dataRule({
   id: "data/context-http",
   weight: "may",
   finds: "a context with http instead of https",
-  counted: ["# page has a context with http instead of https", "# pages have a context with http instead of https"],
+  counted: [
+    "# page has structured data with a context with http instead of https",
+    "# pages have structured data with a context with http instead of https",
+  ],
   why: "Both are read alike today. schema.org itself recommends https.",
   source: commonPractice(),
   *check(data) {

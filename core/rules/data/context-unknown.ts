@@ -19,7 +19,10 @@ export const dataContextUnknown = dataRule({
   id: "data/context-unknown",
   weight: "must",
   finds: "a missing or mistyped @context",
-  counted: ["# page has a missing or mistyped @context", "# pages have a missing or mistyped @context"],
+  counted: [
+    "# page has structured data with a missing or mistyped @context",
+    "# pages have structured data with a missing or mistyped @context",
+  ],
   hasFix: true,
   why: "Without it the names mean nothing: no search engine reads them as schema.org's, and no feature is earned.",
   source: standard("JSON-LD 1.1", "3.1 (the context)"),

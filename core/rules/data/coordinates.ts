@@ -10,7 +10,10 @@ export const dataCoordinates = dataRule({
   id: "data/coordinates",
   weight: "should",
   finds: "coordinates that are nowhere on earth",
-  counted: ["# page has coordinates that are nowhere on earth", "# pages have coordinates that are nowhere on earth"],
+  counted: [
+    "# page has structured data with coordinates that are nowhere on earth",
+    "# pages have structured data with coordinates that are nowhere on earth",
+  ],
   why: "A map puts the place into the sea, or nowhere. Often latitude and longitude were swapped, or a comma was lost.",
   source: standard("schema.org", "latitude and longitude (WGS 84)"),
   *check(data) {

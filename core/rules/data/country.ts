@@ -7,7 +7,10 @@ export const dataCountry = dataRule({
   id: "data/country",
   weight: "should",
   finds: "a country that is none of ISO 3166-1",
-  counted: ["# page has a country that is none of ISO 3166-1", "# pages have a country that is none of ISO 3166-1"],
+  counted: [
+    "# page has structured data with a country that is none of ISO 3166-1",
+    "# pages have structured data with a country that is none of ISO 3166-1",
+  ],
   why: "The name of a country is understood by some; its two letters by all.",
   source: standard("ISO 3166-1"),
   *check(data) {

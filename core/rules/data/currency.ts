@@ -10,7 +10,10 @@ export const dataCurrency = dataRule({
   id: "data/currency",
   weight: "must",
   finds: "a currency that is none of ISO 4217",
-  counted: ["# page has a currency that is none of ISO 4217", "# pages have a currency that is none of ISO 4217"],
+  counted: [
+    "# page has structured data with a currency that is none of ISO 4217",
+    "# pages have structured data with a currency that is none of ISO 4217",
+  ],
   hasFix: true,
   why: "A price without its currency is no price.",
   source: standard("ISO 4217"),

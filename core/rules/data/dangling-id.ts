@@ -8,7 +8,10 @@ export const dataDanglingId = dataRule({
   weight: "should",
   heeds: ["data"],
   finds: "a reference to an entity that is not there",
-  counted: ["# page refers to an entity that is not there", "# pages refer to an entity that is not there"],
+  counted: [
+    "# page has structured data that refers to an entity that is not there",
+    "# pages have structured data that refers to an entity that is not there",
+  ],
   why: "An entity that is named by its address alone must be described somewhere, on this page at best.",
   source: standard("JSON-LD 1.1", "section 3.5"),
   *check(data, { page, houseStyle }) {

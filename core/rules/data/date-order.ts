@@ -16,7 +16,10 @@ export const dataDateOrder = dataRule({
   id: "data/date-order",
   weight: "must",
   finds: "dates in the wrong order",
-  counted: ["# page has dates in the wrong order", "# pages have dates in the wrong order"],
+  counted: [
+    "# page has structured data with dates in the wrong order",
+    "# pages have structured data with dates in the wrong order",
+  ],
   why: "What ends before it begins was mistyped, or copied from last year.",
   source: commonPractice(),
   *check(data) {

@@ -7,7 +7,10 @@ export const dataDate = dataRule({
   id: "data/date",
   weight: "must",
   finds: "a date that is none of ISO 8601",
-  counted: ["# page has a date that is none of ISO 8601", "# pages have a date that is none of ISO 8601"],
+  counted: [
+    "# page has structured data with a date that is none of ISO 8601",
+    "# pages have structured data with a date that is none of ISO 8601",
+  ],
   why: "“12 May” can be read by people only. Data says 2026-05-12, and a time with its zone: 2026-05-12T19:00+01:00.",
   source: standard("ISO 8601-1", "5.2 and 5.4"),
   *check(data) {

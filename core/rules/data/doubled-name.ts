@@ -7,7 +7,10 @@ export const dataDoubledName = dataRule({
   id: "data/doubled-name",
   weight: "should",
   finds: "a name that stands twice in one object",
-  counted: ["# page has a name twice in one object", "# pages have a name twice in one object"],
+  counted: [
+    "# page has structured data with a name twice in one object",
+    "# pages have structured data with a name twice in one object",
+  ],
   why: "Of two equal names only the last is read, and which one was meant cannot be told.",
   source: standard("RFC 8259", "section 4"),
   *check(data) {

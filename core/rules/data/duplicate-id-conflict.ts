@@ -8,7 +8,10 @@ export const dataDuplicateIdConflict = dataRule({
   id: "data/duplicate-id-conflict",
   weight: "must",
   finds: "two entities of one @id that say different things",
-  counted: ["# page has two entities of one @id that differ", "# pages have two entities of one @id that differ"],
+  counted: [
+    "# page has structured data with two entities of one @id that differ",
+    "# pages have structured data with two entities of one @id that differ",
+  ],
   why: "Entities of one @id are one: two names or types of it contradict each other.",
   source: standard("JSON-LD 1.1", "section 3.5"),
   *check(data) {

@@ -7,7 +7,10 @@ export const dataDuration = dataRule({
   id: "data/duration",
   weight: "must",
   finds: "a duration that is none of ISO 8601",
-  counted: ["# page has a duration that is none of ISO 8601", "# pages have a duration that is none of ISO 8601"],
+  counted: [
+    "# page has structured data with a duration that is none of ISO 8601",
+    "# pages have structured data with a duration that is none of ISO 8601",
+  ],
   why: "“20 minutes” can be read by people only. Data says PT20M.",
   source: standard("ISO 8601-1", "5.5"),
   *check(data) {

@@ -9,7 +9,10 @@ export const dataEnumeration = dataRule({
   id: "data/enumeration",
   weight: "must",
   finds: "a value that is none of those listed",
-  counted: ["# page has a value that is none of those listed", "# pages have a value that is none of those listed"],
+  counted: [
+    "# page has structured data with a value that schema.org does not list",
+    "# pages have structured data with a value that schema.org does not list",
+  ],
   hasFix: true,
   why: "Where schema.org lists the values only those are understood: InStock, not “in stock”.",
   source: standard("schema.org", "Enumeration"),

@@ -10,7 +10,10 @@ export const dataExpired = dataRule({
   id: "data/expired",
   weight: "should",
   finds: "an offer or job whose time is over",
-  counted: ["# page has an offer or job whose time is over", "# pages have an offer or job whose time is over"],
+  counted: [
+    "# page has structured data with an offer or job whose time is over",
+    "# pages have structured data with an offer or job whose time is over",
+  ],
   why: "Search engines take jobs out of their results on that day, and prices lose their line. Where it still holds, move the day; where it does not, take the data out.",
   source: guidance("search engines' documentation of jobs and offers"),
   heeds: ["today"],

@@ -16,8 +16,8 @@ export const dataGtin = dataRule({
   weight: "must",
   finds: "a trade item number whose check digit is wrong",
   counted: [
-    "# page has a trade item number with a wrong check digit",
-    "# pages have a trade item number with a wrong check digit",
+    "# page has structured data with a trade item number with a wrong check digit",
+    "# pages have structured data with a trade item number with a wrong check digit",
   ],
   why: "The last digit proves the others. A wrong number names another product or none.",
   source: standard("GS1 General Specifications", "7.9"),

@@ -7,7 +7,10 @@ export const dataIsbn = dataRule({
   id: "data/isbn",
   weight: "must",
   finds: "a book number whose check digit is wrong",
-  counted: ["# page has a book number with a wrong check digit", "# pages have a book number with a wrong check digit"],
+  counted: [
+    "# page has structured data with a book number with a wrong check digit",
+    "# pages have structured data with a book number with a wrong check digit",
+  ],
   why: "The last digit proves the others.",
   source: standard("ISO 2108"),
   *check(data) {

@@ -8,8 +8,8 @@ export const dataListPositions = dataRule({
   weight: "should",
   finds: "doubled or missing positions in a list",
   counted: [
-    "# page has a list with doubled or missing positions",
-    "# pages have a list with doubled or missing positions",
+    "# page has structured data with a list with doubled or missing positions",
+    "# pages have structured data with a list with doubled or missing positions",
   ],
   why: "The order of a list in the data is its positions, counted from 1. Where two are the same or one is left out, a breadcrumb is shown in another order, or not at all.",
   source: guidance("search engines' documentation of breadcrumbs and lists"),

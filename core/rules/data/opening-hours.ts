@@ -8,7 +8,10 @@ export const dataOpeningHours = dataRule({
   id: "data/opening-hours",
   weight: "must",
   finds: "opening hours that cannot be read",
-  counted: ["# page has opening hours that cannot be read", "# pages have opening hours that cannot be read"],
+  counted: [
+    "# page has structured data with opening hours that cannot be read",
+    "# pages have structured data with opening hours that cannot be read",
+  ],
   why: "Hours are written “Mo-Fr 09:00-17:00”, or as entities with opens and closes.",
   source: standard("schema.org", "openingHours"),
   *check(data) {

@@ -8,8 +8,8 @@ export const dataPending = dataRule({
   weight: "may",
   finds: "a type or property that is only proposed",
   counted: [
-    "# page has a type or property that is only proposed",
-    "# pages have a type or property that is only proposed",
+    "# page has structured data with a type or property that is only proposed",
+    "# pages have structured data with a type or property that is only proposed",
   ],
   why: "Terms that are pending may change or go. Some are read by search engines all the same.",
   source: standard("schema.org", "pending"),

@@ -10,7 +10,10 @@ export const dataPriceFormat = dataRule({
   id: "data/price-format",
   weight: "must",
   finds: "a price with signs or separators",
-  counted: ["# page has a price with signs or separators", "# pages have a price with signs or separators"],
+  counted: [
+    "# page has structured data with a price with signs or separators",
+    "# pages have structured data with a price with signs or separators",
+  ],
   hasFix: true,
   why: "In data a price is digits and a point; the currency stands in priceCurrency.",
   source: standard("schema.org", "price"),

@@ -8,8 +8,8 @@ export const dataPropertyNotForType = dataRule({
   weight: "should",
   finds: "a property that is not meant for its entity’s type",
   counted: [
-    "# page has a property that is not meant for its entity’s type",
-    "# pages have a property that is not meant for its entity’s type",
+    "# page has structured data with a property that is not meant for its entity’s type",
+    "# pages have structured data with a property that is not meant for its entity’s type",
   ],
   why: "schema.org says for which types a property is meant. Others may still read it, and nobody has to.",
   source: standard("schema.org", "domainIncludes"),

@@ -9,7 +9,7 @@ export const dataQuestionTwice = dataRule({
   id: "data/question-twice",
   weight: "should",
   finds: "the same question twice in one list of questions",
-  counted: ["# page has a question twice", "# pages have a question twice"],
+  counted: ["# page has structured data with a question twice", "# pages have structured data with a question twice"],
   why: "Two answers to one question contradict each other sooner or later. A question that several pages answer belongs into one of them.",
   source: guidance("search engines' documentation of frequent questions"),
   *check(data) {

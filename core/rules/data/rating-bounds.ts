@@ -7,7 +7,10 @@ export const dataRatingBounds = dataRule({
   id: "data/rating-bounds",
   weight: "must",
   finds: "a rating outside of its bounds",
-  counted: ["# page has a rating outside of its bounds", "# pages have a rating outside of its bounds"],
+  counted: [
+    "# page has structured data with a rating outside of its bounds",
+    "# pages have structured data with a rating outside of its bounds",
+  ],
   why: "Without other bounds a rating lies between 1 and 5.",
   source: standard("schema.org", "ratingValue, bestRating, worstRating"),
   *check(data) {

@@ -7,7 +7,10 @@ export const dataReviewWithoutAuthor = dataRule({
   id: "data/review-without-author",
   weight: "should",
   finds: "a review without an author",
-  counted: ["# page has a review without an author", "# pages have a review without an author"],
+  counted: [
+    "# page has structured data with a review without an author",
+    "# pages have structured data with a review without an author",
+  ],
   why: "A review that nobody has written is not shown, and whoever reads it wonders. It is looked for in reviews of products, places and works, wherever they stand.",
   source: guidance("search engines' documentation of reviews"),
   *check(data) {

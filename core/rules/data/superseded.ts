@@ -9,8 +9,8 @@ export const dataSuperseded = dataRule({
   weight: "may",
   finds: "a type or property that schema.org has replaced",
   counted: [
-    "# page has a type or property that schema.org has replaced",
-    "# pages have a type or property that schema.org has replaced",
+    "# page has structured data with a type or property that schema.org has replaced",
+    "# pages have structured data with a type or property that schema.org has replaced",
   ],
   why: "The old name is still read by most, for how long nobody says.",
   source: standard("schema.org", "supersededBy"),

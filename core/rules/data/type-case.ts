@@ -7,7 +7,10 @@ export const dataTypeCase = dataRule({
   id: "data/type-case",
   weight: "must",
   finds: "a type or property in the wrong case",
-  counted: ["# page has a type or property in the wrong case", "# pages have a type or property in the wrong case"],
+  counted: [
+    "# page has structured data with a type or property in the wrong case",
+    "# pages have structured data with a type or property in the wrong case",
+  ],
   why: "Names of schema.org are told apart by case: Product is a type, product is none.",
   source: standard("JSON-LD 1.1", "section 4.1"),
   *check(data) {

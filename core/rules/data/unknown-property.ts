@@ -8,8 +8,8 @@ export const dataUnknownProperty = dataRule({
   weight: "must",
   finds: "a property that schema.org does not know",
   counted: [
-    "# page has a property that schema.org does not know",
-    "# pages have a property that schema.org does not know",
+    "# page has structured data with a property that schema.org does not know",
+    "# pages have structured data with a property that schema.org does not know",
   ],
   why: "What an unknown property says is passed over.",
   source: standard("schema.org"),

@@ -7,7 +7,10 @@ export const dataUnknownType = dataRule({
   id: "data/unknown-type",
   weight: "must",
   finds: "a type that schema.org does not know",
-  counted: ["# page has a type that schema.org does not know", "# pages have a type that schema.org does not know"],
+  counted: [
+    "# page has structured data with a type that schema.org does not know",
+    "# pages have structured data with a type that schema.org does not know",
+  ],
   why: "An unknown type says nothing to anybody. Mostly it is a slip of the pen, or a word that was taken for a type.",
   source: standard("schema.org"),
   *check(data) {

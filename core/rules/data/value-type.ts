@@ -9,7 +9,10 @@ export const dataValueType = dataRule({
   id: "data/value-type",
   weight: "should",
   finds: "a value of another type than the property’s",
-  counted: ["# page has a value of the wrong type", "# pages have a value of the wrong type"],
+  counted: [
+    "# page has structured data with a value of the wrong type",
+    "# pages have structured data with a value of the wrong type",
+  ],
   why: "schema.org says what the values of a property are. A text where a thing is expected is tolerated, as schema.org itself says.",
   source: standard("schema.org", "rangeIncludes"),
   *check(data) {

@@ -1,8 +1,7 @@
 import { RadioGroup } from "radix-ui";
 import { type SyntheticEvent, useState } from "react";
 import type { SetAsideRecord } from "../store/records/set-asides";
-import { fieldClass, MainButton, Modal } from "../ui/controls";
-import type { Note } from "./state/use-findings";
+import { fieldClass, MainButton, Modal } from "./controls";
 
 const SCOPES: [SetAsideRecord["scope"], string][] = [
   ["place", "Only here"],
@@ -10,31 +9,37 @@ const SCOPES: [SetAsideRecord["scope"], string][] = [
   ["site", "This rule, on the whole site"],
 ];
 
-/** Asks where a finding is to be left as it is, and why. */
+type Scope = SetAsideRecord["scope"];
+
+/** Asks where what was found is to be left as it is, and why. */
 export function SetAsideDialog({
-  note,
+  found,
+  scopes = ["place", "page", "site"],
   onClose,
   onDone,
 }: {
-  note: Note | null;
+  /** What was found, in words; null while nothing is asked. */
+  found: string | null;
+  /** Where it may be left, the one that is offered first. */
+  scopes?: readonly [Scope, ...Scope[]];
   onClose: () => void;
-  onDone: (note: Note, scope: SetAsideRecord["scope"], reason: string) => void;
+  onDone: (scope: Scope, reason: string) => void;
 }) {
-  const [scope, setScope] = useState<SetAsideRecord["scope"]>("place");
+  const [scope, setScope] = useState<Scope>(scopes[0]);
   const [reason, setReason] = useState("");
   const submit = (event: SyntheticEvent) => {
     event.preventDefault();
-    if (!note || reason.trim() === "") return;
-    onDone(note, scope, reason.trim());
+    if (found === null || reason.trim() === "") return;
+    onDone(scope, reason.trim());
     setReason("");
-    setScope("place");
+    setScope(scopes[0]);
   };
   return (
     <Modal
-      open={note !== null}
+      open={found !== null}
       onOpenChange={(open) => !open && onClose()}
       title="Set aside"
-      description={note?.finding.message ?? ""}
+      description={found ?? ""}
     >
       <form onSubmit={submit} className="mt-4 grid gap-4">
         <RadioGroup.Root
@@ -43,7 +48,7 @@ export function SetAsideDialog({
           aria-label="Where"
           className="grid gap-1.5"
         >
-          {SCOPES.map(([value, name]) => (
+          {SCOPES.filter(([value]) => scopes.includes(value)).map(([value, name]) => (
             <label key={value} htmlFor={`scope-${value}`} className="flex items-center gap-2">
               <RadioGroup.Item
                 id={`scope-${value}`}

@@ -1,8 +1,9 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import type { Finding } from "#core/findings/finding";
-import { db } from "../../store/db";
-import type { SetAsideRecord } from "../../store/records/set-asides";
-import { transact } from "../../store/transact";
+import type { SetAside } from "#core/findings/set-aside";
+import { db } from "./db";
+import type { SetAsideRecord } from "./records/set-asides";
+import { transact } from "./transact";
 
 const NONE: SetAsideRecord[] = [];
 
@@ -11,22 +12,27 @@ export const useSetAsides = (siteId: string): readonly SetAsideRecord[] =>
   useLiveQuery(() => db().setAsides.where("siteId").equals(siteId).toArray(), [siteId]) ?? NONE;
 
 /** Sets a finding aside: here, on this page, or its rule on the whole site. */
-export function setAside(
+export const setAside = (
   siteId: string,
   pageId: string,
   { rule, key }: Finding,
   scope: SetAsideRecord["scope"],
   reason: string,
-): Promise<void> {
-  const record: SetAsideRecord = {
-    id: crypto.randomUUID(),
-    siteId,
+): Promise<void> =>
+  keepAside(siteId, {
     scope,
     rule,
     pageId: scope === "site" ? null : pageId,
     key: scope === "place" ? key : null,
     reason,
-  };
+  });
+
+/** Sets a rule aside on the whole site. */
+export const setRuleAside = (siteId: string, rule: string, reason: string): Promise<void> =>
+  keepAside(siteId, { scope: "site", rule, pageId: null, key: null, reason });
+
+function keepAside(siteId: string, aside: SetAside): Promise<void> {
+  const record: SetAsideRecord = { id: crypto.randomUUID(), siteId, ...aside };
   return transact(siteId, "Set a finding aside", (tx) => tx.put("setAsides", record));
 }
 

@@ -1,0 +1,215 @@
+import { useEffect, useState } from "react";
+import { Link } from "react-router";
+import { pathOf } from "#core/address/address";
+import type { RuleTally } from "#core/findings/tally";
+import { CATALOGUE } from "#core/rules/catalogue";
+import { countedAs } from "#core/rules/counted";
+import { linkTo, linkToPage, screenOf } from "../screens";
+import type { PageFindings } from "../store/page-findings";
+import type { PageRecord } from "../store/page-record";
+import type { SiteRecord } from "../store/records/sites";
+import { today } from "../store/today";
+import type { SiteFindings } from "../store/told-findings";
+import { Action } from "../ui/controls";
+import { Mark } from "../ui/mark";
+import { onPool } from "../workers/pool";
+import { wayToMend } from "./ways";
+
+/** Pages of an opened line: so many at first, and so many more each time. */
+const FIRST = 6;
+const MORE = 50;
+
+const number = new Intl.NumberFormat("en-GB");
+
+/** What can be asked for of a line. */
+export interface LineActions {
+  onFixes: (rule: string, pages: readonly PageRecord[]) => void;
+  onPattern: (rule: string, pages: readonly PageRecord[]) => void;
+  onSetAside: (rule: string) => void;
+}
+
+/** One rule: how many pages have it, and what can be done. Opened, it shows the pages with their own messages. */
+export function Line({
+  site,
+  tally,
+  pages,
+  findings,
+  query,
+  open,
+  onOpen,
+  onFixes,
+  onPattern,
+  onSetAside,
+}: LineActions & {
+  site: SiteRecord;
+  tally: RuleTally;
+  /** The pages that have it; null while they are read. */
+  pages: () => readonly PageRecord[] | null;
+  findings: SiteFindings;
+  /** What the table is narrowed to. */
+  query: string;
+  open: boolean;
+  onOpen: () => void;
+}) {
+  const { rule, weight } = tally;
+  const facts = CATALOGUE.get(rule);
+  if (!facts) return null;
+  const { what, rest } = countedAs(facts, tally.pages);
+  const way = wayToMend(rule);
+  const on = (act: (rule: string, pages: readonly PageRecord[]) => void) => () => act(rule, pages() ?? []);
+  return (
+    <li className="border-hairline border-b">
+      <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 py-2">
+        <button
+          type="button"
+          data-line
+          aria-expanded={open}
+          onClick={onOpen}
+          className="grid min-w-0 flex-1 basis-[20rem] grid-cols-[13px_minmax(0,1fr)] items-baseline gap-x-4 text-left"
+        >
+          <span className="self-start pt-1">
+            <Mark weight={weight} />
+          </span>
+          <span className="font-serif text-15">
+            <span className="border-graphite border-b border-dotted font-semibold">{what}</span> {rest}.
+          </span>
+        </button>
+        <span className="flex flex-wrap gap-x-4 gap-y-1 pl-[29px]">
+          {facts.hasFix && (
+            <Action onClick={on(onFixes)}>
+              {tally.pages === 1 ? "Look at the fix" : "Look at the fixes"}
+              <span className="sr-only">: {facts.finds}</span>
+            </Action>
+          )}
+          {way === "pattern" && <Action onClick={on(onPattern)}>Apply a pattern</Action>}
+          {way !== null && way !== "pattern" && (
+            <Link to={linkTo(site, way.screen)} className="text-blue hover:underline">
+              {way.screen.name}
+            </Link>
+          )}
+          <Link
+            to={`${linkTo(site, screenOf("pages"))}${query}${query ? "&" : "?"}rule=${encodeURIComponent(rule)}`}
+            className="text-blue hover:underline"
+          >
+            {tally.pages === 1 ? "See it" : "See them"}
+            <span className="sr-only"> in the table: {facts.finds}</span>
+          </Link>
+        </span>
+      </div>
+      {open && (
+        <Opened
+          site={site}
+          rule={rule}
+          why={facts.why}
+          across={facts.reach === "site"}
+          pages={pages()}
+          findings={findings}
+          onSetAside={() => onSetAside(rule)}
+        />
+      )}
+    </li>
+  );
+}
+
+function Opened({
+  site,
+  rule,
+  why,
+  across,
+  pages,
+  findings,
+  onSetAside,
+}: {
+  site: SiteRecord;
+  rule: string;
+  why: string;
+  across: boolean;
+  pages: readonly PageRecord[] | null;
+  findings: SiteFindings;
+  onSetAside: () => void;
+}) {
+  const [shown, setShown] = useState(FIRST);
+  const first = pages?.slice(0, shown) ?? [];
+  const read = useMessages(site, rule, across ? [] : first);
+  return (
+    <div className="pb-3 pl-[29px]">
+      <dl className="grid grid-cols-[minmax(0,206px)_minmax(0,1fr)] gap-x-5 gap-y-1 max-[700px]:grid-cols-1">
+        {first.map((page) => (
+          <div key={page.id} className="contents">
+            <dt className="min-w-0">
+              <Link
+                to={linkToPage(site.id, page.id)}
+                title={page.name}
+                className="block truncate font-mono text-12 text-blue hover:underline"
+              >
+                {pathOf(page.address)}
+              </Link>
+            </dt>
+            <dd className="min-w-0 break-words max-[700px]:pb-1.5">
+              {across
+                ? messagesAcross(findings, page.id, rule).map((message) => <p key={message}>{message}</p>)
+                : (read.get(page.id)?.map((message) => <p key={message}>{message}</p>) ?? (
+                    <span className="text-soft">Reading…</span>
+                  ))}
+            </dd>
+          </div>
+        ))}
+      </dl>
+      {pages === null && <p className="text-soft">Reading the pages…</p>}
+      {pages && pages.length > shown && (
+        <p className="mt-1">
+          <Action onClick={() => setShown(shown + MORE)}>
+            {number.format(Math.min(MORE, pages.length - shown))} more
+            {pages.length - shown > MORE && ` of ${number.format(pages.length - shown)}`}
+          </Action>
+        </p>
+      )}
+      <p className="mt-2 max-w-[70ch] text-soft">
+        {why}{" "}
+        <Action onClick={onSetAside} className="whitespace-nowrap">
+          Set aside for the site…
+        </Action>
+      </p>
+    </div>
+  );
+}
+
+const messagesAcross = (findings: SiteFindings, page: string, rule: string): string[] => [
+  ...new Set((findings.ofPage.get(page) ?? []).flatMap(({ group }) => (group.rule === rule ? [group.message] : []))),
+];
+
+/** What a rule says of pages, which are read for it; kept up as they change. */
+function useMessages(
+  site: SiteRecord,
+  rule: string,
+  pages: readonly PageRecord[],
+): ReadonlyMap<string, readonly string[]> {
+  const [read, setRead] = useState<ReadonlyMap<string, readonly string[]>>(new Map());
+  const wanted = pages.map(({ id, fingerprint, stamp }) => `${id} ${fingerprint} ${stamp}`).join("\n");
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the pages by what of them matters
+  useEffect(() => {
+    if (pages.length === 0) return;
+    let gone = false;
+    const take = (told: PageFindings[]) => {
+      if (gone) return;
+      setRead(
+        (all) =>
+          new Map([
+            ...all,
+            ...told.map(({ id, findings }) => [id, [...new Set(findings.map(({ message }) => message))]] as const),
+          ]),
+      );
+    };
+    const ids = pages.map(({ id }) => id);
+    void onPool((worker) => worker.pageFindings(site, ids, rule, today()))
+      .then(take)
+      // A page that takes too long keeps no other from being shown.
+      .catch(() =>
+        take(ids.map((id) => ({ id, findings: [{ rule, weight: "may", message: "It could not be read." }] }))),
+      );
+    return () => {
+      gone = true;
+    };
+  }, [wanted, rule, site.id]);
+  return read;
+}

@@ -1,0 +1,434 @@
+import { DropdownMenu } from "radix-ui";
+import { lazy, Suspense, useEffect, useMemo, useRef, useState } from "react";
+import { Link, useSearchParams } from "react-router";
+import { findingsCsv, findingsHtml, findingsMarkdown } from "#core/exchange/findings-report";
+import { isFound } from "#core/findings/found";
+import { type RuleTally, toBeginWith } from "#core/findings/tally";
+import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
+import { CATALOGUE } from "#core/rules/catalogue";
+import { countedAs } from "#core/rules/counted";
+import { SUBJECTS, subjectOf } from "#core/rules/subjects";
+import { WEIGHTS, type Weight } from "#core/settings/setting";
+import { Line } from "../findings/line";
+import { folderOf, overviewOf } from "../findings/overview";
+import { reportOf } from "../findings/report";
+import { SetAsides } from "../findings/set-asides";
+import { Side } from "../findings/side";
+import { type ShownFindings, useOverview } from "../findings/use-overview";
+import type { PagesAsked } from "../pages/asked";
+import { NO_FILTER, queryOf } from "../pages/filter";
+import { foundAcross } from "../pages/filters/show";
+import { screenOf } from "../screens";
+import type { PageRecord } from "../store/page-record";
+import { setRuleAside } from "../store/set-asides";
+import type { SiteFindings } from "../store/told-findings";
+import { Action } from "../ui/controls";
+import { download } from "../ui/download";
+import { Echoes } from "../ui/echoes";
+import { menuItem, TitleLine } from "../ui/frame";
+import { useKeys } from "../ui/keys";
+import { useNotices } from "../ui/notice";
+import { SetAsideDialog } from "../ui/set-aside-dialog";
+import { useLongWork } from "../ui/use-long-work";
+import { useSite } from "./site";
+
+const loadProposals = () => import("../proposals/dialog");
+const ProposalDialog = lazy(async () => ({ default: (await loadProposals()).ProposalDialog }));
+const FixesDialog = lazy(async () => ({ default: (await loadProposals()).FixesDialog }));
+
+export const meta = () => [{ title: "Findings · Keen Quill" }];
+
+const number = new Intl.NumberFormat("en-GB");
+const pagesOf = (n: number) => (n === 1 ? "1 page" : `${number.format(n)} pages`);
+const when = new Intl.DateTimeFormat("en-GB", { dateStyle: "long", timeStyle: "short" });
+
+const wordSelect =
+  "max-w-[230px] cursor-pointer [field-sizing:content] truncate border-graphite border-b border-dotted bg-transparent px-0.5 text-ink";
+
+/** The document that findings are given out as: its name, its maker, its type. */
+const DOCUMENTS = {
+  Markdown: { make: findingsMarkdown, file: "findings.md", type: "text/markdown" },
+  HTML: { make: findingsHtml, file: "findings.html", type: "text/html" },
+  CSV: { make: findingsCsv, file: "findings.csv", type: "text/csv" },
+} as const;
+type DocumentName = keyof typeof DOCUMENTS;
+
+/** Lines that belong together: a subject, or a folder of the site. */
+interface Part {
+  name: string;
+  note: string;
+  rules: readonly RuleTally[];
+  /** Beginning of the paths of its pages; "" for all. */
+  below: string;
+}
+
+/** What the site needs: a line a rule, with what can be done about it. */
+export default function Findings() {
+  const site = useSite();
+  const [params, setParams] = useSearchParams();
+  const weight = WEIGHTS.find((one) => one === params.get("weight")) ?? null;
+  const kind = (params.get("kind") ?? "") in PAGE_KINDS ? (params.get("kind") as PageKind) : null;
+  const below = params.get("below") ?? "";
+  const byFolder = params.get("by") === "folder";
+  const shown = useOverview(site, { weight, kind, below });
+  const [find, setFind] = useState("");
+  const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
+  const [asked, setAsked] = useState<{ of: PagesAsked; pages: readonly PageRecord[] } | null>(null);
+  const [asiding, setAsiding] = useState<string | null>(null);
+  const { working, run } = useLongWork();
+  const { notify, fail } = useNotices();
+  const finder = useRef<HTMLInputElement>(null);
+  const list = useRef<HTMLDivElement>(null);
+
+  // Choices that follow each other faster than the address can change build on each other.
+  const latest = useRef(params);
+  const [echoes] = useState(() => new Echoes());
+  useEffect(() => {
+    if (echoes.hear(params.toString()) !== "late") latest.current = params;
+  }, [echoes, params]);
+  const narrow = (name: string, value: string) => {
+    const next = new URLSearchParams(latest.current);
+    if (value) next.set(name, value);
+    else next.delete(name);
+    latest.current = next;
+    echoes.send(next.toString());
+    setParams(next, { replace: true });
+  };
+  const showAll = () => {
+    setFind("");
+    for (const name of ["weight", "kind", "below"]) narrow(name, "");
+  };
+  const step = (by: number) => {
+    const lines = [...(list.current?.querySelectorAll<HTMLElement>("[data-line]") ?? [])];
+    const at = lines.indexOf(document.activeElement as HTMLElement);
+    lines[at < 0 ? 0 : Math.max(0, Math.min(lines.length - 1, at + by))]?.focus();
+  };
+  useKeys("/", () => finder.current?.focus(), { preventDefault: true });
+  useKeys("j", () => step(1));
+  useKeys("k", () => step(-1));
+
+  const parts = useMemo(() => {
+    if (!shown) return [];
+    const wanted = find.trim().toLowerCase();
+    const matches = ({ rule, pages }: RuleTally) => {
+      const facts = CATALOGUE.get(rule);
+      if (!facts) return false;
+      const { what, rest } = countedAs(facts, pages);
+      return `${what} ${rest}\n${facts.finds}\n${rule}\n${SUBJECTS[subjectOf(rule)]}`.toLowerCase().includes(wanted);
+    };
+    return byFolder && shown.pages
+      ? partsByFolder(shown.pages, shown.findings, weight, matches)
+      : partsBySubject(shown, matches);
+  }, [shown, find, byFolder, weight]);
+  const folders = useMemo(() => [...new Set(shown?.all?.map(({ address }) => folderOf(address)))].sort(), [shown?.all]);
+  const kinds = useMemo(() => new Set(shown?.all?.map((page) => page.kind)), [shown?.all]);
+
+  /** Pages on which a rule has found something. */
+  const having = (rule: string, under = ""): readonly PageRecord[] | null => {
+    if (!shown?.pages) return null;
+    const across = foundAcross(rule);
+    return shown.pages.filter(
+      (page) =>
+        (under === "" || folderOf(page.address) === under) &&
+        (isFound(page.found, rule) || across(page, shown.findings)),
+    );
+  };
+  const lookAtFixes = async (rule: string, pages: readonly PageRecord[]) => {
+    if (!shown || pages.length === 0) return;
+    const { fixesAsked } = await import("../pages/fixes-asked");
+    setAsked({ of: fixesAsked(rule, { shown: [...pages], findings: shown.findings }), pages });
+  };
+  const give = async (name: DocumentName, how: "copy" | "save") => {
+    const { pages, findings } = shown ?? {};
+    if (!pages || !findings) return;
+    const report = await run(pages.length, (work) => reportOf(site, pages, findings, weight, work));
+    if (!report) return;
+    const { make, file, type } = DOCUMENTS[name];
+    const text = make(report);
+    try {
+      if (how === "copy") {
+        await navigator.clipboard.writeText(text);
+        notify(`Copied as ${name}`, "Paste it wherever you need it.");
+        return;
+      }
+    } catch {
+      // Browsers let nobody copy long after the press: it is saved instead.
+    }
+    download(file, text, type);
+    notify(`Saved as ${file}`);
+  };
+  const query = queryOf({ ...NO_FILTER, kind, below, weight });
+  const narrowed = query !== "";
+  const totals = shown?.overview.totals;
+  const first = shown && toBeginWith(shown.overview, (rule) => CATALOGUE.get(rule)?.hasFix === true);
+  const begin = first && CATALOGUE.get(first.rule);
+  const quiet = Object.keys(SUBJECTS).filter((id) => !shown?.overview.rules.some(({ rule }) => subjectOf(rule) === id));
+  return (
+    <main className="flex min-w-0 flex-1 flex-col max-[700px]:min-h-0">
+      <TitleLine
+        site={site}
+        screen={screenOf("findings")}
+        commands={[
+          { name: "Copy the findings as Markdown", run: () => void give("Markdown", "copy") },
+          { name: "Copy the findings as HTML", run: () => void give("HTML", "copy") },
+          { name: "Copy the findings as CSV", run: () => void give("CSV", "copy") },
+          { name: "Save the findings as a page", run: () => void give("HTML", "save") },
+          { name: "Save the findings as a spreadsheet", run: () => void give("CSV", "save") },
+          {
+            name: byFolder ? "Group the findings by subject" : "Group the findings by folder",
+            run: () => narrow("by", byFolder ? "" : "folder"),
+          },
+        ]}
+      >
+        <span className="truncate font-medium font-serif text-15">{site.name || site.address}</span>
+        <span className="truncate text-soft max-[700px]:hidden">
+          {shown && `${pagesOf(shown.all?.length ?? shown.overview.pages)}, `}brought in{" "}
+          {when.format(new Date(site.broughtInAt))}
+        </span>
+      </TitleLine>
+      <div className="flex min-h-0 flex-1 overflow-y-auto max-[1000px]:flex-col max-[1000px]:overflow-x-clip">
+        <div
+          ref={list}
+          className="min-w-0 flex-1 border-hairline border-r bg-sheet px-11 py-5 max-[1000px]:flex-none max-[1000px]:border-r-0 max-[700px]:px-4"
+        >
+          {!shown || !totals ? (
+            <p className="text-soft">Reading the pages…</p>
+          ) : shown.overview.pages === 0 && !narrowed ? (
+            <>
+              <h1 className="font-serif text-24">This site has no pages yet.</h1>
+              <p className="mt-3 text-15">
+                <Link className="text-blue underline" to={`/bring-in?site=${site.id}`}>
+                  Bring in pages
+                </Link>
+              </p>
+            </>
+          ) : (
+            <div className="mx-auto max-w-[820px]">
+              <h1 className="font-serif text-24 leading-[1.3]">
+                {shown.overview.rules.length === 0
+                  ? `Nothing was found on ${narrowed ? "these " : ""}${pagesOf(shown.overview.pages)}.`
+                  : `What ${narrowed ? `${pagesOf(shown.overview.pages)} of this site need` : "this site needs"}: ${WEIGHTS.filter(
+                      (one) => totals[one] > 0,
+                    )
+                      .map((one) => `${number.format(totals[one])} ${one}`)
+                      .join(", ")}.`}
+                {first && begin && (
+                  <span className="block">
+                    Begin here:{" "}
+                    <button
+                      type="button"
+                      onClick={() => void lookAtFixes(first.rule, having(first.rule) ?? [])}
+                      className="text-left text-blue hover:underline"
+                    >
+                      {`${countedAs(begin, first.pages).what} ${countedAs(begin, first.pages).rest}.`}
+                    </button>
+                  </span>
+                )}
+              </h1>
+              <div className="mt-2 flex flex-wrap items-baseline gap-x-2 gap-y-1 text-soft">
+                <select
+                  aria-label="By weight"
+                  value={weight ?? ""}
+                  onChange={(e) => narrow("weight", e.target.value)}
+                  className={wordSelect}
+                >
+                  <option value="">of any weight</option>
+                  {WEIGHTS.map((one: Weight) => (
+                    <option key={one} value={one}>
+                      of weight {one}
+                    </option>
+                  ))}
+                </select>
+                <select
+                  aria-label="Page kind"
+                  value={kind ?? ""}
+                  onChange={(e) => narrow("kind", e.target.value)}
+                  className={wordSelect}
+                >
+                  <option value="">on pages of any kind</option>
+                  {Object.entries(PAGE_KINDS)
+                    .filter(([one]) => kinds.has(one as PageKind) || one === kind)
+                    .map(([one, { many }]) => (
+                      <option key={one} value={one}>
+                        on {many}
+                      </option>
+                    ))}
+                </select>
+                <select
+                  aria-label="Below an address"
+                  value={below}
+                  onChange={(e) => narrow("below", e.target.value)}
+                  className={wordSelect}
+                >
+                  <option value="">below any address</option>
+                  {[...new Set([...folders, ...(below ? [below] : [])])].map((folder) => (
+                    <option key={folder} value={folder}>
+                      below {folder}
+                    </option>
+                  ))}
+                </select>
+                <select
+                  aria-label="Grouped"
+                  value={byFolder ? "folder" : ""}
+                  onChange={(e) => narrow("by", e.target.value)}
+                  className={wordSelect}
+                >
+                  <option value="">by subject</option>
+                  <option value="folder">by folder</option>
+                </select>
+                <input
+                  ref={finder}
+                  type="search"
+                  aria-label="Find a finding"
+                  placeholder="find a finding"
+                  value={find}
+                  onChange={(e) => setFind(e.target.value)}
+                  className="w-[112px] border-hairline border-b bg-transparent outline-none focus-visible:border-blue"
+                />
+                {(narrowed || find !== "") && <Action onClick={showAll}>Show all</Action>}
+                <span className="flex-1" />
+                {working || <Documents onGive={(name, how) => void give(name, how)} />}
+              </div>
+              {parts.map(({ name, note, rules, below: under }) => (
+                <section key={name} aria-label={name} className="mt-5">
+                  <div className="flex items-baseline justify-between gap-4 border-hairline border-b pb-1">
+                    <h2 className={`font-semibold text-15 ${under ? "font-mono" : "font-serif"}`}>{name}</h2>
+                    <span className="text-12 text-soft">{note}</span>
+                  </div>
+                  <ul>
+                    {rules.map((tally) => {
+                      const id = `${under} ${tally.rule}`;
+                      return (
+                        <Line
+                          key={id}
+                          site={site}
+                          tally={tally}
+                          pages={() => having(tally.rule, under)}
+                          findings={shown.findings}
+                          query={queryOf({ ...NO_FILTER, kind, below: under || below, weight })}
+                          open={open.has(id)}
+                          onOpen={() =>
+                            setOpen((all) => {
+                              const next = new Set(all);
+                              if (!next.delete(id)) next.add(id);
+                              return next;
+                            })
+                          }
+                          onFixes={(rule, pages) => void lookAtFixes(rule, pages)}
+                          onPattern={(_, pages) => setAsked({ of: { way: "pattern" }, pages })}
+                          onSetAside={setAsiding}
+                        />
+                      );
+                    })}
+                  </ul>
+                </section>
+              ))}
+              {parts.length === 0 && shown.overview.rules.length > 0 && (
+                <p className="mt-5 text-15">No finding is like that.</p>
+              )}
+              <SetAsides site={site} pages={shown.all} />
+              {!narrowed && find === "" && !byFolder && quiet.length > 0 && shown.overview.rules.length > 0 && (
+                <p className="mt-4 text-soft">
+                  Nothing was found in: {quiet.map((id) => SUBJECTS[id]?.toLowerCase()).join(", ")}.
+                </p>
+              )}
+            </div>
+          )}
+        </div>
+        {shown && (
+          <Side site={site} overview={shown.overview} below={below} onBelow={(path) => narrow("below", path)} />
+        )}
+      </div>
+      <SetAsideDialog
+        found={asiding && `${CATALOGUE.get(asiding)?.finds ?? asiding}, on all pages of this site`}
+        scopes={["site"]}
+        onClose={() => setAsiding(null)}
+        onDone={(_, reason) => {
+          if (asiding) setRuleAside(site.id, asiding, reason).catch(fail);
+          setAsiding(null);
+        }}
+      />
+      <Suspense>
+        {asked && "way" in asked.of && (
+          <ProposalDialog site={site} pages={asked.pages} way={asked.of.way} onClose={() => setAsked(null)} />
+        )}
+        {asked && "fixes" in asked.of && (
+          <FixesDialog
+            site={site}
+            pages={asked.pages}
+            asked={asked.of.fixes}
+            finds={asked.of.finds}
+            onClose={() => setAsked(null)}
+          />
+        )}
+      </Suspense>
+    </main>
+  );
+}
+
+const kindsOf = (n: number) => (n === 1 ? "1 kind" : `${n} kinds`);
+
+function partsBySubject({ overview, pages, findings }: ShownFindings, matches: (tally: RuleTally) => boolean): Part[] {
+  return Object.entries(SUBJECTS).flatMap(([id, name]) => {
+    const rules = overview.rules.filter((tally) => subjectOf(tally.rule) === id && matches(tally));
+    if (rules.length === 0) return [];
+    const on = pages?.filter(
+      (page) =>
+        page.found.includes(`\n${id}/`) ||
+        findings.ofPage.get(page.id)?.some(({ group }) => subjectOf(group.rule) === id),
+    ).length;
+    return { name, rules, below: "", note: kindsOf(rules.length) + (on === undefined ? "" : `, on ${pagesOf(on)}`) };
+  });
+}
+
+function partsByFolder(
+  pages: readonly PageRecord[],
+  findings: SiteFindings,
+  weight: Weight | null,
+  matches: (tally: RuleTally) => boolean,
+): Part[] {
+  const folders = new Map<string, PageRecord[]>();
+  for (const page of pages) {
+    const folder = folderOf(page.address);
+    const own = folders.get(folder);
+    if (own) own.push(page);
+    else folders.set(folder, [page]);
+  }
+  return [...folders]
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .flatMap(([folder, own]) => {
+      const rules = overviewOf(own, findings, weight).rules.filter(matches);
+      return rules.length === 0
+        ? []
+        : {
+            name: folder === "/" ? "At the root" : folder,
+            rules,
+            below: folder,
+            note: `${kindsOf(rules.length)}, on ${pagesOf(own.length)}`,
+          };
+    });
+}
+
+function Documents({ onGive }: { onGive: (name: DocumentName, how: "copy" | "save") => void }) {
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger className="text-blue hover:underline">Copy as a document</DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content align="end" sideOffset={4} className="floating z-50 min-w-56 p-1.5">
+          {(Object.keys(DOCUMENTS) as DocumentName[]).map((name) => (
+            <DropdownMenu.Item key={name} className={menuItem} onSelect={() => onGive(name, "copy")}>
+              Copy as {name}
+            </DropdownMenu.Item>
+          ))}
+          <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
+          <DropdownMenu.Item className={menuItem} onSelect={() => onGive("HTML", "save")}>
+            Save as a page (HTML)
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={menuItem} onSelect={() => onGive("CSV", "save")}>
+            Save as a spreadsheet (CSV)
+          </DropdownMenu.Item>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}

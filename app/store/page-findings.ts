@@ -1,0 +1,52 @@
+import { auditRule } from "#core/audit/auditor";
+import { examinePage, expandedPage, type PageContext } from "#core/audit/examine-page";
+import type { Finding } from "#core/findings/finding";
+import { setAsideBy } from "#core/findings/set-aside";
+import type { Page } from "#core/page/page";
+import { readPage } from "#core/page/read";
+import type { Weight } from "#core/settings/setting";
+import { contextOf, readKept } from "./freshen";
+import { loadOriginals } from "./originals";
+import type { SiteRecord } from "./records/sites";
+
+/** What is found on one page, in words. */
+export interface PageFindings {
+  id: string;
+  findings: { rule: string; weight: Weight; message: string }[];
+}
+
+async function found(original: Page, context: PageContext, rule: string | null): Promise<Finding[]> {
+  if (rule === null) return (await examinePage(original, context)).findings;
+  const redrafted = await expandedPage(original, context);
+  return auditRule(rule, redrafted.page, redrafted.rules, redrafted);
+}
+
+/**
+ * What the rules for one page find on kept pages as their redrafts leave them, without what was set aside; of one rule, or of
+ * all where `rule` is null. Pages that are gone are left out. Runs on the pool.
+ */
+export async function pageFindings(
+  site: SiteRecord,
+  ids: readonly string[],
+  rule: string | null,
+  today: string,
+): Promise<PageFindings[]> {
+  const { stored, redrafts, setAsides } = await readKept(site, ids);
+  const originals = await loadOriginals(stored.map(({ original }) => original));
+  const told: PageFindings[] = [];
+  for (const record of stored) {
+    const source = originals.get(record.original);
+    const redraft = redrafts.get(record.id);
+    if (!source || !redraft) continue;
+    const original = readPage(source, { address: record.address });
+    const context = contextOf({ stored: record, ...redraft }, site.houseStyle, today);
+    const findings = await found(original, context, rule);
+    told.push({
+      id: record.id,
+      findings: findings
+        .filter((finding) => !setAsideBy(finding, record.id, setAsides))
+        .map(({ rule, weight, message }) => ({ rule, weight, message })),
+    });
+  }
+  return told;
+}
