@@ -9,6 +9,8 @@ import { inBrowser, keyTimes, percentile } from "./browser.ts";
 import type { Note } from "./note.ts";
 
 const PAGES = 10_000;
+/** What the screen of findings begins with. */
+const NEEDS = /^What this site needs/;
 /** Pages that are really brought in; the others are copies of them under other addresses. */
 const REAL = 400;
 
@@ -68,13 +70,17 @@ function copyPages(page: Page, wanted: number): Promise<void> {
   }, wanted);
 }
 
-async function openTimes(context: BrowserContext, url: string): Promise<number[]> {
+async function openTimes(
+  context: BrowserContext,
+  url: string,
+  stands = (page: Page) => page.getByRole("gridcell").nth(3).waitFor(),
+): Promise<number[]> {
   const times: number[] = [];
   for (let i = 0; i < 6; i++) {
     const page = await context.newPage();
     const start = performance.now();
     await page.goto(url, { waitUntil: "commit" });
-    await page.getByRole("gridcell").nth(3).waitFor();
+    await stands(page);
     times.push(performance.now() - start);
     await page.close();
   }
@@ -117,10 +123,27 @@ async function tenThousand(context: BrowserContext, address: string, note: Note)
   await page.getByRole("button", { name: "open a large demo site" }).click();
   await page.getByText(new RegExp(`^(?:${REAL / 100}|[5-9])\\d\\d of`)).waitFor();
   await page.getByRole("button", { name: "Stop" }).click();
+  await page.getByRole("heading", { name: NEEDS }).waitFor();
+  const findings = page.url();
+  const url = findings.replace(/findings$/, "pages");
+  await page.goto(url);
   await page.getByRole("grid", { name: "Pages" }).waitFor();
   await copyPages(page, PAGES);
-  const url = page.url();
+  // What is found is added up once, and kept.
+  await page.goto(findings);
+  await page.getByText(new RegExp(`^${PAGES.toLocaleString("en-GB")} pages`)).waitFor();
+  await page.waitForTimeout(20_000);
   await page.close();
+
+  const needs = median(
+    await openTimes(context, findings, (tab) => tab.getByRole("heading", { name: NEEDS }).waitFor()),
+  );
+  note(
+    "opening the findings of a stored site of 10,000 pages, median of five",
+    `${Math.round(needs)} ms`,
+    "≤ 300 ms",
+    needs <= 300,
+  );
 
   const opened = median(await openTimes(context, url));
   note(
@@ -297,7 +320,12 @@ async function slowedDesk(page: Page, note: Note): Promise<void> {
     usable <= 2000,
   );
   note("desk, processor slowed four times: longest task", `${Math.round(longest)} ms`, "≤ 250 ms", longest <= 250);
-  note("desk, processor slowed four times: the next page, median of five", `${Math.round(next)} ms`, "≤ 250 ms", next <= 250);
+  note(
+    "desk, processor slowed four times: the next page, median of five",
+    `${Math.round(next)} ms`,
+    "≤ 250 ms",
+    next <= 250,
+  );
 }
 
 async function thousandSlow(context: BrowserContext, address: string, standIn: string, note: Note): Promise<void> {

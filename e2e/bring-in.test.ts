@@ -1,6 +1,15 @@
 import { gzipSync, zipSync } from "fflate";
 import { describe, expect, it } from "vitest";
-import { downloaded, eventually, freshContext, openDemo, openDesk, openTab, startBrowser } from "./browser.ts";
+import {
+  downloaded,
+  eventually,
+  freshContext,
+  goToPages,
+  openDemo,
+  openDesk,
+  openTab,
+  startBrowser,
+} from "./browser.ts";
 
 startBrowser();
 
@@ -86,6 +95,7 @@ describe("bringing in", () => {
     await page.getByText("One address cannot be used. What is wrong stands beside it.").waitFor();
     await rows.getByRole("button", { name: "Leave it out" }).first().click();
     await page.getByRole("button", { name: "Bring in 3 pages" }).click();
+    await goToPages(page);
     await page.getByRole("button", { name: "3 pages", exact: true }).waitFor();
   });
 
@@ -145,7 +155,7 @@ describe("a backup", () => {
     await other.getByRole("button", { name: "Read this source" }).click();
     await other.getByLabel("Address of the site").fill("https://site.example/");
     await other.getByRole("button", { name: "Bring in 1 page" }).click();
-    await other.getByRole("grid", { name: "Pages" }).waitFor();
+    await goToPages(other);
     const restore = async (bytes: Buffer) => {
       await other.getByLabel("Backup file").setInputFiles(file("backup.json", bytes, "application/json"));
     };

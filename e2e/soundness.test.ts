@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { downloaded, freshContext, openDemo, openDesk, startBrowser } from "./browser.ts";
+import { downloaded, freshContext, goToPages, openDemo, openDesk, startBrowser } from "./browser.ts";
 
 startBrowser();
 
@@ -53,7 +53,7 @@ describe("pictures", () => {
     ]);
     await page.getByText("A picture or style sheet comes with them.").waitFor();
     await page.getByRole("button", { name: "Bring in 1 page" }).click();
-    await page.getByRole("grid", { name: "Pages" }).waitFor();
+    await goToPages(page);
     await openDesk(page, "Buoy");
     await expect.poll(() => page.getByRole("region", { name: "Pictures" }).locator("img").count()).toBe(1);
     await page.getByText(/“buoy.jpg” has 900 × 600 pixels and is shown at 300 × 200/).waitFor();

@@ -5,7 +5,16 @@ import { join } from "node:path";
 import { strToU8, zipSync } from "fflate";
 import type { Page } from "playwright-core";
 import { describe, expect, inject, it } from "vitest";
-import { downloaded, eventually, freshContext, openDemo, openDesk, openTab, startBrowser } from "./browser.ts";
+import {
+  downloaded,
+  eventually,
+  freshContext,
+  goToPages,
+  openDemo,
+  openDesk,
+  openTab,
+  startBrowser,
+} from "./browser.ts";
 
 startBrowser();
 
@@ -305,7 +314,7 @@ describe("from disk, spreadsheets and drafts", () => {
       "https://www.quay.example/log/the-first/",
     );
     await page.getByRole("button", { name: "Bring in 3 pages" }).click();
-    await page.getByRole("grid", { name: "Pages" }).waitFor();
+    await goToPages(page);
     await page.getByRole("link", { name: "/log/broken/" }).click();
     await page.getByText("is no YAML that can be read").first().waitFor();
     await page
@@ -352,6 +361,7 @@ describe("from disk, spreadsheets and drafts", () => {
       .waitFor();
     await page.getByRole("button", { name: "Apply to 2 pages" }).click();
     await page.getByText("1 changed, 1 added").first().waitFor();
+    await goToPages(page);
     await page.getByRole("button", { name: "39 pages", exact: true }).waitFor();
     await page.getByText("Hire the wardroom", { exact: true }).waitFor();
     expect(await page.getByText("Theirs").count()).toBe(0);

@@ -24,6 +24,9 @@ try {
     await page.getByRole("button", { name: "Open the demo site" }).waitFor();
     if (scheme === "light") await picture("first-run");
     await page.getByRole("button", { name: "Open the demo site" }).click();
+    await page.getByText(/^\d+ orphans?|, \d+ orphans?/).waitFor();
+    await picture("findings");
+    await page.getByRole("link", { name: "Pages", exact: true }).click();
     await page.getByRole("grid", { name: "Pages" }).waitFor();
     await page.getByRole("button", { name: /nearly share a title/ }).waitFor();
     await picture("pages");

@@ -22,14 +22,10 @@ export function useNotes(desk: Desk) {
   };
   useKeys("j", () => step(1));
   useKeys("k", () => step(-1));
-  useKeys(
-    ".",
-    () => {
-      const note = desk.notes.find(({ number }) => number === selected);
-      if (note) fix(note);
-    },
-    { useKey: true },
-  );
+  useKeys(".", () => {
+    const note = desk.notes.find(({ number }) => number === selected);
+    if (note) fix(note);
+  });
   useKeys("escape", () => (document.activeElement instanceof HTMLElement ? document.activeElement.blur() : undefined), {
     enableOnFormTags: true,
   });

@@ -55,6 +55,7 @@ export function Line({
   const facts = CATALOGUE.get(rule);
   if (!facts) return null;
   const { what, rest } = countedAs(facts, tally.pages);
+  const [look, see] = tally.pages === 1 ? ["Look at the fix", "See it"] : ["Look at the fixes", "See them"];
   const way = wayToMend(rule);
   const on = (act: (rule: string, pages: readonly PageRecord[]) => void) => () => act(rule, pages() ?? []);
   return (
@@ -76,9 +77,8 @@ export function Line({
         </button>
         <span className="flex flex-wrap gap-x-4 gap-y-1 pl-[29px]">
           {facts.hasFix && (
-            <Action onClick={on(onFixes)}>
-              {tally.pages === 1 ? "Look at the fix" : "Look at the fixes"}
-              <span className="sr-only">: {facts.finds}</span>
+            <Action onClick={on(onFixes)} aria-label={`${look}: ${facts.finds}`}>
+              {look}
             </Action>
           )}
           {way === "pattern" && <Action onClick={on(onPattern)}>Apply a pattern</Action>}
@@ -89,10 +89,10 @@ export function Line({
           )}
           <Link
             to={`${linkTo(site, screenOf("pages"))}${query}${query ? "&" : "?"}rule=${encodeURIComponent(rule)}`}
+            aria-label={`${see} in the table: ${facts.finds}`}
             className="text-blue hover:underline"
           >
-            {tally.pages === 1 ? "See it" : "See them"}
-            <span className="sr-only"> in the table: {facts.finds}</span>
+            {see}
           </Link>
         </span>
       </div>

@@ -96,8 +96,8 @@ function Desk({ site, pages, record, source, changes }: Worked) {
   };
   const ready = () => desk.setReady(!desk.record.ready);
 
-  useKeys("[", () => toPage(-1), { useKey: true });
-  useKeys("]", () => toPage(1), { useKey: true });
+  useKeys("[", () => toPage(-1));
+  useKeys("]", () => toPage(1));
   useKeys("enter", () => title.current?.focus(), {
     preventDefault: true,
     ignoreEventWhen: (e) => e.target !== document.body,

@@ -207,24 +207,24 @@ export default function Findings() {
               <h1 className="font-serif text-24 leading-[1.3]">
                 {shown.overview.rules.length === 0
                   ? `Nothing was found on ${narrowed ? "these " : ""}${pagesOf(shown.overview.pages)}.`
-                  : `What ${narrowed ? `${pagesOf(shown.overview.pages)} of this site need` : "this site needs"}: ${WEIGHTS.filter(
+                  : `What ${narrowed ? `${pagesOf(shown.overview.pages)} of this site ${shown.overview.pages === 1 ? "needs" : "need"}` : "this site needs"}: ${WEIGHTS.filter(
                       (one) => totals[one] > 0,
                     )
                       .map((one) => `${number.format(totals[one])} ${one}`)
                       .join(", ")}.`}
-                {first && begin && (
-                  <span className="block">
-                    Begin here:{" "}
-                    <button
-                      type="button"
-                      onClick={() => void lookAtFixes(first.rule, having(first.rule) ?? [])}
-                      className="text-left text-blue hover:underline"
-                    >
-                      {`${countedAs(begin, first.pages).what} ${countedAs(begin, first.pages).rest}.`}
-                    </button>
-                  </span>
-                )}
               </h1>
+              {first && begin && (
+                <button
+                  type="button"
+                  onClick={() => void lookAtFixes(first.rule, having(first.rule) ?? [])}
+                  className="group block text-left font-serif text-24 leading-[1.3]"
+                >
+                  Begin here:{" "}
+                  <span className="text-blue group-hover:underline">
+                    {`${countedAs(begin, first.pages).what} ${countedAs(begin, first.pages).rest}.`}
+                  </span>
+                </button>
+              )}
               <div className="mt-2 flex flex-wrap items-baseline gap-x-2 gap-y-1 text-soft">
                 <select
                   aria-label="By weight"

@@ -117,7 +117,7 @@ export function TitleLine({
   useKeys("mod+z", () => void step(undo, "undo"), everywhere);
   useKeys("mod+shift+z, mod+y", () => void step(redo, "do again"), everywhere);
   useKeys("mod+k", () => setPalette(true), everywhere);
-  useKeys("?", () => setHelp(true), { preventDefault: true, useKey: true });
+  useKeys("?", () => setHelp(true), { preventDefault: true });
   return (
     <header className="flex h-11 shrink-0 items-center gap-4 border-hairline border-b bg-paper px-5">
       <div className="flex min-w-0 flex-1 items-baseline gap-3">{children}</div>

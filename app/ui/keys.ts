@@ -21,11 +21,15 @@ function belongsElsewhere(event: KeyboardEvent): boolean {
   return true;
 }
 
+/** A sign, which stands on another key on each keyboard: it is known by what it writes, a letter by its key. */
+const isSign = (keys: string) => /^[^\w\s]$/.test(keys);
+
 /** Keys of a screen. They do nothing while a dialog, the palette or a menu lies over it. */
 export function useKeys(keys: string, run: HotkeyCallback, options: Options = {}): void {
   const { ignoreEventWhen } = options;
   useHotkeys(keys, run, {
     ...options,
+    useKey: isSign(keys),
     ignoreEventWhen: (event) => belongsElsewhere(event) || (ignoreEventWhen?.(event) ?? false),
   });
 }

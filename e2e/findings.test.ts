@@ -1,0 +1,142 @@
+import { spawnSync } from "node:child_process";
+import { cpSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { fileURLToPath } from "node:url";
+import Papa from "papaparse";
+import { describe, expect, it } from "vitest";
+import { downloaded, freshContext, openFindings, openTab, startBrowser } from "./browser.ts";
+
+startBrowser();
+
+const rowsOf = (csv: string) =>
+  Papa.parse<{ rule: string; message: string; address: string }>(csv, { header: true, skipEmptyLines: true }).data;
+
+describe("what the site needs", () => {
+  // The same pages, the same house style: the program of the command line, run on their files.
+  it("counts what the command line counts, for every rule", async () => {
+    const folder = mkdtempSync(join(tmpdir(), "findings-"));
+    try {
+      cpSync(fileURLToPath(new URL("../demo/gullhaven/", import.meta.url)), folder, {
+        recursive: true,
+        filter: (file) => !/\.(?:jpe?g|png|webp|svg|css|xml)$/.test(file),
+      });
+      const program = fileURLToPath(new URL("../bin/keen-quill.mjs", import.meta.url));
+      const base = "https://www.gullhaven.example/";
+      // Bringing in takes the brand from the titles.
+      const style = join(folder, "style.json");
+      writeFileSync(style, JSON.stringify({ version: 1, brand: "Gullhaven Lightship Museum", separator: " | " }));
+      const run = spawnSync("node", [program, "audit", folder, "--base", base, "--style", style, "--format", "csv"], {
+        encoding: "utf8",
+        maxBuffer: 64 * 1024 ** 2,
+      });
+      const page = await openTab(await freshContext(), "/bring-in?way=disk");
+      await page.getByLabel("Base address").fill(base);
+      await page.getByLabel("Folder", { exact: true }).setInputFiles(folder);
+      await page.getByRole("button", { name: /^Bring in \d+ pages/ }).click();
+      await page.getByText(/\d+ orphans?/).waitFor();
+      await page.getByRole("button", { name: "Copy as a document" }).click();
+      const { bytes } = await downloaded(page, () =>
+        page.getByRole("menuitem", { name: /^Save as a spreadsheet/ }).click(),
+      );
+      const counts = (rows: { rule: string }[]) => {
+        const by = new Map<string, number>();
+        for (const { rule } of rows) by.set(rule, (by.get(rule) ?? 0) + 1);
+        return Object.fromEntries([...by].sort());
+      };
+      expect(counts(rowsOf(bytes.toString()))).toEqual(counts(rowsOf(run.stdout)));
+    } finally {
+      rmSync(folder, { recursive: true });
+    }
+  });
+
+  it("opens with the demo, has a line for every rule that found something, and follows what is mended", async () => {
+    const page = await openFindings(await freshContext());
+    // Rules across pages are told a moment later.
+    await page.getByText(/\d+ orphans?/).waitFor();
+    await page.getByRole("button", { name: "Copy as a document" }).click();
+    const { bytes } = await downloaded(page, () =>
+      page.getByRole("menuitem", { name: /^Save as a spreadsheet/ }).click(),
+    );
+    const told = new Set(rowsOf(bytes.toString()).map(({ rule }) => rule));
+    expect(told.size).toBeGreaterThan(100);
+    const lines = await page.locator("[data-line]").allTextContents();
+    // Every rule of the document has a line, and every line is in the document.
+    expect(lines).toHaveLength(told.size);
+
+    // The first line is what to begin with; its fixes are looked at, one is refused, the rest is applied at once.
+    const titles = page.getByRole("region", { name: "Titles" });
+    await titles.getByRole("button", { name: /8 titles are cut on desktop/ }).waitFor();
+    await titles.getByRole("button", { name: /^Look at the fixes: a title that desktop results cut/ }).click();
+    const dialog = page.getByRole("dialog");
+    await dialog.getByText(/^8 changes/).waitFor();
+    await dialog.getByRole("checkbox").first().click();
+    await dialog.getByRole("button", { name: "Apply to 7 pages" }).click();
+    await titles.getByRole("button", { name: /1 title is cut on desktop/ }).waitFor();
+    await page.getByText(/7 pages are redrafted/).waitFor();
+    await page.keyboard.press("Control+z");
+    await titles.getByRole("button", { name: /8 titles are cut on desktop/ }).waitFor();
+    await page.getByText("Nothing has been redrafted yet.").waitFor();
+  });
+
+  it("opens a line by keyboard, leads to the page and to the table, and is grouped, narrowed and searched", async () => {
+    const page = await openFindings(await freshContext());
+    await page.locator("[data-line]").first().waitFor();
+    await page.keyboard.press("j");
+    await page.keyboard.press("j");
+    await page.keyboard.press("Enter");
+    await page.getByText("Set aside for the site…").waitFor();
+    await page.keyboard.press("Enter");
+    await page.getByText("Set aside for the site…").waitFor({ state: "detached" });
+
+    await page.keyboard.press("/");
+    await page.keyboard.type("broken link");
+    const broken = page.getByRole("button", { name: /pages have broken links/ });
+    await broken.click();
+    await page
+      .getByText(/is not there|which is not/)
+      .first()
+      .waitFor();
+    await page.getByRole("button", { name: "Show all" }).click();
+
+    await page.getByLabel("Grouped").selectOption("folder");
+    await page.getByRole("heading", { name: "/visit/" }).waitFor();
+    await page.getByLabel("By weight").selectOption("must");
+    await page.getByLabel("Below an address").selectOption("/visit/");
+    await page.getByRole("heading", { name: /^What 8 pages of this site need: \d+ must\.$/ }).waitFor();
+    await page.getByLabel("Grouped").selectOption("");
+    await page
+      .getByRole("link", { name: /^See (?:it|them)/ })
+      .first()
+      .click();
+    await page.getByRole("grid", { name: "Pages" }).waitFor();
+    expect(page.url()).toMatch(/below=.*rule=/);
+  });
+
+  it("sets a rule aside for the site with its reason, and takes it back up", async () => {
+    const page = await openFindings(await freshContext());
+    const line = page.getByRole("button", { name: /titles are without the site’s name/ });
+    await line.click();
+    await page.getByRole("button", { name: "Set aside for the site…" }).click();
+    await page.getByLabel("Reason").fill("Our name is in the address.");
+    await page.getByRole("dialog").getByRole("button", { name: "Set aside" }).click();
+    await line.waitFor({ state: "detached" });
+    await page.getByText("1 finding is set aside, with its reason.").waitFor();
+    await page.getByRole("button", { name: "Read it" }).click();
+    await page.getByText("“Our name is in the address.”").waitFor();
+    await page.getByRole("button", { name: "Take back up" }).click();
+    await line.waitFor();
+  });
+
+  it("is told of a site of one page, and of one without findings of a weight", async () => {
+    const page = await openTab(await freshContext(), "/bring-in?way=draft");
+    await page.getByLabel("Or paste a page’s source").fill("<h1>Quay</h1>");
+    await page.getByRole("button", { name: "Read this source" }).click();
+    await page.getByLabel("Address of the site").fill("https://quay.example/");
+    await page.getByRole("button", { name: "Bring in 1 page" }).click();
+    await page.getByRole("heading", { name: /^What this site needs: \d+ must/ }).waitFor();
+    await page.getByRole("button", { name: /^must 1 page has no title/ }).waitFor();
+    await page.getByLabel("Page kind").selectOption({ index: 1 });
+    await page.getByRole("heading", { name: /^What 1 page of this site needs/ }).waitFor();
+  });
+});
