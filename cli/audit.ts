@@ -1,8 +1,9 @@
 import { statSync } from "node:fs";
 import { dirname } from "node:path";
 import { auditSite } from "#core/audit/examine-site";
-import { auditReport } from "#core/exchange/audit-report";
+import { type AuditReport, auditReport } from "#core/exchange/audit-report";
 import { csvOf } from "#core/exchange/csv";
+import { type FindingsReport, findingsHtml, findingsMarkdown, findingsReport } from "#core/exchange/findings-report";
 import { checkHouseStyle } from "#core/exchange/house-style-file";
 import { sarifOf } from "#core/exchange/sarif";
 import { localDay } from "#core/rules/today";
@@ -20,8 +21,9 @@ interface AuditOptions {
   style?: string;
   base: string;
   phrase?: string;
+  phrases?: string;
   cache?: string;
-  format: "text" | "json" | "sarif" | "csv";
+  format: "text" | "json" | "sarif" | "csv" | "markdown" | "html";
   failOn: Weight;
 }
 
@@ -99,10 +101,22 @@ export async function auditCommand(paths: string[], options: AuditOptions): Prom
   if (options.format === "json") print(JSON.stringify(report, null, 2));
   else if (options.format === "sarif") print(JSON.stringify(sarifOf(report), null, 2));
   else if (options.format === "csv") print(csvOf(auditReport.rows(report)));
+  else if (options.format === "markdown") print(findingsMarkdown(documentOf(report, paths, context.today)));
+  else if (options.format === "html") print(findingsHtml(documentOf(report, paths, context.today)));
   else print(auditReport.text(report));
   const failing = WEIGHTS.slice(0, WEIGHTS.indexOf(options.failOn) + 1);
   if (failing.some((weight) => report.totals[weight] > 0)) process.exitCode = 1;
   if (unreadable > 0) process.exitCode = 2;
+}
+
+/** The audit as the document that the screen of findings gives out. */
+function documentOf(report: AuditReport, paths: readonly string[], day: string): FindingsReport {
+  const addresses = new Map(report.pages.map(({ file, address }) => [file, address]));
+  const across = report.site.findings.map(({ pages, ...finding }) => ({
+    ...finding,
+    addresses: pages.map((file) => addresses.get(file) ?? file),
+  }));
+  return findingsReport({ pages: report.pages, across }, { of: paths.join(", "), day });
 }
 
 function statOf(path: string): boolean {

@@ -24,13 +24,14 @@ program
   .option("--style <file>", "house style as JSON")
   .option("--base <address>", "address of the folder's root, for pages without a canonical", "https://site.example/")
   .option("--phrase <phrase>", "target phrase of every page audited")
+  .option("--phrases <file>", "CSV with the target phrase of each page: address or file, phrase")
   .option(
     "--cache <folder>",
     "folder in which findings are kept, so that pages which have not changed are not read again",
   )
   .addOption(
     new Option("--format <format>", "how findings are printed")
-      .choices(["text", "json", "sarif", "csv"])
+      .choices(["text", "json", "sarif", "csv", "markdown", "html"])
       .default("text"),
   )
   .addOption(

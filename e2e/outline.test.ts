@@ -31,8 +31,8 @@ describe("the outline", () => {
     await dialog.getByRole("button", { name: "Change 2 headings" }).click();
     await row(page, "H3: On the foredeck").waitFor();
     await page.getByText("2 changes").waitFor();
-    await page.getByText("2 changes").waitFor();
     await page.getByText(/^kept, /).waitFor();
+    await page.reload();
     await row(page, "H3: In the lamp room").waitFor();
     await page.getByRole("button", { name: /^Undo/ }).click();
     await row(page, "H3: In the lamp room").waitFor({ state: "detached" });

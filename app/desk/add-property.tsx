@@ -15,6 +15,9 @@ import { useDescription } from "./use-description";
 import type { Desk } from "./use-desk";
 import { startOf, ValueField } from "./value-field";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "edit" | "edits" | "houseStyle" | "original" | "page" | "written">;
+
 const TEXT: Field = { kind: "text" };
 
 /**
@@ -29,7 +32,7 @@ export function AddProperty({
   asked,
   onClose,
 }: {
-  desk: Desk;
+  desk: Taken;
   data: PageData;
   entity: Entity;
   /** The block that the entity stands in. */

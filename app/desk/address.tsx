@@ -5,13 +5,16 @@ import { Action } from "../ui/controls";
 import { Numerals } from "./field";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "attempt" | "notes" | "original" | "page" | "record" | "setAddress">;
+
 /** The page's address with its slug edited in place, and what the head says about it. */
 export function Address({
   desk,
   selected,
   onSelect,
 }: {
-  desk: Desk;
+  desk: Taken;
   selected: number | null;
   onSelect: (n: number) => void;
 }) {

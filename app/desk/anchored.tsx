@@ -2,6 +2,9 @@ import type { Place } from "#core/findings/place";
 import { placeName } from "#core/findings/place";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "notesAt">;
+
 /** What the parts of the sheet need to show which note is selected. */
 export interface Picking {
   selected: number | null;
@@ -9,7 +12,7 @@ export interface Picking {
 }
 
 /** The numerals of the notes at one place of the page. */
-export function NotesAt({ desk, at, selected, onSelect }: Picking & { desk: Desk; at: Place }) {
+export function NotesAt({ desk, at, selected, onSelect }: Picking & { desk: Taken; at: Place }) {
   const notes = desk.notesAt.get(placeName(at));
   if (!notes) return null;
   return (

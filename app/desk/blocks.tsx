@@ -14,8 +14,11 @@ import { NewText } from "./new-text";
 import { type NotKept, TextInPlace } from "./text-in-place";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "attempt" | "drop" | "edit" | "notesAt" | "original" | "page" | "redraft">;
+
 /** Puts new blocks before or behind one of the page; gives back the reason where that cannot be. */
-export function useInsert(desk: Desk, origins: readonly Origin[]) {
+export function useInsert(desk: Taken, origins: readonly Origin[]) {
   return (block: number, before: boolean, blocks: NewBlock[]): string | null => {
     const edit = besideBlock(desk.page, origins, block, before, blocks, crypto.randomUUID());
     if (!edit) return "It cannot be told where this place is in the original. Put it beside another text.";
@@ -39,7 +42,7 @@ export function Blocks({
   heading,
   indent,
   ...picking
-}: Picking & { desk: Desk; origins: readonly Origin[]; heading: number; indent: number }) {
+}: Picking & { desk: Taken; origins: readonly Origin[]; heading: number; indent: number }) {
   const { page } = desk;
   const [asking, setAsking] = useState<{ block: number; question: boolean } | null>(null);
   const insert = useInsert(desk, origins);
@@ -88,7 +91,7 @@ function Block({
   onAsk,
   ...picking
 }: Picking & {
-  desk: Desk;
+  desk: Taken;
   block: TextBlock;
   index: number;
   origins: readonly Origin[];

@@ -3,8 +3,11 @@ import { fieldOf } from "#core/rewrite/edits";
 import { Action } from "../ui/controls";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "conflicts" | "decide">;
+
 /** Changes that could not be carried over when the page was brought in again, each with both texts, for the editor to decide. */
-export function Conflicts({ desk }: { desk: Desk }) {
+export function Conflicts({ desk }: { desk: Taken }) {
   if (desk.conflicts.length === 0) return null;
   return (
     <section aria-label="Changes to decide" className="border-red border-l-4 pl-4">

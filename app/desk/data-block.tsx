@@ -14,13 +14,29 @@ import { dataPage, Entries } from "./data-entity";
 import type { DataMark } from "./data-source";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<
+  Desk,
+  | "attempt"
+  | "edit"
+  | "editNow"
+  | "edits"
+  | "houseStyle"
+  | "notes"
+  | "notesAt"
+  | "original"
+  | "page"
+  | "record"
+  | "written"
+>;
+
 const DataSource = lazy(() => import("./data-source"));
 
 /** Entities of one block that are set out one below the other. */
 const MOST = 20;
 
 interface BlockProps extends Picking {
-  desk: Desk;
+  desk: Taken;
   data: PageData;
   index: number;
   evidence: ReturnType<typeof evidenceOf>;

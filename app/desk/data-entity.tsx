@@ -18,8 +18,14 @@ import { TextInPlace } from "./text-in-place";
 import type { Desk } from "./use-desk";
 import { ValueField } from "./value-field";
 
+/** What of the desk it takes. */
+type Taken = Pick<
+  Desk,
+  "attempt" | "edit" | "edits" | "houseStyle" | "notesAt" | "original" | "page" | "record" | "written"
+>;
+
 interface Shown extends Picking {
-  desk: Desk;
+  desk: Taken;
   data: PageData;
   evidence: EvidenceOf;
 }
@@ -145,7 +151,7 @@ function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entity; dept
 }
 
 /** Where on the page a value was taken from; leads there. */
-function FromPage({ desk, heading }: { desk: Desk; heading: string }) {
+function FromPage({ desk, heading }: { desk: Taken; heading: string }) {
   const navigate = useNavigate();
   const at = heading === "" ? -1 : desk.page.headings.findIndex(({ text }) => text === heading);
   if (at < 0) return <span className="text-12 text-soft">from the page</span>;

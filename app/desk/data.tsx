@@ -20,8 +20,24 @@ import { dataPage, Entries } from "./data-entity";
 import { NewEntity } from "./new-entity";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<
+  Desk,
+  | "attempt"
+  | "edit"
+  | "editNow"
+  | "edits"
+  | "houseStyle"
+  | "notes"
+  | "notesAt"
+  | "original"
+  | "page"
+  | "record"
+  | "written"
+>;
+
 /** What the page states as structured data, set like entries of a catalogue; and what it shows that could be stated. */
-export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: Desk }) {
+export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: Taken }) {
   const { page, written, houseStyle } = desk;
   const data = dataOf(page);
   const [naming, setNaming] = useState(false);

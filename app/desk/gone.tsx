@@ -5,8 +5,11 @@ import { Action } from "../ui/controls";
 import { useNotices } from "../ui/notice";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "record">;
+
 /** Says that a page is not on the site any more, and lets it go. */
-export function Gone({ site, desk }: { site: SiteRecord; desk: Desk }) {
+export function Gone({ site, desk }: { site: SiteRecord; desk: Taken }) {
   const navigate = useNavigate();
   const { fail } = useNotices();
   const { goneSince, edits } = desk.record;

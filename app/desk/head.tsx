@@ -10,6 +10,9 @@ import { NotesAt, type Picking } from "./anchored";
 import { TextInPlace } from "./text-in-place";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "attempt" | "drop" | "edit" | "edits" | "notesAt" | "original" | "page">;
+
 const CHARSET_BY = {
   "byte-order-mark": "by its byte order mark",
   header: "by the server’s header",
@@ -33,7 +36,7 @@ const FIELDS: HeadField[] = [
 ];
 
 /** What the head says that is no title or description, to be edited; and what is noted of the markup as a whole. */
-export const Head = memo(function Head({ desk, ...picking }: Picking & { desk: Desk }) {
+export const Head = memo(function Head({ desk, ...picking }: Picking & { desk: Taken }) {
   const { page, original } = desk;
   const [adding, setAdding] = useState(false);
   const html = page.format === "html";

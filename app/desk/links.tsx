@@ -10,11 +10,14 @@ import { NotesAt, type Picking } from "./anchored";
 import { TextInPlace } from "./text-in-place";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "attempt" | "edits" | "notes" | "notesAt" | "original" | "page" | "record">;
+
 /** Links listed until more are asked for. */
 const LISTED = 12;
 
 /** What this page links to, with words and hints to be edited, and who links here. */
-export const Links = memo(function Links({ desk, ...picking }: Picking & { desk: Desk }) {
+export const Links = memo(function Links({ desk, ...picking }: Picking & { desk: Taken }) {
   const { page, original, edits, record } = desk;
   const [all, setAll] = useState(false);
   const origins = originsOf(original, page, edits, "link");

@@ -8,10 +8,13 @@ import { CHOSEN, framedSource, INDEX, namedBeside } from "./framed";
 import { inFrame } from "./in-frame";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "edits" | "original" | "page" | "record">;
+
 const NONE: readonly string[] = [];
 
 /** The page in a frame without scripts and network, with each heading's level and each landmark marked on it. */
-export const Looks = memo(function Looks({ desk }: { desk: Desk }) {
+export const Looks = memo(function Looks({ desk }: { desk: Taken }) {
   const { original, edits, page, record } = desk;
   const [open, setOpen] = useState(false);
   const [which, setWhich] = useState<"redraft" | "original">("redraft");

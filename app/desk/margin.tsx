@@ -20,6 +20,9 @@ import { RelatedPlaces } from "./related";
 import type { Note, SetAsideNote } from "./state/use-findings";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "notes" | "page" | "record" | "setAside" | "settled" | "takeBack">;
+
 /** First sentence and the rest. */
 function sentences(message: string): [string, string] {
   const end = /[.?]["”’)]*\s(?=\S)/.exec(message);
@@ -78,7 +81,7 @@ export function Margin({
   onFix,
   onSetAside,
 }: {
-  desk: Desk;
+  desk: Taken;
   sheet: RefObject<HTMLElement | null>;
   selected: number | null;
   onSelect: (n: number) => void;

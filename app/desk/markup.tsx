@@ -4,8 +4,11 @@ import { languageOf } from "#core/page/page";
 import { NotesAt, type Picking } from "./anchored";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "notesAt" | "page">;
+
 /** What the body is made of, in a sentence, with what is noted of the page as a whole. */
-export const Markup = memo(function Markup({ desk, ...picking }: Picking & { desk: Desk }) {
+export const Markup = memo(function Markup({ desk, ...picking }: Picking & { desk: Taken }) {
   const { page } = desk;
   if (page.format === "fields") return null;
   const number = new Intl.NumberFormat("en-GB");

@@ -3,6 +3,9 @@ import type { Heading } from "#core/page/page";
 import { MainButton, Modal } from "../ui/controls";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "edit">;
+
 const SEPARATORS: [string, string][] = [
   [" ", "a space"],
   [", ", "a comma"],
@@ -16,7 +19,7 @@ export function MergeDialog({
   headings,
   onClose,
 }: {
-  desk: Desk;
+  desk: Taken;
   headings: readonly Heading[] | null;
   onClose: () => void;
 }) {

@@ -15,6 +15,9 @@ import { NewText } from "./new-text";
 import { TextInPlace, type TextInPlaceHandle } from "./text-in-place";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "attempt" | "drop" | "edit" | "edits" | "notesAt" | "original" | "page" | "record" | "redraft">;
+
 /** Indentation of a level, in px; dragging by so much changes the level by one. */
 export const STEP = 20;
 const LEVELS = [1, 2, 3, 4, 5, 6];
@@ -42,7 +45,7 @@ export function OutlineRow({
   origins,
   ...picking
 }: Picking & {
-  desk: Desk;
+  desk: Taken;
   heading: Heading;
   index: number;
   words: number;

@@ -30,6 +30,9 @@ import { OutlineRow, STEP } from "./outline-row";
 import { RepairDialog } from "./repair-dialog";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "attempt" | "drop" | "edit" | "edits" | "notesAt" | "original" | "page" | "record" | "redraft">;
+
 const COPIES: [OutlineFormat, string][] = [
   ["text", "as text"],
   ["markdown", "as Markdown"],
@@ -48,7 +51,7 @@ const byLevels: KeyboardCoordinateGetter = (event, { currentCoordinates: { x, y 
 };
 
 /** The outline as a table of contents, with the body folded under each heading. */
-export const Outline = memo(function Outline({ desk, ...picking }: Picking & { desk: Desk }) {
+export const Outline = memo(function Outline({ desk, ...picking }: Picking & { desk: Taken }) {
   const { page, original, edits } = desk;
   const { notify, fail } = useNotices();
   const [unfolded, setUnfolded] = useState<ReadonlySet<number>>(new Set());

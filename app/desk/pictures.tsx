@@ -9,6 +9,9 @@ import { NotesAt, type Picking } from "./anchored";
 import { TextInPlace } from "./text-in-place";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "attempt" | "edits" | "notesAt" | "original" | "page" | "record">;
+
 const nameOf = ({ src }: Image) =>
   !src
     ? "no address"
@@ -17,7 +20,7 @@ const nameOf = ({ src }: Image) =>
       : (src.split(/[?#]/)[0]?.split("/").filter(Boolean).at(-1) ?? src);
 
 /** The page's pictures in a strip, with their alternative texts. Shown are files that were brought in: none is ever fetched. */
-export const Pictures = memo(function Pictures({ desk, ...picking }: Picking & { desk: Desk }) {
+export const Pictures = memo(function Pictures({ desk, ...picking }: Picking & { desk: Taken }) {
   const { page, original, edits, record } = desk;
   const origins = originsOf(original, page, edits, "picture");
   const places = page.images.map((image) => pictureAt(image, page));

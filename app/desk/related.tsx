@@ -7,6 +7,9 @@ import { linkToPage } from "../screens";
 import { Action } from "../ui/controls";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "page" | "record">;
+
 /** Other pages that are named; of more there is a list. */
 const NAMED = 4;
 
@@ -17,7 +20,7 @@ function nameOf(at: Place, page: Page): string {
 }
 
 /** What a finding has to do with: other places of this page, and other pages. */
-export function RelatedPlaces({ desk, finding }: { desk: Desk; finding: Finding }) {
+export function RelatedPlaces({ desk, finding }: { desk: Taken; finding: Finding }) {
   const { id, siteId } = desk.record;
   const here = finding.related.filter(({ page }) => page === undefined);
   const pages = new Map(finding.related.flatMap(({ page }) => (page && page.id !== id ? [[page.id, page]] : [])));

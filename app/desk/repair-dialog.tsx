@@ -7,10 +7,13 @@ import { MainButton, Modal } from "../ui/controls";
 import { Tick } from "../ui/tick";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "edit" | "edits" | "original" | "page">;
+
 const levelName = (level: number) => (level === 0 ? "text" : `H${level}`);
 
 /** The least repair of the outline, was and is beside each other; each line can be refused. */
-export function RepairDialog({ desk, open, onClose }: { desk: Desk; open: boolean; onClose: () => void }) {
+export function RepairDialog({ desk, open, onClose }: { desk: Taken; open: boolean; onClose: () => void }) {
   const [merging, setMerging] = useState(true);
   const together = useMemo(() => (open ? mergedFirst(desk) : null), [open, desk]);
   const start = together && merging ? together.after : desk;

@@ -11,6 +11,9 @@ import { type Notch, Ruler } from "./ruler";
 import type { Note } from "./state/use-findings";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "edit" | "edits" | "notes" | "original" | "page" | "record" | "setKind" | "setPhrase">;
+
 const DEVICES: Device[] = ["desktop", "mobile"];
 const NAMES: Record<Device, string> = { desktop: "Desktop", mobile: "Mobile" };
 
@@ -29,7 +32,7 @@ export function SearchResult({
   descriptionRef,
   ...selection
 }: {
-  desk: Desk;
+  desk: Taken;
   siteName: string;
   limits: ResultLimits;
   wide: boolean;
@@ -117,7 +120,7 @@ function OneResult({
   ...selection
 }: {
   device: Device;
-  desk: Desk;
+  desk: Taken;
   siteName: string;
   limits: ResultLimits;
   refs: {

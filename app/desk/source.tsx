@@ -11,10 +11,13 @@ import { Mark } from "../ui/mark";
 import { OriginalWords } from "../ui/original-words";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "edits" | "original" | "record" | "replace">;
+
 const SourceView = lazy(() => import("./source-view"));
 
 /** The page's source with the redraft's changes marked, and what a check of its HTML finds. */
-export const Source = memo(function Source({ desk }: { desk: Desk }) {
+export const Source = memo(function Source({ desk }: { desk: Taken }) {
   const { original, edits, record } = desk;
   const [params] = useSearchParams();
   const asked = Number(params.get("line")) || null;

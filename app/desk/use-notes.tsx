@@ -4,8 +4,11 @@ import { SetAsideDialog } from "../ui/set-aside-dialog";
 import type { Note } from "./state/use-findings";
 import type { Desk } from "./use-desk";
 
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "edit" | "notes" | "setAsideFinding">;
+
 /** Which note is selected, what is done with notes by key, and the dialog that sets one aside. */
-export function useNotes(desk: Desk) {
+export function useNotes(desk: Taken) {
   const [selected, setSelected] = useState<number | null>(null);
   const [asiding, setAsiding] = useState<Note | null>(null);
   const select = useCallback((n: number) => {
