@@ -1,13 +1,13 @@
 import { lazy, Suspense, useDeferredValue, useEffect, useRef, useState } from "react";
 import { Link, useLoaderData, useNavigate } from "react-router";
 import { limitsOf, styleForKind } from "#core/settings/house-style";
-import { Address } from "../desk/address";
-import { Conflicts } from "../desk/conflicts";
-import { Gone } from "../desk/gone";
 import { Margin } from "../desk/margin";
-import { Outline } from "../desk/outline";
 import { Queue } from "../desk/queue";
-import { SearchResult } from "../desk/search-result";
+import { Address } from "../desk/sections/address";
+import { Conflicts } from "../desk/sections/conflicts";
+import { Gone } from "../desk/sections/gone";
+import { Outline } from "../desk/sections/outline";
+import { SearchResult } from "../desk/sections/search-result";
 import { useSteady } from "../desk/state/use-steady";
 import { useDesk } from "../desk/use-desk";
 import { useNotes } from "../desk/use-notes";
@@ -23,7 +23,7 @@ import { useNotices } from "../ui/notice";
 import type { Route } from "./+types/desk";
 import { useSite } from "./site";
 
-const Below = lazy(() => import("../desk/below"));
+const Below = lazy(() => import("../desk/sections/below"));
 
 export const meta = () => [{ title: "Desk · Keen Quill" }];
 

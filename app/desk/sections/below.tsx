@@ -1,5 +1,6 @@
 import { startTransition, useEffect, useState } from "react";
-import type { Picking } from "./anchored";
+import type { Picking } from "../anchored";
+import type { Desk } from "../use-desk";
 import { Data } from "./data";
 import { Head } from "./head";
 import { Links } from "./links";
@@ -7,7 +8,6 @@ import { Looks } from "./looks";
 import { Markup } from "./markup";
 import { Pictures } from "./pictures";
 import { Source } from "./source";
-import type { Desk } from "./use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<

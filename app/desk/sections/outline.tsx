@@ -20,15 +20,15 @@ import { repairOutline } from "#core/outline/repair";
 import { blocksUnder, blockWords, contentHeadings, emptyBecause } from "#core/page/body";
 import { type Heading, languageOf, titleOf } from "#core/page/page";
 import { originsOf } from "#core/rewrite/origins";
-import { Action } from "../ui/controls";
-import { menuItem } from "../ui/frame";
-import { useNotices } from "../ui/notice";
-import type { Picking } from "./anchored";
+import { Action } from "../../ui/controls";
+import { menuItem } from "../../ui/frame";
+import { useNotices } from "../../ui/notice";
+import type { Picking } from "../anchored";
+import type { Desk } from "../use-desk";
 import { Blocks } from "./blocks";
 import { MergeDialog } from "./merge-dialog";
 import { OutlineRow, STEP } from "./outline-row";
 import { RepairDialog } from "./repair-dialog";
-import type { Desk } from "./use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "attempt" | "drop" | "edit" | "edits" | "notesAt" | "original" | "page" | "record" | "redraft">;

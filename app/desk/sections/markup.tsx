@@ -1,8 +1,8 @@
 import { memo } from "react";
 import { contentWords, emptyBecause } from "#core/page/body";
 import { languageOf } from "#core/page/page";
-import { NotesAt, type Picking } from "./anchored";
-import type { Desk } from "./use-desk";
+import { NotesAt, type Picking } from "../anchored";
+import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "notesAt" | "page">;

@@ -3,13 +3,13 @@ import { lazy, memo, Suspense, useEffect, useMemo, useRef, useState } from "reac
 import { useSearchParams } from "react-router";
 import { redraftedSource } from "#core/rewrite/apply";
 import { sourceEdits } from "#core/rewrite/operations/edit-source";
-import { checkPage, sourceName } from "../store/check-page";
-import { db } from "../store/db";
-import { SERVER_GONE } from "../store/validity";
-import { Action } from "../ui/controls";
-import { Mark } from "../ui/mark";
-import { OriginalWords } from "../ui/original-words";
-import type { Desk } from "./use-desk";
+import { checkPage, sourceName } from "../../store/check-page";
+import { db } from "../../store/db";
+import { SERVER_GONE } from "../../store/validity";
+import { Action } from "../../ui/controls";
+import { Mark } from "../../ui/mark";
+import { OriginalWords } from "../../ui/original-words";
+import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "edits" | "original" | "record" | "replace">;

@@ -5,7 +5,7 @@ import { Annotation, EditorState } from "@codemirror/state";
 import { EditorView, keymap, lineNumbers } from "@codemirror/view";
 import { useEffect, useRef } from "react";
 import type { Weight } from "#core/settings/setting";
-import { Echoes } from "../ui/echoes";
+import { Echoes } from "../../ui/echoes";
 import { look } from "./source-look";
 
 /** A finding at its place in a block, in offsets of its text. */

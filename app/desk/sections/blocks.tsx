@@ -7,12 +7,12 @@ import { moveText } from "#core/rewrite/move-text";
 import type { NewBlock } from "#core/rewrite/new-block";
 import type { Origin } from "#core/rewrite/origins";
 import { UNSURE } from "#core/rewrite/words-in-place";
-import { Action } from "../ui/controls";
-import { menuItem } from "../ui/frame";
-import { NotesAt, type Picking } from "./anchored";
+import { Action } from "../../ui/controls";
+import { menuItem } from "../../ui/frame";
+import { NotesAt, type Picking } from "../anchored";
+import { type NotKept, TextInPlace } from "../text-in-place";
+import type { Desk } from "../use-desk";
 import { NewText } from "./new-text";
-import { type NotKept, TextInPlace } from "./text-in-place";
-import type { Desk } from "./use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "attempt" | "drop" | "edit" | "notesAt" | "original" | "page" | "redraft">;

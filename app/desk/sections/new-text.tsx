@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Action, fieldClass } from "../ui/controls";
+import { Action, fieldClass } from "../../ui/controls";
 
 const FIELDS = {
   text: ["New text"],

@@ -3,9 +3,9 @@ import { headingLike } from "#core/outline/heading-like";
 import { mergedFirst, repairEdits } from "#core/outline/outline-edits";
 import { lineName, repairOutline } from "#core/outline/repair";
 import type { Edit } from "#core/rewrite/edits";
-import { MainButton, Modal } from "../ui/controls";
-import { Tick } from "../ui/tick";
-import type { Desk } from "./use-desk";
+import { MainButton, Modal } from "../../ui/controls";
+import { Tick } from "../../ui/tick";
+import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "edit" | "edits" | "original" | "page">;

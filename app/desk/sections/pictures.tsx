@@ -2,12 +2,12 @@ import { memo } from "react";
 import type { Image } from "#core/page/page";
 import { originsOf } from "#core/rewrite/origins";
 import { pictureAt } from "#core/site/facets/pictures";
-import { useFiles } from "../store/files";
-import { Action } from "../ui/controls";
-import { Thumbnail } from "../ui/thumbnail";
-import { NotesAt, type Picking } from "./anchored";
-import { TextInPlace } from "./text-in-place";
-import type { Desk } from "./use-desk";
+import { useFiles } from "../../store/files";
+import { Action } from "../../ui/controls";
+import { Thumbnail } from "../../ui/thumbnail";
+import { NotesAt, type Picking } from "../anchored";
+import { TextInPlace } from "../text-in-place";
+import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "attempt" | "edits" | "notesAt" | "original" | "page" | "record">;

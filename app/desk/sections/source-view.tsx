@@ -8,7 +8,7 @@ import { EditorView, highlightSpecialChars, keymap, lineNumbers } from "@codemir
 import { tags } from "@lezer/highlight";
 import { useEffect, useRef } from "react";
 import type { Validity } from "#core/exchange/validity";
-import { OWN_UNDO } from "../ui/keys";
+import { OWN_UNDO } from "../../ui/keys";
 import { look } from "./source-look";
 
 // Weight and tone tell tags from text: colours are kept for the two pencils.

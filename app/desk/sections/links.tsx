@@ -2,13 +2,13 @@ import { memo, useCallback, useState } from "react";
 import { Link as RouterLink } from "react-router";
 import { pathOf } from "#core/address/address";
 import { originsOf } from "#core/rewrite/origins";
-import { useSite } from "../routes/site";
-import { linkToPage } from "../screens";
-import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
-import { Action } from "../ui/controls";
-import { NotesAt, type Picking } from "./anchored";
-import { TextInPlace } from "./text-in-place";
-import type { Desk } from "./use-desk";
+import { useSite } from "../../routes/site";
+import { linkToPage } from "../../screens";
+import { type SiteAsked, useSiteAnswer } from "../../store/site-findings";
+import { Action } from "../../ui/controls";
+import { NotesAt, type Picking } from "../anchored";
+import { TextInPlace } from "../text-in-place";
+import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "attempt" | "edits" | "notes" | "notesAt" | "original" | "page" | "record">;

@@ -1,9 +1,9 @@
 import { useNavigate } from "react-router";
-import { removePages } from "../store/act-on-pages";
-import type { SiteRecord } from "../store/records/sites";
-import { Action } from "../ui/controls";
-import { useNotices } from "../ui/notice";
-import type { Desk } from "./use-desk";
+import { removePages } from "../../store/act-on-pages";
+import type { SiteRecord } from "../../store/records/sites";
+import { Action } from "../../ui/controls";
+import { useNotices } from "../../ui/notice";
+import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "record">;

@@ -8,12 +8,12 @@ import type { Heading } from "#core/page/page";
 import { selectorOf } from "#core/proposals/heading-shapes";
 import type { Origin } from "#core/rewrite/origins";
 import { classesOf } from "#core/site/facets/shapes";
-import { menuItem } from "../ui/frame";
-import { NotesAt, type Picking } from "./anchored";
+import { menuItem } from "../../ui/frame";
+import { NotesAt, type Picking } from "../anchored";
+import { TextInPlace, type TextInPlaceHandle } from "../text-in-place";
+import type { Desk } from "../use-desk";
 import { Blocks } from "./blocks";
 import { NewText } from "./new-text";
-import { TextInPlace, type TextInPlaceHandle } from "./text-in-place";
-import type { Desk } from "./use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "attempt" | "drop" | "edit" | "edits" | "notesAt" | "original" | "page" | "record" | "redraft">;

@@ -6,13 +6,13 @@ import type { evidenceOf } from "#core/structured-data/evidence";
 import type { Entity } from "#core/structured-data/graph";
 import { readJson, SLIPS } from "#core/structured-data/json-text";
 import type { PageData } from "#core/structured-data/page-data";
-import { Action } from "../ui/controls";
-import { menuItem } from "../ui/frame";
-import { useNotices } from "../ui/notice";
-import { NotesAt, type Picking } from "./anchored";
+import { Action } from "../../ui/controls";
+import { menuItem } from "../../ui/frame";
+import { useNotices } from "../../ui/notice";
+import { NotesAt, type Picking } from "../anchored";
+import type { Desk } from "../use-desk";
 import { dataPage, Entries } from "./data-entity";
 import type { DataMark } from "./data-source";
-import type { Desk } from "./use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<

@@ -11,14 +11,14 @@ import { nameOf } from "#core/structured-data/graph";
 import { dataOf } from "#core/structured-data/page-data";
 import { isKindOf } from "#core/structured-data/vocabulary";
 import { writeJsonLd } from "#core/structured-data/write-json-ld";
-import { dataFileName } from "../store/export-data";
-import { Action } from "../ui/controls";
-import { download } from "../ui/download";
-import type { Picking } from "./anchored";
+import { dataFileName } from "../../store/export-data";
+import { Action } from "../../ui/controls";
+import { download } from "../../ui/download";
+import type { Picking } from "../anchored";
+import type { Desk } from "../use-desk";
 import { DataBlock } from "./data-block";
 import { dataPage, Entries } from "./data-entity";
 import { NewEntity } from "./new-entity";
-import type { Desk } from "./use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<

@@ -2,11 +2,11 @@ import { memo, useEffect, useMemo, useRef, useState } from "react";
 import { emptyBecause } from "#core/page/body";
 import { redraftedSource } from "#core/rewrite/apply";
 import { pictureAt } from "#core/site/facets/pictures";
-import { useFiles, useTexts } from "../store/files";
-import { Action } from "../ui/controls";
+import { useFiles, useTexts } from "../../store/files";
+import { Action } from "../../ui/controls";
+import type { Desk } from "../use-desk";
 import { CHOSEN, framedSource, INDEX, namedBeside } from "./framed";
 import { inFrame } from "./in-frame";
-import type { Desk } from "./use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "edits" | "original" | "page" | "record">;

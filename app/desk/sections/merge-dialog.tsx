@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Heading } from "#core/page/page";
-import { MainButton, Modal } from "../ui/controls";
-import type { Desk } from "./use-desk";
+import { MainButton, Modal } from "../../ui/controls";
+import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "edit">;

@@ -5,10 +5,10 @@ import { robotsInWords, robotsOf } from "#core/page/robots-directives";
 import type { Edit } from "#core/rewrite/edits";
 import { notForHead } from "#core/rewrite/operations/add-to-head";
 import { metaOf } from "#core/rewrite/set-meta";
-import { Action, fieldClass } from "../ui/controls";
-import { NotesAt, type Picking } from "./anchored";
-import { TextInPlace } from "./text-in-place";
-import type { Desk } from "./use-desk";
+import { Action, fieldClass } from "../../ui/controls";
+import { NotesAt, type Picking } from "../anchored";
+import { TextInPlace } from "../text-in-place";
+import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "attempt" | "drop" | "edit" | "edits" | "notesAt" | "original" | "page">;

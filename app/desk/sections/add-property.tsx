@@ -9,10 +9,10 @@ import type { Entity } from "#core/structured-data/graph";
 import { offeredFor } from "#core/structured-data/offered";
 import type { PageData } from "#core/structured-data/page-data";
 import { vocabulary } from "#core/structured-data/vocabulary";
-import { Action, fieldClass } from "../ui/controls";
-import { useNotices } from "../ui/notice";
+import { Action, fieldClass } from "../../ui/controls";
+import { useNotices } from "../../ui/notice";
+import type { Desk } from "../use-desk";
 import { useDescription } from "./use-description";
-import type { Desk } from "./use-desk";
 import { startOf, ValueField } from "./value-field";
 
 /** What of the desk it takes. */

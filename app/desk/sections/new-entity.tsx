@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { FEATURES } from "#core/structured-data/features";
 import { MADE_FROM, nearest, vocabulary } from "#core/structured-data/vocabulary";
-import { Action, fieldClass } from "../ui/controls";
+import { Action, fieldClass } from "../../ui/controls";
 import { useDescription } from "./use-description";
 
 /** Types that search features are made from come first. */

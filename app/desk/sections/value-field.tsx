@@ -1,6 +1,6 @@
 import { ADDRESS_PARTS, type Field, type Parts } from "#core/structured-data/fields";
 import { DAYS } from "#core/structured-data/times";
-import { fieldClass } from "../ui/controls";
+import { fieldClass } from "../../ui/controls";
 
 /** An entity that is there already, which a value can lead to. */
 export interface EntityChoice {

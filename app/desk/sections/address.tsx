@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { parseAddress } from "#core/address/address";
 import { slugOf } from "#core/address/slug";
-import { Action } from "../ui/controls";
-import { Numerals } from "./field";
-import type { Desk } from "./use-desk";
+import { Action } from "../../ui/controls";
+import { Numerals } from "../field";
+import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "attempt" | "notes" | "original" | "page" | "record" | "setAddress">;

@@ -1,7 +1,7 @@
 import { textsOf } from "#core/rewrite/carry-over";
 import { fieldOf } from "#core/rewrite/edits";
-import { Action } from "../ui/controls";
-import type { Desk } from "./use-desk";
+import { Action } from "../../ui/controls";
+import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "conflicts" | "decide">;

@@ -9,13 +9,13 @@ import { type Entity, nameOf, type Property, pointerTo, textOfValue, type Value 
 import { entitiesOf, type PageData, placedBlock } from "#core/structured-data/page-data";
 import { replaceValue } from "#core/structured-data/patch-json";
 import { isKindOf, vocabulary } from "#core/structured-data/vocabulary";
-import { linkToPage } from "../screens";
-import { Action } from "../ui/controls";
+import { linkToPage } from "../../screens";
+import { Action } from "../../ui/controls";
+import { NotesAt, type Picking } from "../anchored";
+import { TextInPlace } from "../text-in-place";
+import type { Desk } from "../use-desk";
 import { AddProperty } from "./add-property";
-import { NotesAt, type Picking } from "./anchored";
 import { NewText } from "./new-text";
-import { TextInPlace } from "./text-in-place";
-import type { Desk } from "./use-desk";
 import { ValueField } from "./value-field";
 
 /** What of the desk it takes. */
