@@ -1,7 +1,5 @@
-import { DropdownMenu } from "radix-ui";
 import { lazy, Suspense, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
-import { findingsCsv, findingsHtml, findingsMarkdown } from "#core/exchange/findings-report";
 import { isFound } from "#core/findings/found";
 import { type RuleTally, toBeginWith } from "#core/findings/tally";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
@@ -9,23 +7,24 @@ import { CATALOGUE } from "#core/rules/catalogue";
 import { countedAs } from "#core/rules/counted";
 import { SUBJECTS, subjectOf } from "#core/rules/subjects";
 import { WEIGHTS, type Weight } from "#core/settings/setting";
+import { DOCUMENTS, type DocumentName, Documents } from "../findings/documents";
 import { Line } from "../findings/line";
-import { folderOf, overviewOf } from "../findings/overview";
+import { folderOf } from "../findings/overview";
+import { pagesOf, partsByFolder, partsBySubject } from "../findings/parts";
 import { reportOf } from "../findings/report";
 import { SetAsides } from "../findings/set-asides";
 import { Side } from "../findings/side";
-import { type ShownFindings, useOverview } from "../findings/use-overview";
+import { useOverview } from "../findings/use-overview";
 import type { PagesAsked } from "../pages/asked";
 import { NO_FILTER, queryOf } from "../pages/filter";
 import { foundAcross } from "../pages/filters/show";
 import { screenOf } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import { setRuleAside } from "../store/set-asides";
-import type { SiteFindings } from "../store/told-findings";
 import { Action } from "../ui/controls";
 import { download } from "../ui/download";
 import { Echoes } from "../ui/echoes";
-import { menuItem, TitleLine } from "../ui/frame";
+import { TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { SetAsideDialog } from "../ui/set-aside-dialog";
@@ -39,28 +38,10 @@ const FixesDialog = lazy(async () => ({ default: (await loadProposals()).FixesDi
 export const meta = () => [{ title: "Findings · Keen Quill" }];
 
 const number = new Intl.NumberFormat("en-GB");
-const pagesOf = (n: number) => (n === 1 ? "1 page" : `${number.format(n)} pages`);
 const when = new Intl.DateTimeFormat("en-GB", { dateStyle: "long", timeStyle: "short" });
 
 const wordSelect =
   "max-w-[230px] cursor-pointer [field-sizing:content] truncate border-graphite border-b border-dotted bg-transparent px-0.5 text-ink";
-
-/** The document that findings are given out as: its name, its maker, its type. */
-const DOCUMENTS = {
-  Markdown: { make: findingsMarkdown, file: "findings.md", type: "text/markdown" },
-  HTML: { make: findingsHtml, file: "findings.html", type: "text/html" },
-  CSV: { make: findingsCsv, file: "findings.csv", type: "text/csv" },
-} as const;
-type DocumentName = keyof typeof DOCUMENTS;
-
-/** Lines that belong together: a subject, or a folder of the site. */
-interface Part {
-  name: string;
-  note: string;
-  rules: readonly RuleTally[];
-  /** Beginning of the paths of its pages; "" for all. */
-  below: string;
-}
 
 /** What the site needs: a line a rule, with what can be done about it. */
 export default function Findings() {
@@ -363,72 +344,5 @@ export default function Findings() {
         )}
       </Suspense>
     </main>
-  );
-}
-
-const kindsOf = (n: number) => (n === 1 ? "1 kind" : `${n} kinds`);
-
-function partsBySubject({ overview, pages, findings }: ShownFindings, matches: (tally: RuleTally) => boolean): Part[] {
-  return Object.entries(SUBJECTS).flatMap(([id, name]) => {
-    const rules = overview.rules.filter((tally) => subjectOf(tally.rule) === id && matches(tally));
-    if (rules.length === 0) return [];
-    const on = pages?.filter(
-      (page) =>
-        page.found.includes(`\n${id}/`) ||
-        findings.ofPage.get(page.id)?.some(({ group }) => subjectOf(group.rule) === id),
-    ).length;
-    return { name, rules, below: "", note: kindsOf(rules.length) + (on === undefined ? "" : `, on ${pagesOf(on)}`) };
-  });
-}
-
-function partsByFolder(
-  pages: readonly PageRecord[],
-  findings: SiteFindings,
-  weight: Weight | null,
-  matches: (tally: RuleTally) => boolean,
-): Part[] {
-  const folders = new Map<string, PageRecord[]>();
-  for (const page of pages) {
-    const folder = folderOf(page.address);
-    const own = folders.get(folder);
-    if (own) own.push(page);
-    else folders.set(folder, [page]);
-  }
-  return [...folders]
-    .sort(([a], [b]) => (a < b ? -1 : 1))
-    .flatMap(([folder, own]) => {
-      const rules = overviewOf(own, findings, weight).rules.filter(matches);
-      return rules.length === 0
-        ? []
-        : {
-            name: folder === "/" ? "At the root" : folder,
-            rules,
-            below: folder,
-            note: `${kindsOf(rules.length)}, on ${pagesOf(own.length)}`,
-          };
-    });
-}
-
-function Documents({ onGive }: { onGive: (name: DocumentName, how: "copy" | "save") => void }) {
-  return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger className="text-blue hover:underline">Copy as a document</DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content align="end" sideOffset={4} className="floating z-50 min-w-56 p-1.5">
-          {(Object.keys(DOCUMENTS) as DocumentName[]).map((name) => (
-            <DropdownMenu.Item key={name} className={menuItem} onSelect={() => onGive(name, "copy")}>
-              Copy as {name}
-            </DropdownMenu.Item>
-          ))}
-          <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
-          <DropdownMenu.Item className={menuItem} onSelect={() => onGive("HTML", "save")}>
-            Save as a page (HTML)
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={menuItem} onSelect={() => onGive("CSV", "save")}>
-            Save as a spreadsheet (CSV)
-          </DropdownMenu.Item>
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
   );
 }

@@ -1,6 +1,5 @@
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
-import { pathOf } from "#core/address/address";
 import { limitsOf } from "#core/settings/house-style";
 import type { PagesAsked } from "../pages/asked";
 import { COLUMN_SETS, type ColumnSet } from "../pages/columns/sets";
@@ -8,15 +7,14 @@ import { queryOf } from "../pages/filter";
 import { type CellChange, Grid } from "../pages/grid";
 import { Sentence } from "../pages/sentence";
 import { Strip } from "../pages/strip";
+import { useHandingOver } from "../pages/use-handing-over";
 import { usePages } from "../pages/use-pages";
 import { besideColumns, linkTo, linkToPage, screenOf } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import { Action } from "../ui/controls";
-import { download } from "../ui/download";
 import { TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
-import { useLongWork } from "../ui/use-long-work";
 import { useSite } from "./site";
 
 // What reads and rewrites pages is loaded when it is first asked for: the table stands sooner without it.
@@ -39,7 +37,7 @@ export default function Pages() {
   const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
   const [asked, setAsked] = useState<{ of: PagesAsked; pages: PageRecord[] } | null>(null);
   const [pending, setPending] = useState<ReadonlyMap<string, string>>(new Map());
-  const { working, run } = useLongWork();
+  const { working, handOver, saveData } = useHandingOver(site.id);
   const finder = useRef<HTMLInputElement>(null);
   const limits = useMemo(() => limitsOf(site.houseStyle), [site.houseStyle]);
   const set: ColumnSet =
@@ -56,37 +54,6 @@ export default function Pages() {
     if (aboutToAsk) void loadProposals();
   }, [aboutToAsk]);
 
-  const handOver = async () => {
-    try {
-      const { changedPages, handOverSite } = await import("../store/hand-over");
-      const ids = await changedPages(site.id);
-      const made =
-        ids.length > 0
-          ? await run(ids.length, async (work) => ({ handed: await handOverSite(ids, work) }))
-          : { handed: null };
-      // Stopped, or something went wrong that was told.
-      if (made === null) return;
-      const { handed } = made;
-      if (!handed) {
-        notify("Nothing has been changed yet", "Open a page and rewrite its title, then hand over.");
-        return;
-      }
-      if (handed.pages > 0) download("keen-quill-changes.zip", handed.zip, "application/zip");
-      notify(
-        `${handed.pages} changed ${handed.pages === 1 ? "page" : "pages"} handed over`,
-        handed.refused.map(({ reason }) => reason).join(" "),
-      );
-      const [first, ...others] = handed.failed;
-      if (first)
-        fail(
-          new Error(
-            `${pathOf(first.address)} could not be written and is left out${others.length > 0 ? `, and so are ${others.length} more` : ""}: ${first.reason}`,
-          ),
-        );
-    } catch (error) {
-      fail(error);
-    }
-  };
   const keep = async (change: CellChange) => {
     const key = `${change.page.id} ${change.edits}`;
     setPending((all) => new Map(all).set(key, change.text));
@@ -116,19 +83,6 @@ export default function Pages() {
       fail(error);
     }
   };
-  const exportEntities = async () => {
-    if (!pages) return;
-    const made = await run(pages.shown.length, async (work) => {
-      const { exportData } = await import("../store/export-data");
-      return { zip: await exportData(pages.shown, work) };
-    });
-    if (!made) return;
-    if (made.zip) {
-      const { zip, files } = made.zip;
-      download("structured-data.zip", zip, "application/zip");
-      notify(`${files === 1 ? "The data of 1 page" : `The data of ${files} pages`} saved as JSON-LD`);
-    } else notify("These pages state no structured data");
-  };
   const ask = (of: PagesAsked, on = ticked) => {
     if (on.length > 0) setAsked({ of, pages: on });
     else notify("No page is selected", "Tick pages in the table first, or press Ctrl A in it for all that are shown.");
@@ -156,7 +110,7 @@ export default function Pages() {
           { name: "Trim the repeated name from the shown pages", run: () => ask({ way: "brand" }, pages.shown) },
           { name: "Set the kind of the selected pages", run: () => ask({ ask: "kind" }) },
           { name: "Fetch the selected pages again", run: () => void again() },
-          { name: "Save the structured data of the shown pages", run: () => void exportEntities() },
+          { name: "Save the structured data of the shown pages", run: () => void saveData(pages.shown) },
           { name: "Show all pages", run: () => navigate(linkTo(site, screenOf("pages"))) },
         ]}
       >
@@ -211,7 +165,9 @@ export default function Pages() {
             </Link>
           ))}
           {working}
-          {set === "data" && !working && <Action onClick={() => void exportEntities()}>Save as JSON-LD files</Action>}
+          {set === "data" && !working && (
+            <Action onClick={() => void saveData(pages.shown)}>Save as JSON-LD files</Action>
+          )}
           <Link to={`/bring-in?site=${site.id}`} className="text-blue hover:underline">
             Bring in more
           </Link>
