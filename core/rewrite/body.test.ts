@@ -100,6 +100,10 @@ describe("the words of a block", () => {
       "A filter is in the <em>bloom</em> class. Of two, the <em>min</em> is the least.",
     ],
     ["灯台<b>船</b>です", "灯台<b>船</b>でした", "灯台<b>船</b>でした"],
+    // Nothing stands there but a space that is none of HTML's own.
+    ["&nbsp;", "lantern", "lantern"],
+    ["<b>&nbsp;</b>", "lantern", "<b>lantern</b>"],
+    ["<b>—</b>", "lantern", "<b>lantern</b>"],
   ])("%s: become %s, without husks or cut words", (source, wanted, expected) => {
     const value = wanted.replace(/<br>/g, " ").replace(/<[^>]*>/g, "");
     const was = read(p(source)).blocks[0]?.text ?? "";

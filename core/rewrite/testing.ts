@@ -86,6 +86,7 @@ export const sources = fc
         "<h2><div>Block</div><div>parts</div></h2>",
         "<table><h2>fostered</h2><tr><td>cell</table>",
         "<p>Some text, with words.</p>\n",
+        "<p>&nbsp;</p>\n<p><b>&nbsp;</b></p>\n",
         "<nav><h3>Menu</h3></nav>",
         "<h2>a</b>b</h2>",
         "<summary><h2>In summary</h2></summary>",

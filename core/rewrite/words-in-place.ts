@@ -407,9 +407,9 @@ class WordChanger {
     const [left, right] = [this.owner[from - 1], this.owner[to]];
     const depth = (one: PlacedCharacter | undefined) => (one ? this.pathOf(one.parent).length : 0);
     const end = (one: PlacedCharacter) => one.places.at(-1)?.end ?? 0;
-    // At both ends of a text, what is around all of it is as far out as one gets.
+    // At both ends of a text, what is around all of it is as far out as one gets; so where all of it goes.
     if (!left || !right) {
-      const one = (left ?? right) as PlacedCharacter;
+      const one = (left ?? right ?? inside[0]) as PlacedCharacter;
       const child = this.childOf(this.all, one.parent);
       if (left) return { start: child ? child.end : end(one), element: this.all };
       return { start: child ? child.start : (one.places[0]?.start ?? 0), element: this.all };
