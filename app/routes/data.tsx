@@ -12,7 +12,7 @@ import { useNotes } from "../desk/use-notes";
 import { linkToPage, pageScreenOf } from "../screens";
 import { loadDesk } from "../store/load-desk";
 import { fieldClass } from "../ui/controls";
-import { TitleLine } from "../ui/frame";
+import { Screen, TitleLine } from "../ui/frame";
 import type { Route } from "./+types/data";
 import { useSite } from "./site";
 
@@ -65,7 +65,7 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
   const back = linkToPage(site.id, desk.record.id);
   return (
     <>
-      <main className="group/page flex min-w-0 flex-1 flex-col">
+      <Screen className="group/page">
         <TitleLine site={site} screen={pageScreenOf("data")} commands={[]}>
           <Link to={`/sites/${site.id}/pages?columns=data`} className="truncate text-soft hover:text-ink">
             {site.name || site.address}
@@ -139,7 +139,7 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
             </div>
           </div>
         </div>
-      </main>
+      </Screen>
       {dialog}
     </>
   );

@@ -17,7 +17,7 @@ import { loadDesk } from "../store/load-desk";
 import type { SiteRecord } from "../store/records/sites";
 import { Action } from "../ui/controls";
 import { download } from "../ui/download";
-import { TitleLine } from "../ui/frame";
+import { Screen, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import type { Route } from "./+types/desk";
@@ -110,7 +110,7 @@ function Desk({ site, pages, record, source, changes }: Worked) {
   const name = desk.record.name || desk.record.file;
   return (
     <>
-      <main className="flex min-w-0 flex-1 flex-col">
+      <Screen>
         <TitleLine
           site={site}
           screen={pageScreenOf("desk")}
@@ -185,7 +185,7 @@ function Desk({ site, pages, record, source, changes }: Worked) {
             <Margin desk={desk} sheet={sheet} {...picking} onFix={fix} onSetAside={setAside} />
           </div>
         </div>
-      </main>
+      </Screen>
       {dialog}
     </>
   );

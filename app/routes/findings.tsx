@@ -24,7 +24,7 @@ import { setRuleAside } from "../store/set-asides";
 import { Action } from "../ui/controls";
 import { download } from "../ui/download";
 import { Echoes } from "../ui/echoes";
-import { TitleLine } from "../ui/frame";
+import { Screen, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { SetAsideDialog } from "../ui/set-aside-dialog";
@@ -145,7 +145,7 @@ export default function Findings() {
   const begin = first && CATALOGUE.get(first.rule);
   const quiet = Object.keys(SUBJECTS).filter((id) => !shown?.overview.rules.some(({ rule }) => subjectOf(rule) === id));
   return (
-    <main className="flex min-w-0 flex-1 flex-col max-[700px]:min-h-0">
+    <Screen>
       <TitleLine
         site={site}
         screen={screenOf("findings")}
@@ -343,6 +343,6 @@ export default function Findings() {
           />
         )}
       </Suspense>
-    </main>
+    </Screen>
   );
 }

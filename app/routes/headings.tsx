@@ -9,7 +9,7 @@ import { screenOf } from "../screens";
 import { usePageRows } from "../store/rows";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { fieldClass } from "../ui/controls";
-import { BelowPages } from "../ui/frame";
+import { BelowPages, Screen } from "../ui/frame";
 import { useSite } from "./site";
 
 export const meta = () => [{ title: "Patterns of headings · Keen Quill" }];
@@ -63,7 +63,7 @@ export default function Headings() {
     [pattern, change, rows],
   );
   return (
-    <main className="flex min-w-0 flex-1 flex-col">
+    <Screen>
       <BelowPages site={site} screen={screenOf("headings")} />
       <div className="flex min-h-0 flex-1 bg-sheet max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
         <section
@@ -143,7 +143,7 @@ export default function Headings() {
           )}
         </section>
       </div>
-    </main>
+    </Screen>
   );
 }
 

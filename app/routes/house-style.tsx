@@ -24,7 +24,7 @@ import { usePageRows } from "../store/rows";
 import { useSiteFindings } from "../store/site-findings";
 import { Action, fieldClass, MainButton } from "../ui/controls";
 import { download } from "../ui/download";
-import { TitleLine } from "../ui/frame";
+import { Screen, TitleLine } from "../ui/frame";
 import { useNotices } from "../ui/notice";
 import { useSite } from "./site";
 
@@ -105,7 +105,7 @@ function Sheet({ site }: { site: SiteRecord }) {
   };
   const kinds = [...new Set((pages ?? []).map((page) => page.kind))];
   return (
-    <main className="flex min-w-0 flex-1 flex-col">
+    <Screen>
       <TitleLine site={site} screen={screenOf("houseStyle")} commands={[]}>
         <h1 className="truncate font-medium font-serif text-15">House style</h1>
         <span className="truncate text-soft">{site.name || site.address}</span>
@@ -253,7 +253,7 @@ function Sheet({ site }: { site: SiteRecord }) {
           onClose={() => setApplying(null)}
         />
       )}
-    </main>
+    </Screen>
   );
 }
 

@@ -9,7 +9,7 @@ import { checkPages, stopChecking, useChecking } from "../store/checks";
 import { db } from "../store/db";
 import { usePageRows } from "../store/rows";
 import { Action, MainButton } from "../ui/controls";
-import { BelowPages } from "../ui/frame";
+import { BelowPages, Screen } from "../ui/frame";
 import { Mark } from "../ui/mark";
 import { useNotices } from "../ui/notice";
 import { OriginalWords } from "../ui/original-words";
@@ -52,7 +52,7 @@ export default function Html() {
       some.map(({ id }) => id),
     ).catch(fail);
   return (
-    <main className="flex min-w-0 flex-1 flex-col">
+    <Screen>
       <BelowPages site={site} screen={screenOf("html")} />
       <div className="flex min-h-0 flex-1 bg-sheet max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
         <section
@@ -161,7 +161,7 @@ export default function Html() {
           )}
         </section>
       </div>
-    </main>
+    </Screen>
   );
 }
 

@@ -12,7 +12,7 @@ import { usePages } from "../pages/use-pages";
 import { besideColumns, linkTo, linkToPage, screenOf } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import { Action } from "../ui/controls";
-import { TitleLine } from "../ui/frame";
+import { Screen, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { useSite } from "./site";
@@ -98,7 +98,7 @@ export default function Pages() {
 
   if (!pages) return <main className="flex-1 p-8 text-soft">Reading the pages…</main>;
   return (
-    <main className="flex min-w-0 flex-1 flex-col">
+    <Screen>
       <TitleLine
         site={site}
         screen={screenOf("pages")}
@@ -229,7 +229,7 @@ export default function Pages() {
           />
         )}
       </Suspense>
-    </main>
+    </Screen>
   );
 }
 

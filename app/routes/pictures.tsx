@@ -11,7 +11,7 @@ import { useFiles } from "../store/files";
 import { usePageRows } from "../store/rows";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { Action } from "../ui/controls";
-import { BelowPages } from "../ui/frame";
+import { BelowPages, Screen } from "../ui/frame";
 import { useNotices } from "../ui/notice";
 import { Thumbnail } from "../ui/thumbnail";
 import { Tick } from "../ui/tick";
@@ -101,7 +101,7 @@ export default function Pictures() {
   const tick = (key: string) =>
     setSelected((all) => (all.has(key) ? new Set([...all].filter((one) => one !== key)) : new Set([...all, key])));
   return (
-    <main className="flex min-w-0 flex-1 flex-col">
+    <Screen>
       <BelowPages site={site} screen={screenOf("pictures")} />
       <div className="flex min-h-0 flex-1 flex-col bg-sheet">
         <p className="flex flex-wrap gap-x-4 gap-y-1 px-6 pt-4 pb-3 font-serif text-18" aria-live="polite">
@@ -221,6 +221,6 @@ export default function Pictures() {
           />
         )}
       </Suspense>
-    </main>
+    </Screen>
   );
 }

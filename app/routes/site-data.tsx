@@ -6,7 +6,7 @@ import { ProposalPreview } from "../proposals/preview";
 import { screenOf } from "../screens";
 import { usePageRows } from "../store/rows";
 import { questionOf } from "../store/site-data";
-import { BelowPages } from "../ui/frame";
+import { BelowPages, Screen } from "../ui/frame";
 import { useSame } from "../ui/use-same";
 import { useSite } from "./site";
 
@@ -40,7 +40,7 @@ export default function SiteDataScreen() {
   const name = WHATS.find(([one]) => one === what)?.[1] ?? "";
   const lacking = what === "organisation" && !organisation;
   return (
-    <main className="flex min-w-0 flex-1 flex-col">
+    <Screen>
       <BelowPages site={site} screen={screenOf("siteData")} />
       <div className="flex min-h-0 flex-1 bg-sheet max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
         <section
@@ -113,6 +113,6 @@ export default function SiteDataScreen() {
           )}
         </section>
       </div>
-    </main>
+    </Screen>
   );
 }

@@ -28,7 +28,7 @@ export default function Site() {
   const site = useLiveQuery(() => db().sites.get(loaded.id), [loaded.id]) ?? loaded;
   useEffect(() => void resumeQueues(), []);
   return (
-    <div className="flex h-dvh overflow-clip max-[700px]:flex-col">
+    <div className="relative flex h-dvh overflow-clip max-[700px]:flex-col">
       <Rail key={site.id} site={site} />
       <Outlet context={site} />
       <Freshening site={site} />

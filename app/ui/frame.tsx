@@ -3,7 +3,7 @@ import { Redo2, Undo2 } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
 import { type ReactNode, useState } from "react";
 import { Link, NavLink } from "react-router";
-import { type AnyScreen, linkTo, SCREENS, type Screen } from "../screens";
+import { type AnyScreen, linkTo, type Screen as OneScreen, SCREENS } from "../screens";
 import { db } from "../store/db";
 import { useStorageLost } from "../store/lost";
 import type { SiteRecord } from "../store/records/sites";
@@ -61,12 +61,17 @@ export function Rail({ site }: { site: SiteRecord }) {
   );
 }
 
+/** What stands beside the rail, or below it where the window is narrow: it is as high as the window leaves it, and scrolls within. */
+export function Screen({ className = "", children }: { className?: string; children: ReactNode }) {
+  return <main className={`flex min-h-0 min-w-0 flex-1 flex-col ${className}`}>{children}</main>;
+}
+
 const railLink = "flex w-14 flex-col items-center gap-1 rounded py-1.5 text-12 aria-[current=page]:bg-tint";
 
 export const menuItem = "block cursor-default rounded px-2.5 py-1.5 outline-none data-[highlighted]:bg-tint";
 
 /** The title line of a screen that is reached from the pages. */
-export function BelowPages({ site, screen }: { site: SiteRecord; screen: Screen }) {
+export function BelowPages({ site, screen }: { site: SiteRecord; screen: OneScreen }) {
   return (
     <TitleLine site={site} screen={screen} commands={[]}>
       <Link to={`/sites/${site.id}/pages?columns=${screen.beside}`} className="truncate text-soft hover:text-ink">

@@ -1,0 +1,48 @@
+import type { Page } from "playwright-core";
+import { describe, expect, it } from "vitest";
+import { freshContext, openFindings, startBrowser } from "./browser.ts";
+
+startBrowser();
+
+const SCREENS = ["findings", "pages", "house-style", "headings", "pictures", "html", "site-data"];
+
+/** What of a screen cannot be brought into view by scrolling, and how far it reaches beyond the window. */
+const outOfReach = (page: Page) =>
+  page.evaluate(() => {
+    const { innerHeight: high, innerWidth: wide } = window;
+    const found: string[] = [];
+    for (const one of document.querySelectorAll<HTMLElement>("main :is(a, button, input, select, textarea)")) {
+      // What is not drawn, or shows itself to listeners alone.
+      if (!one.offsetParent || one.closest(".sr-only")) continue;
+      one.scrollIntoView({ block: "center", inline: "nearest" });
+      const { top, right, bottom, left } = one.getBoundingClientRect();
+      if (top < -1 || left < -1 || bottom > high + 1 || right > wide + 1)
+        found.push(one.getAttribute("aria-label") ?? one.textContent ?? "");
+    }
+    const { scrollTop, scrollWidth } = document.documentElement;
+    if (scrollTop > 0) found.push(`the window itself was scrolled by ${scrollTop} px`);
+    if (scrollWidth > wide) found.push(`the document is ${scrollWidth} px wide`);
+    return found;
+  });
+
+describe.each([390, 1024])("at %d px", (width) => {
+  it("every control of every screen can be reached", async () => {
+    const page = await openFindings(await freshContext());
+    const site = page.url().replace(/findings$/, "");
+    await page.setViewportSize({ width, height: 800 });
+    await page.goto(`${site}pages?find=opening times and prices`);
+    const link = page.getByRole("link", { name: "Opening times and prices" }).first();
+    await link.waitFor();
+    const desk = new URL((await link.getAttribute("href"))?.split("?")[0] ?? "", site).href;
+    for (const screen of [...SCREENS.map((one) => site + one), desk, `${desk}/data`]) {
+      await page.goto(screen);
+      await page.getByRole("heading", { level: 1 }).first().waitFor();
+      if (screen === desk) await page.getByRole("button", { name: "Show it" }).waitFor();
+      await expect.poll(() => outOfReach(page), { timeout: 10_000 }).toEqual([]);
+    }
+    // Of the table no more is drawn than is seen.
+    await page.goto(`${site}pages`);
+    await page.getByRole("grid", { name: "Pages" }).waitFor();
+    expect(await page.getByRole("row").count()).toBeLessThan(30);
+  });
+});
