@@ -43,7 +43,7 @@ describe("structured data", () => {
     await notes(page).getByText("“in stock” is none of the values of “availability”.").click();
     await page.keyboard.press(".");
     await notes(page).getByText("was: “in stock” is none").waitFor();
-    await part(page).getByText("It can earn the price and stock line.").waitFor();
+    await part(page).getByText("Search results may show the price and stock line.").waitFor();
     await page.getByText("1 change", { exact: true }).waitFor();
     // What can be undone has been kept: the fix is the last of three changes of this block.
     await page.getByRole("button", { name: "Undo: Write InStock" }).waitFor();
@@ -91,13 +91,13 @@ describe("structured data", () => {
     await page.getByRole("combobox", { name: "Type of the entity" }).fill("VideoObject");
     await page.getByText("A video file.").waitFor();
     await page.getByRole("button", { name: "Add it" }).click();
-    await part(page).getByText("it still needs name, thumbnailUrl, uploadDate", { exact: false }).waitFor();
+    await part(page).getByText("search results need name, thumbnailUrl, uploadDate", { exact: false }).waitFor();
     await part(page).getByRole("button", { name: "Add a property" }).first().click();
     await page.getByRole("combobox", { name: "Property" }).fill("uploadDate");
     await part(page).getByLabel("Day").fill("2026-05-12");
     await part(page).getByLabel("Time").fill("10:00");
     await page.getByRole("button", { name: "Say it" }).click();
-    await part(page).getByText("it still needs name, thumbnailUrl.", { exact: false }).waitFor();
+    await part(page).getByText("search results need name, thumbnailUrl.", { exact: false }).waitFor();
     await part(page).getByRole("button", { name: "Write it as JSON" }).first().click();
     const editor = page.getByRole("textbox", { name: "Structured data as JSON" });
     await editor.click();

@@ -260,7 +260,7 @@ describe("the house style", () => {
     await page.getByRole("link", { name: "House style" }).click();
     await page.getByLabel(/^Titles are at most .*on desktop/).fill("300");
     const line = page.getByRole("listitem").filter({ hasText: "wide on desktop" }).first();
-    await line.getByText(/on \d+ pages → \d\d/).waitFor();
+    await line.getByText(/on \d+ pages, with this on \d\d/).waitFor();
     await page.getByText(/findings more/).waitFor();
     await page.getByRole("button", { name: "Keep this house style" }).click();
     await page.getByRole("button", { name: "Keep this house style" }).waitFor({ state: "detached" });

@@ -9,6 +9,12 @@ export function demoSiteZip(root: string): Uint8Array {
   return known;
 }
 
+/** How many pages the demo site has. */
+export const demoPageCount = (root: string): number =>
+  readdirSync(join(root, "demo", "gullhaven"), { recursive: true, encoding: "utf8" }).filter((file) =>
+    /\.(?:html|md)$/.test(file),
+  ).length;
+
 /** By where the project lies: it is asked for whenever somebody begins, and is the same until the server is ended. */
 const zips = new Map<string, Uint8Array>();
 

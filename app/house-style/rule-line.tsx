@@ -109,7 +109,7 @@ function Count({ kept, drafted }: RuleCount) {
   if (drafted === kept) return <span className="text-soft">{onPages(kept)}</span>;
   return (
     <span className="text-blue" aria-live="polite">
-      {onPages(kept)} → {number.format(drafted)}
+      {onPages(kept)}, with this {drafted === 0 ? "on none" : `on ${number.format(drafted)}`}
     </span>
   );
 }
@@ -131,7 +131,7 @@ function Sentence({
   if (setting.type === "number")
     field = (
       <NumberField
-        label={setting.label.replace(`{${name}}`, setting.unit)}
+        label={setting.label.replace(`{${name}}`, "…")}
         value={Number(value)}
         min={setting.min}
         max={setting.max}

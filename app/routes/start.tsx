@@ -9,6 +9,7 @@ import {
   useSearchParams,
   useSubmit,
 } from "react-router";
+import { demoPageCount } from "../../server/demo-site";
 import { db } from "../store/db";
 import { explainStorage } from "../store/faults";
 import { Action, MainButton } from "../ui/controls";
@@ -17,16 +18,28 @@ import type { Route } from "./+types/start";
 
 export const meta = () => [{ title: "Keen Quill" }];
 
-export async function clientLoader({ request }: Route.ClientLoaderArgs) {
+/** How many pages the demo site has. */
+export const loader = () => ({ demoPages: demoPageCount(process.cwd()) });
+
+export async function clientLoader({ request, serverLoader }: Route.ClientLoaderArgs) {
   try {
     const sites = await db().sites.toArray();
     const url = new URL(request.url);
     const latest = sites.sort((a, b) => b.broughtInAt.localeCompare(a.broughtInAt))[0];
     if (latest && !url.searchParams.has("all")) throw redirect(`/sites/${latest.id}/findings`);
-    return { sites };
+    // What is kept here is shown without the server too.
+    const { demoPages } = await serverLoader().catch(() => ({ demoPages: null }));
+    return { sites, demoPages };
   } catch (error) {
     throw error instanceof Response ? error : explainStorage(error);
   }
+}
+
+// What is kept in this browser is known here alone: the server draws none of it.
+clientLoader.hydrate = true as const;
+
+export function HydrateFallback() {
+  return <main className="p-8 text-soft">Opening the desk…</main>;
 }
 
 export async function clientAction() {
@@ -36,7 +49,7 @@ export async function clientAction() {
 }
 
 export default function Start() {
-  const { sites } = useLoaderData<typeof clientLoader>();
+  const { sites, demoPages } = useLoaderData<typeof clientLoader>();
   const [params] = useSearchParams();
   const submit = useSubmit();
   const busy = useNavigation().state !== "idle";
@@ -59,7 +72,8 @@ export default function Start() {
             </MainButton>
           </Form>
           <p className="mt-2 text-15 text-soft">
-            Twenty pages of a museum that does not exist, with the faults real pages have.
+            {demoPages ? `${demoPages} pages` : "The site"} of a museum that does not exist, with the faults real pages
+            have.
           </p>
           <LargeDemo />
         </section>

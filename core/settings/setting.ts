@@ -7,13 +7,12 @@ export const WEIGHTS: readonly Weight[] = ["must", "should", "may"];
 export const heaviest = (weights: readonly Weight[]): Weight =>
   WEIGHTS.find((weight) => weights.includes(weight)) ?? "may";
 
-/** A threshold that a house style can change. `unit` follows the number in sentences. */
+/** A threshold that a house style can change. */
 export interface NumberSetting {
   type: "number";
   default: number;
   min: number;
   max: number;
-  unit: string;
   label: string;
 }
 
@@ -27,15 +26,13 @@ export const px = (value: number, label: string): NumberSetting => ({
   default: value,
   min: 50,
   max: 4000,
-  unit: "px",
   label,
 });
-export const count = (value: number, unit: string, label: string): NumberSetting => ({
+export const count = (value: number, label: string): NumberSetting => ({
   type: "number",
   default: value,
   min: 1,
   max: 10_000,
-  unit,
   label,
 });
 

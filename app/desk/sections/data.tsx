@@ -159,8 +159,9 @@ function Features({ states }: { states: readonly FeatureState[] }) {
     <ul className="mt-1">
       {[...said].map(([key, { feature, missing }]) => (
         <li key={key} className={missing.length > 0 ? "text-soft" : ""}>
-          {missing.length === 0 ? "It can earn" : "For"} the <b className="font-medium text-ink">{feature.shows}</b>
-          {missing.length > 0 && ` it still needs ${missing.map(({ label }) => label).join(", ")}`}.
+          {missing.length === 0 ? "Search results may show the" : "To show the"}{" "}
+          <b className="font-medium text-ink">{feature.shows}</b>
+          {missing.length > 0 && `, search results need ${missing.map(({ label }) => label).join(", ")}`}.
         </li>
       ))}
     </ul>

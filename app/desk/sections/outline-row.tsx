@@ -95,7 +95,9 @@ export function OutlineRow({
     event.stopPropagation();
   };
   const readOnly = maker?.op === "merge-headings" ? "It is put together of several. Change their words first." : null;
-  const under = words > 0 ? `${words} ${words === 1 ? "word" : "words"}` : "nothing under it";
+  const next = desk.page.headings[index + 1];
+  const empty = next && next.level > heading.level ? "headings only" : "no text";
+  const under = words > 0 ? `${words} ${words === 1 ? "word" : "words"}` : empty;
   const indent = (Math.min(heading.level, 6) - 1) * STEP;
   return (
     <li

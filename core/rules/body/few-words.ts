@@ -16,7 +16,7 @@ export const bodyFewWords = rule({
   ],
   why: "Many call a page of under 300 words thin. A page that answers its question in fifty is none the worse for it: set the number for each kind of page, or set this aside.",
   source: commonPractice(),
-  settings: { least: count(300, "words", "A page has at least {least} words.") },
+  settings: { least: count(300, "A page has at least {least} words.") },
   *check(page, { settings }) {
     const words = contentWords(page);
     if (words >= settings.least || page.blocks.length === 0) return;

@@ -24,7 +24,7 @@ export const bodyLongParagraph = rule({
   ],
   why: "On a telephone such a paragraph has neither beginning nor end. Most can be parted where the thought turns.",
   source: commonPractice("a screen of 390 × 700 px, set in 17 px"),
-  settings: { lines: count(SCREEN_LINES, "lines", "A paragraph takes at most {lines} lines on a telephone.") },
+  settings: { lines: count(SCREEN_LINES, "A paragraph takes at most {lines} lines on a telephone.") },
   *check(page, { settings }) {
     for (const { block, index } of contentBlocks(page)) {
       // Fewer characters than this cannot fill a screen.

@@ -13,7 +13,7 @@ export const bodyLongStretchWithoutHeading = rule({
   counted: ["# page has a long stretch without a heading", "# pages have a long stretch without a heading"],
   why: "Readers scan. Two screens of a telephone without a heading give them nothing to hold on to. A story may well do without.",
   source: commonPractice("about 130 words a screen"),
-  settings: { words: count(350, "words", "After at most {words} words a heading follows.") },
+  settings: { words: count(350, "After at most {words} words a heading follows.") },
   *check(page, { settings }) {
     let stretch: { block: TextBlock; index: number }[] = [];
     let characters = 0;

@@ -14,7 +14,7 @@ export const bodyPhraseDense = rule({
   counted: ["# page repeats its target phrase too often", "# pages repeat their target phrase too often"],
   why: "Said in every sentence a phrase reads like an advertisement, and search engines have long called it stuffing. No number is sure: five words in a hundred is a common warning.",
   source: commonPractice("density = times said × words in the phrase ÷ words of the body × 100"),
-  settings: { percent: count(5, "words in 100", "The target phrase takes at most {percent} of 100 words.") },
+  settings: { percent: count(5, "The target phrase takes at most {percent} of 100 words.") },
   *check(page, { phrase, settings }) {
     if (!phrase) return;
     const said = phraseInBody(page, phrase).filter(({ match }) => match.kind !== "scattered");

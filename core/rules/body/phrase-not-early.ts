@@ -12,7 +12,7 @@ export const bodyPhraseNotEarly = rule({
   counted: ["# page has its target phrase late", "# pages have their target phrase late"],
   why: "Whoever comes from a search wants to see in the first lines that this is the right place.",
   source: commonPractice(),
-  settings: { words: count(100, "words", "The target phrase stands in the first {words} words.") },
+  settings: { words: count(100, "The target phrase stands in the first {words} words.") },
   *check(page, { phrase, settings }) {
     if (!phrase) return;
     const h1 = h1Block(page);

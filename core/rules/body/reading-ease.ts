@@ -14,7 +14,7 @@ export const bodyReadingEase = rule({
   counted: ["# page is hard to read", "# pages are hard to read"],
   why: "Short words and short sentences are read faster. The formula knows nothing of sense: it is off by default and meant for English alone.",
   source: { kind: "standard", text: "Flesch 1948, A new readability yardstick: 206.835 − 0.846 wl − 1.015 sl" },
-  settings: { least: count(60, "", "Texts have a reading ease of at least {least}.") },
+  settings: { least: count(60, "Texts have a reading ease of at least {least}.") },
   *check(page, { settings }) {
     if (!/^en\b/i.test(languageOf(page))) return;
     const text = contentBlocks(page)

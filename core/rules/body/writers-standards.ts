@@ -14,9 +14,9 @@ export const bodyWritersStandards = rule({
   why: "Some houses want so many words, lists and pictures of every article. It is off until a house style turns it on for a kind of page.",
   source: commonPractice(),
   settings: {
-    words: count(800, "words", "A page has at least {words} words."),
-    lists: count(1, "lists", "A page has at least {lists} lists or tables."),
-    pictures: count(1, "pictures", "A page has at least {pictures} pictures."),
+    words: count(800, "A page has at least {words} words."),
+    lists: count(1, "A page has at least {lists} lists or tables."),
+    pictures: count(1, "A page has at least {pictures} pictures."),
   },
   *check(page, { settings }) {
     const around = new Set<string | null>(["navigation", "complementary", "contentinfo", "banner"]);

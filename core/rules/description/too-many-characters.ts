@@ -13,7 +13,7 @@ export const descriptionTooManyCharacters = rule({
   counted: ["# description is over its number of characters", "# descriptions are over their number of characters"],
   why: "The usual advice is 160 characters. Pixels are what is cut: where the ruler says it fits, it fits.",
   source: commonPractice(),
-  settings: { limit: count(160, "characters", "Descriptions have at most {limit} characters") },
+  settings: { limit: count(160, "Descriptions have at most {limit} characters") },
   *check(page, { settings }) {
     const characters = charactersOf(descriptionOf(page));
     if (characters <= settings.limit) return;

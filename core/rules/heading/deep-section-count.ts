@@ -12,7 +12,7 @@ export const headingDeepSectionCount = rule({
   counted: ["# page has many headings of one level in a row", "# pages have many headings of one level in a row"],
   why: "Eight parts side by side are hard to take in. Two or three headings over groups of them help; a list of questions may well stay as it is.",
   source: commonPractice(),
-  settings: { most: count(7, "headings", "At most {most} headings of one level stand in one part.") },
+  settings: { most: count(7, "At most {most} headings of one level stand in one part.") },
   *check(page, { settings }) {
     const content = contentHeadings(page);
     let run: typeof content = [];

@@ -12,7 +12,7 @@ export const headingTooDeep = rule({
   counted: ["# outline goes deeper than readers follow", "# outlines go deeper than readers follow"],
   why: "H5 and H6 are valid, and handbooks of software use them. Many writers avoid H4 already: whoever listens must hold all levels in mind.",
   source: commonPractice(),
-  settings: { level: count(4, "", "The deepest heading is an H{level}.") },
+  settings: { level: count(4, "The deepest heading is an H{level}.") },
   *check(page, { settings }) {
     const deep = contentHeadings(page).filter(({ heading }) => heading.level > settings.level);
     const [first] = deep;

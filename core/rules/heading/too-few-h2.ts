@@ -16,7 +16,7 @@ export const headingTooFewH2 = rule({
   ],
   why: "Writers' standards often want five main parts in an article, so that it can be scanned. A short page needs none, which is why this is off until a house style turns it on for a kind of page.",
   source: commonPractice(),
-  settings: { least: count(5, "H2s", "A page has at least {least} H2s.") },
+  settings: { least: count(5, "A page has at least {least} H2s.") },
   *check(page, { settings }) {
     const content = contentHeadings(page);
     const h2s = content.filter(({ heading }) => heading.level === 2).length;

@@ -11,7 +11,7 @@ export const headingTooLong = rule({
   counted: ["# page has a heading that is too long", "# pages have a heading that is too long"],
   why: "A heading is scanned, not read. A long one is often a sentence that was set as a heading.",
   source: commonPractice(),
-  settings: { limit: count(70, "characters", "Headings have at most {limit} characters") },
+  settings: { limit: count(70, "Headings have at most {limit} characters") },
   *check(page, { settings }) {
     for (const [index, heading] of page.headings.entries()) {
       const characters = charactersOf(heading.text);

@@ -11,7 +11,7 @@ export const imageAltTooLong = rule({
   counted: ["# page has a long alternative text", "# pages have a long alternative text"],
   why: "It is read out in one go and cannot be paused. Around 125 characters is a rule of thumb; what needs more, such as a chart, is better told in the text.",
   source: commonPractice(),
-  settings: { most: count(125, "characters", "Alternative texts have at most {most} characters.") },
+  settings: { most: count(125, "Alternative texts have at most {most} characters.") },
   *check(page, { settings }) {
     for (const [index, image] of page.images.entries()) {
       if (!image.alt || image.alt.length <= settings.most) continue;

@@ -13,7 +13,7 @@ export const imageLargerThanShown = siteRule({
   source: commonPractice(),
   settings: {
     /** Screens show up to two pixels of a picture for one of the page (common practice). */
-    times: count(2, "times", "A picture file has at most {times} the pixels a side that the page shows"),
+    times: count(2, "A picture file has at most {times} the pixels a side that the page shows"),
   },
   sees: ["pictures"],
   *check(site, { pictures, settingsFor }) {

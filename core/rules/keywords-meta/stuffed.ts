@@ -11,7 +11,7 @@ export const keywordsMetaStuffed = rule({
   counted: ["# page has over twenty meta keywords", "# pages have over twenty meta keywords"],
   why: "A long list helps nowhere, and where keywords are read at all it counts against the page.",
   source: commonPractice(),
-  settings: { limit: count(20, "terms", "Meta keywords hold at most {limit} terms") },
+  settings: { limit: count(20, "Meta keywords hold at most {limit} terms") },
   *check(page, { settings }) {
     for (const meta of page.metas) {
       if (meta.name !== "keywords") continue;

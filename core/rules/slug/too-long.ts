@@ -17,8 +17,8 @@ export const slugTooLong = rule({
   why: "Long slugs are cut in results, and nobody can read them out. They often come from a title that was since shortened.",
   source: commonPractice(),
   settings: {
-    characters: count(75, "characters", "Slugs have at most {characters} characters"),
-    words: count(8, "words", "Slugs have at most {words} words"),
+    characters: count(75, "Slugs have at most {characters} characters"),
+    words: count(8, "Slugs have at most {words} words"),
   },
   *check(page, { settings }) {
     const slug = readableSlug(page);

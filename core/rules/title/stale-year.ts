@@ -19,7 +19,6 @@ export const titleStaleYear = rule({
       default: 15,
       min: 1,
       max: 200,
-      unit: "years",
       label: "Years up to {back} years back count as stale, older ones as history",
     },
   },

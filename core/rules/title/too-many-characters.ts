@@ -13,7 +13,7 @@ export const titleTooManyCharacters = rule({
   counted: ["# title is over its number of characters", "# titles are over their number of characters"],
   why: "Sixty characters is the usual advice, and many tolerate 65. Pixels are what is cut: where the ruler says it fits, it fits.",
   source: commonPractice(),
-  settings: { limit: count(60, "characters", "Titles have at most {limit} characters") },
+  settings: { limit: count(60, "Titles have at most {limit} characters") },
   *check(page, { settings }) {
     const characters = charactersOf(titleOf(page));
     if (characters <= settings.limit) return;
