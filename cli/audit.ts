@@ -13,6 +13,7 @@ import { Site } from "#core/site/index/site";
 import { NO_CACHE, openCache } from "./cache.ts";
 import { CommandFault, tell } from "./fault.ts";
 import { baseAddress, type FileToRead, findFiles, textOf } from "./files.ts";
+import { readPhrases } from "./phrases.ts";
 import { countPages } from "./progress.ts";
 import { startThreads, TookTooLong } from "./threads.ts";
 import type { AuditedPage } from "./work.ts";
@@ -44,7 +45,9 @@ function readStyle(file: string | undefined): HouseStyle {
 export async function auditCommand(paths: string[], options: AuditOptions): Promise<void> {
   const houseStyle = readStyle(options.style);
   const base = baseAddress(options.base);
-  const context = { phrase: options.phrase ?? "", houseStyle, today: localDay() };
+  const context = { phrase: options.phrase ?? "", phrases: options.phrases ?? null, houseStyle, today: localDay() };
+  // What is wrong with it is said once, and not by every thread.
+  if (context.phrases !== null) readPhrases(context.phrases);
   const found = paths.map((path) => ({ root: statOf(path) ? path : dirname(path), ...findFiles(path) }));
   const files = found.flatMap(({ root, files }) => files.map((file): FileToRead => ({ file, root, base })));
   for (const { path, why } of found.flatMap(({ skipped }) => skipped)) tell(`${path} ${why}; it was skipped.`);

@@ -1,11 +1,11 @@
 import { createHash, randomUUID } from "node:crypto";
 import { mkdirSync, readFileSync, renameSync, writeFileSync } from "node:fs";
 import { dirname, join, relative, resolve } from "node:path";
-import { type HouseStyle, stampOf } from "#core/settings/house-style";
+import { stampOf } from "#core/settings/house-style";
 import { tell } from "./fault.ts";
 import { bytesOf, type FileToRead, usable, whyNot } from "./files.ts";
 import { VERSION } from "./version.ts";
-import type { AuditedPage } from "./work.ts";
+import type { AuditBasis, AuditedPage } from "./work.ts";
 
 /** What was found on pages in earlier runs. */
 export interface Cache {
@@ -19,11 +19,13 @@ export const NO_CACHE: Cache = { get: () => null, put: () => {} };
 
 /**
  * Findings kept in a folder, a file for each page: named by its bytes, the house style with the month that it is applied in,
- * the phrase, the address and this program's version. Nothing in the folder is needed: it can be deleted at any time.
+ * the phrases, the address and this program's version. Nothing in the folder is needed: it can be deleted at any time.
  */
-export function openCache(folder: string, context: { phrase: string; houseStyle: HouseStyle; today: string }): Cache {
+export function openCache(folder: string, context: AuditBasis): Cache {
   usable(folder, () => mkdirSync(folder, { recursive: true }));
-  const basis = JSON.stringify([VERSION, stampOf(context.houseStyle, context.today), context.phrase]);
+  const { houseStyle, today, phrase, phrases } = context;
+  const assigned = phrases === null ? "" : createHash("sha256").update(bytesOf(phrases)).digest("hex");
+  const basis = JSON.stringify([VERSION, stampOf(houseStyle, today), phrase, assigned]);
   const names = new Map<FileToRead, string>();
   const nameOf = (read: FileToRead) => {
     let name = names.get(read);

@@ -70,6 +70,51 @@ describe("keen-quill", () => {
     expect(run("audit", site, "--cache", join(site, "a.html")).status).toBe(2);
   });
 
+  it("takes target phrases by address and by file, and the one for all where a page is assigned none", () => {
+    const folder = mkdtempSync(join(tmpdir(), "kq-"));
+    for (const name of ["a", "b", "c"])
+      writeFileSync(join(folder, `${name}.html`), "<!DOCTYPE html><html lang=en><title>The lamp</title><h1>Lamp</h1>");
+    const phrases = join(folder, "phrases.csv");
+    writeFileSync(phrases, "phrase;address\nlamp;https://quay.example/a.html\nfog horn;b.html\n");
+    const missing = () => {
+      const { stdout } = run(
+        "audit",
+        folder,
+        "--base",
+        "https://quay.example/",
+        "--phrases",
+        phrases,
+        "--phrase",
+        "anchor",
+        "--cache",
+        join(folder, "cache"),
+        "--format",
+        "csv",
+      );
+      return stdout
+        .split("\r\n")
+        .filter((row) => row.includes("title/phrase-missing"))
+        .map((row) => /“([^”]*)” is not|“([^”]*)”/.exec(row)?.slice(1).find(Boolean));
+    };
+    expect(missing()).toEqual(["fog horn", "anchor"]);
+    // What was kept was found for other phrases.
+    writeFileSync(phrases, "file,phrase\nb.html,lamp\n");
+    expect(missing()).toEqual(["anchor", "anchor"]);
+    writeFileSync(phrases, "where,what\na.html,lamp\n");
+    const { status, stderr } = run("audit", folder, "--phrases", phrases);
+    expect(status).toBe(2);
+    expect(stderr).toContain("its first row names no column");
+  });
+
+  it("prints the document that the screen of findings gives out", () => {
+    const folder = mkdtempSync(join(tmpdir(), "kq-"));
+    writeFileSync(join(folder, "a.html"), "<!DOCTYPE html><html lang=en><h1>Lamp</h1>");
+    const audit = (format: string) =>
+      run("audit", folder, "--base", "https://quay.example/", "--format", format).stdout;
+    expect(audit("markdown")).toContain("### 1 page has no title (must)\n\n- https://quay.example/a.html: ");
+    expect(audit("html")).toContain("<h3>1 page has no title (must)</h3>");
+  });
+
   it("says what cannot be run, with exit code 2", () => {
     for (const args of [
       ["audit", "no/such/folder"],

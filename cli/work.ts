@@ -9,6 +9,7 @@ import { handOver } from "#core/rewrite/verify";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
 import { addressByFile, facetsOf, type PageFacets } from "#core/site/facets/page-facets";
 import { type FileToRead, readPageFile } from "./files.ts";
+import { phraseOf, phrasesIn } from "./phrases.ts";
 
 // What is done with one page, on a thread that is ended where it takes too long.
 
@@ -17,13 +18,22 @@ export interface AuditedPage {
   facets: PageFacets;
 }
 
+/** What pages are audited by. */
+export interface AuditBasis {
+  /** The target phrase of pages that were assigned none. */
+  phrase: string;
+  /** A CSV that assigns phrases to pages; null where none was named. */
+  phrases: string | null;
+  houseStyle: HouseStyle;
+  today: string;
+}
+
 /** Audits one file. */
-export async function auditFile(
-  read: FileToRead,
-  context: { phrase: string; houseStyle: HouseStyle; today: string },
-): Promise<AuditedPage> {
+export async function auditFile(read: FileToRead, basis: AuditBasis): Promise<AuditedPage> {
   const { page } = await readPageFile(read);
   const { file, root } = read;
+  const assigned = basis.phrases === null ? undefined : phraseOf(phrasesIn(basis.phrases), read, page.address);
+  const context = { ...basis, phrase: assigned ?? basis.phrase };
   const { kind, findings, rules } = await examinePage(page, context);
   await prepareFixes(page, context.phrase);
   return {

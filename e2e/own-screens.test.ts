@@ -24,6 +24,11 @@ describe("our own screens", () => {
     await page.goto(`${new URL(pages).origin}/bring-in`);
     await page.getByRole("heading", { name: "Bring in pages" }).waitFor();
     await check("bring in");
+    await page.goto(pages.replace(/pages$/, "findings"));
+    await page.getByText(/\d+ orphans?/).waitFor();
+    await page.locator("[data-line]").first().click();
+    await page.getByText("Set aside for the site…").waitFor();
+    await check("findings");
     await page.goto(pages);
     await page.getByRole("grid", { name: "Pages" }).waitFor();
     await check("pages");
