@@ -139,7 +139,7 @@ async function wholeSite(page: Page, site: string, picture: (name: string) => Pr
 
   await page.goto(`${address}/sites/${site}/house-style`);
   await page.getByLabel(/^Titles have at most/).fill("55");
-  await page.getByText(/→ \d+/).waitFor();
+  await page.getByText(/, with this on \d+/).waitFor();
   await page.getByLabel(/^Titles have at most/).scrollIntoViewIfNeeded();
   await picture("house-style");
 
