@@ -23,10 +23,7 @@ export function Queue({ siteId, pages, current }: { siteId: string; pages: Filte
   const from = Math.max(0, at - AROUND);
   const near = pages.shown.slice(from, at + AROUND);
   return (
-    <nav
-      aria-label="Pages being worked through"
-      className="w-[232px] shrink-0 overflow-y-auto border-hairline border-r bg-paper max-[1000px]:hidden"
-    >
+    <nav aria-label="Pages being worked through" className="min-h-0 flex-1 overflow-y-auto">
       <p className="px-4 pt-4 pb-2 font-medium text-12 text-soft">
         {pages.shown.length} {pages.shown.length === 1 ? "page" : "pages"}{" "}
         {pages.filter.find ? `with “${pages.filter.find}”` : calledOf(pages.filter.show)}

@@ -1,6 +1,8 @@
 import { lazy, Suspense, useDeferredValue, useEffect, useRef, useState } from "react";
+import { createPortal } from "react-dom";
 import { Link, useLoaderData, useNavigate } from "react-router";
 import { limitsOf, styleForKind } from "#core/settings/house-style";
+import { Contents, InASentence } from "../desk/about";
 import { Margin } from "../desk/margin";
 import { Queue } from "../desk/queue";
 import { Address } from "../desk/sections/address";
@@ -15,7 +17,7 @@ import { type FilteredPages, usePages } from "../pages/use-pages";
 import { linkTo, linkToPage, pageScreenOf, screenOf } from "../screens";
 import { loadDesk } from "../store/load-desk";
 import type { SiteRecord } from "../store/records/sites";
-import { Action } from "../ui/controls";
+import { Action, Keys } from "../ui/controls";
 import { download } from "../ui/download";
 import { Screen, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
@@ -33,10 +35,14 @@ export default function DeskRoute() {
   const loaded = useLoaderData<typeof clientLoader>();
   const site = useSite();
   const pages = usePages(site);
+  const [beside, setBeside] = useState<HTMLElement | null>(null);
   return (
     <>
-      {pages && <Queue siteId={site.id} pages={pages} current={loaded.record.id} />}
-      <Desk key={loaded.record.id} site={site} pages={pages} {...loaded} />
+      <div className="flex w-[232px] shrink-0 flex-col border-hairline border-r bg-paper max-[1000px]:hidden">
+        {pages && pages.shown.length > 1 && <Queue siteId={site.id} pages={pages} current={loaded.record.id} />}
+        <div ref={setBeside} className="shrink-0" />
+      </div>
+      <Desk key={loaded.record.id} site={site} pages={pages} beside={beside} {...loaded} />
     </>
   );
 }
@@ -50,9 +56,11 @@ const BOTH = 640 + 40 + 344;
 interface Worked extends Awaited<ReturnType<typeof loadDesk>> {
   site: SiteRecord;
   pages: FilteredPages | null;
+  /** Where the contents of the sheet stand. */
+  beside: HTMLElement | null;
 }
 
-function Desk({ site, pages, record, source, changes }: Worked) {
+function Desk({ site, pages, beside, record, source, changes }: Worked) {
   const desk = useDesk(site, record, source, changes);
   // A keystroke draws title and description at once, the rest of the sheet when somebody stops and there is time.
   const later = useDeferredValue(useSteady(desk));
@@ -72,9 +80,13 @@ function Desk({ site, pages, record, source, changes }: Worked) {
     return () => watch.disconnect();
   }, []);
 
-  const toPage = (by: number) => {
+  const pageAt = (by: number) => {
     const list = pages?.shown ?? [];
-    const next = list[list.findIndex((page) => page.id === desk.record.id) + by];
+    return list[list.findIndex((page) => page.id === desk.record.id) + by];
+  };
+  const following = pageAt(1);
+  const toPage = (by: number) => {
+    const next = pageAt(by);
     if (next) navigate(`${linkToPage(site.id, next.id)}${pages?.query ?? ""}`);
   };
   const save = async () => {
@@ -115,6 +127,25 @@ function Desk({ site, pages, record, source, changes }: Worked) {
           site={site}
           screen={pageScreenOf("desk")}
           kept={kept}
+          actions={
+            <>
+              {desk.record.ready ? (
+                <Action onClick={ready}>Not ready after all</Action>
+              ) : (
+                <Action onClick={ready} aria-label="Mark ready">
+                  Ready
+                </Action>
+              )}
+              <Action onClick={() => void save()} aria-label={DOWNLOADS[desk.record.format]}>
+                Download
+              </Action>
+              {following && (
+                <Action onClick={() => toPage(1)}>
+                  Next page <Keys>]</Keys>
+                </Action>
+              )}
+            </>
+          }
           commands={[
             { name: "Download the source of this page", run: () => void save() },
             { name: desk.record.ready ? "Not ready after all" : "Mark the page ready", keys: "Ctrl Enter", run: ready },
@@ -143,6 +174,7 @@ function Desk({ site, pages, record, source, changes }: Worked) {
                 ref={sheet}
                 className="grid grid-cols-[minmax(0,1fr)] gap-5 [&>section+section]:border-hairline [&>section+section]:border-t [&>section+section]:pt-4"
               >
+                <InASentence desk={later} />
                 <Gone site={site} desk={desk} />
                 <Conflicts desk={desk} />
                 <SearchResult
@@ -167,8 +199,12 @@ function Desk({ site, pages, record, source, changes }: Worked) {
                   </section>
                 )}
                 <section aria-label="This page’s files" className="flex gap-6">
-                  <Action onClick={() => void save()}>{DOWNLOADS[desk.record.format]}</Action>
-                  <Action onClick={ready}>{desk.record.ready ? "Not ready after all" : "Mark ready"}</Action>
+                  <Action onClick={() => void save()} className="min-[700px]:hidden">
+                    {DOWNLOADS[desk.record.format]}
+                  </Action>
+                  <Action onClick={ready} className="min-[700px]:hidden">
+                    {desk.record.ready ? "Not ready after all" : "Mark ready"}
+                  </Action>
                   <span className="text-soft">
                     {desk.edits.length === 0
                       ? "nothing changed yet"
@@ -186,6 +222,7 @@ function Desk({ site, pages, record, source, changes }: Worked) {
           </div>
         </div>
       </Screen>
+      {beside && createPortal(<Contents desk={later} />, beside)}
       {dialog}
     </>
   );

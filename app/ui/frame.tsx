@@ -90,12 +90,15 @@ export function TitleLine({
   site,
   children,
   kept,
+  actions,
   screen,
   commands,
 }: {
   site: SiteRecord;
   children: ReactNode;
   kept?: string | null;
+  /** What is done with the page, always within reach. */
+  actions?: ReactNode;
   screen: AnyScreen;
   commands: Command[];
 }) {
@@ -127,6 +130,7 @@ export function TitleLine({
     <header className="flex h-11 shrink-0 items-center gap-4 border-hairline border-b bg-paper px-5">
       <div className="flex min-w-0 flex-1 items-baseline gap-3">{children}</div>
       {kept && !lost && <span className="whitespace-nowrap text-soft max-[700px]:hidden">{kept}</span>}
+      {actions && <div className="flex items-center gap-4 whitespace-nowrap max-[700px]:hidden">{actions}</div>}
       <div className="flex items-center gap-1">
         <IconButton
           name={undoable ? `Undo: ${undoable.label}` : "Undo"}

@@ -247,6 +247,7 @@ export const KNOWN: readonly HostileInput[] = [
   inBody("headings and words", "<h3>Lamp</h3><p>It is lit."),
   inBody("headings by level", "<h2>a</h2><h4>b</h4><h6>c</h6>"),
   inBody("unclosed headings", "<h2>"),
+  inBody("unclosed headings with combining marks", "</title><a href=/x#><h2>\u0301\\"),
   inBody("H1s", "<h1>Lamp</h1>"),
   inBody("empty headings", "<h2></h2>"),
   inBody("headings in links", "<a href=x><h2>b"),
