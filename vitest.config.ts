@@ -17,7 +17,10 @@ export default defineConfig({
           isolate: false,
         },
       },
-      { extends: true, test: { name: "app", include: tests("app", "cli"), setupFiles: ["core/page/markdown.setup.ts"] } },
+      {
+        extends: true,
+        test: { name: "app", include: tests("app", "cli"), setupFiles: ["core/page/markdown.setup.ts"] },
+      },
     ],
   },
 });
