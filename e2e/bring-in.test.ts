@@ -54,7 +54,7 @@ describe("bringing in", () => {
     await page.getByLabel("Address of one.html").fill("https://www.quayside.example/number-one");
     await page.getByRole("button", { name: "Bring in 5 pages" }).click();
     await goToPages(page);
-    await page.getByRole("button", { name: "5 pages" }).waitFor();
+    await page.getByRole("button", { name: "5 pages", exact: true }).waitFor();
     await page.getByText("/number-one").waitFor();
     await page.getByRole("link", { name: "/picture.html" }).click();
     await page.getByText("This is no text").first().waitFor();
