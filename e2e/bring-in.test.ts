@@ -172,6 +172,7 @@ describe("a backup", () => {
     await other.getByText("1 sites, 38 pages.").first().waitFor();
     await other.getByRole("button", { name: "Site: site.example" }).click();
     await other.getByRole("menuitem", { name: "Gullhaven Lightship Museum" }).click();
+    await other.getByRole("heading", { name: /^What this site needs/ }).waitFor();
     await openDesk(other, "Enamel mug");
     await eventually(() => other.getByLabel("Title on desktop").inputValue(), "A mug that survives");
   });

@@ -37,7 +37,7 @@ describe.each([390, 1024])("at %d px", (width) => {
     for (const screen of [...SCREENS.map((one) => site + one), desk, `${desk}/data`]) {
       await page.goto(screen);
       await page.getByRole("heading", { level: 1 }).first().waitFor();
-      if (screen === desk) await page.getByRole("button", { name: "Show it" }).waitFor();
+      if (screen === desk) await page.getByRole("heading", { name: "Source" }).waitFor();
       await expect.poll(() => outOfReach(page), { timeout: 10_000 }).toEqual([]);
     }
     // Of the table no more is drawn than is seen.
