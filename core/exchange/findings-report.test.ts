@@ -69,7 +69,7 @@ describe("a report of findings", () => {
   it("is a page in which no message turns into markup, and that its own rules find nothing weighty in", () => {
     const page = readPage(findingsHtml(report), { address: "https://quay.example/report" });
     expect(page.blocks.map(({ text }) => text)).toContain(nasty.replace("\n", " "));
-    expect(page.headings.map(({ level, text }) => `${level} ${text}`)).toEqual([
+    expect(Array.from(page.headings, ({ level, text }) => `${level} ${text}`)).toEqual([
       "1 What Quay & <Sons> needs",
       "2 Titles",
       "3 2 titles are cut on desktop (must)",

@@ -46,7 +46,7 @@ const source = fc
     [
       `<!doctype html><html lang=en><head><title>${title}</title><meta name=description content="${description}">`,
       `<link rel=alternate hreflang="${hreflang}" href="/cy"></head><body><p id="${id}"><a name="${name}">x</a></p>`,
-      ...headings.map(([level, words, classes]) => `<h${level} class="${classes}">${words}</h${level}>`),
+      ...Array.from(headings, ([level, words, classes]) => `<h${level} class="${classes}">${words}</h${level}>`),
       ...links.map(([to, words, around]) => `<${around}><a href="${to}">${words}</a></${around}>`),
       ...pictures.map(
         ([src, alt, width]) => `<img src="${src}" width="${width}"${alt === null ? "" : ` alt="${alt}"`}>`,
@@ -111,7 +111,7 @@ describe("what is kept of a page for the others", () => {
       "<h1>The&#9;lamp</h1><h2></h2><h2>And&#10;more</h2><img src=/a.png alt='one&#9;two'><img src=/b.png alt>",
     );
     const facets = facetsOf("a", page);
-    expect(facetOf(facets, "headings").map(([level]) => level)).toEqual([1, 2, 2]);
+    expect(Array.from(facetOf(facets, "headings"), ([level]) => level)).toEqual([1, 2, 2]);
     expect(facetOf(facets, "pictures")).toMatchObject([
       { at: "/a.png", alt: "one two" },
       { at: "/b.png", alt: "" },
@@ -164,7 +164,7 @@ it("a page of facets has what rules see that need no source", () => {
   );
   const told = pageOfFacets(facetsOf("a", page));
   expect(told.titles.map(({ text }) => text)).toEqual(["Lamp"]);
-  expect(told.headings.map(({ level, text }) => [level, text])).toEqual([
+  expect(Array.from(told.headings, ({ level, text }) => [level, text])).toEqual([
     [1, "Lamp"],
     [3, "Wick"],
   ]);
