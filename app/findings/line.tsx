@@ -1,18 +1,20 @@
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { pathOf } from "#core/address/address";
 import type { RuleTally } from "#core/findings/tally";
 import { CATALOGUE } from "#core/rules/catalogue";
 import { countedAs } from "#core/rules/counted";
+import { TOLD } from "#core/rules/told";
+import type { Weight } from "#core/settings/setting";
 import { linkTo, linkToPage, screenOf } from "../screens";
 import type { PageFindings } from "../store/page-findings";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
-import { today } from "../store/today";
 import type { SiteFindings } from "../store/told-findings";
 import { Action } from "../ui/controls";
 import { Mark } from "../ui/mark";
-import { onPool } from "../workers/pool";
+import { useNotices } from "../ui/notice";
+import { messagesOf } from "./messages";
 import { wayToMend } from "./ways";
 
 /** Pages of an opened line: so many at first, and so many more each time. */
@@ -34,6 +36,7 @@ export function Line({
   tally,
   pages,
   findings,
+  weight: only,
   query,
   open,
   onOpen,
@@ -46,13 +49,15 @@ export function Line({
   /** The pages that have it; null while they are read. */
   pages: () => readonly PageRecord[] | null;
   findings: SiteFindings;
+  /** Of which weight findings are shown; null for all. */
+  weight: Weight | null;
   /** What the table is narrowed to. */
   query: string;
   open: boolean;
   onOpen: () => void;
 }) {
   const { rule, weight } = tally;
-  const facts = CATALOGUE.get(rule);
+  const facts = TOLD.get(rule);
   if (!facts) return null;
   const { what, rest } = countedAs(facts, tally.pages);
   const [look, see] = tally.pages === 1 ? ["Look at the fix", "See it"] : ["Look at the fixes", "See them"];
@@ -101,9 +106,10 @@ export function Line({
           site={site}
           rule={rule}
           why={facts.why}
-          across={facts.reach === "site"}
+          across={CATALOGUE.get(rule)?.reach === "site"}
           pages={pages()}
           findings={findings}
+          weight={only}
           onSetAside={() => onSetAside(rule)}
         />
       )}
@@ -118,6 +124,7 @@ function Opened({
   across,
   pages,
   findings,
+  weight,
   onSetAside,
 }: {
   site: SiteRecord;
@@ -126,11 +133,12 @@ function Opened({
   across: boolean;
   pages: readonly PageRecord[] | null;
   findings: SiteFindings;
+  weight: Weight | null;
   onSetAside: () => void;
 }) {
   const [shown, setShown] = useState(FIRST);
   const first = pages?.slice(0, shown) ?? [];
-  const read = useMessages(site, rule, across ? [] : first);
+  const read = useMessages(site, rule, weight, across ? [] : first);
   return (
     <div className="pb-3 pl-[29px]">
       <dl className="grid grid-cols-[minmax(0,206px)_minmax(0,1fr)] gap-x-5 gap-y-1 max-[700px]:grid-cols-1">
@@ -147,7 +155,7 @@ function Opened({
             </dt>
             <dd className="min-w-0 break-words max-[700px]:pb-1.5">
               {across
-                ? messagesAcross(findings, page.id, rule).map((message) => <p key={message}>{message}</p>)
+                ? messagesAcross(findings, page.id, rule, weight).map((message) => <p key={message}>{message}</p>)
                 : (read.get(page.id)?.map((message) => <p key={message}>{message}</p>) ?? (
                     <span className="text-soft">Reading…</span>
                   ))}
@@ -174,42 +182,44 @@ function Opened({
   );
 }
 
-const messagesAcross = (findings: SiteFindings, page: string, rule: string): string[] => [
-  ...new Set((findings.ofPage.get(page) ?? []).flatMap(({ group }) => (group.rule === rule ? [group.message] : []))),
+const messagesAcross = (findings: SiteFindings, page: string, rule: string, weight: Weight | null): string[] => [
+  ...new Set(
+    (findings.ofPage.get(page) ?? []).flatMap(({ group }) =>
+      group.rule === rule && (weight === null || group.weight === weight) ? [group.message] : [],
+    ),
+  ),
 ];
 
 /** What a rule says of pages, which are read for it; kept up as they change. */
 function useMessages(
   site: SiteRecord,
   rule: string,
+  weight: Weight | null,
   pages: readonly PageRecord[],
 ): ReadonlyMap<string, readonly string[]> {
-  const [read, setRead] = useState<ReadonlyMap<string, readonly string[]>>(new Map());
+  const [read, setRead] = useState<ReadonlyMap<string, PageFindings["findings"]>>(new Map());
+  const { fail } = useNotices();
   const wanted = pages.map(({ id, fingerprint, stamp }) => `${id} ${fingerprint} ${stamp}`).join("\n");
   // biome-ignore lint/correctness/useExhaustiveDependencies: the pages by what of them matters
   useEffect(() => {
     if (pages.length === 0) return;
     let gone = false;
-    const take = (told: PageFindings[]) => {
-      if (gone) return;
-      setRead(
-        (all) =>
-          new Map([
-            ...all,
-            ...told.map(({ id, findings }) => [id, [...new Set(findings.map(({ message }) => message))]] as const),
-          ]),
-      );
-    };
-    const ids = pages.map(({ id }) => id);
-    void onPool((worker) => worker.pageFindings(site, ids, rule, today()))
-      .then(take)
-      // A page that takes too long keeps no other from being shown.
-      .catch(() =>
-        take(ids.map((id) => ({ id, findings: [{ rule, weight: "may", message: "It could not be read." }] }))),
-      );
+    messagesOf(
+      site,
+      pages.map(({ id }) => id),
+      rule,
+    )
+      .then((told) => {
+        if (!gone) setRead((all) => new Map([...all, ...told.map(({ id, findings }) => [id, findings] as const)]));
+      })
+      .catch((error: unknown) => !gone && fail(error));
     return () => {
       gone = true;
     };
   }, [wanted, rule, site.id]);
-  return read;
+  return useMemo(() => {
+    const shown = (found: PageFindings["findings"]) =>
+      found.flatMap((one) => (weight === null || one.weight === weight ? one.message : []));
+    return new Map([...read].map(([id, found]) => [id, [...new Set(shown(found))]]));
+  }, [read, weight]);
 }

@@ -1,10 +1,12 @@
 import { describe, expect, it } from "vitest";
+import type { FindingOn, SiteFinding } from "#core/findings/finding";
 import { NO_TOTALS, packFound } from "#core/findings/found";
+import type { Weight } from "#core/settings/setting";
 import { pageRecord } from "../store/page-record";
 import { NO_FACTS, NOTHING_DERIVED } from "../store/records/derived";
 import type { StoredPage } from "../store/records/pages";
-import { NOTHING } from "../store/told-findings";
-import { folderOf, overviewOf } from "./overview";
+import { NOTHING, type SiteFindings } from "../store/told-findings";
+import { folderOf, foundOnPage, overviewOf } from "./overview";
 
 const page = (path: string, over: Partial<typeof NOTHING_DERIVED & typeof NO_FACTS>, ready = false) =>
   pageRecord({ id: path, siteId: "s", address: `https://quay.example${path}`, ready } as StoredPage, {
@@ -42,6 +44,29 @@ describe("what a site needs, added up", () => {
 
   it("is of nothing for no pages", () => {
     expect(overviewOf([], NOTHING, null)).toMatchObject({ pages: 0, rules: [], folders: [] });
+  });
+});
+
+describe("a rule on a page", () => {
+  const found = packFound(
+    new Map([
+      ["heading/empty", { must: 0, should: 2, may: 1 }],
+      ["title/case", { must: 0, should: 0, may: 1 }],
+    ]),
+  );
+  const group = { rule: "link/broken", weight: "must", message: "", on: [] } as unknown as SiteFinding;
+  const findings: SiteFindings = { ...NOTHING, ofPage: new Map([["a", [{ group, on: {} as FindingOn }]]]) };
+  it.each<[string, Weight | null, boolean]>([
+    ["heading/empty", null, true],
+    ["heading/empty", "may", true],
+    ["heading/empty", "must", false],
+    ["title/case", "should", false],
+    ["title/missing", null, false],
+    ["link/broken", null, true],
+    ["link/broken", "must", true],
+    ["link/broken", "may", false],
+  ])("%s of weight %s: %s, as the tally counts it", (rule, weight, is) => {
+    expect(foundOnPage(rule, weight, { id: "a", found }, findings)).toBe(is);
   });
 });
 

@@ -1,4 +1,5 @@
 import { pathOf } from "#core/address/address";
+import { isFound, unpackFound } from "#core/findings/found";
 import { tallyOf } from "#core/findings/tally";
 import type { Weight } from "#core/settings/setting";
 import type { PageRecord } from "../store/page-record";
@@ -39,4 +40,17 @@ function foldersOf(pages: readonly PageRecord[], findings: SiteFindings): Folder
     folders.set(path, folder);
   }
   return [...folders.values()].sort((a, b) => b.must - a.must || b.pages - a.pages || (a.path < b.path ? -1 : 1));
+}
+
+/** Whether a rule has found something on a page: of a weight, or of any. */
+export function foundOnPage(
+  rule: string,
+  weight: Weight | null,
+  page: Pick<PageRecord, "id" | "found">,
+  findings: SiteFindings,
+): boolean {
+  const across = findings.ofPage.get(page.id) ?? [];
+  if (across.some(({ group }) => group.rule === rule && (weight === null || group.weight === weight))) return true;
+  if (!isFound(page.found, rule)) return false;
+  return weight === null || (unpackFound(page.found).get(rule)?.[weight] ?? 0) > 0;
 }

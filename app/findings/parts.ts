@@ -1,5 +1,6 @@
 import type { RuleTally } from "#core/findings/tally";
-import { SUBJECTS, subjectOf } from "#core/rules/subjects";
+import { subjectOf } from "#core/rules/subjects";
+import { TOLD_SUBJECTS } from "#core/rules/told";
 import type { Weight } from "#core/settings/setting";
 import type { PageRecord } from "../store/page-record";
 import type { SiteFindings } from "../store/told-findings";
@@ -24,7 +25,7 @@ export function partsBySubject(
   { overview, pages, findings }: ShownFindings,
   matches: (tally: RuleTally) => boolean,
 ): Part[] {
-  return Object.entries(SUBJECTS).flatMap(([id, name]) => {
+  return Object.entries(TOLD_SUBJECTS).flatMap(([id, name]) => {
     const rules = overview.rules.filter((tally) => subjectOf(tally.rule) === id && matches(tally));
     if (rules.length === 0) return [];
     const on = pages?.filter(

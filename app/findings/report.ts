@@ -1,17 +1,17 @@
 import { type FindingsReport, findingsReport } from "#core/exchange/findings-report";
 import type { Weight } from "#core/settings/setting";
 import type { LongWork } from "../store/act-on-pages";
-import type { PageFindings } from "../store/page-findings";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
 import { today } from "../store/today";
 import type { SiteFindings } from "../store/told-findings";
-import { onPoolAll } from "../workers/pool";
+import { inLanes } from "../workers/pool";
+import { messagesOf } from "./messages";
 
 /** Pages that a worker reads at a time. */
 const CHUNK = 10;
 
-/** What is found on pages of a site, in full: each page is read for its messages. What is stopped gives what was read. */
+/** What is found on pages of a site, in full: each page is read for its messages. */
 export async function reportOf(
   site: SiteRecord,
   pages: readonly PageRecord[],
@@ -23,11 +23,14 @@ export async function reportOf(
   const chunks = Array.from({ length: Math.ceil(pages.length / CHUNK) }, (_, i) =>
     pages.slice(i * CHUNK, (i + 1) * CHUNK).map(({ id }) => id),
   );
-  const told = await onPoolAll<string[], PageFindings[]>(
-    chunks,
-    (worker, ids) => worker.pageFindings(site, ids, null, day),
-    { ...(signal && { signal }), onResult: (_, done) => onProgress?.(Math.min(pages.length, done * CHUNK)) },
-  );
+  let done = 0;
+  const told = await inLanes(chunks, (ids) => messagesOf(site, ids, null), {
+    ...(signal && { signal }),
+    onResult: (some) => {
+      done += some.length;
+      onProgress?.(done);
+    },
+  });
   const addresses = new Map(pages.map(({ id, address }) => [id, address]));
   const counts = (one: { weight: Weight }) => weight === null || one.weight === weight;
   const across = findings.all.filter(counts).flatMap(({ rule, weight, message, on }) => {

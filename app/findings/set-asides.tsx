@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import { pathOf } from "#core/address/address";
-import { CATALOGUE } from "#core/rules/catalogue";
+import { TOLD } from "#core/rules/told";
 import { linkToPage } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import type { SetAsideRecord } from "../store/records/set-asides";
@@ -39,7 +39,7 @@ export function SetAsides({ site, pages }: { site: SiteRecord; pages: readonly P
           {all.map((one) => (
             <li key={one.id}>
               <p>
-                <span className="font-serif text-15">{capital(CATALOGUE.get(one.rule)?.finds ?? one.rule)}</span>,{" "}
+                <span className="font-serif text-15">{capital(TOLD.get(one.rule)?.finds ?? one.rule)}</span>,{" "}
                 {where(one)}
               </p>
               <p className="flex gap-4 text-soft">

@@ -86,3 +86,20 @@ export function applyFilter(pages: readonly PageRecord[], filter: Filter, findin
       (wanted === "" || haystack(page).includes(wanted)),
   );
 }
+
+/** The folders that pages stand in, most first; at most forty. */
+export function foldersOf(addresses: readonly string[]): string[] {
+  const counts = new Map<string, number>();
+  for (const address of addresses) {
+    const [path = "/"] = pathOf(address).split(/[?#]/, 1);
+    for (let at = path.indexOf("/", 1), n = 0; at > 0 && n < 3; at = path.indexOf("/", at + 1), n++) {
+      const folder = path.slice(0, at + 1);
+      counts.set(folder, (counts.get(folder) ?? 0) + 1);
+    }
+  }
+  return [...counts]
+    .sort((a, b) => b[1] - a[1])
+    .slice(0, 40)
+    .map(([folder]) => folder)
+    .sort();
+}

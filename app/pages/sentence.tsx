@@ -1,17 +1,16 @@
-import { type SyntheticEvent, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
+import { type SyntheticEvent, useDeferredValue, useEffect, useMemo, useState } from "react";
 import { useSearchParams } from "react-router";
-import { pathOf } from "#core/address/address";
 import { rulesFound } from "#core/findings/found";
-import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import type { PageRecord } from "../store/page-record";
 import type { KeptFilter, SiteRecord } from "../store/records/sites";
 import { transact } from "../store/transact";
-import { Action } from "../ui/controls";
-import { Echoes } from "../ui/echoes";
+import { Action, WordSelect } from "../ui/controls";
 import { useNotices } from "../ui/notice";
-import { type Filter, NO_FILTER, queryOf, shows } from "./filter";
+import { useLatest } from "../ui/use-latest";
+import { type Filter, foldersOf, NO_FILTER, queryOf, shows } from "./filter";
 import { DONE, NEEDS, type ShowName, showOf } from "./filters/all";
 import { plural } from "./filters/show";
+import { BelowSelect, KindSelect, WeightSelect } from "./narrowing";
 import type { FilteredPages } from "./use-pages";
 
 const NONE: readonly PageRecord[] = [];
@@ -26,16 +25,11 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
   // The table comes first, then what is said about it.
   const all = useDeferredValue(pages.all, NONE);
   const [params, setParams] = useSearchParams();
-  // Choices that follow each other faster than the address can change build on each other.
-  const latest = useRef(filter);
-  const [echoes] = useState(() => new Echoes());
-  useEffect(() => {
-    if (echoes.hear(queryOf(filter)) !== "late") latest.current = filter;
-  }, [echoes, filter]);
+  const latest = useLatest(filter, queryOf);
   const change = (next: Partial<Filter>) => {
-    latest.current = { ...latest.current, ...next };
-    echoes.send(queryOf(latest.current));
-    const asked = new URLSearchParams(queryOf(latest.current));
+    const wanted = { ...latest.get(), ...next };
+    latest.set(wanted);
+    const asked = new URLSearchParams(queryOf(wanted));
     const columns = params.get("columns");
     if (columns) asked.set("columns", columns);
     setParams(asked, { replace: true });
@@ -89,15 +83,12 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
   );
 }
 
-const wordSelect =
-  "max-w-[230px] cursor-pointer [field-sizing:content] truncate border-graphite border-b border-dotted bg-transparent px-0.5 text-ink";
-
 /** What each rule finds, by its id. The catalogue holds all rules, and the table need not wait for it. */
 function useRuleNames(): ReadonlyMap<string, string> {
   const [names, setNames] = useState<ReadonlyMap<string, string>>(new Map());
   useEffect(() => {
-    void import("#core/rules/catalogue").then(({ CATALOGUE }) =>
-      setNames(new Map([...CATALOGUE].map(([id, { finds }]) => [id, finds]))),
+    void import("#core/rules/told").then(({ TOLD }) =>
+      setNames(new Map([...TOLD].map(([id, { finds }]) => [id, finds]))),
     );
   }, []);
   return names;
@@ -147,59 +138,18 @@ function Narrowing({
   return (
     <div className="mt-1.5 flex flex-wrap items-baseline gap-x-1.5 gap-y-1 text-soft">
       Show
-      <select
-        aria-label="Page kind"
-        value={filter.kind ?? ""}
-        onChange={(e) => change({ kind: (e.target.value || null) as PageKind | null })}
-        className={wordSelect}
-      >
-        <option value="">pages of any kind</option>
-        {Object.entries(PAGE_KINDS)
-          .filter(([kind]) => kinds.has(kind as PageKind) || kind === filter.kind)
-          .map(([kind, { many }]) => (
-            <option key={kind} value={kind}>
-              {many}
-            </option>
-          ))}
-      </select>
+      <KindSelect value={filter.kind} has={kinds} onChange={(kind) => change({ kind })} />
       below
-      <select
-        aria-label="Below an address"
-        value={filter.below}
-        onChange={(e) => change({ below: e.target.value })}
-        className={`${wordSelect} font-mono text-12`}
-      >
-        <option value="">any address</option>
-        {[...new Set([...folders, ...(filter.below ? [filter.below] : [])])].map((folder) => (
-          <option key={folder}>{folder}</option>
-        ))}
-      </select>
+      <BelowSelect value={filter.below} folders={folders} onChange={(below) => change({ below })} />
       with
-      <select
-        aria-label="By finding"
+      <WordSelect
+        label="By finding"
         value={filter.rule}
-        onChange={(e) => change({ rule: e.target.value })}
-        className={wordSelect}
-      >
-        <option value="">any finding or none</option>
-        {rules.map((rule) => (
-          <option key={rule} value={rule}>
-            {names.get(rule) ?? rule}
-          </option>
-        ))}
-      </select>
+        onChange={(rule) => change({ rule })}
+        options={[["", "any finding or none"], ...rules.map((rule) => [rule, names.get(rule) ?? rule] as const)]}
+      />
       of
-      <select
-        aria-label="By weight"
-        value={filter.weight ?? ""}
-        onChange={(e) => change({ weight: (e.target.value || null) as Filter["weight"] })}
-        className={wordSelect}
-      >
-        <option value="">any weight</option>
-        <option value="must">must</option>
-        <option value="should">should</option>
-        <option value="may">may</option>
-      </select>
+      <WeightSelect value={filter.weight} onChange={(weight) => change({ weight })} />
       {kept.map(({ name, query }) => (
         <span key={name} className="ml-2 inline-flex items-baseline gap-1">
           <button
@@ -251,21 +201,4 @@ function Narrowing({
       )}
     </div>
   );
-}
-
-/** The folders that pages stand in, most first; at most forty. */
-function foldersOf(addresses: readonly string[]): string[] {
-  const counts = new Map<string, number>();
-  for (const address of addresses) {
-    const [path = "/"] = pathOf(address).split(/[?#]/, 1);
-    for (let at = path.indexOf("/", 1), n = 0; at > 0 && n < 3; at = path.indexOf("/", at + 1), n++) {
-      const folder = path.slice(0, at + 1);
-      counts.set(folder, (counts.get(folder) ?? 0) + 1);
-    }
-  }
-  return [...counts]
-    .sort((a, b) => b[1] - a[1])
-    .slice(0, 40)
-    .map(([folder]) => folder)
-    .sort();
 }

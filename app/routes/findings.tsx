@@ -1,47 +1,44 @@
-import { lazy, Suspense, useEffect, useMemo, useRef, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
-import { isFound } from "#core/findings/found";
 import { type RuleTally, toBeginWith } from "#core/findings/tally";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
-import { CATALOGUE } from "#core/rules/catalogue";
+
 import { countedAs } from "#core/rules/counted";
 import { SUBJECTS, subjectOf } from "#core/rules/subjects";
-import { WEIGHTS, type Weight } from "#core/settings/setting";
+import { TOLD, TOLD_SUBJECTS } from "#core/rules/told";
+import { WEIGHTS } from "#core/settings/setting";
 import { DOCUMENTS, type DocumentName, Documents } from "../findings/documents";
 import { Line } from "../findings/line";
-import { folderOf } from "../findings/overview";
+import { folderOf, foundOnPage } from "../findings/overview";
 import { pagesOf, partsByFolder, partsBySubject } from "../findings/parts";
 import { reportOf } from "../findings/report";
 import { SetAsides } from "../findings/set-asides";
 import { Side } from "../findings/side";
 import { useOverview } from "../findings/use-overview";
 import type { PagesAsked } from "../pages/asked";
-import { NO_FILTER, queryOf } from "../pages/filter";
-import { foundAcross } from "../pages/filters/show";
+import { AskedDialog } from "../pages/asked-dialog";
+import { foldersOf, NO_FILTER, queryOf } from "../pages/filter";
+import { BelowSelect, KindSelect, WeightSelect } from "../pages/narrowing";
 import { screenOf } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import { setRuleAside } from "../store/set-asides";
-import { Action } from "../ui/controls";
+import { Action, WordSelect } from "../ui/controls";
 import { download } from "../ui/download";
-import { Echoes } from "../ui/echoes";
 import { Screen, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { SetAsideDialog } from "../ui/set-aside-dialog";
+import { useLatest } from "../ui/use-latest";
 import { useLongWork } from "../ui/use-long-work";
 import { useSite } from "./site";
-
-const loadProposals = () => import("../proposals/dialog");
-const ProposalDialog = lazy(async () => ({ default: (await loadProposals()).ProposalDialog }));
-const FixesDialog = lazy(async () => ({ default: (await loadProposals()).FixesDialog }));
 
 export const meta = () => [{ title: "Findings · Keen Quill" }];
 
 const number = new Intl.NumberFormat("en-GB");
 const when = new Intl.DateTimeFormat("en-GB", { dateStyle: "long", timeStyle: "short" });
 
-const wordSelect =
-  "max-w-[230px] cursor-pointer [field-sizing:content] truncate border-graphite border-b border-dotted bg-transparent px-0.5 text-ink";
+/** Takes an address's query for a text: what it says names it. */
+const textOf = (params: URLSearchParams) => params.toString();
 
 /** What the site needs: a line a rule, with what can be done about it. */
 export default function Findings() {
@@ -61,18 +58,12 @@ export default function Findings() {
   const finder = useRef<HTMLInputElement>(null);
   const list = useRef<HTMLDivElement>(null);
 
-  // Choices that follow each other faster than the address can change build on each other.
-  const latest = useRef(params);
-  const [echoes] = useState(() => new Echoes());
-  useEffect(() => {
-    if (echoes.hear(params.toString()) !== "late") latest.current = params;
-  }, [echoes, params]);
+  const latest = useLatest(params, textOf);
   const narrow = (name: string, value: string) => {
-    const next = new URLSearchParams(latest.current);
+    const next = new URLSearchParams(latest.get());
     if (value) next.set(name, value);
     else next.delete(name);
-    latest.current = next;
-    echoes.send(next.toString());
+    latest.set(next);
     setParams(next, { replace: true });
   };
   const showAll = () => {
@@ -92,28 +83,25 @@ export default function Findings() {
     if (!shown) return [];
     const wanted = find.trim().toLowerCase();
     const matches = ({ rule, pages }: RuleTally) => {
-      const facts = CATALOGUE.get(rule);
+      const facts = TOLD.get(rule);
       if (!facts) return false;
       const { what, rest } = countedAs(facts, pages);
-      return `${what} ${rest}\n${facts.finds}\n${rule}\n${SUBJECTS[subjectOf(rule)]}`.toLowerCase().includes(wanted);
+      return `${what} ${rest}\n${facts.finds}\n${rule}\n${TOLD_SUBJECTS[subjectOf(rule)]}`
+        .toLowerCase()
+        .includes(wanted);
     };
     return byFolder && shown.pages
       ? partsByFolder(shown.pages, shown.findings, weight, matches)
       : partsBySubject(shown, matches);
   }, [shown, find, byFolder, weight]);
-  const folders = useMemo(() => [...new Set(shown?.all?.map(({ address }) => folderOf(address)))].sort(), [shown?.all]);
+  const folders = useMemo(() => foldersOf(shown?.all?.map(({ address }) => address) ?? []), [shown?.all]);
   const kinds = useMemo(() => new Set(shown?.all?.map((page) => page.kind)), [shown?.all]);
 
-  /** Pages on which a rule has found something. */
-  const having = (rule: string, under = ""): readonly PageRecord[] | null => {
-    if (!shown?.pages) return null;
-    const across = foundAcross(rule);
-    return shown.pages.filter(
-      (page) =>
-        (under === "" || folderOf(page.address) === under) &&
-        (isFound(page.found, rule) || across(page, shown.findings)),
-    );
-  };
+  /** Pages on which a rule has found something of the weight that is shown. */
+  const having = (rule: string, under = ""): readonly PageRecord[] | null =>
+    shown?.pages?.filter(
+      (page) => (under === "" || folderOf(page.address) === under) && foundOnPage(rule, weight, page, shown.findings),
+    ) ?? null;
   const lookAtFixes = async (rule: string, pages: readonly PageRecord[]) => {
     if (!shown || pages.length === 0) return;
     const { fixesAsked } = await import("../pages/fixes-asked");
@@ -141,8 +129,8 @@ export default function Findings() {
   const query = queryOf({ ...NO_FILTER, kind, below, weight });
   const narrowed = query !== "";
   const totals = shown?.overview.totals;
-  const first = shown && toBeginWith(shown.overview, (rule) => CATALOGUE.get(rule)?.hasFix === true);
-  const begin = first && CATALOGUE.get(first.rule);
+  const first = shown && toBeginWith(shown.overview, (rule) => TOLD.get(rule)?.hasFix === true);
+  const begin = first && TOLD.get(first.rule);
   const quiet = Object.keys(SUBJECTS).filter((id) => !shown?.overview.rules.some(({ rule }) => subjectOf(rule) === id));
   return (
     <Screen>
@@ -207,56 +195,23 @@ export default function Findings() {
                 </button>
               )}
               <div className="mt-2 flex flex-wrap items-baseline gap-x-2 gap-y-1 text-soft">
-                <select
-                  aria-label="By weight"
-                  value={weight ?? ""}
-                  onChange={(e) => narrow("weight", e.target.value)}
-                  className={wordSelect}
-                >
-                  <option value="">of any weight</option>
-                  {WEIGHTS.map((one: Weight) => (
-                    <option key={one} value={one}>
-                      of weight {one}
-                    </option>
-                  ))}
-                </select>
-                <select
-                  aria-label="Page kind"
-                  value={kind ?? ""}
-                  onChange={(e) => narrow("kind", e.target.value)}
-                  className={wordSelect}
-                >
-                  <option value="">on pages of any kind</option>
-                  {Object.entries(PAGE_KINDS)
-                    .filter(([one]) => kinds.has(one as PageKind) || one === kind)
-                    .map(([one, { many }]) => (
-                      <option key={one} value={one}>
-                        on {many}
-                      </option>
-                    ))}
-                </select>
-                <select
-                  aria-label="Below an address"
+                <WeightSelect value={weight} words="of " onChange={(one) => narrow("weight", one ?? "")} />
+                <KindSelect value={kind} has={kinds} words="on " onChange={(one) => narrow("kind", one ?? "")} />
+                <BelowSelect
                   value={below}
-                  onChange={(e) => narrow("below", e.target.value)}
-                  className={wordSelect}
-                >
-                  <option value="">below any address</option>
-                  {[...new Set([...folders, ...(below ? [below] : [])])].map((folder) => (
-                    <option key={folder} value={folder}>
-                      below {folder}
-                    </option>
-                  ))}
-                </select>
-                <select
-                  aria-label="Grouped"
+                  folders={folders}
+                  words="below "
+                  onChange={(folder) => narrow("below", folder)}
+                />
+                <WordSelect
+                  label="Grouped"
                   value={byFolder ? "folder" : ""}
-                  onChange={(e) => narrow("by", e.target.value)}
-                  className={wordSelect}
-                >
-                  <option value="">by subject</option>
-                  <option value="folder">by folder</option>
-                </select>
+                  onChange={(by) => narrow("by", by)}
+                  options={[
+                    ["", "by subject"],
+                    ["folder", "by folder"],
+                  ]}
+                />
                 <input
                   ref={finder}
                   type="search"
@@ -286,6 +241,7 @@ export default function Findings() {
                           tally={tally}
                           pages={() => having(tally.rule, under)}
                           findings={shown.findings}
+                          weight={weight}
                           query={queryOf({ ...NO_FILTER, kind, below: under || below, weight })}
                           open={open.has(id)}
                           onOpen={() =>
@@ -321,7 +277,7 @@ export default function Findings() {
         )}
       </div>
       <SetAsideDialog
-        found={asiding && `${CATALOGUE.get(asiding)?.finds ?? asiding}, on all pages of this site`}
+        found={asiding && `${TOLD.get(asiding)?.finds ?? asiding}, on all pages of this site`}
         scopes={["site"]}
         onClose={() => setAsiding(null)}
         onDone={(_, reason) => {
@@ -329,20 +285,7 @@ export default function Findings() {
           setAsiding(null);
         }}
       />
-      <Suspense>
-        {asked && "way" in asked.of && (
-          <ProposalDialog site={site} pages={asked.pages} way={asked.of.way} onClose={() => setAsked(null)} />
-        )}
-        {asked && "fixes" in asked.of && (
-          <FixesDialog
-            site={site}
-            pages={asked.pages}
-            asked={asked.of.fixes}
-            finds={asked.of.finds}
-            onClose={() => setAsked(null)}
-          />
-        )}
-      </Suspense>
+      {asked && <AskedDialog site={site} pages={asked.pages} of={asked.of} onClose={() => setAsked(null)} />}
     </Screen>
   );
 }

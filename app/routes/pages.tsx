@@ -1,7 +1,8 @@
-import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { limitsOf } from "#core/settings/house-style";
 import type { PagesAsked } from "../pages/asked";
+import { AskedDialog, loadProposals } from "../pages/asked-dialog";
 import { COLUMN_SETS, type ColumnSet } from "../pages/columns/sets";
 import { queryOf } from "../pages/filter";
 import { type CellChange, Grid } from "../pages/grid";
@@ -16,12 +17,6 @@ import { Screen, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { useSite } from "./site";
-
-// What reads and rewrites pages is loaded when it is first asked for: the table stands sooner without it.
-const BulkDialog = lazy(async () => ({ default: (await import("../pages/bulk-dialog")).BulkDialog }));
-const loadProposals = () => import("../proposals/dialog");
-const ProposalDialog = lazy(async () => ({ default: (await loadProposals()).ProposalDialog }));
-const FixesDialog = lazy(async () => ({ default: (await loadProposals()).FixesDialog }));
 
 export const meta = () => [{ title: "Pages · Keen Quill" }];
 
@@ -204,31 +199,17 @@ export default function Pages() {
           <Strip pages={ticked} onAsk={ask} onAgain={() => void again()} onClear={() => setSelected(new Set())} />
         )}
       </div>
-      <Suspense>
-        {asked && "ask" in asked.of && (
-          <BulkDialog
-            site={site}
-            pages={asked.pages}
-            asked={asked.of}
-            onClose={(applied) => {
-              setAsked(null);
-              if (applied && "ask" in asked.of && asked.of.ask === "remove") setSelected(new Set());
-            }}
-          />
-        )}
-        {asked && "way" in asked.of && (
-          <ProposalDialog site={site} pages={asked.pages} way={asked.of.way} onClose={() => setAsked(null)} />
-        )}
-        {asked && "fixes" in asked.of && (
-          <FixesDialog
-            site={site}
-            pages={asked.pages}
-            asked={asked.of.fixes}
-            finds={asked.of.finds}
-            onClose={() => setAsked(null)}
-          />
-        )}
-      </Suspense>
+      {asked && (
+        <AskedDialog
+          site={site}
+          pages={asked.pages}
+          of={asked.of}
+          onClose={(applied) => {
+            setAsked(null);
+            if (applied && "ask" in asked.of && asked.of.ask === "remove") setSelected(new Set());
+          }}
+        />
+      )}
     </Screen>
   );
 }

@@ -1,4 +1,4 @@
-import { auditRule, UNREADABLE } from "#core/audit/auditor";
+import { auditRule } from "#core/audit/auditor";
 import { examinePage, type PageContext, redraftPage } from "#core/audit/examine-page";
 import { expandData } from "#core/audit/expand";
 import { type AuditBasis, foundAfter, type MovedRule, movedRules } from "#core/audit/moved-rules";
@@ -7,6 +7,7 @@ import { setAsideBy } from "#core/findings/set-aside";
 import type { Page } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import type { Edit } from "#core/rewrite/edits";
+import { UNREADABLE } from "#core/rules/told";
 import { type HouseStyle, stampOf, styleForKind } from "#core/settings/house-style";
 import { FACET_STAMP, staleFacets, takeFacets } from "#core/site/facets/page-facets";
 import { pageOfFacets } from "#core/site/facets/page-of-facets";

@@ -36,12 +36,15 @@ function watch(site: SiteRecord): void {
 /** The worker reads what is kept of every page; that waits until the table stands, in milliseconds. */
 const AFTER_TABLE = 150;
 
+/** What is known of a site: what was found on another one says nothing of it. */
+const knownOf = (siteId: string) => (watched.startsWith(siteId) ? latest : NOTHING);
+
 /** Findings across the site's pages, kept up by a worker as pages change; it begins when the pages themselves are there. */
 export function useSiteFindings(site: SiteRecord, ready = true): SiteFindings {
-  const [findings, setFindings] = useState(latest);
+  const [findings, setFindings] = useState(() => knownOf(site.id));
   useEffect(() => {
     const timer = ready ? setTimeout(() => watch(site), AFTER_TABLE) : undefined;
-    setFindings(latest);
+    setFindings(knownOf(site.id));
     listeners.add(setFindings);
     return () => {
       clearTimeout(timer);

@@ -88,6 +88,36 @@ export function Modal({
   );
 }
 
+/** A choice inside a sentence: underlined words that open a list. */
+export function WordSelect({
+  label,
+  value,
+  options,
+  onChange,
+  className = "",
+}: {
+  label: string;
+  value: string;
+  options: readonly (readonly [value: string, words: string])[];
+  onChange: (value: string) => void;
+  className?: string;
+}) {
+  return (
+    <select
+      aria-label={label}
+      value={value}
+      onChange={(e) => onChange(e.target.value)}
+      className={`max-w-[230px] cursor-pointer [field-sizing:content] truncate border-graphite border-b border-dotted bg-transparent px-0.5 text-ink ${className}`}
+    >
+      {options.map(([one, words]) => (
+        <option key={one} value={one}>
+          {words}
+        </option>
+      ))}
+    </select>
+  );
+}
+
 export const fieldClass = "w-full rounded border border-hairline bg-sheet px-2.5 py-1.5 text-15";
 
 /** A number inside a sentence. What is no number in range is put right when the field is left. */

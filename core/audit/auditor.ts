@@ -4,6 +4,7 @@ import { placeKey, type Redraft } from "../findings/key.ts";
 import type { Page } from "../page/page.ts";
 import { PAGE_RULES } from "../rules/catalogue.ts";
 import type { PageRule, RuleContext } from "../rules/rule.ts";
+import { UNREADABLE } from "../rules/told.ts";
 import { type HouseStyle, settingsFor } from "../settings/house-style.ts";
 
 /** Why a page could not be read, as an editor is told. */
@@ -27,9 +28,6 @@ const FAULTS = {
     "The front matter between the two lines of hyphens is no YAML that can be read. Mend it in the file, then bring the file in again.",
   "too-large": "The source is larger than 20 MB. Bring in the page without what is embedded in it.",
 } as const;
-
-/** The one finding of a page that could not be read. */
-export const UNREADABLE = "page/unreadable";
 
 /** What is found on a page, in its order; heaviest first at one place. Places of a redrafted page are named by its original. */
 export type Auditor = (page: Page, redraft?: Redraft) => Finding[];
@@ -122,10 +120,11 @@ function fixWhenAsked(finding: Finding, make: () => Fix | null): void {
   Object.defineProperty(finding, "fix", { get, enumerable: true, configurable: true });
 }
 
-/** The findings of one rule; none where it is off or has nothing to look at. */
+/** The findings of one rule; none where it is off or has nothing to look at. That a page could not be read is one, too. */
 export function auditRule(id: string, page: Page, context: RuleContext, redraft: Redraft | null = null): Finding[] {
+  if (page.fault) return id === UNREADABLE ? [unreadable(page)] : [];
   const active = activeRules(context).find(({ rule }) => rule.id === id);
-  if (!active || page.fault || !active.rule.formats.includes(page.format)) return [];
+  if (!active?.rule.formats.includes(page.format)) return [];
   return findingsOf(active, page, redraft);
 }
 

@@ -4,6 +4,7 @@ import Papa from "papaparse";
 import { describe, expect, it } from "vitest";
 import { audit } from "../audit/auditor.ts";
 import { readPage } from "../page/read.ts";
+import { TOLD } from "../rules/told.ts";
 import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
 import { findingsCsv, findingsHtml, findingsMarkdown, findingsReport } from "./findings-report.ts";
 
@@ -79,6 +80,42 @@ describe("a report of findings", () => {
     ]);
     const found = audit(page, { phrase: null, houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-27" });
     expect(found.filter(({ weight }) => weight === "must")).toEqual([]);
+  });
+
+  it("tells of a page that could not be read first", () => {
+    const told = findingsReport(
+      {
+        pages: [
+          {
+            address: "https://quay.example/f",
+            findings: [{ rule: "page/unreadable", weight: "must", message: "It is empty." }],
+          },
+        ],
+        across: [],
+      },
+      { of: "Quay", day: "2026-11-27" },
+    );
+    expect(findingsMarkdown(told)).toContain(
+      "## Pages\n\n### 1 page could not be read (must)\n\n- https://quay.example/f: It is empty.",
+    );
+  });
+
+  it("has every finding that its totals count, whatever its rule", () => {
+    const rules = [...TOLD.keys()];
+    const told = findingsReport(
+      {
+        pages: [
+          {
+            address: "https://quay.example/f",
+            findings: rules.map((rule) => ({ rule, weight: "may" as const, message: rule })),
+          },
+        ],
+        across: [],
+      },
+      { of: "Quay", day: "2026-11-27" },
+    );
+    expect(told.parts.flatMap(({ lines }) => lines)).toHaveLength(rules.length);
+    expect(told.totals.may).toBe(rules.length);
   });
 
   it("is a sentence and nothing else where nothing was found", () => {

@@ -1,6 +1,6 @@
-import { CATALOGUE } from "../rules/catalogue.ts";
 import { countedAs } from "../rules/counted.ts";
-import { SUBJECTS, subjectOf } from "../rules/subjects.ts";
+import { subjectOf } from "../rules/subjects.ts";
+import { TOLD, TOLD_SUBJECTS } from "../rules/told.ts";
 import { WEIGHTS, type Weight } from "../settings/setting.ts";
 import { csvOf } from "./csv.ts";
 
@@ -52,7 +52,7 @@ export function findingsReport({ pages, across }: Reported, about: { of: string;
     for (const address of addresses) add(rule, weight, address, message);
   }
   const lines = [...rules].map(([rule, { weight, on }]): Line => {
-    const facts = CATALOGUE.get(rule);
+    const facts = TOLD.get(rule);
     const { what, rest } = facts ? countedAs(facts, on.size) : { what: String(on.size), rest: rule };
     return {
       rule,
@@ -62,7 +62,7 @@ export function findingsReport({ pages, across }: Reported, about: { of: string;
     };
   });
   lines.sort((a, b) => order(a.weight) - order(b.weight) || b.on.length - a.on.length || (a.rule < b.rule ? -1 : 1));
-  const parts = Object.entries(SUBJECTS).flatMap(([id, subject]) => {
+  const parts = Object.entries(TOLD_SUBJECTS).flatMap(([id, subject]) => {
     const own = lines.filter(({ rule }) => subjectOf(rule) === id);
     return own.length > 0 ? [{ subject, lines: own }] : [];
   });

@@ -1,5 +1,4 @@
-import { UNREADABLE } from "../audit/auditor.ts";
-import { CATALOGUE } from "../rules/catalogue.ts";
+import { TOLD } from "../rules/told.ts";
 import type { Weight } from "../settings/setting.ts";
 import type { AuditReport } from "./audit-report.ts";
 
@@ -27,7 +26,7 @@ export function sarifOf(report: AuditReport): object {
     ...report.pages.flatMap((p) => p.findings.map((f) => f.rule)),
     ...report.site.findings.map((f) => f.rule),
   ]);
-  const rules = [...CATALOGUE.values()]
+  const rules = [...TOLD.values()]
     .filter((rule) => used.has(rule.id))
     .map((rule) => ({
       id: rule.id,
@@ -35,15 +34,6 @@ export function sarifOf(report: AuditReport): object {
       fullDescription: { text: rule.why },
       defaultConfiguration: { level: LEVELS[rule.weight] },
     }));
-  if (used.has(UNREADABLE)) {
-    const text = "a page that could not be read";
-    rules.push({
-      id: UNREADABLE,
-      shortDescription: { text },
-      fullDescription: { text },
-      defaultConfiguration: { level: "error" },
-    });
-  }
   const ofPages = report.pages.flatMap((page) =>
     page.findings.map((f) => ({
       ruleId: f.rule,

@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
-import { CATALOGUE } from "./catalogue.ts";
 import { countedAs } from "./counted.ts";
+import { TOLD } from "./told.ts";
 
 it("counts pages in a sentence", () => {
   const counted = ["# title is cut on desktop", "# titles are cut on desktop"] as const;
@@ -8,7 +8,7 @@ it("counts pages in a sentence", () => {
   expect(countedAs({ counted }, 1700)).toEqual({ what: "1,700 titles", rest: "are cut on desktop" });
 });
 
-it.each([...CATALOGUE.values()])("has a sentence for one page and for several: $id", ({ counted: [one, many] }) => {
+it.each([...TOLD.values()])("has a sentence for one page and for several: $id", ({ counted: [one, many] }) => {
   expect(one).toMatch(/^# \p{L}[\p{L}\d]* [^#]+[^.#]$/u);
   expect(many).toMatch(/^# \p{L}[\p{L}\d]*s [^#]+[^.#]$/u);
   // “#1 page has”, “#2 pages have”: the verb follows the number.

@@ -9,28 +9,10 @@ import { Markup } from "./markup";
 import { Pictures } from "./pictures";
 import { Source } from "./source";
 
-/** What of the desk it takes. */
-type Taken = Pick<
-  Desk,
-  | "attempt"
-  | "drop"
-  | "edit"
-  | "editNow"
-  | "edits"
-  | "houseStyle"
-  | "notes"
-  | "notesAt"
-  | "original"
-  | "page"
-  | "record"
-  | "replace"
-  | "written"
->;
-
 const PARTS = [Looks, Markup, Pictures, Links, Data, Head, Source];
 
 /** The parts of the sheet below the outline. They are drawn behind it one after the other, so that no key waits for all of them. */
-export default function Below({ desk, picking }: { desk: Taken; picking: Picking }) {
+export default function Below({ desk, picking }: { desk: Desk; picking: Picking }) {
   const [drawn, setDrawn] = useState(1);
   useEffect(() => {
     if (drawn < PARTS.length) startTransition(() => setDrawn(drawn + 1));

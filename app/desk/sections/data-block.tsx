@@ -14,8 +14,8 @@ import type { Desk } from "../use-desk";
 import { dataPage, Entries } from "./data-entity";
 import type { DataMark } from "./data-source";
 
-/** What of the desk it takes. */
-type Taken = Pick<
+/** What of the desk structured data takes. */
+export type Taken = Pick<
   Desk,
   | "attempt"
   | "edit"

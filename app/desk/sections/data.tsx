@@ -15,26 +15,9 @@ import { dataFileName } from "../../store/export-data";
 import { Action } from "../../ui/controls";
 import { download } from "../../ui/download";
 import type { Picking } from "../anchored";
-import type { Desk } from "../use-desk";
-import { DataBlock } from "./data-block";
+import { DataBlock, type Taken } from "./data-block";
 import { dataPage, Entries } from "./data-entity";
 import { NewEntity } from "./new-entity";
-
-/** What of the desk it takes. */
-type Taken = Pick<
-  Desk,
-  | "attempt"
-  | "edit"
-  | "editNow"
-  | "edits"
-  | "houseStyle"
-  | "notes"
-  | "notesAt"
-  | "original"
-  | "page"
-  | "record"
-  | "written"
->;
 
 /** What the page states as structured data, set like entries of a catalogue; and what it shows that could be stated. */
 export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: Taken }) {
