@@ -11,7 +11,7 @@ export interface Bench {
 
 /** Runs what needs the built application, the stand-in and Chromium. */
 export async function inBrowser(run: (bench: Bench) => Promise<void>): Promise<void> {
-  build();
+  await build();
   const standIn = await startStandIn();
   const { child, address } = await startApplication(await freePort(), standIn.origin);
   const browser = await chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_FLAGS });

@@ -35,7 +35,7 @@ const most = (pid: number) =>
 export async function benchServer(
   note: (what: string, result: string, bar: string, met: boolean) => void,
 ): Promise<void> {
-  build();
+  await build();
   const standIn = await startStandIn();
   const { child, address } = await startApplication(await freePort(), standIn.origin);
   const { host, hostname, port } = new URL(address);

@@ -31,7 +31,7 @@ function kilobytes(starts: readonly string[]): number {
 }
 
 export async function benchSizes(note: Note): Promise<void> {
-  build();
+  await build();
   const names = readdirSync(folder).filter((name) => name.endsWith(".js"));
   const text = textOf(names.find((name) => name.startsWith("manifest-")) ?? "");
   const { entry, routes } = JSON.parse(text.slice(text.indexOf("{"), text.lastIndexOf("}") + 1)) as Manifest;

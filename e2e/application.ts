@@ -1,4 +1,9 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { dirname, join } from "node:path";
+import { chromium } from "playwright-core";
 import type { TestProject } from "vitest/node";
+import { CHROMIUM_FLAGS, findChromium } from "../scripts/chromium.mjs";
 import { freePort, startApplication, startStandIn } from "../scripts/run.mjs";
 
 declare module "vitest" {
@@ -6,7 +11,41 @@ declare module "vitest" {
     address: string;
     /** Where the stand-in listens, for tests that change what it answers. */
     standIn: string;
+    /** The demo site in a browser's storage: the file that holds it, and the path of the site. */
+    demo: { state: string; path: string };
   }
+}
+
+/** Opens the demo site once, so that each journey begins where it has been opened and read. */
+async function openedDemo(address: string): Promise<{ state: string; path: string }> {
+  const browser = await chromium.launch({ executablePath: findChromium() ?? "chromium", args: CHROMIUM_FLAGS });
+  const context = await browser.newContext();
+  const page = await context.newPage();
+  await page.goto(address);
+  await page.getByRole("button", { name: "Open the demo site" }).click();
+  await page.getByRole("heading", { name: "What this site needs" }).waitFor();
+  // What was found is kept a moment after it is shown.
+  const kept = () =>
+    page.evaluate(
+      () =>
+        new Promise<number>((resolve, reject) => {
+          const opening = indexedDB.open("keen-quill");
+          opening.onerror = () => reject(opening.error);
+          opening.onsuccess = () => {
+            const counting = opening.result.transaction("overviews").objectStore("overviews").count();
+            counting.onsuccess = () => {
+              opening.result.close();
+              resolve(counting.result);
+            };
+          };
+        }),
+    );
+  while ((await kept()) === 0) await page.waitForTimeout(100);
+  const path = new URL(page.url()).pathname.replace(/\/findings$/, "");
+  const state = join(mkdtempSync(join(tmpdir(), "demo-")), "state.json");
+  await context.storageState({ indexedDB: true, path: state });
+  await browser.close();
+  return { state, path };
 }
 
 /** Starts the built application and the stand-in web for all browser tests. */
@@ -15,7 +54,10 @@ export default async function setup(project: TestProject) {
   const { child, address } = await startApplication(await freePort(), standIn.origin);
   project.provide("address", address);
   project.provide("standIn", standIn.origin);
+  const demo = await openedDemo(address);
+  project.provide("demo", demo);
   return () => {
+    rmSync(dirname(demo.state), { recursive: true });
     child.kill();
     standIn.child.kill();
   };

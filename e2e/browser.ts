@@ -61,10 +61,12 @@ export async function goToPages(page: Page): Promise<void> {
   await page.getByRole("grid", { name: "Pages" }).waitFor();
 }
 
-/** Opens the demo site and its table. */
+/** The demo site's table, in a browser in which it has been opened before. */
 export async function openDemo(context: BrowserContext): Promise<Page> {
-  const page = await openFindings(context);
-  await goToPages(page);
+  const { state, path } = inject("demo");
+  await context.setStorageState(state);
+  const page = await openTab(context, `${path}/pages`);
+  await page.getByRole("grid", { name: "Pages" }).waitFor();
   return page;
 }
 

@@ -2,7 +2,7 @@
 import { build, freePort, install, startApplication, startStandIn } from "./run.mjs";
 
 install();
-build();
+await build();
 const standIn = await startStandIn();
 const { child, address } = await startApplication(await freePort(4300), standIn.origin);
 console.log(

@@ -1,7 +1,7 @@
 import type { ChildProcess } from "node:child_process";
 
 export const root: string;
-export function build(): void;
+export function build(): Promise<void>;
 export function run(command: string, args: readonly string[], options?: object): boolean;
 export function freePort(wished?: number): Promise<number>;
 export function startStandIn(): Promise<{ child: ChildProcess; origin: string }>;

@@ -71,17 +71,14 @@ function sources() {
   return hash.digest("hex");
 }
 
-export function build() {
+/** Builds the application when what it is made of has changed; where that fails, what was said is printed and all ends. */
+export async function build() {
   const stamp = `${root}build/.built`;
   const now = sources();
   if (existsSync(stamp) && readFileSync(stamp, "utf8") === now) return;
-  const { status, stdout, stderr } = spawnSync("npm", ["run", "--silent", "build"], {
-    cwd: root,
-    encoding: "utf8",
-    maxBuffer: 1 << 26,
-  });
-  if (status !== 0) {
-    console.error(stdout, stderr);
+  const { ok, said } = await told("npm", ["run", "--silent", "build"]);
+  if (!ok) {
+    console.error(said);
     process.exit(1);
   }
   writeFileSync(stamp, now);

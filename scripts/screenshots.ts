@@ -3,7 +3,7 @@ import { chromium, type Page } from "playwright-core";
 import { CHROMIUM_FLAGS, ensureChromium } from "./chromium.mjs";
 import { build, freePort, root, startApplication, startStandIn } from "./run.mjs";
 
-build();
+await build();
 const standIn = await startStandIn();
 const { child, address } = await startApplication(await freePort(), standIn.origin);
 const browser = await chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_FLAGS });

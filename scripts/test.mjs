@@ -18,6 +18,7 @@ const check = (name, ok) => {
 run("npx", ["--no-install", "react-router", "typegen"]);
 
 /** Side by side: none of them writes what another reads. */
+const built = build();
 const statics = [
   ["types", "npx", ["--no-install", "tsc", "--noEmit"]],
   ["lint", "npx", ["--no-install", "biome", "check", "--error-on-warnings", "."]],
@@ -28,7 +29,7 @@ for (const { name, ok, said } of await Promise.all(statics)) {
   process.stdout.write(said);
   check(name, ok);
 }
-build();
+await built;
 
 /** Runs a set of tests and adds its counts. */
 function tests(name, config) {

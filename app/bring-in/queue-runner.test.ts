@@ -123,10 +123,13 @@ describe("a queue", () => {
       { name: "test", from: "addresses", limits: { ...DEFAULT_LIMITS, atOnce: 2 } },
       pages(...paths),
     );
-    const running = runQueue(id);
-    await vi.waitFor(() => expect(asked.length).toBeGreaterThan(6));
-    await stopQueue(id);
-    await running;
+    let stopping: Promise<void> | undefined;
+    web.set(`${HOST}/6`, () => {
+      stopping = stopQueue(id);
+      return ok(`${HOST}/6`, "<title>/6</title><h1>/6</h1>");
+    });
+    await runQueue(id);
+    await stopping;
     const { waiting, "brought-in": brought } = await countItems(id);
     expect(waiting).toBeGreaterThan(0);
     expect(await db().pages.count()).toBe(brought);

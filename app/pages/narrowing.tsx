@@ -44,7 +44,7 @@ export function BelowSelect({
   return (
     <WordSelect
       label="Below an address"
-      className="font-mono text-12"
+      className={words ? "" : "font-mono text-12"}
       value={value}
       onChange={onChange}
       options={[

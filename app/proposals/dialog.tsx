@@ -10,6 +10,8 @@ import { AskReplacement } from "./ask-replacement";
 import { ProposalPreview } from "./preview";
 import type { QuestionProps } from "./question";
 
+const number = new Intl.NumberFormat("en-GB");
+
 /** Changes of texts that are asked for in a few words. */
 export const WAYS = {
   pattern: { title: "Apply a pattern", Question: AskPattern },
@@ -76,6 +78,7 @@ export function LookDialog({
   title,
   description,
   label,
+  without,
   onClose,
 }: {
   site: SiteRecord;
@@ -88,6 +91,8 @@ export function LookDialog({
   description?: string;
   /** What undo calls it. */
   label: string;
+  /** What is told of so many pages that it has nothing for. */
+  without?: (pages: number) => string;
   onClose: (applied: boolean) => void;
 }) {
   return (
@@ -105,6 +110,7 @@ export function LookDialog({
           ids={ids}
           asked={asked}
           label={label}
+          {...(without && { without })}
           onApplied={() => onClose(true)}
           onCancel={() => onClose(false)}
         />
@@ -135,6 +141,9 @@ export function FixesDialog({
       title="Look at the fixes"
       description={`${finds.charAt(0).toUpperCase()}${finds.slice(1)}.`}
       label={`Fix ${finds.slice(0, 60)}`}
+      without={(n) =>
+        `${n === 1 ? "1 page has" : `${number.format(n)} pages have`} no fix that can be made without you: open ${n === 1 ? "it" : "them"} to mend it.`
+      }
     />
   );
 }

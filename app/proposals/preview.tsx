@@ -23,6 +23,7 @@ export function ProposalPreview({
   asked,
   label,
   listClass = "max-h-[42vh]",
+  without,
   onApplied,
   onCancel,
 }: {
@@ -35,6 +36,8 @@ export function ProposalPreview({
   /** What undo calls it. */
   label: string;
   listClass?: string;
+  /** What is told of so many pages that it has nothing for. */
+  without?: (pages: number) => string;
   onApplied: () => void;
   onCancel?: () => void;
 }) {
@@ -61,6 +64,7 @@ export function ProposalPreview({
     }
   };
   const busy = looking && stopped !== asked;
+  const left = busy ? 0 : proposals.done - proposals.pages.length;
   return (
     <form
       className="grid min-h-0 gap-3"
@@ -79,10 +83,13 @@ export function ProposalPreview({
           <span>
             {busy && `Looking: ${number.format(proposals.done)} of ${number.format(proposals.of)}. `}
             {!busy && proposals.pages.length === 0 && proposals.fault === ""
-              ? "Nothing changes."
+              ? without
+                ? ""
+                : "Nothing changes."
               : proposals.pages.length > 0 &&
                 `${counted(chosen.taken, "change")}${chosen.refused > 0 ? `, ${number.format(chosen.refused)} refused` : ""}${chosen.impossible > 0 ? `, ${number.format(chosen.impossible)} cannot be made` : ""}.`}
           </span>
+          {without && left > 0 && <span className="font-normal text-soft">{without(left)}</span>}
           {chosen.taken > 0 && <Action onClick={() => chosen.decideAll(false)}>Refuse all</Action>}
           {chosen.refused > 0 && <Action onClick={() => chosen.decideAll(true)}>Take all</Action>}
         </p>

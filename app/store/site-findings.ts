@@ -37,14 +37,14 @@ function watch(site: SiteRecord): void {
 const AFTER_TABLE = 150;
 
 /** What is known of a site: what was found on another one says nothing of it. */
-const knownOf = (siteId: string) => (watched.startsWith(siteId) ? latest : NOTHING);
+const lastOf = (siteId: string) => (watched.startsWith(siteId) ? latest : NOTHING);
 
 /** Findings across the site's pages, kept up by a worker as pages change; it begins when the pages themselves are there. */
 export function useSiteFindings(site: SiteRecord, ready = true): SiteFindings {
-  const [findings, setFindings] = useState(() => knownOf(site.id));
+  const [findings, setFindings] = useState(() => lastOf(site.id));
   useEffect(() => {
     const timer = ready ? setTimeout(() => watch(site), AFTER_TABLE) : undefined;
-    setFindings(knownOf(site.id));
+    setFindings(lastOf(site.id));
     listeners.add(setFindings);
     return () => {
       clearTimeout(timer);

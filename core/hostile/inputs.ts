@@ -369,6 +369,7 @@ export const KNOWN: readonly HostileInput[] = [
   inMarkdown("tildes", "~"),
   inMarkdown("open brackets", "["),
   inMarkdown("closed brackets", "]"),
+  inMarkdown("closed brackets and times", "]12:00"),
   inMarkdown("brackets", "[]"),
   inMarkdown("open links", "[a]("),
   inMarkdown("links", "[a](b) "),

@@ -19,6 +19,8 @@ const COSTS: readonly Cost[] = [
 ];
 /** Emphasis, links, pictures and code, in one paragraph. */
 const MARKS: Cost = { what: "marks of emphasis, links and code", pattern: /[*_~[\]`!]/g, each: 10, pairs: 14 };
+/** For each bracket that closes nothing, all that was read of the paragraph is gone through for one that opens. */
+const STRAY: Cost = { what: "brackets that close nothing", pattern: /\]/g, each: 10, pairs: 100 };
 
 /** Microseconds that reading may take. */
 const MOST = 700_000;
@@ -42,12 +44,16 @@ export function tooMuch(source: string): { deep: true } | { what: string; times:
     return { what: cost.what, times, takes: costOf(cost, times) };
   });
   const marks = { what: MARKS.what, times: 0, takes: 0 };
+  const stray = { what: STRAY.what, times: 0, takes: 0 };
+  const add = (sum: typeof marks, cost: Cost, times: number) => {
+    sum.times += times;
+    sum.takes += costOf(cost, times);
+  };
   for (const stretch of source.split(/\n[ \t]*\n/)) {
-    const times = count(stretch, MARKS.pattern);
-    marks.times += times;
-    marks.takes += costOf(MARKS, times);
+    add(marks, MARKS, count(stretch, MARKS.pattern));
+    add(stray, STRAY, Math.max(0, count(stretch, STRAY.pattern) - count(stretch, /\[/g)));
   }
-  costs.push(marks);
+  costs.push(marks, stray);
   if (costs.reduce((sum, { takes }) => sum + takes, 0) <= MOST) return null;
   const [most] = costs.sort((a, b) => b.takes - a.takes);
   return { what: most?.what ?? "", times: most?.times ?? 0 };
