@@ -1,7 +1,16 @@
 import { readFileSync } from "node:fs";
 import type { Page } from "playwright-core";
 import { describe, expect, it } from "vitest";
-import { downloaded, eventually, freshContext, openDemo, openDesk, openTab, startBrowser } from "./browser.ts";
+import {
+  downloaded,
+  eventually,
+  freshContext,
+  openDemo,
+  openDesk,
+  openTab,
+  selectWords,
+  startBrowser,
+} from "./browser.ts";
 
 startBrowser();
 
@@ -73,6 +82,8 @@ describe("the outline", () => {
   it("a heading is dragged with what is below it, by mouse and by keyboard, put over others, and reworded", async () => {
     const page = await openDemo(await freshContext());
     await openDesk(page, "Night of");
+    // What is drawn later moves what stands there.
+    await page.getByRole("heading", { name: "Source" }).waitFor();
     const handle = page.getByRole("button", { name: "Drag What it costs to another level, with what is below it" });
     await row(page, "H2: What it costs").hover();
     const box = await handle.boundingBox();
@@ -135,7 +146,8 @@ describe("the body", () => {
     await openDesk(page, "School visits aboard");
     await page.getByRole("button", { name: "Unfold the body" }).click();
     await page.getByRole("button", { name: /^Text: Warm clothes/ }).click();
-    await page.getByRole("textbox", { name: "Text" }).fill("Warm clothes, two pencils and strong teeth.");
+    await selectWords(page, "a pencil");
+    await page.keyboard.type("two pencils");
     await page.keyboard.press("Enter");
     await page.getByRole("button", { name: "With the text A school visit takes two hours" }).click();
     await page.getByRole("menuitem", { name: "Put a question with its answer behind it…" }).click();
@@ -162,23 +174,63 @@ describe("the body", () => {
     expect(source).not.toContain("How a lamp is seen");
   });
 
-  it("words that cannot be placed for sure stay in the field with the reason, and can be set as plain text", async () => {
+  it("is edited as it is marked up: links, emphasis, code and line breaks by key and by button", async () => {
     const page = await openDemo(await freshContext());
     await openDesk(page, "School visits");
     await page.getByRole("button", { name: /unfold what stands under What to bring/ }).click();
     const words = page.getByRole("button", { name: /^Text: Warm clothes, a pencil/ });
     const field = page.getByRole("textbox", { name: "Text", exact: true });
+    const tools = page.getByRole("toolbar", { name: "Markup" });
+    const was = (await words.textContent()) ?? "";
     await words.click();
-    // One of the link's words stays, and what comes before it may be in the link or not.
-    await field.fill("Warm clothes, a pencil with very good teeth.");
+    await field.waitFor();
+    // What is given up is as it was, and the focus is where it was.
+    await page.keyboard.type("x");
+    await page.keyboard.press("Escape");
+    await expect.poll(() => words.evaluate((button) => document.activeElement === button)).toBe(true);
+    expect(await words.textContent()).toBe(was);
+
     await page.keyboard.press("Enter");
-    await page.getByRole("alert").getByText("Not kept. It cannot be said for sure").waitFor();
-    expect(await field.inputValue()).toContain("very good teeth");
-    await page.getByRole("button", { name: "Set all of it as plain text" }).click();
-    await page.getByRole("button", { name: /^Text: Warm clothes, a pencil with very good teeth/ }).waitFor();
-    expect(added(demo("learn/school-visits.html"), await html(page))).toEqual([
-      "<p>Warm clothes, a pencil with very good teeth.</p>",
-    ]);
+    await field.waitFor();
+    await selectWords(page, "Warm clothes");
+    await page.keyboard.press("ControlOrMeta+b");
+    expect(await tools.getByRole("button", { name: "Strong" }).getAttribute("aria-pressed")).toBe("true");
+    await selectWords(page, "a pencil");
+    await tools.getByRole("button", { name: "Emphasis" }).click();
+    await selectWords(page, "teeth");
+    await page.keyboard.press("ControlOrMeta+k");
+    const leadsTo = page.getByRole("textbox", { name: "Leads to" });
+    expect(await leadsTo.inputValue()).toBe("/galley/ships-biscuit.html");
+    await leadsTo.fill("java script");
+    await page.getByText("An address has no spaces").waitFor();
+    await page.keyboard.press("Escape");
+    await page.keyboard.press("ControlOrMeta+k");
+    await leadsTo.fill("/galley/");
+    await page.keyboard.press("Enter");
+    await selectWords(page, "pencil");
+    await page.keyboard.press("ArrowRight");
+    // Its own undo is no undo of the page.
+    await page.keyboard.type("!");
+    await page.keyboard.press("ControlOrMeta+z");
+    await page.keyboard.press("Shift+Enter");
+    await tools.getByRole("button", { name: "Keep it" }).click();
+    await page.getByText("1 change", { exact: true }).waitFor();
+    expect(added(demo("learn/school-visits.html"), await html(page))).toMatchInlineSnapshot(`
+      [
+        "<p><strong>Warm clothes</strong>, <em>a pencil<br></em>and <a href="/galley/">strong teeth</a>.</p>",
+      ]
+    `);
+
+    // Whoever leaves the text keeps it; what cannot be kept stays, with the reason.
+    await page.getByRole("button", { name: /^Text: Warm clothes, a pencil/ }).click();
+    await selectWords(page, "Warm clothes, a pencil");
+    await page.keyboard.press("ControlOrMeta+a");
+    await page.keyboard.press("Delete");
+    await page.keyboard.press("Enter");
+    await page.getByRole("alert").getByText("Not kept. Text cannot be emptied here.").waitFor();
+    await page.keyboard.press("Escape");
+    await page.getByRole("button", { name: /^Undo/ }).click();
+    await page.getByText("1 change", { exact: true }).waitFor({ state: "detached" });
   });
 
   it("pictures get their texts, links their words, the head its code", async () => {

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { downloaded, freshContext, goToPages, openDemo, openDesk, startBrowser } from "./browser.ts";
+import { downloaded, freshContext, goToPages, openDemo, openDesk, selectWords, startBrowser } from "./browser.ts";
 
 startBrowser();
 
@@ -98,7 +98,8 @@ describe("a page in Markdown", () => {
     const text =
       "The first gale of the winter comes before the last visitor has gone. So the ship is made fast in the first week of November, whatever the sky says.";
     await page.getByRole("button", { name: `Text: ${text}` }).click();
-    await page.getByRole("textbox", { name: "Text" }).fill(text.replace("last visitor", "last guest"));
+    await selectWords(page, "last visitor");
+    await page.keyboard.type("last guest");
     await page.keyboard.press("Enter");
     await page.getByText("1 change", { exact: true }).waitFor();
     const { bytes } = await downloaded(page, () => page.getByRole("button", { name: "Download the Markdown" }).click());

@@ -38,11 +38,11 @@ interface DeskActions {
   editNow(make: (now: Pick<Desk, "page" | "written">) => Edit | null, label: string, merge: string): void;
   /** Puts edits in the place of all of one operation; the reason where they are refused. */
   replace(op: Edit["op"], list: readonly Edit[], label: string): string | null;
-  /** Another redraft, made of the one of this moment, in its place; what is refused is told loudly. */
+  /** Another redraft, made of the one of this moment, in its place; the reason where it is refused. */
   redraft(
     make: (now: Pick<Desk, "original" | "page" | "edits">) => readonly Edit[] | { reason: string },
     label: string,
-  ): void;
+  ): string | null;
   /** Takes an edit out of the redraft. */
   drop(edit: Edit, label: string): void;
   /** The key by which an edit names a node of the original. */
@@ -131,17 +131,9 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     replace: (op, list, label) => put([...edits.filter((one) => one.op !== op), ...list], list, label),
     redraft(make, label) {
       const next = make({ original, page, edits });
-      if ("reason" in next) {
-        told(next.reason);
-        return;
-      }
-      told(
-        put(
-          next,
-          next.filter((edit) => !edits.includes(edit)),
-          label,
-        ),
-      );
+      if ("reason" in next) return next.reason;
+      const made = next.filter((edit) => !edits.includes(edit));
+      return put(next, made, label);
     },
     drop(edit, label) {
       setEdits(

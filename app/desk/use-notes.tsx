@@ -31,6 +31,8 @@ export function useNotes(desk: Taken) {
   });
   useKeys("escape", () => (document.activeElement instanceof HTMLElement ? document.activeElement.blur() : undefined), {
     enableOnFormTags: true,
+    // A field that has given up what was typed says so.
+    ignoreEventWhen: ({ defaultPrevented }) => defaultPrevented,
   });
   const dialog = (
     <SetAsideDialog

@@ -1,7 +1,7 @@
 import { fingerprint } from "../page/fingerprint.ts";
 import type { Page } from "../page/page.ts";
 import { cleanValue } from "../rewrite/clean-value.ts";
-import { type Edit, nodesOf } from "../rewrite/edits.ts";
+import { type Edit, nodesOf, operationOf } from "../rewrite/edits.ts";
 import type { NodeKey, NodeKind } from "../rewrite/node.ts";
 import { originsOf } from "../rewrite/origins.ts";
 import { keyOf } from "../rewrite/resolve.ts";
@@ -77,9 +77,9 @@ export function renamedNodes(settled: readonly Edit[], now: Page): ReadonlyMap<s
   const names = new Map<string, string>();
   for (const edit of settled) {
     const [node] = nodesOf(edit);
-    if (!node || !(edit.op === "set-block-text" || edit.op === "set-heading-text" || edit.op === "set-link-text"))
-      continue;
-    const index = indexOfText(now, node, cleanValue(edit.value));
+    const text = operationOf(edit).renames?.(edit);
+    if (!node || text === undefined) continue;
+    const index = indexOfText(now, node, cleanValue(text));
     if (index >= 0) names.set(nodeName(node.kind, node.key), nodeName(node.kind, keyOf(now, node.kind, index)));
   }
   return names;

@@ -11,6 +11,7 @@ import { type RemoveBlock, removeBlock } from "./operations/remove-block.ts";
 import { type RemoveHeading, removeHeading } from "./operations/remove-heading.ts";
 import { type RemoveMarkupData, removeMarkupData } from "./operations/remove-markup-data.ts";
 import { type SetAlt, setAlt } from "./operations/set-alt.ts";
+import { type SetBlockContent, setBlockContent } from "./operations/set-block-content.ts";
 import { type SetBlockText, setBlockText } from "./operations/set-block-text.ts";
 import { type SetCanonical, setCanonical } from "./operations/set-canonical.ts";
 import { type SetData, setData } from "./operations/set-data.ts";
@@ -46,6 +47,7 @@ export type Edit =
   | MakeHeading
   | MergeHeadings
   | SetBlockText
+  | SetBlockContent
   | RemoveBlock
   | MoveBlock
   | InsertBlocks
@@ -77,6 +79,7 @@ export const OPERATIONS: { readonly [O in Edit["op"]]: Operation<EditOf<O>> } = 
   "make-heading": makeHeading,
   "merge-headings": mergeHeadings,
   "set-block-text": setBlockText,
+  "set-block-content": setBlockContent,
   "remove-block": removeBlock,
   "move-block": moveBlock,
   "insert-blocks": insertBlocks,

@@ -1,7 +1,7 @@
 import type { Page } from "../page/page.ts";
 import { placesAfter, shapePatches } from "./apply.ts";
 import { cleanValue } from "./clean-value.ts";
-import type { Edit } from "./edits.ts";
+import { type Edit, operationOf } from "./edits.ts";
 import type { NodeKey, NodeKind } from "./node.ts";
 import { findNode, identities, identity, keyOf } from "./resolve.ts";
 
@@ -85,6 +85,9 @@ function indexOf(original: Page, key: NodeKey): number {
 /** The new words of a block that the redraft has moved and reworded. */
 function renamed(original: Page, edits: readonly Edit[], index: number): string | null {
   for (const edit of edits)
-    if (edit.op === "set-block-text" && indexOf(original, edit.block) === index) return identity(edit.value);
+    if ("block" in edit && indexOf(original, edit.block) === index) {
+      const text = operationOf(edit).renames?.(edit);
+      if (text !== undefined) return identity(text);
+    }
   return null;
 }

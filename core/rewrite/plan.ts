@@ -1,9 +1,9 @@
 import { originalFromText } from "../page/original.ts";
-import type { Page } from "../page/page.ts";
+import type { Page, Range } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
 import { type Edit, nodesOf, operationOf, type Refusal, slotOf } from "./edits.ts";
 import type { Planned } from "./operations/operation.ts";
-import { type Patch, patchText } from "./patch.ts";
+import { patchText } from "./patch.ts";
 import { patchesOf } from "./patches.ts";
 import { findNode } from "./resolve.ts";
 import type { Step } from "./step.ts";
@@ -94,7 +94,8 @@ const nameOf = ({ edit, change }: Step) =>
 /** Whether two edits of one node cannot both be made. A block that becomes a heading may have other words too. */
 function clashes(one: Edit, other: Edit): boolean {
   const both = [one.op, other.op];
-  if (both.includes("make-heading") && both.includes("set-block-text")) return false;
+  if (both.includes("make-heading") && (both.includes("set-block-text") || both.includes("set-block-content")))
+    return false;
   return Boolean(operationOf(one).uproots || operationOf(other).uproots);
 }
 
@@ -111,7 +112,7 @@ function startsOf(page: Page, edit: Edit): number[] {
 
 /** Steps that touch one place of the source cannot all be carried out: the earlier ones are, and what is in place stays there. */
 function apart(page: Page, steps: readonly Step[], inPlace: readonly Edit[], refused: Refusal[]): Step[] {
-  const taken: Patch[] = [];
+  const taken: Range[] = [];
   const bound = new Map<number, Edit[]>();
   const bind = (edit: Edit, places: readonly number[]) => {
     for (const place of places) bound.set(place, [...(bound.get(place) ?? []), edit]);
@@ -119,8 +120,8 @@ function apart(page: Page, steps: readonly Step[], inPlace: readonly Edit[], ref
   const placesOf = (edit: Edit) => startsOf(page, edit).filter((place) => place >= 0);
   for (const edit of inPlace) bind(edit, placesOf(edit));
   return steps.filter((step) => {
-    const { edit } = step;
-    const patches = patchesOf(page, [step]);
+    const { edit, change } = step;
+    const patches: Range[] = change.claims ? [change.claims] : patchesOf(page, [step]);
     const places = placesOf(edit);
     const clash =
       patches.some((one) => taken.some((other) => touch(one, other))) ||
@@ -134,7 +135,7 @@ function apart(page: Page, steps: readonly Step[], inPlace: readonly Edit[], ref
   });
 }
 
-const touch = (a: Patch, b: Patch) => a.start < b.end && b.start < a.end;
+const touch = (a: Range, b: Range) => a.start < b.end && b.start < a.end;
 
 /** Why other pages than HTML cannot be changed so here. */
 const NOT_HERE = {

@@ -1,18 +1,23 @@
 import { DropdownMenu } from "radix-ui";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { blocksUnder } from "#core/page/body";
 import type { TextBlock } from "#core/page/page";
+import { contentOf, type Piece } from "#core/rewrite/content";
+import { withContent } from "#core/rewrite/content-edit";
 import { besideBlock } from "#core/rewrite/insert-beside";
 import { moveText } from "#core/rewrite/move-text";
 import type { NewBlock } from "#core/rewrite/new-block";
+import { standing } from "#core/rewrite/operations/set-block-content";
 import type { Origin } from "#core/rewrite/origins";
 import { UNSURE } from "#core/rewrite/words-in-place";
 import { Action } from "../../ui/controls";
 import { menuItem } from "../../ui/frame";
+import { useNotices } from "../../ui/notice";
 import { NotesAt, type Picking } from "../anchored";
 import { type NotKept, TextInPlace } from "../text-in-place";
 import type { Desk } from "../use-desk";
 import { NewText } from "./new-text";
+import { Paragraph } from "./paragraph";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "attempt" | "drop" | "edit" | "notesAt" | "original" | "page" | "redraft">;
@@ -97,10 +102,17 @@ function Block({
   origins: readonly Origin[];
   onAsk: (block: number, question: boolean) => void;
 }) {
+  const { fail } = useNotices();
+  const { page } = desk;
   const origin = origins[index];
   const was = desk.original.blocks[origin?.index ?? -1];
   const key = origin?.key;
   const added = origin?.added;
+  // A keystroke in the title leaves the texts as they are.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the page is what its blocks and its source say
+  const content = useMemo(() => contentOf(page, index), [page.blocks, page.source, index]);
+  const write = (pieces: readonly Piece[]) =>
+    desk.redraft((now) => withContent({ ...now, origins }, index, pieces), "Text");
   const keep = (value: string): NotKept | string | null => {
     if (key && was) {
       const edit = { op: "set-block-text" as const, block: key, value, was: was.text };
@@ -121,7 +133,10 @@ function Block({
       else desk.drop(added, "Remove text");
     }
   };
-  const move = (by: -1 | 1) => desk.redraft((now) => moveText({ ...now, origins, block: index, by }), "Move text");
+  const move = (by: -1 | 1) => {
+    const reason = desk.redraft((now) => moveText({ ...now, origins, block: index, by }), "Move text");
+    if (reason) fail(new Error(reason));
+  };
   const heading = (level: number) =>
     key && desk.edit({ op: "make-heading", block: key, level, was: block.text }, `Make it an H${level}`);
   const level = Math.min(6, (desk.page.headings[block.heading]?.level ?? 1) + 1);
@@ -160,15 +175,25 @@ function Block({
           </DropdownMenu.Content>
         </DropdownMenu.Portal>
       </DropdownMenu.Root>
-      <TextInPlace
-        value={block.text}
-        label="Text"
-        empty=""
-        changed={!was || was.text !== block.text}
-        readOnly={key || added ? null : "It cannot be told where this text stands in the original."}
-        className="min-w-0 flex-1 leading-snug"
-        onKeep={keep}
-      />
+      {key && was && typeof content !== "string" ? (
+        <Paragraph
+          pieces={content}
+          text={block.text}
+          changed={standing(page, index) !== standing(desk.original, origin.index)}
+          className="min-w-0 flex-1 leading-snug"
+          onKeep={write}
+        />
+      ) : (
+        <TextInPlace
+          value={block.text}
+          label="Text"
+          empty=""
+          changed={!was || was.text !== block.text}
+          readOnly={key || added ? null : "It cannot be told where this text stands in the original."}
+          className="min-w-0 flex-1 leading-snug"
+          onKeep={keep}
+        />
+      )}
       <NotesAt desk={desk} at={{ part: "block", index: index }} {...picking} />
     </div>
   );

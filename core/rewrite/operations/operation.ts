@@ -1,6 +1,6 @@
 import type fc from "fast-check";
 import type Joi from "joi";
-import type { Page } from "../../page/page.ts";
+import type { Page, Range } from "../../page/page.ts";
 import type { Clash } from "../../structured-data/merge-json.ts";
 import type { Company } from "../company.ts";
 import type { Handing } from "../handing.ts";
@@ -18,6 +18,8 @@ export interface Shape {
 export interface Change {
   /** What is replaced in the source. */
   patches: () => readonly Patch[];
+  /** A stretch of the source that no other edit of the redraft may change. */
+  claims?: Range;
   /** Where headings begin that this edit has made: so far into the text of a patch, or before it. */
   makes?: readonly { patch: Patch; offset: number }[];
   /** The page with the change made; where this is missing the source is patched and read again. */
@@ -112,6 +114,8 @@ export interface Operation<E extends Shape> {
   isNothing?(edit: E): boolean;
   /** Afterwards its nodes are elsewhere, something else, or gone: no other edit of theirs can be made beside it. */
   uproots?: true;
+  /** The text that names its node from then on, where it changes that. */
+  renames?(edit: E): string;
   /** Its nodes are no more: their other edits go with them. */
   ends?: true;
   /** How it is carried out in what a page's source may be. Where one is missing it cannot be done there. */
@@ -139,8 +143,5 @@ export const setsWhatWas = ({ value, was }: { value: string; was: string | null 
 
 /** A change that replaces texts of the source alone. */
 export const patched = (
-  change: { patches: readonly Patch[]; makes?: readonly { patch: Patch; offset: number }[] } | null | string,
-): Planned =>
-  change === null || typeof change === "string"
-    ? change
-    : { patches: () => change.patches, ...(change.makes && { makes: change.makes }) };
+  change: (Pick<Change, "makes" | "claims"> & { patches: readonly Patch[] }) | null | string,
+): Planned => (change === null || typeof change === "string" ? change : { ...change, patches: () => change.patches });

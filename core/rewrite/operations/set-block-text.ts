@@ -67,6 +67,7 @@ export const setBlockText: Operation<SetBlockText> = {
   }),
   nodes,
   is: valueIn,
+  renames: valueIn,
   isNothing: setsWhatWas,
   fromRow: (page, row) =>
     ofOnlyNode(page, "block", identity(row.was), (key, index) => ({

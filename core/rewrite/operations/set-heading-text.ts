@@ -194,6 +194,7 @@ export const setHeadingText: Operation<SetHeadingText> = {
   schema: ({ key, value, text }) => ({ heading: key.required(), value, was: text.default("") }),
   nodes: ({ heading }) => [{ kind: "heading", key: heading }],
   is: valueIn,
+  renames: valueIn,
   isNothing: setsWhatWas,
   fromRow: (page, row) =>
     ofOnlyNode(page, "heading", row.was, (key) => ({

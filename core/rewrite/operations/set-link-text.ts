@@ -48,6 +48,7 @@ export const setLinkText: Operation<SetLinkText> = {
   schema: ({ key, value, text }) => ({ link: key.required(), value, was: text.default("") }),
   nodes,
   is: valueIn,
+  renames: valueIn,
   isNothing: setsWhatWas,
   fromRow(page, row) {
     const found = onlyLink(page, row.was);

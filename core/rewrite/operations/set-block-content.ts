@@ -1,0 +1,170 @@
+import { diffArrays } from "diff";
+import type { Page } from "../../page/page.ts";
+import { withNode } from "../at-node.ts";
+import { carryNode } from "../carry-node.ts";
+import { contentOf, type Inside, insideOf, readInside } from "../content.ts";
+import { anyChange } from "../content-change.ts";
+import { standsAsHanded } from "../handing.ts";
+import { checked, textsOf } from "../markdown-blocks.ts";
+import type { NodeKey } from "../node.ts";
+import type { Patch } from "../patch.ts";
+import { findNode, keyOf } from "../resolve.ts";
+import { writeContent } from "../write-content.ts";
+import { CHANGED, type Operation, type Planned, patched, type Shape, valueIn } from "./operation.ts";
+import { notForHref } from "./set-link-href.ts";
+
+/** The words of a block with the markup among them. `value` and `was` are source as it stands within the block's own tags. */
+export interface SetBlockContent extends Shape {
+  op: "set-block-content";
+  block: NodeKey;
+  value: string;
+  was: string;
+  /** The words of the value, as a page is read. */
+  text: string;
+}
+
+/** Elements that may stand in any running text (HTML, phrasing content), and do nothing by themselves. */
+const AMONG_WORDS = new Set(
+  "a abbr b bdi bdo br cite code data del dfn em font i ins kbd mark q s samp small span strike strong sub sup time tt u var wbr".split(
+    " ",
+  ),
+);
+
+/** Why source cannot be put in the place of a block's own; null where it can. */
+function foreign(page: Page, index: number, { value, was, text }: SetBlockContent): string | null {
+  for (const [tag, name = ""] of value.matchAll(/<([a-z][\w-]*)[^>]*>/gi)) {
+    if (!AMONG_WORDS.has(name.toLowerCase()) && !was.includes(tag))
+      return `A text like this cannot hold the element ${name.toLowerCase()}. Take it out, or edit the source instead.`;
+    if (/\son\w+\s*=/i.test(tag) && !was.includes(tag)) return "A text cannot run a script. Take it out.";
+  }
+  const hrefs = [...value.matchAll(/<a\s[^>]*?href\s*=\s*["']?([^"'>\s]+)/gi)].map(([, href = ""]) => href);
+  const wrong = hrefs.find((href) => !was.includes(href) && notForHref(href));
+  if (wrong !== undefined) return notForHref(wrong);
+  if (page.format !== "html") return null;
+  const inside = insideWith(page, index, value);
+  if (inside === null || typeof inside === "string") return inside;
+  const words = wordsOf(inside);
+  return words === text ? null : `The markup reads “${words}”, not “${text}”. One of the two has to be changed.`;
+}
+
+/** What a block's source would be as tokens; null where there is no such block. */
+function insideWith(page: Page, index: number, value: string): Inside | string | null {
+  const block = page.blocks[index];
+  if (!block) return null;
+  const { start } = insideOf(page, block);
+  const changed: Page = { ...page, source: page.source.slice(0, start) + value, links: [], images: [] };
+  const inside = readInside(changed, { start, end: start + value.length });
+  return typeof inside === "string"
+    ? "In this text a tag is not closed, or closes what was never opened. Mend it, then try again."
+    : inside;
+}
+
+const wordsOf = ({ tokens, things }: Inside) =>
+  tokens
+    .map((token) =>
+      token.kind === "character" ? token.text : token.kind === "thing" && things[token.of]?.name === "break" ? " " : "",
+    )
+    .join("")
+    .replace(/ +/g, " ")
+    .trim();
+
+const PARTS = /<[^>]*>|\s+|[\p{L}\p{N}]+|./gsu;
+
+/** What differs between two stretches of source, tag by tag and word by word. */
+function differences(was: string, value: string, start: number): Patch[] {
+  const patches: Patch[] = [];
+  let at = start;
+  let joined = false;
+  for (const { value: parts, added, removed } of diffArrays(was.match(PARTS) ?? [], value.match(PARTS) ?? [])) {
+    const text = parts.join("");
+    if (!added && !removed) {
+      at += text.length;
+      joined = false;
+      continue;
+    }
+    let patch = patches.at(-1);
+    if (!patch || !joined) {
+      patch = { start: at, end: at, text: "" };
+      patches.push(patch);
+    }
+    joined = true;
+    if (added) patch.text += text;
+    else {
+      at += text.length;
+      patch.end = at;
+    }
+  }
+  return patches;
+}
+
+function plan(page: Page, edit: SetBlockContent): Planned {
+  return withNode(page, "block", edit.block, (index): Planned => {
+    const was = standing(page, index);
+    if (was === edit.value) return null;
+    if (was !== edit.was) return CHANGED;
+    const block = page.blocks[index];
+    const reason = foreign(page, index, edit);
+    if (!block || reason) return reason;
+    const claims = insideOf(page, block);
+    const change = { claims, patches: differences(was, edit.value, claims.start) };
+    return patched(page.format === "html" ? change : checked(page, change, textsOf(page).with(index, edit.text)));
+  });
+}
+
+const nodes = ({ block }: SetBlockContent) => [{ kind: "block" as const, key: block }];
+
+/** A block's own source. */
+export function standing(page: Page, index: number): string {
+  const block = page.blocks[index];
+  if (!block) return "";
+  const { start, end } = insideOf(page, block);
+  return page.source.slice(start, end);
+}
+
+export const setBlockContent: Operation<SetBlockContent> = {
+  called: "text with its markup",
+  schema: ({ key, value, text }) => ({ block: key.required(), value, was: text.required(), text: text.required() }),
+  nodes,
+  is: valueIn,
+  isNothing: ({ value, was }) => value === was,
+  renames: ({ text }) => text,
+  fromRow: (page, row) => {
+    const index = page.blocks.findIndex((_, i) => standing(page, i) === row.was);
+    const inside = insideWith(page, index, row.is);
+    if (!inside) return "No text of this page is marked up so any more.";
+    if (typeof inside === "string") return inside;
+    return {
+      op: "set-block-content",
+      block: keyOf(page, "block", index),
+      value: row.is,
+      was: row.was,
+      text: wordsOf(inside),
+    };
+  },
+  plan: { html: plan, markdown: plan },
+  standing,
+  carry: (edit, carrying) => {
+    const found = findNode(carrying.page, "block", edit.block);
+    const now = "index" in found ? standing(carrying.page, found.index) : edit.was;
+    if (now !== edit.was && now !== edit.value)
+      return { conflict: { now, reason: CHANGED, mine: { ...edit, was: now } } };
+    return carryNode(edit, { nodes, standing }, carrying);
+  },
+  takenOver: ({ value }, now, handing) =>
+    standsAsHanded(now, handing, (page) => page.blocks.filter((_, index) => standing(page, index) === value).length),
+  sample: (page, samples) => {
+    const blocks = page.blocks.flatMap((_, index) => {
+      const content = contentOf(page, index);
+      return typeof content === "string" ? [] : [{ index, content }];
+    });
+    return samples.ofEach(blocks, (_, { index, content }) =>
+      anyChange(samples).map((change): SetBlockContent => {
+        const was = standing(page, index);
+        const written = writeContent(page, index, change(content));
+        const { value, text } =
+          typeof written === "string" ? { value: was, text: page.blocks[index]?.text ?? "" } : written;
+        return { op: "set-block-content", block: keyOf(page, "block", index), value, text, was };
+      }),
+    );
+  },
+};
