@@ -272,10 +272,14 @@ describe("the source", () => {
     const swallowed =
       "A quotation mark is missing behind the attribute href in line 21, column 20: tags behind it are taken for its value.";
     await margin.getByText(swallowed).waitFor();
+    await page.getByRole("textbox", { name: "Title" }).fill("School visits to a lightship");
+    await page.getByText("1 change", { exact: true }).waitFor();
     await page.getByRole("button", { name: "Check the HTML" }).click();
     await page.getByText(/^1 place is not valid HTML/).waitFor();
     await page.getByRole("button", { name: "Edit it" }).click();
     const editor = page.getByRole("textbox", { name: "Source of this page" });
+    // It is edited as the redraft leaves it.
+    await editor.locator(".cm-line", { hasText: "<title>School visits to a lightship</title>" }).waitFor();
     await page.getByRole("button", { name: /line 22/ }).click();
     await editor.locator(".cm-line", { hasText: "work-sheet.pdf" }).click();
     // Of a line that is wrapped the first press goes to the end of what is seen of it.
@@ -288,6 +292,7 @@ describe("the source", () => {
     await page.getByRole("button", { name: "Check the HTML again" }).click();
     await page.getByText("The HTML is valid.").waitFor();
     expect(added(demo("learn/school-visits.html"), await html(page))).toEqual([
+      "<title>School visits to a lightship</title>",
       '<p>Ask for the <a href="/files/work-sheet.pdf">work sheet</a> first, says the crew.</p>',
     ]);
   });

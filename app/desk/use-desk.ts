@@ -43,6 +43,8 @@ interface DeskActions {
     make: (now: Pick<Desk, "original" | "page" | "edits">) => readonly Edit[] | { reason: string },
     label: string,
   ): string | null;
+  /** The redraft of this moment, for a part of the sheet that may be drawn later. */
+  editsNow(): readonly Edit[];
   /** Takes an edit out of the redraft. */
   drop(edit: Edit, label: string): void;
   /** The key by which an edit names a node of the original. */
@@ -135,6 +137,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
       const made = next.filter((edit) => !edits.includes(edit));
       return put(next, made, label);
     },
+    editsNow: () => edits,
     drop(edit, label) {
       setEdits(
         edits.filter((one) => slotOf(one) !== slotOf(edit)),

@@ -2,7 +2,8 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { lazy, memo, Suspense, useEffect, useMemo, useRef, useState } from "react";
 import { useSearchParams } from "react-router";
 import { redraftedSource } from "#core/rewrite/apply";
-import { sourceEdits } from "#core/rewrite/operations/edit-source";
+import type { Edit } from "#core/rewrite/edits";
+import { writtenSource } from "#core/rewrite/write-source";
 import { checkPage, sourceName } from "../../store/check-page";
 import { db } from "../../store/db";
 import { SERVER_GONE } from "../../store/validity";
@@ -12,7 +13,7 @@ import { OriginalWords } from "../../ui/original-words";
 import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */
-type Taken = Pick<Desk, "edits" | "original" | "record" | "replace">;
+type Taken = Pick<Desk, "edits" | "editsNow" | "original" | "record" | "replace">;
 
 const SourceView = lazy(() => import("./source-view"));
 
@@ -31,8 +32,8 @@ export const Source = memo(function Source({ desk }: { desk: Taken }) {
   useEffect(() => {
     if (asked !== null) section.current?.scrollIntoView();
   }, [asked]);
-  /** What is being written, and where it began. */
-  const [written, setWritten] = useState<{ begun: string; typed: string } | null>(null);
+  /** What is being written, and the redraft and the text with which it began. */
+  const [written, setWritten] = useState<{ edits: readonly Edit[]; begun: string; typed: string } | null>(null);
   const source = useMemo(() => (open ? redraftedSource(original, edits) : ""), [open, original, edits]);
   if (original.format === "fields") return null;
   const check = async () => {
@@ -45,19 +46,18 @@ export const Source = memo(function Source({ desk }: { desk: Taken }) {
   };
   const keep = async () => {
     if (!written) return;
-    const { typed } = written;
     const { diff } = await import("@codemirror/merge");
-    const changes = diff(original.source, typed, { scanLimit: 10_000 });
-    const refused = desk.replace("edit-source", sourceEdits(original.source, typed, changes), "Edit the source");
+    const differ = (was: string, is: string) => diff(was, is, { scanLimit: 10_000 });
+    const made = writtenSource(original, written.edits, written.typed, differ);
+    const refused = "reason" in made ? made.reason : desk.replace("edit-source", made, "Edit the source");
     setFault(refused ? `Not kept. ${refused}` : "");
     if (!refused) setWritten(null);
   };
-  // What was written into the source before is where the next change begins; other edits of the redraft are apart from it.
   const begin = () => {
-    const before = edits.filter(({ op }) => op === "edit-source");
-    const begun = redraftedSource(original, before);
+    const now = desk.editsNow();
+    const begun = redraftedSource(original, now);
     setOpen(true);
-    setWritten({ begun, typed: begun });
+    setWritten({ edits: now, begun, typed: begun });
   };
   const current = checked?.of === sourceName(record);
   const messages = (current && checked?.messages) || [];
