@@ -1,16 +1,18 @@
-import { type SyntheticEvent, useDeferredValue, useEffect, useMemo, useState } from "react";
+import { type SyntheticEvent, useDeferredValue, useMemo, useState } from "react";
 import { useSearchParams } from "react-router";
-import { rulesFound } from "#core/findings/found";
+import { tallyOf } from "#core/findings/tally";
 import type { PageRecord } from "../store/page-record";
 import type { KeptFilter, SiteRecord } from "../store/records/sites";
 import { transact } from "../store/transact";
-import { Action, WordSelect } from "../ui/controls";
+import { Action } from "../ui/controls";
 import { useNotices } from "../ui/notice";
 import { useLatest } from "../ui/use-latest";
 import { type Filter, foldersOf, NO_FILTER, queryOf, shows } from "./filter";
 import { DONE, NEEDS, type ShowName, showOf } from "./filters/all";
 import { plural } from "./filters/show";
+import { FindingSelect } from "./finding-select";
 import { BelowSelect, KindSelect, WeightSelect } from "./narrowing";
+import { useToldRules } from "./told-rules";
 import type { FilteredPages } from "./use-pages";
 
 const NONE: readonly PageRecord[] = [];
@@ -83,17 +85,6 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
   );
 }
 
-/** What each rule finds, by its id. The catalogue holds all rules, and the table need not wait for it. */
-function useRuleNames(): ReadonlyMap<string, string> {
-  const [names, setNames] = useState<ReadonlyMap<string, string>>(new Map());
-  useEffect(() => {
-    void import("#core/rules/told").then(({ TOLD }) =>
-      setNames(new Map([...TOLD].map(([id, { finds }]) => [id, finds]))),
-    );
-  }, []);
-  return names;
-}
-
 function Narrowing({
   site,
   pages,
@@ -105,17 +96,11 @@ function Narrowing({
 }) {
   const { filter, findings } = pages;
   const all = useDeferredValue(pages.all, NONE);
-  const names = useRuleNames();
+  const told = useToldRules();
   const [, setParams] = useSearchParams();
   const { fail } = useNotices();
   const kinds = useMemo(() => new Set(all.map((page) => page.kind)), [all]);
-  const rules = useMemo(
-    () =>
-      [
-        ...new Set([...all.flatMap((page) => rulesFound(page.found)), ...findings.all.map((finding) => finding.rule)]),
-      ].sort(),
-    [all, findings],
-  );
+  const pagesOfRules = () => new Map(tallyOf(all, findings.all).rules.map(({ rule, pages }) => [rule, pages]));
   const folders = useMemo(() => foldersOf(all.map((page) => page.address)), [all]);
   const narrowed = queryOf(filter) !== "";
   const kept = site.filters ?? [];
@@ -142,12 +127,7 @@ function Narrowing({
       below
       <BelowSelect value={filter.below} folders={folders} onChange={(below) => change({ below })} />
       with
-      <WordSelect
-        label="By finding"
-        value={filter.rule}
-        onChange={(rule) => change({ rule })}
-        options={[["", "any finding or none"], ...rules.map((rule) => [rule, names.get(rule) ?? rule] as const)]}
-      />
+      <FindingSelect value={filter.rule} told={told} pages={pagesOfRules} onChange={(rule) => change({ rule })} />
       of
       <WeightSelect value={filter.weight} onChange={(weight) => change({ weight })} />
       {kept.map(({ name, query }) => (
