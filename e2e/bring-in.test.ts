@@ -169,12 +169,30 @@ describe("a backup", () => {
     await eventually(() => other.getByRole("menuitem", { name: "Gullhaven" }).count(), 0);
     await other.keyboard.press("Escape");
     await restore(backup.bytes);
-    await other.getByText("1 sites, 38 pages.").first().waitFor();
+    await other.getByText("1 site, 38 pages.").first().waitFor();
     await other.getByRole("button", { name: "Site: site.example" }).click();
     await other.getByRole("menuitem", { name: "Gullhaven Lightship Museum" }).click();
     await other.getByRole("heading", { name: /^What this site needs/ }).waitFor();
     await openDesk(other, "Enamel mug");
     await eventually(() => other.getByLabel("Title on desktop").inputValue(), "A mug that survives");
+  });
+});
+
+describe("sites in this browser", () => {
+  it("of one name are told apart by their address and by when they were brought in", async () => {
+    const page = await openDemo(await freshContext());
+    await page.goto(new URL("/?all", page.url()).href);
+    await page.getByRole("button", { name: "Open the demo site" }).click();
+    await page.getByRole("heading", { name: /^What this site needs/ }).waitFor();
+    const told =
+      /^Gullhaven Lightship Museum\s*https:\/\/www\.gullhaven\.example\/, brought in \d+ \w+ \d{4}, \d\d:\d\d$/;
+    await page.getByRole("button", { name: "Site: Gullhaven Lightship Museum" }).click();
+    await eventually(() => page.getByRole("menuitem", { name: told }).count(), 2);
+    await page.getByRole("menuitem", { name: "All sites" }).click();
+    await eventually(
+      () => page.getByRole("region", { name: "Sites in this browser" }).getByRole("link", { name: told }).count(),
+      2,
+    );
   });
 });
 

@@ -14,6 +14,7 @@ import { db } from "../store/db";
 import { explainStorage } from "../store/faults";
 import { Action, MainButton } from "../ui/controls";
 import { useNotices } from "../ui/notice";
+import { SiteTold } from "../ui/site-told";
 import type { Route } from "./+types/start";
 
 export const meta = () => [{ title: "Keen Quill" }];
@@ -88,11 +89,11 @@ export default function Start() {
         {sites.length > 0 && (
           <section aria-label="Sites in this browser">
             <h2 className="font-serif text-18">In this browser</h2>
-            <ul className="mt-2 grid gap-1">
+            <ul className="mt-2 grid gap-2.5">
               {sites.map((site) => (
                 <li key={site.id}>
-                  <Link className="text-15 text-blue hover:underline" to={`/sites/${site.id}/findings`}>
-                    {site.name || site.address}
+                  <Link className="block text-15 text-blue hover:underline" to={`/sites/${site.id}/findings`}>
+                    <SiteTold site={site} among={sites} always />
                   </Link>
                 </li>
               ))}

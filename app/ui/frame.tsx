@@ -13,6 +13,7 @@ import { useKeys } from "./keys";
 import { useNotices } from "./notice";
 import { type Command, Palette } from "./palette";
 import { Shortcuts } from "./shortcuts";
+import { SiteTold } from "./site-told";
 
 /** The rail: the site on top, then the screens. */
 export function Rail({ site }: { site: SiteRecord }) {
@@ -38,7 +39,9 @@ export function Rail({ site }: { site: SiteRecord }) {
           >
             {sites.map((one) => (
               <DropdownMenu.Item key={one.id} asChild className={menuItem}>
-                <Link to={`/sites/${one.id}/findings`}>{one.name || one.address}</Link>
+                <Link to={`/sites/${one.id}/findings`}>
+                  <SiteTold site={one} among={sites} />
+                </Link>
               </DropdownMenu.Item>
             ))}
             <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />

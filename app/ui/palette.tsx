@@ -75,10 +75,13 @@ export function Palette({
       return;
     }
     try {
-      const { restoreBackup } = await import("../store/backup");
+      const [{ restoreBackup }, { counted }] = await Promise.all([
+        import("../store/backup"),
+        import("#core/rules/texts"),
+      ]);
       const result = await restoreBackup(await chosen.text());
       if ("reason" in result) fail(new Error(result.reason));
-      else notify("The backup was put back", `${result.sites} sites, ${result.pages} pages.`);
+      else notify("The backup was put back", `${counted(result.sites, "site")}, ${counted(result.pages, "page")}.`);
     } catch (error) {
       fail(error);
     }
