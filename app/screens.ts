@@ -1,4 +1,14 @@
-import { BookOpenText, Code, Files, ImageIcon, ListChecks, ListTree, type LucideIcon, Network } from "lucide-react";
+import {
+  BookOpenText,
+  Code,
+  Files,
+  Globe,
+  ImageIcon,
+  ListChecks,
+  ListTree,
+  type LucideIcon,
+  Network,
+} from "lucide-react";
 
 /** A key of a screen, and what it does. */
 export interface Shortcut {
@@ -123,6 +133,13 @@ const screens = {
     command: "Structured data for every page",
     icon: Network,
     beside: "data",
+  },
+  site: {
+    path: "site",
+    module: "routes/site-page.tsx",
+    name: "This site",
+    command: "This site: name, address, backup, removal",
+    icon: Globe,
   },
 } as const satisfies Record<string, Screen>;
 

@@ -179,6 +179,39 @@ describe("a backup", () => {
 });
 
 describe("sites in this browser", () => {
+  it("tell what they are, are renamed, removed, and put back as they were", async () => {
+    const page = await openDemo(await freshContext());
+    await page.getByRole("link", { name: "Gullhaven Lightship Museum", exact: true }).click();
+    await page.getByRole("heading", { name: "This site", level: 1 }).waitFor();
+    await page.getByRole("link", { name: "38 pages", exact: true }).waitFor();
+    await page.getByText(/KB of pages and files, packed/).waitFor();
+    await page.getByRole("button", { name: "Name of the site: Gullhaven Lightship Museum" }).click();
+    await page.getByRole("textbox", { name: "Name of the site" }).fill("The lightship");
+    await page.keyboard.press("Enter");
+    await page.getByRole("button", { name: "Site: The lightship", exact: true }).waitFor();
+    await page.getByRole("button", { name: /^Address of the site/ }).click();
+    await page.getByRole("textbox", { name: "Address of the site" }).fill("gullhaven");
+    await page.keyboard.press("Enter");
+    await page.getByRole("alert").getByText("Not kept. An address begins with https://").waitFor();
+    await page.keyboard.press("Escape");
+    await page.getByRole("link", { name: /^\d+ events$/ }).click();
+    await eventually(() => new URL(page.url()).search, "?kind=event");
+    const address = page.url();
+    await page.goBack();
+    await page.getByRole("button", { name: "Remove this site from this browser" }).click();
+    const removed = page.getByRole("region", { name: "Sites that were removed" });
+    await removed.getByText("The lightship").waitFor();
+    await eventually(() => page.getByRole("region", { name: "Sites in this browser" }).count(), 0);
+    const other = await openTab(page.context(), new URL(address).pathname);
+    await other.getByText("This site was removed. It can be put back").waitFor();
+    await removed.getByRole("button", { name: "Put it back" }).click();
+    await page
+      .getByRole("region", { name: "Sites in this browser" })
+      .getByRole("link", { name: /^The lightship/ })
+      .click();
+    await page.getByRole("heading", { name: /^What this site needs/ }).waitFor();
+  });
+
   it("of one name are told apart by their address and by when they were brought in", async () => {
     const page = await openDemo(await freshContext());
     await page.goto(new URL("/?all", page.url()).href);

@@ -115,24 +115,28 @@ export async function openDesk(page: Page, name: string): Promise<void> {
 
 /** Selects words of the text that is being edited, which may begin in one element and end in another. */
 export async function selectWords(page: Page, words: string): Promise<void> {
-  await page.getByRole("textbox", { name: "Text", exact: true }).evaluate((box, words) => {
-    const from = box.textContent?.indexOf(words) ?? -1;
-    if (from < 0) throw new Error(`${words} is not in the text`);
-    const range = document.createRange();
-    const texts = document.createTreeWalker(box, NodeFilter.SHOW_TEXT);
-    let at = 0;
-    for (let node = texts.nextNode(); node; node = texts.nextNode()) {
-      const { length } = node.nodeValue ?? "";
-      if (from >= at && from < at + length) range.setStart(node, from - at);
-      const to = from + words.length;
-      if (to > at && to <= at + length) range.setEnd(node, to - at);
-      at += length;
-    }
-    getSelection()?.removeAllRanges();
-    getSelection()?.addRange(range);
-    // The editor hears of a selection a moment later, as a person's next key comes later too.
-    return new Promise((heard) => setTimeout(heard, 60));
-  }, words);
+  const box = page.getByRole("textbox", { name: "Text", exact: true });
+  const select = () =>
+    box.evaluate(async (box, words) => {
+      const from = box.textContent?.indexOf(words) ?? -1;
+      if (from < 0) throw new Error(`${words} is not in the text`);
+      const range = document.createRange();
+      const texts = document.createTreeWalker(box, NodeFilter.SHOW_TEXT);
+      let at = 0;
+      for (let node = texts.nextNode(); node; node = texts.nextNode()) {
+        const { length } = node.nodeValue ?? "";
+        if (from >= at && from < at + length) range.setStart(node, from - at);
+        const to = from + words.length;
+        if (to > at && to <= at + length) range.setEnd(node, to - at);
+        at += length;
+      }
+      getSelection()?.removeAllRanges();
+      getSelection()?.addRange(range);
+      // An editor that has just got the focus puts its own selection back a moment later.
+      await new Promise((settled) => setTimeout(settled, 80));
+      return getSelection()?.toString();
+    }, words);
+  await expect.poll(select, { timeout: 5_000, interval: 20 }).toBe(words);
 }
 
 /** Waits until a value is what it should be. */

@@ -209,6 +209,8 @@ describe("the body", () => {
     await page.keyboard.press("Enter");
     await selectWords(page, "pencil");
     await page.keyboard.press("ArrowRight");
+    // Nobody types this fast: the editor hears of the cursor a moment later.
+    await page.waitForTimeout(150);
     // Its own undo is no undo of the page.
     await page.keyboard.type("!");
     await page.keyboard.press("ControlOrMeta+z");

@@ -487,6 +487,12 @@ export async function stopQueue(queueId: string): Promise<void> {
   runners.get(queueId)?.stop();
 }
 
+/** Stops all that a site's queues fetch. */
+export async function stopQueuesOf(siteId: string): Promise<void> {
+  const running = await db().queues.where("siteId").equals(siteId).toArray();
+  await Promise.all(running.filter(({ state }) => state === "running").map(({ id }) => stopQueue(id)));
+}
+
 export async function goOn(queueId: string): Promise<void> {
   // A runner that was just stopped first ends what it is about.
   while (runners.has(queueId)) await new Promise((resolve) => setTimeout(resolve, 30));

@@ -24,7 +24,7 @@ import type { PageRecord } from "../store/page-record";
 import { setRuleAside } from "../store/set-asides";
 import { Action, WordSelect } from "../ui/controls";
 import { download } from "../ui/download";
-import { Screen, TitleLine } from "../ui/frame";
+import { Screen, SiteName, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { SetAsideDialog } from "../ui/set-aside-dialog";
@@ -149,7 +149,7 @@ export default function Findings() {
           },
         ]}
       >
-        <span className="truncate font-medium font-serif text-15">{site.name || site.address}</span>
+        <SiteName site={site} />
         <span className="truncate text-soft max-[700px]:hidden">
           {shown && `${pagesOf(shown.all?.length ?? shown.overview.pages)}, `}brought in{" "}
           {when.format(new Date(site.broughtInAt))}

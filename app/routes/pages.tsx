@@ -13,7 +13,7 @@ import { usePages } from "../pages/use-pages";
 import { besideColumns, linkTo, linkToPage, screenOf } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import { Action } from "../ui/controls";
-import { Screen, TitleLine } from "../ui/frame";
+import { Screen, SiteName, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { useSite } from "./site";
@@ -109,7 +109,7 @@ export default function Pages() {
           { name: "Show all pages", run: () => navigate(linkTo(site, screenOf("pages"))) },
         ]}
       >
-        <h1 className="truncate font-medium font-serif text-15">{site.name || site.address}</h1>
+        <SiteName as="h1" site={site} />
         <span className="truncate text-soft max-[700px]:hidden">
           brought in{" "}
           {new Intl.DateTimeFormat("en-GB", { dateStyle: "medium", timeStyle: "short" }).format(

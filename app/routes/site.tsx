@@ -19,6 +19,8 @@ export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   }
   if (!site)
     throw data("This site is not in this browser. Sites stay in the browser they were brought into.", { status: 404 });
+  if (site.removedAt)
+    throw data("This site was removed. It can be put back from the list of all sites, for a day.", { status: 404 });
   beginRows(site.id);
   return { site };
 }

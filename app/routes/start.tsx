@@ -1,21 +1,14 @@
-import { useEffect, useRef, useState } from "react";
-import {
-  Form,
-  Link,
-  redirect,
-  useLoaderData,
-  useNavigate,
-  useNavigation,
-  useSearchParams,
-  useSubmit,
-} from "react-router";
+import { lazy, Suspense, useEffect, useState } from "react";
+import { Form, Link, redirect, useLoaderData, useNavigation, useSearchParams, useSubmit } from "react-router";
 import { demoPageCount } from "../../server/demo-site";
-import { db } from "../store/db";
 import { explainStorage } from "../store/faults";
-import { Action, MainButton } from "../ui/controls";
-import { useNotices } from "../ui/notice";
+import { loadSites } from "../store/sites";
+import { MainButton } from "../ui/controls";
 import { SiteTold } from "../ui/site-told";
 import type { Route } from "./+types/start";
+
+const Keeping = lazy(() => import("../ui/keeping"));
+const LargeDemo = lazy(() => import("../ui/large-demo"));
 
 export const meta = () => [{ title: "Keen Quill" }];
 
@@ -24,13 +17,18 @@ export const loader = () => ({ demoPages: demoPageCount(process.cwd()) });
 
 export async function clientLoader({ request, serverLoader }: Route.ClientLoaderArgs) {
   try {
-    const sites = await db().sites.toArray();
+    let { sites, removed } = await loadSites();
+    if (removed.length > 0) {
+      const { forgetRemoved } = await import("../store/site-records");
+      await forgetRemoved(new Date().toISOString());
+      ({ sites, removed } = await loadSites());
+    }
     const url = new URL(request.url);
     const latest = sites.sort((a, b) => b.broughtInAt.localeCompare(a.broughtInAt))[0];
     if (latest && !url.searchParams.has("all")) throw redirect(`/sites/${latest.id}/findings`);
     // What is kept here is shown without the server too.
     const { demoPages } = await serverLoader().catch(() => ({ demoPages: null }));
-    return { sites, demoPages };
+    return { sites, removed, demoPages };
   } catch (error) {
     throw error instanceof Response ? error : explainStorage(error);
   }
@@ -50,7 +48,7 @@ export async function clientAction() {
 }
 
 export default function Start() {
-  const { sites, demoPages } = useLoaderData<typeof clientLoader>();
+  const { sites, removed, demoPages } = useLoaderData<typeof clientLoader>();
   const [params] = useSearchParams();
   const submit = useSubmit();
   const busy = useNavigation().state !== "idle";
@@ -76,7 +74,9 @@ export default function Start() {
             {demoPages ? `${demoPages} pages` : "The site"} of a museum that does not exist, with the faults real pages
             have.
           </p>
-          <LargeDemo />
+          <Suspense fallback={<p className="mt-1 text-15">&nbsp;</p>}>
+            <LargeDemo />
+          </Suspense>
         </section>
         <section>
           <Link to="/bring-in" className="inline-block rounded border border-ink px-4 py-2 font-medium text-15">
@@ -100,48 +100,10 @@ export default function Start() {
             </ul>
           </section>
         )}
+        <Suspense>
+          <Keeping any={sites.length > 0} removed={removed} />
+        </Suspense>
       </div>
     </main>
-  );
-}
-
-/** Pages of the large demo site. */
-const LARGE = 10_000;
-const number = new Intl.NumberFormat("en-GB");
-
-/** The large demo site, brought in with a count and a Stop; what came in stays. */
-function LargeDemo() {
-  const navigate = useNavigate();
-  const { fail } = useNotices();
-  const [done, setDone] = useState<number | null>(null);
-  const stop = useRef<AbortController>(undefined);
-  const open = async () => {
-    stop.current = new AbortController();
-    setDone(0);
-    try {
-      const { openLargeDemo } = await import("../store/bring-in");
-      const id = await openLargeDemo(LARGE, setDone, stop.current.signal);
-      navigate(`/sites/${id}/findings`);
-    } catch (error) {
-      fail(error);
-    } finally {
-      setDone(null);
-    }
-  };
-  return done === null ? (
-    <p className="mt-1 text-15 text-soft">
-      Or{" "}
-      <Action className="text-15" onClick={() => void open()}>
-        open a large demo site
-      </Action>{" "}
-      of {number.format(LARGE)} generated pages; that takes some minutes.
-    </p>
-  ) : (
-    <p role="status" className="mt-1 flex gap-3 text-15">
-      {number.format(done)} of {number.format(LARGE)} pages
-      <Action className="text-15" onClick={() => stop.current?.abort()}>
-        Stop
-      </Action>
-    </p>
   );
 }

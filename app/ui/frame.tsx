@@ -3,21 +3,22 @@ import { Redo2, Undo2 } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
 import { type ReactNode, useState } from "react";
 import { Link, NavLink } from "react-router";
-import { type AnyScreen, linkTo, type Screen as OneScreen, SCREENS } from "../screens";
+import { type AnyScreen, linkTo, type Screen as OneScreen, SCREENS, screenOf } from "../screens";
 import { db } from "../store/db";
 import { useStorageLost } from "../store/lost";
 import type { SiteRecord } from "../store/records/sites";
+import { loadSites } from "../store/sites";
 import { redo, undo } from "../store/transact";
 import { IconButton, Keys } from "./controls";
 import { useKeys } from "./keys";
 import { useNotices } from "./notice";
 import { type Command, Palette } from "./palette";
 import { Shortcuts } from "./shortcuts";
-import { SiteTold } from "./site-told";
+import { nameOfSite, SiteTold } from "./site-told";
 
 /** The rail: the site on top, then the screens. */
 export function Rail({ site }: { site: SiteRecord }) {
-  const sites = useLiveQuery(() => db().sites.toArray(), []) ?? [];
+  const sites = useLiveQuery(async () => (await loadSites()).sites, []) ?? [];
   return (
     <nav
       aria-label="Screens"
@@ -46,6 +47,9 @@ export function Rail({ site }: { site: SiteRecord }) {
             ))}
             <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
             <DropdownMenu.Item asChild className={menuItem}>
+              <Link to={linkTo(site, screenOf("site"))}>Name, address, backup, removal</Link>
+            </DropdownMenu.Item>
+            <DropdownMenu.Item asChild className={menuItem}>
               <Link to={`/bring-in?site=${site.id}`}>Bring in more pages…</Link>
             </DropdownMenu.Item>
             <DropdownMenu.Item asChild className={menuItem}>
@@ -73,11 +77,25 @@ const railLink = "flex w-14 flex-col items-center gap-1 rounded py-1.5 text-12 a
 
 export const menuItem = "block cursor-default rounded px-2.5 py-1.5 outline-none data-[highlighted]:bg-tint";
 
+/** The site's name in a title line, which leads to what is known of the site as a whole. */
+export function SiteName({ site, as: As = "span" }: { site: SiteRecord; as?: "h1" | "span" }) {
+  return (
+    <As className="min-w-0 truncate font-medium font-serif text-15">
+      <Link to={linkTo(site, screenOf("site"))} title="Name, address, backup, removal" className="hover:underline">
+        {nameOfSite(site)}
+      </Link>
+    </As>
+  );
+}
+
 /** The title line of a screen that is reached from the pages. */
 export function BelowPages({ site, screen }: { site: SiteRecord; screen: OneScreen }) {
   return (
     <TitleLine site={site} screen={screen} commands={[]}>
-      <Link to={`/sites/${site.id}/pages?columns=${screen.beside}`} className="truncate text-soft hover:text-ink">
+      <Link
+        to={`/sites/${site.id}/pages${screen.beside ? `?columns=${screen.beside}` : ""}`}
+        className="truncate text-soft hover:text-ink"
+      >
         {site.name || site.address}
       </Link>
       <span aria-hidden className="text-soft">

@@ -1,40 +1,20 @@
 import { Command as Cmdk } from "cmdk";
 import { useLiveQuery } from "dexie-react-hooks";
 import { Dialog } from "radix-ui";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { useNavigate } from "react-router";
 import { pathOf } from "#core/address/address";
 import { linkTo, linkToPage, SCREENS } from "../screens";
 import { loadPageRecords } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
-import { today } from "../store/today";
-import { download } from "./download";
-import { useNotices } from "./notice";
+import { switchTheme } from "./theme";
+import { useBackup } from "./use-backup";
 
 export interface Command {
   name: string;
   keys?: string;
   run: () => void;
 }
-
-/** Whether the desk is dark now: the editor's choice, else the system's. */
-function isDark(): boolean {
-  const chosen = document.documentElement.dataset.theme;
-  return chosen ? chosen === "dark" : matchMedia("(prefers-color-scheme: dark)").matches;
-}
-
-function switchTheme(): void {
-  const theme = isDark() ? "light" : "dark";
-  document.documentElement.dataset.theme = theme;
-  try {
-    localStorage.setItem("theme", theme);
-  } catch {
-    // Without storage the choice holds until the next reload.
-  }
-}
-
-/** Largest backup that is taken into memory, in bytes. */
-const MOST_BACKUP = 1024 ** 3;
 
 export function Palette({
   open,
@@ -50,9 +30,8 @@ export function Palette({
   onHelp: () => void;
 }) {
   const navigate = useNavigate();
-  const { notify, fail } = useNotices();
+  const backup = useBackup();
   const [search, setSearch] = useState("");
-  const file = useRef<HTMLInputElement>(null);
   const pages =
     useLiveQuery(async () => (open ? (await loadPageRecords(site.id)).slice(0, 2000) : []), [open, site.id]) ?? [];
   const close = (run: () => void) => () => {
@@ -60,51 +39,18 @@ export function Palette({
     setSearch("");
     run();
   };
-  const backup = async () => {
-    try {
-      const { makeBackup } = await import("../store/backup");
-      download(`keen-quill-backup-${today()}.json`, await makeBackup(), "application/json");
-    } catch (error) {
-      fail(error);
-    }
-  };
-  const restore = async (chosen: File | undefined) => {
-    if (!chosen) return;
-    if (chosen.size > MOST_BACKUP) {
-      fail(new Error("This file is larger than 1 GB, which is no backup of Keen Quill. Nothing was changed."));
-      return;
-    }
-    try {
-      const [{ restoreBackup }, { counted }] = await Promise.all([
-        import("../store/backup"),
-        import("#core/rules/texts"),
-      ]);
-      const result = await restoreBackup(await chosen.text());
-      if ("reason" in result) fail(new Error(result.reason));
-      else notify("The backup was put back", `${counted(result.sites, "site")}, ${counted(result.pages, "page")}.`);
-    } catch (error) {
-      fail(error);
-    }
-  };
   const general: Command[] = [
     ...SCREENS.map((screen) => ({ name: screen.command, run: () => navigate(linkTo(site, screen)) })),
     { name: "Bring in pages", run: () => navigate(`/bring-in?site=${site.id}`) },
     { name: "Switch between dark and light", run: switchTheme },
-    { name: "Make a backup of everything", run: () => void backup() },
-    { name: "Put a backup back…", run: () => file.current?.click() },
+    { name: "Make a backup of everything", run: backup.make },
+    { name: "Put a backup back…", run: backup.putBack },
     { name: "Show the keys of this screen", keys: "?", run: onHelp },
   ];
   const item = "flex cursor-default items-baseline gap-3 rounded px-2.5 py-1.5 data-[selected=true]:bg-tint";
   return (
     <>
-      <input
-        ref={file}
-        type="file"
-        accept=".json,application/json"
-        hidden
-        aria-label="Backup file"
-        onChange={(e) => void restore(e.target.files?.[0])}
-      />
+      {backup.input}
       <Dialog.Root open={open} onOpenChange={onOpenChange}>
         <Dialog.Portal>
           <Dialog.Overlay className="fixed inset-0 z-40 bg-black/30" />

@@ -2,7 +2,8 @@ import type { SiteRecord } from "../store/records/sites";
 
 const when = new Intl.DateTimeFormat("en-GB", { dateStyle: "medium", timeStyle: "short" });
 
-const nameOf = ({ name, address }: SiteRecord) => name || address;
+/** What a site is called where it stands alone. */
+export const nameOfSite = ({ name, address }: SiteRecord) => name || address;
 
 /** A site in a list of several: of one name they are told apart by their address and by when they were brought in. */
 export function SiteTold({
@@ -14,10 +15,10 @@ export function SiteTold({
   among: readonly SiteRecord[];
   always?: boolean;
 }) {
-  const shared = among.filter((one) => nameOf(one) === nameOf(site)).length > 1;
+  const shared = among.filter((one) => nameOfSite(one) === nameOfSite(site)).length > 1;
   return (
     <>
-      {nameOf(site)}
+      {nameOfSite(site)}
       {(shared || always) && (
         <span className="block text-12 text-soft">
           {[

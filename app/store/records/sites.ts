@@ -14,6 +14,8 @@ export interface SiteRecord {
   address: string;
   houseStyle: HouseStyle;
   broughtInAt: string;
+  /** When it was removed: it can be put back until it is forgotten, a day later. */
+  removedAt?: string;
   filters?: KeptFilter[];
   /** House styles that pages were audited by, newest first, with the stamps that name them: what has changed since is known. */
   audited?: AuditedBy[];
@@ -30,7 +32,7 @@ export const sites = table<SiteRecord>()({
   undo: "own",
   transacted: true,
   backup: true,
-  optional: ["filters", "audited"],
+  optional: ["filters", "audited", "removedAt"],
   passing: ["audited"],
   fields: ({ joi, id, text, houseStyle }) => ({
     id,
@@ -38,6 +40,7 @@ export const sites = table<SiteRecord>()({
     address: text,
     houseStyle,
     broughtInAt: joi.string().isoDate(),
+    removedAt: joi.string().isoDate(),
     filters: joi.array().items(joi.object({ name: text, query: text })),
     audited: joi.array().items(joi.object({ stamp: text, houseStyle })),
   }),
