@@ -12,11 +12,11 @@ describe("screens", () => {
     for (const { module } of all) expect(existsSync(new URL(module, import.meta.url)), module).toBe(true);
   });
 
-  it("have names and commands that tell them apart, and stand in the rail or beside columns that there are", () => {
+  it("have names and commands that tell them apart, and stand in the rail, beside columns that there are, or behind the site's name", () => {
     expect(new Set(SCREENS.map(({ command }) => command)).size).toBe(SCREENS.length);
     expect(new Set(SCREENS.map(({ name }) => name)).size).toBe(SCREENS.length);
-    for (const { inRail, beside, name } of SCREENS) {
-      expect(inRail === true || beside !== undefined, name).toBe(true);
+    for (const { inRail, beside, byName, name } of SCREENS) {
+      expect(inRail === true || beside !== undefined || byName === true, name).toBe(true);
       if (beside !== undefined) expect(Object.keys(COLUMN_SETS)).toContain(beside);
     }
     expect(besideColumns("bodies").map(({ name }) => name)).toEqual(["Pictures", "Check the HTML"]);

@@ -35,6 +35,8 @@ export interface Screen extends AnyScreen {
   inRail?: true;
   /** The columns of the table beside which it is offered. */
   beside?: string;
+  /** The site's name leads to it. */
+  byName?: true;
 }
 
 /** The keys of numbered notes. */
@@ -140,6 +142,7 @@ const screens = {
     name: "This site",
     command: "This site: name, address, backup, removal",
     icon: Globe,
+    byName: true,
   },
 } as const satisfies Record<string, Screen>;
 

@@ -151,9 +151,8 @@ const markdown = (page: Page): Syntax => ({
       return mark.href === null
         ? [MARKS[mark.name] ?? "", MARKS[mark.name] ?? ""]
         : ["[", `](${destination(mark.href)})`];
-    const tail = mark.href !== null && mark.href !== hrefOf(page, element) && linkTail(written);
-    if (tail) return ["[", `](${destination(mark.href ?? "")}${tail.hint})`];
-    if (mark.href !== null && mark.href !== hrefOf(page, element)) return ["[", `](${destination(mark.href)})`];
+    if (mark.href !== null && mark.href !== hrefOf(page, element))
+      return ["[", `](${destination(mark.href)}${linkTail(written)?.hint ?? ""})`];
     return around(page, element);
   },
   text: (run, inCode) => (inCode ? run : escapeMarkdown(run)),
