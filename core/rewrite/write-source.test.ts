@@ -74,4 +74,20 @@ describe("what is written into the source as the redraft leaves it", () => {
     const written = writtenSource(page, [TITLE, gone], change(redraftedSource(page, [TITLE, gone])), differ);
     expect(written).toMatchObject({ reason: expect.stringMatching(why) });
   });
+
+  it.each<[string, "html" | "markdown", string, string, string]>([
+    ["a head that lacks them", "html", "<!doctype html><head></head><body><h1>A</h1><p>Lit.</p>", "Lit.", "Red."],
+    ["a file without front matter", "markdown", "# A\n\nLit.\n", "Lit.", "Red."],
+  ])("stands apart from several texts that were added to %s", (_, format, source, was, is) => {
+    const bare = readPage(originalFromText(source, format), { address: "https://www.example/" });
+    const added: Edit[] = [
+      { op: "set-description", value: "All that is known of the lamps.", was: null },
+      { op: "set-title", value: "Lamps", was: null },
+    ];
+    const typed = redraftedSource(bare, added).replace(was, is);
+    const written = writtenSource(bare, added, typed, differ);
+    if ("reason" in written) throw new Error(written.reason);
+    expect(redraftedSource(bare, written)).toBe(source.replace(was, is));
+    expect(redraftedSource(bare, [...added, ...written])).toBe(typed);
+  });
 });
