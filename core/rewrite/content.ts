@@ -1,5 +1,6 @@
 import type { Page, TextBlock } from "../page/page.ts";
 import { isWhole } from "./at-node.ts";
+import { cleanValue } from "./clean-value.ts";
 import type { InlineElement } from "./inline.ts";
 import { inlineHtml, withTagsBeside } from "./inline-html.ts";
 import { inlineMarkdown } from "./inline-markdown.ts";
@@ -111,7 +112,7 @@ export function readInside(page: Page, range: { start: number; end: number }): I
         else {
           // An icon, or a place that is led to: it holds nothing that could be edited.
           tokens.splice(tokens.findLastIndex((one) => one.kind === "open" && one.of === of));
-          thing(node.start, node.end, node.name);
+          thing(node.start, node.end, node.name === "link" ? "anchor" : node.name);
         }
       }
     }
@@ -133,20 +134,23 @@ function nameOf(page: Page, start: number, end: number): string {
   return tag ?? (page.format === "markdown" ? "break" : "comment");
 }
 
-const altOf = (page: Page, start: number) => page.images.find(({ range }) => range.start === start)?.alt ?? "";
+const places = new WeakMap<object, ReadonlyMap<number, unknown>>();
 
-const links = new WeakMap<Page, ReadonlyMap<number, string>>();
+/** The node of a list that begins at a place of the source. */
+function nodeAt<N extends { range: { start: number } }>(nodes: readonly N[], start: number): N | undefined {
+  let byPlace = places.get(nodes);
+  if (!byPlace) {
+    byPlace = new Map(nodes.map((node) => [node.range.start, node]));
+    places.set(nodes, byPlace);
+  }
+  return byPlace.get(start) as N | undefined;
+}
+
+const altOf = (page: Page, start: number) => nodeAt(page.images, start)?.alt ?? "";
 
 /** Where an element's link leads; null where it is none. */
-export function hrefOf(page: Page, { name, start }: InlineElement): string | null {
-  if (name !== "link") return null;
-  let byPlace = links.get(page);
-  if (!byPlace) {
-    byPlace = new Map(page.links.map(({ range, href }) => [range.start, href]));
-    links.set(page, byPlace);
-  }
-  return byPlace.get(start) ?? null;
-}
+export const hrefOf = (page: Page, { name, start }: InlineElement): string | null =>
+  name === "link" ? (nodeAt(page.links, start)?.href ?? null) : null;
 
 /** What stands in a block as a person edits it; a sentence where it cannot be edited so. */
 export function contentOf(page: Page, index: number): Piece[] | string {
@@ -179,3 +183,7 @@ export function piecesOf(page: Page, { tokens, elements, things }: Inside): Piec
   }
   return pieces;
 }
+
+/** The words of pieces as a page is read: a line break parts words, and other things do not. */
+export const wordsOf = (pieces: readonly Piece[]): string =>
+  cleanValue(pieces.map((piece) => (isText(piece) ? piece.text : piece.name === "break" ? " " : "")).join(""));

@@ -2,7 +2,6 @@ import { diffArrays } from "diff";
 import { originalFromText } from "../page/original.ts";
 import type { Page } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
-import { cleanValue } from "./clean-value.ts";
 import {
   hrefOf,
   type Inside,
@@ -13,6 +12,7 @@ import {
   piecesOf,
   readInside,
   type Token,
+  wordsOf,
 } from "./content.ts";
 import type { InlineElement } from "./inline.ts";
 import { escapeMarkdown } from "./markdown.ts";
@@ -53,14 +53,13 @@ function unitsOf(pieces: readonly Piece[]): Unit[] {
   return units;
 }
 
-/** The words of units as the page is read: a line break parts words. */
-const wordsOf = (units: readonly Unit[]) =>
-  cleanValue(units.map((unit) => ("text" in unit ? unit.text : unit.name === "break" ? " " : "")).join(""));
-
 const nameOfUnit = (unit: Unit) => ("text" in unit ? unit.text : unit.of === null ? "" : `\0${unit.of}`);
 
 type Kept = Extract<Token, { kind: "character" | "thing" }>;
 const nameOfToken = (token: Kept) => (token.kind === "character" ? token.text : `\0${token.of}`);
+
+/** What differs in more places is written anew: to find what it has in common would take time that grows with their square. */
+export const MOST_DIFFERENCES = 1_500;
 
 /** Which token each unit is: what is not changed is found from both ends, the rest word by word. */
 function align(tokens: readonly Kept[], units: readonly Unit[]): (Kept | null)[] {
@@ -90,7 +89,8 @@ function align(tokens: readonly Kept[], units: readonly Unit[]): (Kept | null)[]
   const [left, right] = [words(was.slice(from, was.length - behind)), words(is.slice(from, is.length - behind))];
   const same = (a: readonly string[], b: readonly string[]) =>
     a.length === b.length && a.every((one, i) => one === b[i]);
-  for (const { value, added, removed } of diffArrays(left, right, { comparator: same })) {
+  const found = diffArrays(left, right, { comparator: same, maxEditLength: MOST_DIFFERENCES }) ?? [];
+  for (const { value, added, removed } of found) {
     const { length } = value.flat();
     if (!added && !removed) for (let i = 0; i < length; i++) set(now + i, old + i);
     if (!added) old += length;
@@ -186,6 +186,7 @@ function write(page: Page, inside: Inside, all: readonly Unit[], aligned: readon
   const syntax = page.format === "markdown" ? markdown(page) : html(page);
   const units = trimmed(all, aligned);
   const used = new Set(units.flatMap(({ marks }) => marks.map(({ of }) => of)));
+  const things = tokens.filter(({ kind }) => kind === "thing");
   const numbers = new Map(tokens.map((token, i) => [token, i]));
   /** What stands behind a token up to the next. */
   const behind = (i: number) => source.slice(tokens[i]?.end ?? inside.end, tokens[i + 1]?.start ?? inside.end);
@@ -288,7 +289,9 @@ function write(page: Page, inside: Inside, all: readonly Unit[], aligned: readon
       run += unit.text;
     } else {
       flush();
-      out += syntax.lineBreak;
+      // What was moved, or is there twice, is taken as it is written.
+      const moved = unit.of === null ? undefined : things[unit.of];
+      out += moved ? source.slice(moved.start, moved.end) : syntax.lineBreak;
     }
   }
   close(0);
@@ -332,7 +335,7 @@ export function writeContent(
   const inside = block ? readInside(page, insideOf(page, block)) : "This text is not there any more.";
   if (typeof inside === "string") return inside;
   const units = unitsOf(pieces);
-  const text = wordsOf(units);
+  const text = wordsOf(pieces);
   if (text === "") return EMPTIED;
   const used = new Set(units.flatMap(({ marks }) => marks.map(({ of }) => of)));
   for (const token of inside.tokens) {

@@ -1,15 +1,19 @@
 import { diffArrays } from "diff";
+import type { Nodes } from "mdast";
+import { markdownParsers } from "../../page/load-markdown.ts";
 import type { Page } from "../../page/page.ts";
+import { type ElementNode, parseSource, type TreeNode } from "../../page/parse.ts";
 import { withNode } from "../at-node.ts";
 import { carryNode } from "../carry-node.ts";
-import { contentOf, type Inside, insideOf, readInside } from "../content.ts";
+import { contentOf, type Inside, insideOf, piecesOf, readInside, wordsOf } from "../content.ts";
 import { anyChange } from "../content-change.ts";
 import { standsAsHanded } from "../handing.ts";
 import { checked, textsOf } from "../markdown-blocks.ts";
+import { escapeAttribute } from "../markup.ts";
 import type { NodeKey } from "../node.ts";
 import type { Patch } from "../patch.ts";
 import { findNode, keyOf } from "../resolve.ts";
-import { writeContent } from "../write-content.ts";
+import { MOST_DIFFERENCES, writeContent } from "../write-content.ts";
 import { CHANGED, type Operation, type Planned, patched, type Shape, valueIn } from "./operation.ts";
 import { notForHref } from "./set-link-href.ts";
 
@@ -30,21 +34,57 @@ const AMONG_WORDS = new Set(
   ),
 );
 
-/** Why source cannot be put in the place of a block's own; null where it can. */
-function foreign(page: Page, index: number, { value, was, text }: SetBlockContent): string | null {
-  for (const [tag, name = ""] of value.matchAll(/<([a-z][\w-]*)[^>]*>/gi)) {
-    if (!AMONG_WORDS.has(name.toLowerCase()) && !was.includes(tag))
-      return `A text like this cannot hold the element ${name.toLowerCase()}. Take it out, or edit the source instead.`;
-    if (/\son\w+\s*=/i.test(tag) && !was.includes(tag)) return "A text cannot run a script. Take it out.";
+/** What an element may be changed in as a text is edited: what it is called, where it leads, and its names, which a copy loses. */
+const CHANGEABLE = new Set(["alt", "title", "href", "id", "name"]);
+
+/** The elements of a stretch of source, as the standard's parser reads them. */
+function elementsIn({ format }: Page, source: string): ElementNode[] {
+  const all: ElementNode[] = [];
+  const walk = (nodes: readonly TreeNode[]) => {
+    for (const node of nodes) {
+      if (node.type !== "element") continue;
+      all.push(node);
+      walk(node.children);
+    }
+  };
+  const body = parseSource(
+    `<!doctype html><body><p>${format === "markdown" ? htmlIn(markdownParsers().markdownTree(source)) : source}`,
+  ).document;
+  walk(body.children);
+  // What the parser makes by itself stands nowhere in the source.
+  return all.filter(({ start, tag }) => start >= 0 && tag !== "body" && tag !== "p");
+}
+
+/** What is written as HTML in Markdown, and its links as HTML. */
+function htmlIn(node: Nodes): string {
+  if (node.type === "html") return node.value;
+  const inside = "children" in node ? node.children.map(htmlIn).join("") : "";
+  return node.type === "link" || node.type === "definition"
+    ? `<a href="${escapeAttribute(node.url, '"')}">${inside}</a>`
+    : inside;
+}
+
+/** An element without what it may be changed in. */
+const kindOf = ({ tag, attributes }: ElementNode) =>
+  JSON.stringify([tag, attributes.filter(({ name }) => !CHANGEABLE.has(name)).map(({ name, value }) => [name, value])]);
+
+/** Why the markup of a source cannot take the place of what was there; null where it can. */
+function foreign(page: Page, value: string, was: string): string | null {
+  const before = elementsIn(page, was);
+  const kinds = new Set(before.map(kindOf));
+  const hrefs = new Set(before.map(({ attributes }) => attributes.find(({ name }) => name === "href")?.value));
+  for (const element of elementsIn(page, value)) {
+    const { tag, attributes } = element;
+    const known = kinds.has(kindOf(element));
+    if (!AMONG_WORDS.has(tag) && !known)
+      return `A text like this cannot hold the element ${tag}. Take it out, or edit the source instead.`;
+    if (!known && attributes.some(({ name }) => name.startsWith("on")))
+      return "A text cannot run a script. Take it out.";
+    const href = attributes.find(({ name }) => name === "href");
+    const wrong = href && !hrefs.has(href.value) ? notForHref(href.value.trim()) : null;
+    if (wrong) return wrong;
   }
-  const hrefs = [...value.matchAll(/<a\s[^>]*?href\s*=\s*["']?([^"'>\s]+)/gi)].map(([, href = ""]) => href);
-  const wrong = hrefs.find((href) => !was.includes(href) && notForHref(href));
-  if (wrong !== undefined) return notForHref(wrong);
-  if (page.format !== "html") return null;
-  const inside = insideWith(page, index, value);
-  if (inside === null || typeof inside === "string") return inside;
-  const words = wordsOf(inside);
-  return words === text ? null : `The markup reads “${words}”, not “${text}”. One of the two has to be changed.`;
+  return null;
 }
 
 /** What a block's source would be as tokens; null where there is no such block. */
@@ -59,23 +99,17 @@ function insideWith(page: Page, index: number, value: string): Inside | string |
     : inside;
 }
 
-const wordsOf = ({ tokens, things }: Inside) =>
-  tokens
-    .map((token) =>
-      token.kind === "character" ? token.text : token.kind === "thing" && things[token.of]?.name === "break" ? " " : "",
-    )
-    .join("")
-    .replace(/ +/g, " ")
-    .trim();
-
 const PARTS = /<[^>]*>|\s+|[\p{L}\p{N}]+|./gsu;
 
 /** What differs between two stretches of source, tag by tag and word by word. */
 function differences(was: string, value: string, start: number): Patch[] {
+  const parts = [was.match(PARTS) ?? [], value.match(PARTS) ?? []] as const;
+  const found = diffArrays(...parts, { maxEditLength: MOST_DIFFERENCES });
+  if (!found) return [{ start, end: start + was.length, text: value }];
   const patches: Patch[] = [];
   let at = start;
   let joined = false;
-  for (const { value: parts, added, removed } of diffArrays(was.match(PARTS) ?? [], value.match(PARTS) ?? [])) {
+  for (const { value: parts, added, removed } of found) {
     const text = parts.join("");
     if (!added && !removed) {
       at += text.length;
@@ -103,11 +137,23 @@ function plan(page: Page, edit: SetBlockContent): Planned {
     if (was === edit.value) return null;
     if (was !== edit.was) return CHANGED;
     const block = page.blocks[index];
-    const reason = foreign(page, index, edit);
-    if (!block || reason) return reason;
+    if (!block) return null;
+    const reason = foreign(page, edit.value, was);
+    if (reason) return reason;
     const claims = insideOf(page, block);
     const change = { claims, patches: differences(was, edit.value, claims.start) };
-    return patched(page.format === "html" ? change : checked(page, change, textsOf(page).with(index, edit.text)));
+    if (page.format === "markdown") {
+      const texts = textsOf(page).with(index, edit.text);
+      const same = (read: Page) =>
+        read.blocks[index]?.tag === block.tag && read.headings.length === page.headings.length;
+      return patched(checked(page, change, texts, same));
+    }
+    const inside = insideWith(page, index, edit.value);
+    if (inside === null || typeof inside === "string") return inside;
+    const words = wordsOf(piecesOf(page, inside));
+    if (words !== edit.text)
+      return `The markup reads “${words}”, not “${edit.text}”. One of the two has to be changed.`;
+    return patched(change);
   });
 }
 
@@ -138,7 +184,7 @@ export const setBlockContent: Operation<SetBlockContent> = {
       block: keyOf(page, "block", index),
       value: row.is,
       was: row.was,
-      text: wordsOf(inside),
+      text: wordsOf(piecesOf(page, inside)),
     };
   },
   plan: { html: plan, markdown: plan },
