@@ -63,9 +63,13 @@ export function insideOf(page: Page, block: TextBlock): { start: number; end: nu
   return { start: end - written.trimStart().length, end: start + written.trimEnd().length };
 }
 
+/** The inline markup of a stretch of source as a tree; null where tags in it belong to others outside. */
+export const inlineOf = (page: Page, range: { start: number; end: number }): InlineElement | null =>
+  page.format === "markdown" ? inlineMarkdown(page, range) : inlineHtml(page, range);
+
 /** A stretch of source as tokens; a sentence where tags in it belong to others outside. */
 export function readInside(page: Page, range: { start: number; end: number }): Inside | string {
-  const root = page.format === "markdown" ? inlineMarkdown(page, range) : inlineHtml(page, range);
+  const root = inlineOf(page, range);
   if (!root) return UNBALANCED;
   const tokens: Token[] = [];
   const elements: InlineElement[] = [];

@@ -21,6 +21,15 @@ export interface WordChange {
 /** What an editor is told where words cannot be placed for sure; the desk offers to set them as plain text then. */
 export const UNSURE = "It cannot be said for sure";
 
+export const EMPTIED = "Text cannot be emptied here. Remove the block instead.";
+
+/** Why elements cannot be left without words; null where they can. */
+export function notWithoutWords(emptied: readonly InlineElement[]): string | null {
+  for (const { wordless } of emptied)
+    if (wordless.stays && "refusal" in wordless) return `${UNSURE} that this is meant: ${wordless.refusal}.`;
+  return null;
+}
+
 /** A word of a text, in UTF-16 code units. Letters of scripts without spaces stand by themselves. */
 interface TextWord {
   text: string;
@@ -58,7 +67,7 @@ function between(words: readonly TextWord[], from: number, to: number): TextWord
 const MOST_TEXT = 200_000;
 
 /** Beyond so many differences only what is equal at both ends is kept. */
-const MOST_DIFFERENCES = 2000;
+export const MOST_DIFFERENCES = 2000;
 
 /** Index of the kept old word for each new word; -1 for words that are new. */
 function aligned(old: readonly TextWord[], now: readonly TextWord[]): number[] {
@@ -444,9 +453,7 @@ class WordChanger {
   }
 
   private refusal(): string | null {
-    for (const { wordless } of this.emptied())
-      if (wordless.stays && "refusal" in wordless) return `${UNSURE} that this is meant: ${wordless.refusal}.`;
-    return null;
+    return notWithoutWords(this.emptied());
   }
 
   patches(): Patch[] {

@@ -19,9 +19,8 @@ import { escapeMarkdown } from "./markdown.ts";
 import { destination, linkTail } from "./markdown-blocks.ts";
 import { escapeAttribute, escapeText, removeAttribute, setAttribute } from "./markup.ts";
 import { patchText } from "./patch.ts";
-import { UNSURE } from "./words-in-place.ts";
+import { EMPTIED, MOST_DIFFERENCES, notWithoutWords } from "./words-in-place.ts";
 
-export const EMPTIED = "Text cannot be emptied here. Remove the block instead.";
 const OTHERWISE = "Written down, these words would be read as something else. Edit the source instead.";
 
 /** One character, or something that stands among characters, with the markup around it. */
@@ -57,9 +56,6 @@ const nameOfUnit = (unit: Unit) => ("text" in unit ? unit.text : unit.of === nul
 
 type Kept = Extract<Token, { kind: "character" | "thing" }>;
 const nameOfToken = (token: Kept) => (token.kind === "character" ? token.text : `\0${token.of}`);
-
-/** What differs in more places is written anew: to find what it has in common would take time that grows with their square. */
-export const MOST_DIFFERENCES = 1_500;
 
 /** Which token each unit is: what is not changed is found from both ends, the rest word by word. */
 function align(tokens: readonly Kept[], units: readonly Unit[]): (Kept | null)[] {
@@ -338,11 +334,11 @@ export function writeContent(
   const text = wordsOf(pieces);
   if (text === "") return EMPTIED;
   const used = new Set(units.flatMap(({ marks }) => marks.map(({ of }) => of)));
-  for (const token of inside.tokens) {
-    if (token.kind !== "open" || used.has(token.of)) continue;
-    const { wordless } = inside.elements[token.of] ?? {};
-    if (wordless?.stays && "refusal" in wordless) return `${UNSURE} that this is meant: ${wordless.refusal}.`;
-  }
+  const emptied = inside.tokens.flatMap((token) =>
+    token.kind === "open" && !used.has(token.of) ? (inside.elements[token.of] ?? []) : [],
+  );
+  const refusal = notWithoutWords(emptied);
+  if (refusal) return refusal;
   const kept = inside.tokens.filter((token): token is Kept => token.kind === "character" || token.kind === "thing");
   const aligned = align(kept, units);
   // Beside what is kept a new character may be read as a part of it (“&” and “amp;”): then all words are written anew.

@@ -13,7 +13,8 @@ import { escapeAttribute } from "../markup.ts";
 import type { NodeKey } from "../node.ts";
 import type { Patch } from "../patch.ts";
 import { findNode, keyOf } from "../resolve.ts";
-import { MOST_DIFFERENCES, writeContent } from "../write-content.ts";
+import { MOST_DIFFERENCES } from "../words-in-place.ts";
+import { writeContent } from "../write-content.ts";
 import { CHANGED, type Operation, type Planned, patched, type Shape, valueIn } from "./operation.ts";
 import { notForHref } from "./set-link-href.ts";
 

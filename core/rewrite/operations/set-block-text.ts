@@ -2,16 +2,15 @@ import { languageOf, type Page } from "../../page/page.ts";
 import { withNode } from "../at-node.ts";
 import { carryNode } from "../carry-node.ts";
 import { cleanValue } from "../clean-value.ts";
+import { inlineOf, insideOf } from "../content.ts";
 import { blocksAsHanded } from "../handing.ts";
-import { inlineHtml, withTagsBeside } from "../inline-html.ts";
-import { inlineMarkdown } from "../inline-markdown.ts";
 import { escapeMarkdown } from "../markdown.ts";
 import { checked, textsOf } from "../markdown-blocks.ts";
 import { escapeText } from "../markup.ts";
 import type { NodeKey } from "../node.ts";
 import { identity, keyOf } from "../resolve.ts";
 import { ofOnlyNode } from "../row.ts";
-import { changeWords } from "../words-in-place.ts";
+import { changeWords, EMPTIED } from "../words-in-place.ts";
 import { type Operation, type Planned, patched, type Shape, setsWhatWas, valueIn } from "./operation.ts";
 
 /** `plain`: all words go to one place, and markup that has none left goes with them. */
@@ -23,19 +22,21 @@ export interface SetBlockText extends Shape {
   plain?: true;
 }
 
-const EMPTIED = "Text cannot be emptied here. Remove the block instead.";
-
 function inHtml(page: Page, edit: SetBlockText): Planned {
   return withNode(page, "block", edit.block, (index): Planned => {
     const block = page.blocks[index];
     const value = cleanValue(edit.value);
     if (!block) return null;
     if (value === "") return EMPTIED;
-    const { element, text: was } = block;
-    const range = element ? { start: element.startEnd, end: element.endStart } : withTagsBeside(page, block.range);
     const write = { language: languageOf(page), source: page.source, write: escapeText };
     return patched(
-      changeWords(inlineHtml(page, range), { ...write, was, value, what: "text", plain: edit.plain ?? false }),
+      changeWords(inlineOf(page, insideOf(page, block)), {
+        ...write,
+        was: block.text,
+        value,
+        what: "text",
+        plain: edit.plain ?? false,
+      }),
     );
   });
 }
@@ -49,7 +50,7 @@ function inMarkdown(page: Page, edit: SetBlockText): Planned {
     const write = { language: languageOf(page), source: page.source, write: escapeMarkdown };
     const words = { ...write, was: block.text, value, what: "text", plain: edit.plain ?? false };
     return patched(
-      checked(page, changeWords(inlineMarkdown(page, block.range), words), textsOf(page).with(index, value)),
+      checked(page, changeWords(inlineOf(page, insideOf(page, block)), words), textsOf(page).with(index, value)),
     );
   });
 }

@@ -1,10 +1,9 @@
 import type { Page } from "../../page/page.ts";
-import { isWhole, withNode } from "../at-node.ts";
+import { withNode } from "../at-node.ts";
 import { carryNode } from "../carry-node.ts";
+import { inlineOf, insideOf } from "../content.ts";
 import { linksAsHanded } from "../handing.ts";
 import { type InlineElement, pathsIn, readCharacters } from "../inline.ts";
-import { inlineHtml, withTagsBeside } from "../inline-html.ts";
-import { inlineMarkdown } from "../inline-markdown.ts";
 import { checked, destination, textsOf } from "../markdown-blocks.ts";
 import { escapeAttribute } from "../markup.ts";
 import type { NodeKey } from "../node.ts";
@@ -56,13 +55,14 @@ function stretchOf(page: Page, root: InlineElement | null, edit: WrapInLink): Pa
 }
 
 const plan =
-  (rootOf: (page: Page, index: number) => InlineElement | null, written: (words: string, href: string) => string) =>
+  (written: (words: string, href: string) => string) =>
   (page: Page, edit: WrapInLink): Planned => {
     const href = edit.value.trim();
     const wrong = notForHref(href);
     if (wrong) return wrong;
     return withNode(page, "block", edit.block, (index): Planned => {
-      const stretch = stretchOf(page, rootOf(page, index), edit);
+      const block = page.blocks[index];
+      const stretch = stretchOf(page, block ? inlineOf(page, insideOf(page, block)) : null, edit);
       if (stretch === null || typeof stretch === "string") return stretch;
       const change = { patches: [{ ...stretch, text: written(stretch.text, href) }] };
       if (page.format === "html") return patched(change);
@@ -70,19 +70,6 @@ const plan =
       return patched(checked(page, change, textsOf(page), ({ links }) => links.length === length + 1));
     });
   };
-
-function htmlOf(page: Page, index: number): InlineElement | null {
-  const block = page.blocks[index];
-  if (!block) return null;
-  const { element, range } = block;
-  return inlineHtml(
-    page,
-    isWhole(block) && element ? { start: element.startEnd, end: element.endStart } : withTagsBeside(page, range),
-  );
-}
-
-const markdownOf = (page: Page, index: number) =>
-  inlineMarkdown(page, page.blocks[index]?.range ?? { start: 0, end: 0 });
 
 const nodes = ({ block }: WrapInLink) => [{ kind: "block" as const, key: block }];
 const standing = (page: Page, index: number) => page.blocks[index]?.text ?? "";
@@ -100,8 +87,8 @@ export const wrapInLink: Operation<WrapInLink> = {
   slot: ({ was, nth }) => `${nth} ${was}`,
   is: valueIn,
   plan: {
-    html: plan(htmlOf, (words, href) => `<a href="${escapeAttribute(href, '"')}">${words}</a>`),
-    markdown: plan(markdownOf, (words, href) => `[${words}](${destination(href)})`),
+    html: plan((words, href) => `<a href="${escapeAttribute(href, '"')}">${words}</a>`),
+    markdown: plan((words, href) => `[${words}](${destination(href)})`),
   },
   standing,
   carry: (edit, carrying) =>
