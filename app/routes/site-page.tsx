@@ -1,6 +1,5 @@
-import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useState } from "react";
-import { Link, useNavigate } from "react-router";
+import { Link } from "react-router";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import { counted } from "#core/rules/texts";
 import { TextInPlace } from "../desk/text-in-place";
@@ -29,15 +28,16 @@ const sizeOf = (bytes: number) =>
 export default function SitePage() {
   const site = useSite();
   const rows = usePageRows(site.id);
-  const navigate = useNavigate();
   const { notify, fail } = useNotices();
   const backup = useBackup();
   const [all, setAll] = useState<number | null>(null);
-  const bytes = useLiveQuery(() => bytesOf(site.id), [site.id]);
+  const [bytes, setBytes] = useState<number | null>(null);
   useEffect(() => {
+    // Counted once: while pages come in it would be counted over and over.
+    void bytesOf(site.id).then(setBytes, fail);
     // Not every browser tells how much room it has given.
     void navigator.storage?.estimate?.().then(({ usage }) => setAll(usage ?? null));
-  }, []);
+  }, [site.id, fail]);
   const kinds = new Map<PageKind, number>();
   for (const { kind } of rows ?? []) kinds.set(kind, (kinds.get(kind) ?? 0) + 1);
   const remove = async () => {
@@ -46,7 +46,6 @@ export default function SitePage() {
       await stopQueuesOf(site.id);
       await removeSite(site.id, new Date().toISOString());
       notify(`${nameOfSite(site)} was removed`, "For a day it can be put back, from the list of all sites.");
-      navigate("/?all");
     } catch (error) {
       fail(error);
     }
@@ -127,7 +126,7 @@ export default function SitePage() {
           </dd>
           <dt className={term}>Room it takes</dt>
           <dd>
-            {bytes === undefined ? "…" : `${sizeOf(bytes)} of pages and files, packed`}
+            {bytes === null ? "…" : `${sizeOf(bytes)} of pages and files, packed`}
             {all !== null && (
               <span className="text-soft">, of {sizeOf(all)} that Keen Quill keeps in this browser</span>
             )}

@@ -1,6 +1,6 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect } from "react";
-import { data, Outlet, useLoaderData, useOutletContext } from "react-router";
+import { data, Outlet, useLoaderData, useNavigate, useOutletContext } from "react-router";
 import { resumeQueues } from "../bring-in/resume";
 import { Freshening } from "../pages/freshening";
 import { db } from "../store/db";
@@ -28,7 +28,12 @@ export async function clientLoader({ params }: Route.ClientLoaderArgs) {
 export default function Site() {
   const { site: loaded } = useLoaderData<typeof clientLoader>();
   const site = useLiveQuery(() => db().sites.get(loaded.id), [loaded.id]) ?? loaded;
+  const navigate = useNavigate();
   useEffect(() => void resumeQueues(), []);
+  // In whichever tab it is removed: what would be changed here would be forgotten.
+  useEffect(() => {
+    if (site.removedAt) void navigate("/?all");
+  }, [site.removedAt, navigate]);
   return (
     <div className="relative flex h-dvh overflow-clip max-[700px]:flex-col">
       <Rail key={site.id} site={site} />

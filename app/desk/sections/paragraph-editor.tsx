@@ -1,7 +1,8 @@
 import { Bold, Code, CornerDownLeft, Italic, Link } from "lucide-react";
-import { baseKeymap, toggleMark } from "prosemirror-commands";
+import { baseKeymap } from "prosemirror-commands";
 import { history, redo, undo } from "prosemirror-history";
 import { keymap } from "prosemirror-keymap";
+import type { Slice } from "prosemirror-model";
 import { type Command, EditorState, TextSelection } from "prosemirror-state";
 import { EditorView } from "prosemirror-view";
 import "prosemirror-view/style/prosemirror.css";
@@ -11,25 +12,8 @@ import { notForHref } from "#core/rewrite/operations/set-link-href";
 import { Action, IconButton } from "../../ui/controls";
 import { OWN_UNDO } from "../../ui/keys";
 import { useNewest } from "../../ui/use-newest";
-import { docOf, piecesOf, schema } from "./paragraph-schema";
-
-/** Markup that words are given or lose: where all of them have it, it goes, whichever element of the page it is. */
-const toggled =
-  (name: string): Command =>
-  (state, dispatch, view) => {
-    const type = schema.marks[name];
-    if (!type) return false;
-    const { from, to, empty } = state.selection;
-    if (empty || !state.doc.rangeHasMark(from, to, type)) return toggleMark(type)(state, dispatch, view);
-    dispatch?.(state.tr.removeMark(from, to, type));
-    return true;
-  };
-
-const breakLine: Command = (state, dispatch) => {
-  const node = schema.nodes.break?.create();
-  if (node) dispatch?.(state.tr.replaceSelectionWith(node).scrollIntoView());
-  return true;
-};
+import { breakLine, hasMark, linkAt, pasted, TOGGLES, textOf, withLink } from "./paragraph-commands";
+import { docOf, piecesOf } from "./paragraph-schema";
 
 const done =
   (run: () => void): Command =>
@@ -38,26 +22,9 @@ const done =
     return true;
   };
 
-/** All words of the link in which the cursor or the selection stands; else those that are selected. */
-function linked(state: EditorState): { from: number; to: number; href: string } {
-  const { from, to, $from } = state.selection;
-  const type = schema.marks.link;
-  const mark = type && (($from.nodeAfter && type.isInSet($from.nodeAfter.marks)) || type.isInSet($from.marks()));
-  if (!mark) return { from, to, href: "" };
-  let [start, end] = [from, to];
-  state.doc.forEach((node, at) => {
-    if (!mark.isInSet(node.marks)) return;
-    start = Math.min(start, at);
-    end = Math.max(end, at + node.nodeSize);
-  });
-  return { from: start, to: end, href: String(mark.attrs.href) };
-}
-
-/** Words of another program come as words alone: what it writes around them is none of this page's. */
-const plainPaste = (text: string) => text.replace(/\s*\n\s*/g, " ");
-
 /** A press of a button leaves the cursor in the text. */
 const stay = (event: MouseEvent) => event.preventDefault();
+const isAddress = (href: string) => href.trim() !== "" && notForHref(href.trim()) === null;
 const buttonClass =
   "grid h-7 w-7 place-items-center rounded text-soft enabled:hover:text-ink disabled:opacity-40 aria-pressed:bg-marker aria-pressed:text-ink";
 
@@ -77,13 +44,21 @@ export default function ParagraphEditor({
   const place = useRef<HTMLDivElement>(null);
   const box = useRef<HTMLElement>(null);
   const view = useRef<EditorView | null>(null);
-  const [state, setState] = useState(() => EditorState.create({ doc: docOf(pieces), plugins: [history()] }));
+  const [state, setState] = useState(() => EditorState.create({ doc: docOf(pieces) }));
   const [href, setHref] = useState<string | null>(null);
   const [refused, setRefused] = useState<{ reason: string; doc: unknown } | null>(null);
   const reasonId = useId();
   const begun = useRef(state.doc);
+  const copied = useRef<Slice | null>(null);
 
+  const setLink = (to: string | null) => {
+    const editor = view.current;
+    if (editor) editor.dispatch(withLink(editor.state, to));
+    setHref(null);
+  };
   const keep = (byKey: boolean) => {
+    // A link's address that stands in its field is meant.
+    if (href !== null && isAddress(href)) setLink(href.trim());
     const { doc } = view.current?.state ?? state;
     if (doc.eq(begun.current)) return onClose(byKey);
     if (refused?.doc === doc) return;
@@ -92,7 +67,7 @@ export default function ParagraphEditor({
     else onClose(byKey);
   };
   const askLink = (now: EditorState): boolean => {
-    const { from, to, href } = linked(now);
+    const { from, to, href } = linkAt(now);
     if (from === to) return false;
     setHref(href);
     return true;
@@ -102,9 +77,9 @@ export default function ParagraphEditor({
   useEffect(() => {
     if (!place.current) return;
     const keys = keymap({
-      "Mod-b": toggled("strong"),
-      "Mod-i": toggled("emphasis"),
-      "Mod-e": toggled("code"),
+      "Mod-b": TOGGLES.strong,
+      "Mod-i": TOGGLES.emphasis,
+      "Mod-e": TOGGLES.code,
       "Mod-k": (now) => newest.askLink(now),
       "Mod-z": undo,
       "Mod-y": redo,
@@ -127,14 +102,18 @@ export default function ParagraphEditor({
         made.updateState(next);
         setState(next);
       },
+      clipboardTextSerializer(slice) {
+        copied.current = slice;
+        return textOf(slice);
+      },
       handlePaste(editor, event) {
         const text = event.clipboardData?.getData("text/plain") ?? "";
-        if (text !== "") editor.dispatch(editor.state.tr.insertText(plainPaste(text)));
+        editor.dispatch(pasted(editor.state, text, copied.current));
         return true;
       },
       // What is typed here is for nobody else; what it does not know is for the rest of the screen.
       handleKeyDown: ({ state: now }, event) => {
-        const { from, to } = linked(now);
+        const { from, to } = linkAt(now);
         const palette = event.key === "k" && (event.ctrlKey || event.metaKey) && from === to;
         if (!palette) event.stopPropagation();
         return false;
@@ -151,34 +130,12 @@ export default function ParagraphEditor({
     command(editor.state, editor.dispatch);
     editor.focus();
   };
-  const setLink = (to: string | null) => {
-    const editor = view.current;
-    const type = schema.marks.link;
-    if (!editor || !type) return;
-    const { from, to: end } = linked(editor.state);
-    const { tr, doc } = editor.state;
-    const before = doc.nodeAt(from)?.marks.find((mark) => mark.type === type);
-    tr.removeMark(from, end, type);
-    // The same link leads elsewhere: what else is known of it stays.
-    if (to !== null) tr.addMark(from, end, type.create({ of: before?.attrs.of ?? null, href: to }));
-    editor.dispatch(tr);
-    setHref(null);
-    editor.focus();
-  };
-  const has = (name: string) => {
-    const type = schema.marks[name];
-    const { from, to, empty, $from } = state.selection;
-    if (!type) return false;
-    return empty
-      ? type.isInSet(state.storedMarks ?? $from.marks()) !== undefined
-      : state.doc.rangeHasMark(from, to, type);
-  };
   const wrong = href === null || href === "" ? null : notForHref(href.trim());
   const buttons = [
     { mark: "emphasis", name: "Emphasis", keys: "Ctrl+I", icon: Italic },
     { mark: "strong", name: "Strong", keys: "Ctrl+B", icon: Bold },
     { mark: "code", name: "Code", keys: "Ctrl+E", icon: Code },
-  ];
+  ] as const;
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: it only sees the focus leave
     <section
@@ -203,10 +160,10 @@ export default function ParagraphEditor({
               key={mark}
               name={name}
               keys={keys}
-              aria-pressed={has(mark)}
+              aria-pressed={hasMark(state, mark)}
               className={buttonClass}
               onMouseDown={stay}
-              onClick={() => run(toggled(mark))}
+              onClick={() => run(TOGGLES[mark])}
             >
               <Icon size={14} />
             </IconButton>
@@ -214,9 +171,9 @@ export default function ParagraphEditor({
           <IconButton
             name="Link"
             keys="Ctrl+K"
-            aria-pressed={has("link")}
+            aria-pressed={hasMark(state, "link")}
             className={buttonClass}
-            disabled={linked(state).from === linked(state).to}
+            disabled={linkAt(state).from === linkAt(state).to}
             onMouseDown={stay}
             onClick={() => view.current && askLink(view.current.state)}
           >
@@ -243,7 +200,9 @@ export default function ParagraphEditor({
           onSubmit={(event) => {
             event.preventDefault();
             event.stopPropagation();
-            if (href.trim() !== "" && !wrong) setLink(href.trim());
+            if (!isAddress(href)) return;
+            setLink(href.trim());
+            view.current?.focus();
           }}
         >
           <label className="flex min-w-0 flex-1 items-baseline gap-2">
@@ -262,10 +221,19 @@ export default function ParagraphEditor({
               className="min-w-0 flex-1 border-hairline border-b bg-transparent font-mono outline-none"
             />
           </label>
-          <Action type="submit" disabled={href.trim() === "" || wrong !== null}>
+          <Action type="submit" disabled={!isAddress(href)}>
             Set the link
           </Action>
-          {linked(state).href !== "" && <Action onClick={() => setLink(null)}>Take the link out</Action>}
+          {linkAt(state).href !== "" && (
+            <Action
+              onClick={() => {
+                setLink(null);
+                view.current?.focus();
+              }}
+            >
+              Take the link out
+            </Action>
+          )}
           {wrong && <span className="w-full text-red">{wrong}</span>}
         </form>
       )}
