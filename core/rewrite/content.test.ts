@@ -238,7 +238,7 @@ describe("written back", () => {
     if (typeof made === "string") return;
     const edit = { op: "set-block-content" as const, block: keyOf(page, "block", 0), ...made, was: standing(page, 0) };
     expect(applyToPage(page, [edit]).refused).toEqual([]);
-    expect(performance.now() - start).toBeLessThan(5_000);
+    expect(performance.now() - start).toBeLessThan(20_000);
   });
 
   it("is refused where nothing is left, or a button would have no words", () => {

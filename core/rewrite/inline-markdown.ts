@@ -32,7 +32,18 @@ function topmost(node: Nodes, range: Range): Nodes[] {
   const phrasing = node.type === "text" || node.type in NAMES || node.type === "link" || node.type === "linkReference";
   const alone = phrasing || node.type === "inlineCode" || node.type === "break" || node.type.startsWith("image");
   if (alone && start >= range.start && end <= range.end) return [node];
-  return childrenOf(node).flatMap((child) => topmost(child, range));
+  // Of the children, which stand in order, those that lie there are found without looking at the others.
+  const children = childrenOf(node);
+  let [low, high] = [0, children.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (placeOf(children[middle] as Nodes).end > range.start) high = middle;
+    else low = middle + 1;
+  }
+  const found: Nodes[] = [];
+  for (let i = low; i < children.length && placeOf(children[i] as Nodes).start < range.end; i++)
+    found.push(...topmost(children[i] as Nodes, range));
+  return found;
 }
 
 const childrenOf = (node: Nodes): readonly Nodes[] => (node as Partial<Parents>).children ?? [];

@@ -165,13 +165,13 @@ const around = ({ source }: Page, { start, startEnd, endStart, end }: InlineElem
 function trimmed(units: readonly Unit[], kept: readonly (Kept | null)[]): Unit[] {
   const has = (unit: Unit | undefined, key: string) => unit?.marks.some((mark) => keyOf(mark) === key) ?? false;
   return units.map((unit, i) => {
-    if (!isSpace(unit)) return unit;
+    if (!isSpace(unit) || unit.marks.length === 0) return unit;
     const marks = unit.marks.filter((mark) => {
       const key = keyOf(mark);
       const inner = has(units[i - 1], key) && has(units[i + 1], key);
       return inner || (mark.of !== null && kept[i] !== null);
     });
-    return { ...unit, marks };
+    return marks.length === unit.marks.length ? unit : { ...unit, marks };
   });
 }
 
@@ -238,8 +238,9 @@ function write(page: Page, inside: Inside, all: readonly Unit[], aligned: readon
     for (const { mark, close: tag } of open.splice(from).reverse()) out += tag + behindTag(mark.of, "close");
   };
   const rank = (mark: Mark) => (syntax.plainCode && mark.name === "code" ? 1 : 0);
-  for (const [i, unit] of units.entries()) {
-    const wanted = new Map(unit.marks.map((mark) => [keyOf(mark), mark]));
+  /** Closes what does not stand around a unit, and opens what does. */
+  const change = (i: number, marks: readonly Mark[]) => {
+    const wanted = new Map(marks.map((mark) => [keyOf(mark), mark]));
     const ended = open.findIndex(({ key }) => !wanted.has(key));
     if (ended >= 0) close(ended);
     const missing = () =>
@@ -273,6 +274,9 @@ function write(page: Page, inside: Inside, all: readonly Unit[], aligned: readon
       out += begin + behindTag(mark.of, "open");
       open.push({ mark, key, close: end, last });
     }
+  };
+  for (const [i, unit] of units.entries()) {
+    if (unit.marks !== units[i - 1]?.marks) change(i, unit.marks);
     const token = aligned[i];
     if (token) {
       flush();
@@ -298,15 +302,22 @@ function write(page: Page, inside: Inside, all: readonly Unit[], aligned: readon
 const READ = new Set(["break", "picture", "address"]);
 
 /** What is read of units: each character with the markup around it. What else stands among them is taken as it is written. */
-const readAs = (units: readonly Unit[]) =>
-  JSON.stringify(
-    units
-      .filter((unit) => "text" in unit || READ.has(unit.name))
-      .map((unit) => [
-        "text" in unit ? unit.text : unit.name,
-        unit.marks.map(({ name, href }) => (href === null ? name : `${name} ${href}`)).sort(),
-      ]),
-  );
+function readAs(units: readonly Unit[]): string {
+  let [marks, names]: [readonly Mark[] | null, string] = [null, ""];
+  return units
+    .filter((unit) => "text" in unit || READ.has(unit.name))
+    .map((unit) => {
+      if (unit.marks !== marks) {
+        marks = unit.marks;
+        names = marks
+          .map(({ name, href }) => (href === null ? name : `${name} ${href}`))
+          .sort()
+          .join("\0");
+      }
+      return `${"text" in unit ? unit.text : unit.name}\0${names}`;
+    })
+    .join("\n");
+}
 
 /** The units of a block of a page once its inside is written otherwise; null where it is no such block any more. */
 function readAgain(page: Page, index: number, inside: Inside, value: string): Unit[] | null {
