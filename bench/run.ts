@@ -1,6 +1,7 @@
 // npm run bench: what docs/bench.md shows, measured in one run and given as ratios.
 import { readFileSync, writeFileSync } from "node:fs";
 import { cpus } from "node:os";
+import { benchCommandLine } from "./command-line.ts";
 import { benchCore } from "./core.ts";
 import { benchDesk } from "./desk.ts";
 import { benchServer } from "./server.ts";
@@ -15,7 +16,14 @@ function note(what: string, result: string, bar: string, met: boolean): void {
 }
 
 /** Parts of the bench; those that are named are run, or all. */
-const PARTS = { core: benchCore, server: benchServer, desk: benchDesk, site: benchWholeSite, sizes: benchSizes };
+const PARTS = {
+  core: benchCore,
+  "command-line": benchCommandLine,
+  server: benchServer,
+  desk: benchDesk,
+  site: benchWholeSite,
+  sizes: benchSizes,
+};
 const asked = process.argv.slice(2);
 for (const [name, bench] of Object.entries(PARTS)) if (asked.length === 0 || asked.includes(name)) await bench(note);
 
@@ -43,6 +51,6 @@ const table = [
 ].join("\n");
 writeFileSync(
   file,
-  `# Speed\n\nWritten by \`npm run bench\` on ${new Date().toISOString().slice(0, 10)}, Node ${process.version}, ${cpus().length} × ${cpus()[0]?.model ?? "unknown processor"}. Ratios are medians of runs taken in turn, so that they hold on other machines. A part alone: \`npm run bench -- core\`, \`server\`, \`desk\`, \`site\` or \`sizes\`.\n\n${table}\n`,
+  `# Speed\n\nWritten by \`npm run bench\` on ${new Date().toISOString().slice(0, 10)}, Node ${process.version}, ${cpus().length} × ${cpus()[0]?.model ?? "unknown processor"}. Ratios are medians of runs taken in turn, so that they hold on other machines. A part alone: \`npm run bench -- core\`, \`command-line\`, \`server\`, \`desk\`, \`site\` or \`sizes\`.\n\n${table}\n`,
 );
 process.exitCode = rows.every((r) => r.met) ? 0 : 1;

@@ -1,11 +1,10 @@
 import { statSync } from "node:fs";
 import { dirname } from "node:path";
+import { pMapIterable } from "p-map";
 import { auditSite } from "#core/audit/examine-site";
-import { type AuditReport, auditReport } from "#core/exchange/audit-report";
-import { csvOf } from "#core/exchange/csv";
-import { type FindingsReport, findingsHtml, findingsMarkdown, findingsReport } from "#core/exchange/findings-report";
+import { siteEntry } from "#core/exchange/audit-report";
+import { AUDIT_WRITERS, type AuditFormat } from "#core/exchange/audit-writers";
 import { checkHouseStyle } from "#core/exchange/house-style-file";
-import { sarifOf } from "#core/exchange/sarif";
 import { localDay } from "#core/rules/today";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
 import { WEIGHTS, type Weight } from "#core/settings/setting";
@@ -18,13 +17,17 @@ import { countPages } from "./progress.ts";
 import { startThreads, TookTooLong } from "./threads.ts";
 import type { AuditedPage } from "./work.ts";
 
+/** So many files wait for a thread, and so many may be done before the one whose turn it is to be written. */
+const AT_ONCE = 64;
+const AHEAD = 1000;
+
 interface AuditOptions {
   style?: string;
   base: string;
   phrase?: string;
   phrases?: string;
   cache?: string;
-  format: "text" | "json" | "sarif" | "csv" | "markdown" | "html";
+  format: AuditFormat;
   failOn: Weight;
 }
 
@@ -57,69 +60,53 @@ export async function auditCommand(paths: string[], options: AuditOptions): Prom
     );
   const cache = options.cache === undefined ? NO_CACHE : openCache(options.cache, context);
   const counting = countPages(files.length);
-  const remembered = new Map(
-    files.flatMap((read) => {
-      const audited = cache.get(read);
-      return audited ? [[read, audited] as const] : [];
-    }),
-  );
-  const threads = startThreads(files.length - remembered.size);
+  const threads = startThreads(files.filter((read) => !cache.has(read)).length);
   let unreadable = 0;
-  const auditOne = async (read: FileToRead): Promise<AuditedPage[]> => {
-    const before = remembered.get(read);
-    if (before) return [before];
+  const auditOne = async (read: FileToRead): Promise<AuditedPage | null> => {
     try {
+      const remembered = cache.get(read);
+      if (remembered) return remembered;
       const audited = await threads.run("auditFile", read, context);
       cache.put(read, audited);
-      return [audited];
+      return audited;
     } catch (error) {
-      if (error instanceof TookTooLong)
-        return [await threads.run("auditFile", { ...read, unread: "too-slow" }, context)];
+      if (error instanceof TookTooLong) return threads.run("auditFile", { ...read, unread: "too-slow" }, context);
       if (!(error instanceof CommandFault)) throw error;
       unreadable++;
       tell(error.message.startsWith(read.file) ? error.message : `${read.file} ${error.message}.`);
-      return [];
+      return null;
+    } finally {
+      counting.done();
     }
   };
-  let audited: AuditedPage[];
+  const writer = AUDIT_WRITERS[options.format]({ of: paths.join(", "), day: context.today });
+  const site = new Site();
+  const totals: Record<Weight, number> = { must: 0, should: 0, may: 0 };
+  let pages = 0;
+  const print = (text: string) => {
+    if (text === "") return;
+    counting.clear();
+    process.stdout.write(text);
+  };
   try {
-    audited = (
-      await Promise.all(
-        files.map(async (read) => {
-          const pages = await auditOne(read);
-          counting.done();
-          return pages;
-        }),
-      )
-    ).flat();
+    const audited = pMapIterable(files, auditOne, { concurrency: AT_ONCE, backpressure: AHEAD });
+    for await (const page of audited) {
+      if (!page) continue;
+      pages++;
+      site.put(page.facets);
+      for (const { weight } of page.entry.findings) totals[weight]++;
+      print(writer.page(page.entry));
+    }
   } finally {
-    counting.end();
+    counting.clear();
     await threads.end();
   }
-  const site = auditSite(new Site(audited.map(({ facets }) => facets)), houseStyle);
-  const report = auditReport.whole(
-    audited.map(({ entry }) => entry),
-    site,
-  );
-  if (options.format === "json") print(JSON.stringify(report, null, 2));
-  else if (options.format === "sarif") print(JSON.stringify(sarifOf(report), null, 2));
-  else if (options.format === "csv") print(csvOf(auditReport.rows(report)));
-  else if (options.format === "markdown") print(findingsMarkdown(documentOf(report, paths, context.today)));
-  else if (options.format === "html") print(findingsHtml(documentOf(report, paths, context.today)));
-  else print(auditReport.text(report));
+  const across = auditSite(site, houseStyle).map(siteEntry);
+  for (const { weight } of across) totals[weight]++;
+  print(writer.end({ site: across, pages, totals }));
   const failing = WEIGHTS.slice(0, WEIGHTS.indexOf(options.failOn) + 1);
-  if (failing.some((weight) => report.totals[weight] > 0)) process.exitCode = 1;
+  if (failing.some((weight) => totals[weight] > 0)) process.exitCode = 1;
   if (unreadable > 0) process.exitCode = 2;
-}
-
-/** The audit as the document that the screen of findings gives out. */
-function documentOf(report: AuditReport, paths: readonly string[], day: string): FindingsReport {
-  const addresses = new Map(report.pages.map(({ file, address }) => [file, address]));
-  const across = report.site.findings.map(({ pages, ...finding }) => ({
-    ...finding,
-    addresses: pages.map((file) => addresses.get(file) ?? file),
-  }));
-  return findingsReport({ pages: report.pages, across }, { of: paths.join(", "), day });
 }
 
 function statOf(path: string): boolean {
@@ -128,8 +115,4 @@ function statOf(path: string): boolean {
   } catch {
     return false;
   }
-}
-
-function print(text: string): void {
-  process.stdout.write(text.endsWith("\n") ? text : `${text}\n`);
 }

@@ -1,5 +1,5 @@
 import { createHash, randomUUID } from "node:crypto";
-import { mkdirSync, readFileSync, renameSync, writeFileSync } from "node:fs";
+import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from "node:fs";
 import { dirname, join, relative, resolve } from "node:path";
 import { stampOf } from "#core/settings/house-style";
 import { tell } from "./fault.ts";
@@ -9,13 +9,15 @@ import type { AuditBasis, AuditedPage } from "./work.ts";
 
 /** What was found on pages in earlier runs. */
 export interface Cache {
+  /** Whether something is kept of a file as it is. */
+  has(read: FileToRead): boolean;
   /** What was found on a file whose bytes are what they were; null where that is not known. */
   get(read: FileToRead): AuditedPage | null;
   put(read: FileToRead, audited: AuditedPage): void;
 }
 
 /** No folder was named. */
-export const NO_CACHE: Cache = { get: () => null, put: () => {} };
+export const NO_CACHE: Cache = { has: () => false, get: () => null, put: () => {} };
 
 /**
  * Findings kept in a folder, a file for each page: named by its bytes, the house style with the month that it is applied in,
@@ -42,6 +44,7 @@ export function openCache(folder: string, context: AuditBasis): Cache {
   };
   let told = false;
   return {
+    has: (read) => existsSync(nameOf(read)),
     get(read) {
       try {
         return JSON.parse(readFileSync(nameOf(read), "utf8"));

@@ -8,17 +8,17 @@ afterEach(() => {
 });
 
 describe("the count of pages", () => {
-  it("is a line on a terminal, written anew now and then, and gone at the end", () => {
+  it("is a line on a terminal, written anew now and then, and gone when it is cleared", () => {
     vi.useFakeTimers({ now: 1_000 });
     process.stderr.isTTY = true as never;
     const write = vi.spyOn(process.stderr, "write").mockReturnValue(true);
-    const { done, end } = countPages(1_200);
+    const { done, clear } = countPages(1_200);
     for (let i = 0; i < 5; i++) done();
     vi.advanceTimersByTime(100);
     for (let i = 0; i < 1_000; i++) done();
     vi.advanceTimersByTime(100);
     done();
-    end();
+    clear();
     expect(write.mock.calls.map(([text]) => text)).toEqual([
       "\r1 of 1,200 pages",
       "\r6 of 1,200 pages",
@@ -29,9 +29,9 @@ describe("the count of pages", () => {
 
   it("is nothing where nobody sees it", () => {
     const write = vi.spyOn(process.stderr, "write").mockReturnValue(true);
-    const { done, end } = countPages(10);
+    const { done, clear } = countPages(10);
     done();
-    end();
+    clear();
     expect(write).not.toHaveBeenCalled();
   });
 });

@@ -3,10 +3,10 @@ const EVERY = 100;
 
 const number = new Intl.NumberFormat("en-GB");
 
-/** A line on standard error that counts pages, where that is a terminal; it is gone when the work is done. */
-export function countPages(of: number): { done(): void; end(): void } {
+/** A line on standard error that counts pages, where that is a terminal; it can be cleared for what is printed. */
+export function countPages(of: number): { done(): void; clear(): void } {
   const { stderr } = process;
-  if (!stderr.isTTY) return { done: () => {}, end: () => {} };
+  if (!stderr.isTTY) return { done: () => {}, clear: () => {} };
   let pages = 0;
   let last = 0;
   return {
@@ -16,7 +16,7 @@ export function countPages(of: number): { done(): void; end(): void } {
       last = Date.now();
       stderr.write(`\r${number.format(pages)} of ${number.format(of)} pages`);
     },
-    end() {
+    clear() {
       stderr.write("\r\u001b[K");
     },
   };

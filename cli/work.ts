@@ -1,7 +1,7 @@
 import { relative } from "node:path";
 import { examinePage } from "#core/audit/examine-page";
 import { prepareFixes } from "#core/audit/expand";
-import { auditReport, type PageEntry } from "#core/exchange/audit-report";
+import { type PageEntry, pageEntry } from "#core/exchange/audit-report";
 import { type ChangeRow, editOfRow } from "#core/exchange/change-list";
 import { type DataReport, dataReport } from "#core/exchange/data-report";
 import type { Edit } from "#core/rewrite/edits";
@@ -37,7 +37,7 @@ export async function auditFile(read: FileToRead, basis: AuditBasis): Promise<Au
   const { kind, findings, rules } = await examinePage(page, context);
   await prepareFixes(page, context.phrase);
   return {
-    entry: auditReport.page(file, page, findings, rules.houseStyle),
+    entry: pageEntry(file, page, findings, rules.houseStyle),
     facets: facetsOf(file, page, {
       also: addressByFile(relative(root, file), page) ?? "",
       kind,

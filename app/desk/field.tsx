@@ -28,7 +28,10 @@ function stretches(
   return parts;
 }
 
-/** The numerals of notes at one place, without width, so that the words stay where they are measured. */
+/**
+ * The numerals of notes at one place, without width, so that the words stay where they are measured: above the line, as high
+ * as its capitals reach.
+ */
 export function Numerals({
   notes,
   selected,
@@ -41,7 +44,7 @@ export function Numerals({
   if (notes.length === 0) return null;
   return (
     <span className="relative inline-block w-0 align-baseline">
-      <span className="-top-[21px] absolute left-px flex gap-1 whitespace-nowrap font-sans text-[11px] leading-none">
+      <span className="absolute bottom-[calc(0.76em-1px)] left-px flex gap-1 whitespace-nowrap font-normal font-sans">
         {notes.map(({ number, finding }) => (
           <button
             key={number}
@@ -49,7 +52,7 @@ export function Numerals({
             tabIndex={-1}
             aria-label={`Note ${number}`}
             onClick={() => onSelect(number)}
-            className={`pointer-events-auto font-semibold ${finding.weight === "may" ? "text-graphite" : "text-red"} ${selected === number ? "underline" : ""}`}
+            className={`pointer-events-auto font-semibold text-[11px] leading-none ${finding.weight === "may" ? "text-graphite" : "text-red"} ${selected === number ? "underline" : ""}`}
           >
             {number}
           </button>
@@ -83,7 +86,6 @@ export function ResultField({
   notes,
   selected,
   onSelect,
-  oneLine,
   className,
   placeholder,
   fieldRef,
@@ -96,19 +98,16 @@ export function ResultField({
   notes: readonly Note[];
   selected: number | null;
   onSelect: (n: number) => void;
-  oneLine: boolean;
   className: string;
   placeholder: string;
-  fieldRef?: RefObject<HTMLInputElement | HTMLTextAreaElement | null>;
+  fieldRef?: RefObject<HTMLTextAreaElement | null>;
 }) {
   // What is typed keeps its last space, which the value does not.
   const [draft, setDraft] = useState(value);
   const shown = cleanValue(draft) === value ? draft : value;
   const [focused, setFocused] = useState(false);
-  const mirror = useRef<HTMLDivElement>(null);
-  const own = useRef<HTMLInputElement | HTMLTextAreaElement>(null);
+  const own = useRef<HTMLTextAreaElement>(null);
   const field = fieldRef ?? own;
-  const [shift, setShift] = useState(0);
   const places = byPlace(notes, value.length);
   // Very long texts are drawn as far as anybody could see; the field itself holds all of it.
   const drawn = shown.length > 3000 ? `${shown.slice(0, 3000)}…` : shown;
@@ -117,7 +116,7 @@ export function ResultField({
   // biome-ignore lint/correctness/useExhaustiveDependencies: another text takes other room
   useLayoutEffect(() => {
     const element = field.current;
-    if (!(element instanceof HTMLTextAreaElement) || CSS.supports("field-sizing", "content")) return;
+    if (!element || CSS.supports("field-sizing", "content")) return;
     element.style.height = "0";
     element.style.height = `${element.scrollHeight}px`;
   }, [shown]);
@@ -139,82 +138,38 @@ export function ResultField({
     if (end > 0) parts.push(numerals(end));
     at = end;
   }
-  const common = {
-    "aria-label": label,
-    value: shown,
-    placeholder,
-    spellCheck: true,
-    onChange: (e: { target: { value: string } }) => {
-      setDraft(e.target.value);
-      onChange(cleanValue(e.target.value));
-    },
-    onFocus: () => setFocused(true),
-    onBlur: () => {
-      setFocused(false);
-      setDraft(value);
-    },
-    className: `relative block w-full resize-none overflow-hidden bg-transparent text-transparent caret-ink outline-none placeholder:text-graphite ${className}`,
-  };
+  const words = `${className} whitespace-pre-wrap break-words`;
   return (
     <div className={`relative ${focused ? "outline outline-1 outline-blue outline-offset-4" : ""}`}>
-      <div
-        // Numerals behind the last word may stand in the gutter, as long as the text has not been moved within its field.
-        className="absolute inset-0 overflow-clip [overflow-clip-margin:20px]"
-        style={oneLine && shift > 0 ? { overflowX: "hidden", overflowY: "visible" } : undefined}
-      >
-        <div
-          ref={mirror}
-          aria-hidden
-          className={`${className} ${oneLine ? "whitespace-pre" : "whitespace-pre-wrap break-words"}`}
-          style={oneLine ? { transform: `translateX(${-shift}px)` } : undefined}
-        >
-          {parts}
-        </div>
+      {/* Numerals behind the last word may stand in the gutter. */}
+      <div aria-hidden className={`absolute inset-0 overflow-clip [overflow-clip-margin:20px] ${words}`}>
+        {parts}
       </div>
-      {oneLine ? (
-        <input
-          ref={field as RefObject<HTMLInputElement>}
-          {...common}
-          onScroll={(e) => setShift(e.currentTarget.scrollLeft)}
-        />
-      ) : (
-        <textarea
-          ref={field as RefObject<HTMLTextAreaElement>}
-          rows={1}
-          {...common}
-          className={`${common.className} [field-sizing:content]`}
-          onKeyDown={(e) => {
-            if (e.key === "Enter" && !e.ctrlKey && !e.metaKey) e.preventDefault();
-          }}
-        />
-      )}
-      {/* Numerals are clicked through the field that covers them. */}
-      <NumeralButtons parts={parts} className={className} oneLine={oneLine} shift={shift} />
-    </div>
-  );
-}
-
-/** The numerals once more above the field, where a pointer reaches them; the words between are there for their places only. */
-function NumeralButtons({
-  parts,
-  className,
-  oneLine,
-  shift,
-}: {
-  parts: ReactNode[];
-  className: string;
-  oneLine: boolean;
-  shift: number;
-}) {
-  return (
-    <div
-      className="pointer-events-none absolute inset-0 overflow-visible"
-      aria-hidden
-      style={oneLine ? { clipPath: "inset(-20px 0 0 0)" } : undefined}
-    >
+      <textarea
+        ref={field}
+        rows={1}
+        aria-label={label}
+        value={shown}
+        placeholder={placeholder}
+        spellCheck
+        onChange={(e) => {
+          setDraft(e.target.value);
+          onChange(cleanValue(e.target.value));
+        }}
+        onFocus={() => setFocused(true)}
+        onBlur={() => {
+          setFocused(false);
+          setDraft(value);
+        }}
+        onKeyDown={(e) => {
+          if (e.key === "Enter" && !e.ctrlKey && !e.metaKey) e.preventDefault();
+        }}
+        className={`relative block w-full resize-none overflow-hidden bg-transparent text-transparent caret-ink outline-none [field-sizing:content] placeholder:text-graphite ${className}`}
+      />
+      {/* Numerals are clicked through the field that covers them: once more above it, where the words between are there for their places only. */}
       <div
-        className={`${className} text-transparent [&_span]:text-transparent ${oneLine ? "whitespace-pre" : "whitespace-pre-wrap break-words"}`}
-        style={oneLine ? { transform: `translateX(${-shift}px)` } : undefined}
+        aria-hidden
+        className={`pointer-events-none absolute inset-0 overflow-visible text-transparent [&_span]:text-transparent ${words}`}
       >
         {parts}
       </div>

@@ -1,9 +1,10 @@
 import { ChevronDown } from "lucide-react";
 import { Popover } from "radix-ui";
-import { lazy, Suspense, useState } from "react";
+import { useState } from "react";
+import { onDemand } from "../ui/on-demand";
 import type { Told } from "./told-rules";
 
-const FindingList = lazy(() => import("./finding-list"));
+const FindingList = onDemand(async () => (await import("./finding-list")).default);
 
 /** Narrows pages to those with a finding: words that open a list to be searched, with the pages of each. */
 export function FindingSelect({
@@ -42,9 +43,15 @@ export function FindingSelect({
           aria-label="By finding"
           className="floating z-50 w-[440px] max-w-[94vw]"
         >
-          <Suspense fallback={<p className="p-3 text-soft">Opening the list…</p>}>
-            {told && <FindingList value={value} told={told} pages={pages()} onChoose={choose} />}
-          </Suspense>
+          {told && (
+            <FindingList
+              waiting={<p className="p-3 text-soft">Opening the list…</p>}
+              value={value}
+              told={told}
+              pages={pages()}
+              onChoose={choose}
+            />
+          )}
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useDeferredValue, useEffect, useRef, useState } from "react";
+import { useDeferredValue, useEffect, useRef, useState } from "react";
 import { createPortal } from "react-dom";
 import { Link, useLoaderData, useNavigate } from "react-router";
 import { limitsOf, styleForKind } from "#core/settings/house-style";
@@ -9,7 +9,7 @@ import { Address } from "../desk/sections/address";
 import { Conflicts } from "../desk/sections/conflicts";
 import { Gone } from "../desk/sections/gone";
 import { Outline } from "../desk/sections/outline";
-import { SearchResult } from "../desk/sections/search-result";
+import { type ResultRoom, SearchResult } from "../desk/sections/search-result";
 import { useSteady } from "../desk/state/use-steady";
 import { useDesk } from "../desk/use-desk";
 import { useNotes } from "../desk/use-notes";
@@ -22,10 +22,11 @@ import { download } from "../ui/download";
 import { Screen, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
+import { onDemand } from "../ui/on-demand";
 import type { Route } from "./+types/desk";
 import { useSite } from "./site";
 
-const Below = lazy(() => import("../desk/sections/below"));
+const Below = onDemand(async () => (await import("../desk/sections/below")).default);
 
 export const meta = () => [{ title: "Desk · Keen Quill" }];
 
@@ -50,8 +51,11 @@ export default function DeskRoute() {
 const TYPES = { html: "text/html", markdown: "text/markdown", fields: "text/csv" };
 const DOWNLOADS = { html: "Download the HTML", markdown: "Download the Markdown", fields: "Download the change list" };
 
-/** Room that both devices need beside each other, in px. */
+/** Room that both devices need beside each other, and the ruler with the cuts, in px. */
 const BOTH = 640 + 40 + 344;
+const RULER = 620;
+
+const roomIn = (width: number): ResultRoom => (width >= BOTH ? "both" : width >= RULER ? "one" : "mobile");
 
 interface Worked extends Awaited<ReturnType<typeof loadDesk>> {
   site: SiteRecord;
@@ -69,13 +73,13 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
   const navigate = useNavigate();
   const { notify, fail } = useNotices();
   const sheet = useRef<HTMLDivElement>(null);
-  const title = useRef<HTMLInputElement | HTMLTextAreaElement>(null);
-  const description = useRef<HTMLInputElement | HTMLTextAreaElement>(null);
+  const title = useRef<HTMLTextAreaElement>(null);
+  const description = useRef<HTMLTextAreaElement>(null);
   const { picking, fix, setAside, dialog } = useNotes(desk);
-  const [wide, setWide] = useState(false);
+  const [room, setRoom] = useState<ResultRoom>("one");
 
   useEffect(() => {
-    const watch = new ResizeObserver(([entry]) => setWide((entry?.contentRect.width ?? 0) >= BOTH));
+    const watch = new ResizeObserver(([entry]) => setRoom(roomIn(entry?.contentRect.width ?? 0)));
     if (sheet.current) watch.observe(sheet.current);
     return () => watch.disconnect();
   }, []);
@@ -181,18 +185,14 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
                   desk={desk}
                   siteName={site.name || new URL(site.address).hostname}
                   limits={limitsOf(styleForKind(site.houseStyle, desk.record.kind))}
-                  wide={wide}
+                  room={room}
                   titleRef={title}
                   descriptionRef={description}
                   {...picking}
                 />
                 <Address desk={desk} {...picking} />
                 <Outline desk={later} {...picking} />
-                {below && (
-                  <Suspense>
-                    <Below desk={later} picking={picking} />
-                  </Suspense>
-                )}
+                {below && <Below desk={later} picking={picking} />}
                 {desk.refusals.length > 0 && (
                   <section role="alert" aria-label="Changes that cannot be made" className="text-red">
                     {desk.refusals.join(" ")}

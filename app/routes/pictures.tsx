@@ -1,5 +1,5 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { lazy, Suspense, useEffect, useMemo, useRef, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import type { Asked } from "#core/proposals/all";
@@ -13,12 +13,13 @@ import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { Action } from "../ui/controls";
 import { BelowPages, Screen } from "../ui/frame";
 import { useNotices } from "../ui/notice";
+import { onDemand } from "../ui/on-demand";
 import { Thumbnail } from "../ui/thumbnail";
 import { Tick } from "../ui/tick";
 import { useLongWork } from "../ui/use-long-work";
 import { useSite } from "./site";
 
-const LookDialog = lazy(async () => ({ default: (await import("../proposals/dialog")).LookDialog }));
+const LookDialog = onDemand(async () => (await import("../proposals/dialog")).LookDialog);
 
 export const meta = () => [{ title: "Pictures · Keen Quill" }];
 
@@ -206,21 +207,19 @@ export default function Pictures() {
           </section>
         )}
       </div>
-      <Suspense>
-        {looking && (
-          <LookDialog
-            site={site}
-            pages={rows ?? []}
-            {...looking}
-            title="Pictures for looks only"
-            description="They get an empty alternative text: assistive technology passes over them."
-            onClose={(applied) => {
-              setLooking(null);
-              if (applied) setSelected(new Set());
-            }}
-          />
-        )}
-      </Suspense>
+      {looking && (
+        <LookDialog
+          site={site}
+          pages={rows ?? []}
+          {...looking}
+          title="Pictures for looks only"
+          description="They get an empty alternative text: assistive technology passes over them."
+          onClose={(applied) => {
+            setLooking(null);
+            if (applied) setSelected(new Set());
+          }}
+        />
+      )}
     </Screen>
   );
 }

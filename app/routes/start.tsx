@@ -1,14 +1,15 @@
-import { lazy, Suspense, useEffect, useState } from "react";
+import { useEffect, useState } from "react";
 import { Form, Link, redirect, useLoaderData, useNavigation, useSearchParams, useSubmit } from "react-router";
 import { demoPageCount } from "../../server/demo-site";
 import { explainStorage } from "../store/faults";
 import { loadSites } from "../store/sites";
 import { MainButton } from "../ui/controls";
+import { onDemand } from "../ui/on-demand";
 import { SiteTold } from "../ui/site-told";
 import type { Route } from "./+types/start";
 
-const Keeping = lazy(() => import("../ui/keeping"));
-const LargeDemo = lazy(() => import("../ui/large-demo"));
+const Keeping = onDemand(async () => (await import("../ui/keeping")).default);
+const LargeDemo = onDemand(async () => (await import("../ui/large-demo")).default);
 
 export const meta = () => [{ title: "Keen Quill" }];
 
@@ -74,9 +75,7 @@ export default function Start() {
             {demoPages ? `${demoPages} pages` : "The site"} of a museum that does not exist, with the faults real pages
             have.
           </p>
-          <Suspense fallback={<p className="mt-1 text-15">&nbsp;</p>}>
-            <LargeDemo />
-          </Suspense>
+          <LargeDemo waiting={<p className="mt-1 text-15">&nbsp;</p>} />
         </section>
         <section>
           <Link to="/bring-in" className="inline-block rounded border border-ink px-4 py-2 font-medium text-15">
@@ -100,9 +99,7 @@ export default function Start() {
             </ul>
           </section>
         )}
-        <Suspense>
-          <Keeping any={sites.length > 0} removed={removed} />
-        </Suspense>
+        <Keeping any={sites.length > 0} removed={removed} />
       </div>
     </main>
   );

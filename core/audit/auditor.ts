@@ -6,6 +6,7 @@ import { PAGE_RULES } from "../rules/catalogue.ts";
 import type { PageRule, RuleContext } from "../rules/rule.ts";
 import { UNREADABLE } from "../rules/told.ts";
 import { type HouseStyle, settingsFor } from "../settings/house-style.ts";
+import type { Weight } from "../settings/setting.ts";
 
 /** Why a page could not be read, as an editor is told. */
 const FAULTS = {
@@ -35,11 +36,15 @@ export type Auditor = (page: Page, redraft?: Redraft) => Finding[];
 interface ActiveRule {
   rule: PageRule;
   context: RuleContext & { settings: Record<string, unknown> };
-  weight: Finding["weight"] | undefined;
+  /** As the house style says; undefined where it leaves that to the rule. */
+  weight: Weight | undefined;
 }
 
 /** Rules that are on, with their settings: the same for all pages of a house style. */
-const withSettings = new WeakMap<HouseStyle, readonly { rule: PageRule; settings: Record<string, unknown> }[]>();
+const withSettings = new WeakMap<
+  HouseStyle,
+  readonly { rule: PageRule; settings: Record<string, unknown>; weight: Weight | undefined }[]
+>();
 const active = new WeakMap<RuleContext, readonly ActiveRule[]>();
 
 function activeRules(context: RuleContext): readonly ActiveRule[] {
@@ -51,13 +56,16 @@ function activeRules(context: RuleContext): readonly ActiveRule[] {
       set = PAGE_RULES.filter((rule) => houseStyle.rules[rule.id]?.on ?? !rule.off).map((rule) => ({
         rule,
         settings: settingsFor(rule.id, rule.settings, houseStyle),
+        weight: houseStyle.rules[rule.id]?.weight,
       }));
       withSettings.set(houseStyle, set);
     }
-    rules = set.map(({ rule, settings }) => ({
+    // Written out: this is done for every page, and copying a context of unknown shape takes as long as many rules do.
+    const { phrase, today, written } = context;
+    rules = set.map(({ rule, settings, weight }) => ({
       rule,
-      context: { ...context, settings },
-      weight: houseStyle.rules[rule.id]?.weight,
+      context: { phrase, houseStyle, today, written, settings } satisfies Record<keyof ActiveRule["context"], unknown>,
+      weight,
     }));
     active.set(context, rules);
   }
@@ -70,18 +78,19 @@ function activeRules(context: RuleContext): readonly ActiveRule[] {
  */
 export function auditor(context: RuleContext): Auditor {
   let last: Page | null = null;
-  const found = new Map<string, Finding[]>();
+  let found: readonly Finding[][] = [];
   return (page, redraft) => {
     if (page.fault) return [unreadable(page)];
-    for (const one of activeRules(context)) {
+    const before = last;
+    found = activeRules(context).map((one, i) => {
       const { rule } = one;
-      if (!rule.formats.includes(page.format)) continue;
-      const before = last;
-      if (before && found.has(rule.id) && rule.sees.every((part) => before[part] === page[part])) continue;
-      found.set(rule.id, findingsOf(one, page, redraft ?? null));
-    }
+      if (!rule.formats.includes(page.format)) return NOTHING;
+      const known = found[i];
+      if (before && known && rule.sees.every((part) => before[part] === page[part])) return known;
+      return findingsOf(one, page, redraft ?? null);
+    });
     last = page;
-    return [...found.values()].flat().sort(inOrder);
+    return found.flat().sort(inOrder);
   };
 }
 
@@ -91,12 +100,12 @@ const NOTHING: never[] = [];
 function findingsOf({ rule, context, weight }: ActiveRule, page: Page, redraft: Redraft | null): Finding[] {
   let findings: Finding[] = NOTHING;
   let keyOf: ReturnType<typeof keysFor> | null = null;
-  for (const { message, at, about, related = NOTHING, fix = null, ...problem } of rule.check(page, context)) {
+  for (const { message, at, about, weight: own, related = NOTHING, fix = null } of rule.check(page, context)) {
     keyOf ??= keysFor(rule.id);
     if (findings === NOTHING) findings = [];
     const finding: Finding = {
       rule: rule.id,
-      weight: weight ?? problem.weight ?? rule.weight,
+      weight: weight ?? own ?? rule.weight,
       message,
       at,
       related,

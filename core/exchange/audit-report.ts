@@ -1,5 +1,4 @@
 import type { Finding, SiteFinding } from "../findings/finding.ts";
-import { totalsOf } from "../findings/finding.ts";
 import { countCharacters } from "../measure/cut.ts";
 import { descriptionOf, type LandmarkKind, languageOf, type Page, positionOf, titleOf } from "../page/page.ts";
 import { setDescription, setTitle } from "../result/result.ts";
@@ -32,11 +31,19 @@ export interface PageEntry {
   }[];
 }
 
-/** The audit as JSON, version 1: documented in docs/cli.md and kept stable. */
-export interface AuditReport {
-  version: 1;
-  pages: PageEntry[];
-  site: { findings: { rule: string; weight: Weight; message: string; pages: string[] }[] };
+/** What is found across pages: the files that have it. */
+export interface SiteEntry {
+  rule: string;
+  weight: Weight;
+  message: string;
+  pages: string[];
+}
+
+/** What stands behind the pages of an audit. */
+export interface AuditEnd {
+  site: readonly SiteEntry[];
+  /** So many pages were audited. */
+  pages: number;
   totals: Record<Weight, number>;
 }
 
@@ -52,7 +59,8 @@ function textEntry(text: string, set: typeof setTitle, style: HouseStyle): TextE
   };
 }
 
-function page(file: string, read: Page, findings: readonly Finding[], style: HouseStyle): PageEntry {
+/** What is told of one page. */
+export function pageEntry(file: string, read: Page, findings: readonly Finding[], style: HouseStyle): PageEntry {
   return {
     file,
     address: read.address,
@@ -72,61 +80,10 @@ function page(file: string, read: Page, findings: readonly Finding[], style: Hou
   };
 }
 
-const pagesOf = (on: SiteFinding["on"]) => [...new Set(on.map(({ page }) => page))];
-
-function whole(pages: PageEntry[], site: readonly SiteFinding[]): AuditReport {
-  const totals = totalsOf([...pages.flatMap((p) => p.findings), ...site]);
-  return {
-    version: 1,
-    pages,
-    site: { findings: site.map(({ rule, weight, message, on }) => ({ rule, weight, message, pages: pagesOf(on) })) },
-    totals,
-  };
-}
-
-function rows(report: AuditReport): Record<string, string | number>[] {
-  const ofPages = report.pages.flatMap((p) =>
-    p.findings.map((f) => ({
-      file: p.file,
-      address: p.address,
-      rule: f.rule,
-      weight: f.weight,
-      message: f.message,
-      line: f.line ?? "",
-      column: f.column ?? "",
-    })),
-  );
-  const ofSite = report.site.findings.flatMap((f) =>
-    f.pages.map((file) => ({
-      file,
-      address: report.pages.find((p) => p.file === file)?.address ?? "",
-      rule: f.rule,
-      weight: f.weight,
-      message: f.message,
-      line: "",
-      column: "",
-    })),
-  );
-  return [...ofPages, ...ofSite];
-}
-
-function text(report: AuditReport): string {
-  const lines: string[] = [];
-  for (const p of report.pages) {
-    if (p.findings.length === 0) continue;
-    lines.push(p.file);
-    for (const f of p.findings) {
-      const place = f.line === null ? "" : `${f.line}:${f.column} `;
-      lines.push(`  ${f.weight.padEnd(6)} ${place}${f.message} (${f.rule})`);
-    }
-  }
-  for (const f of report.site.findings)
-    lines.push(`${f.weight.padEnd(6)} ${f.message} (${f.rule})`, ...f.pages.map((file) => `         ${file}`));
-  const { must, should, may } = report.totals;
-  const files = report.pages.length === 1 ? "1 page" : `${report.pages.length} pages`;
-  lines.push(`${files}: ${must} must, ${should} should, ${may} may`);
-  return lines.join("\n");
-}
-
-/** The audit in the shapes it is handed over in. */
-export const auditReport = { page, whole, rows, text };
+/** What is told of a finding across pages. */
+export const siteEntry = ({ rule, weight, message, on }: SiteFinding): SiteEntry => ({
+  rule,
+  weight,
+  message,
+  pages: [...new Set(on.map(({ page }) => page))],
+});

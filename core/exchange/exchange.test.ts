@@ -4,20 +4,23 @@ import Papa from "papaparse";
 import { describe, expect, it } from "vitest";
 import { audit } from "../audit/auditor.ts";
 import { auditSite } from "../audit/examine-site.ts";
+import { totalsOf } from "../findings/finding.ts";
 import { readPage } from "../page/read.ts";
 import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
 import { facetsOf } from "../site/facets/page-facets.ts";
 import { Site } from "../site/index/site.ts";
-import { auditReport } from "./audit-report.ts";
+import { type PageEntry, pageEntry, siteEntry } from "./audit-report.ts";
+import { AUDIT_WRITERS, type AuditFormat } from "./audit-writers.ts";
 import { changeListCsv } from "./change-list.ts";
 import { parseEditFile } from "./edit-file.ts";
-import { sarifOf } from "./sarif.ts";
 import sarifSchema from "./sarif-2.1.0.fixture.json";
 import { MAX_ENTRIES, unzipPages } from "./zip.ts";
 
 const text = (content: string) => new TextEncoder().encode(content);
 
-function report() {
+const about = { of: "a.example", day: "2026-11-23" };
+
+function audited() {
   const files = {
     "a b.html": "<title>Home</title><h1>x</h1><h3>y</h3>",
     "c.html": "<title>Home</title>",
@@ -26,17 +29,21 @@ function report() {
   const pages = Object.entries(files).map(([file, source]) => {
     const page = readPage(source, { address: `https://a.example/${file}` });
     const findings = audit(page, { phrase: "lamp", houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" });
-    return { entry: auditReport.page(file, page, findings, DEFAULT_HOUSE_STYLE), facets: facetsOf(file, page) };
+    return { entry: pageEntry(file, page, findings, DEFAULT_HOUSE_STYLE), facets: facetsOf(file, page) };
   });
-  return auditReport.whole(
-    pages.map((p) => p.entry),
-    auditSite(new Site(pages.map((p) => p.facets)), DEFAULT_HOUSE_STYLE),
-  );
+  const site = auditSite(new Site(pages.map((p) => p.facets)), DEFAULT_HOUSE_STYLE).map(siteEntry);
+  return { pages: pages.map((p) => p.entry), site };
+}
+
+function written(format: AuditFormat, { pages, site } = audited()): string {
+  const writer = AUDIT_WRITERS[format](about);
+  const totals = totalsOf([...pages.flatMap(({ findings }) => findings), ...site]);
+  return pages.map((page) => writer.page(page)).join("") + writer.end({ site, pages: pages.length, totals });
 }
 
 describe("an audit", () => {
   it("has the documented shape, version 1", () => {
-    const { version, pages, site, totals } = report();
+    const { version, pages, site, totals } = JSON.parse(written("json"));
     expect(version).toBe(1);
     expect(Object.keys(pages[0] ?? {})).toEqual([
       "file",
@@ -57,8 +64,32 @@ describe("an audit", () => {
     // OASIS Standard, Static Analysis Results Interchange Format 2.1.0, sarif-schema-2.1.0.json. Its formats are not checked.
     const ajv = new Ajv({ strict: false, validateFormats: false, unicodeRegExp: false });
     const valid = ajv.compile(sarifSchema);
-    expect(valid(JSON.parse(JSON.stringify(sarifOf(report())))), JSON.stringify(valid.errors)).toBe(true);
+    expect(valid(JSON.parse(written("sarif"))), JSON.stringify(valid.errors)).toBe(true);
     expect(valid({ version: "2.1.0", runs: [{ results: [] }] })).toBe(false);
+  });
+
+  it("written page by page is the JSON that it would be at once", () => {
+    for (const whole of [audited(), { pages: [], site: [] }]) {
+      const { pages, site } = whole;
+      const totals = totalsOf([...pages.flatMap(({ findings }) => findings), ...site]);
+      const atOnce = { version: 1, pages, site: { findings: site }, totals };
+      expect(JSON.parse(written("json", whole))).toEqual(atOnce);
+      if (pages.length > 0) expect(written("json", whole)).toBe(`${JSON.stringify(atOnce, null, 2)}\n`);
+      expect(JSON.parse(written("sarif", whole)).runs[0].results).toHaveLength(
+        totals.must + totals.should + totals.may,
+      );
+    }
+  });
+
+  it("is CSV with one heading, and a row for each page of a finding across them", () => {
+    const { data, errors } = Papa.parse<Record<string, string>>(written("csv"), { header: true, skipEmptyLines: true });
+    const { pages, site } = audited();
+    expect(errors).toEqual([]);
+    expect(data).toHaveLength(
+      pages.flatMap(({ findings }) => findings).length + site.flatMap((finding) => finding.pages).length,
+    );
+    expect(data.at(-1)).toMatchObject({ address: expect.stringMatching(/^https:/), line: "" });
+    expect(data.some(({ file }) => file === "file")).toBe(false);
   });
 });
 
@@ -86,9 +117,9 @@ it.each([
   ["a\\b.html", "a/b.html"],
   ["//a/b.html", "/.//a/b.html"],
 ])("a file in SARIF as an address: %s", (file, expected) => {
-  const [page] = report().pages;
-  const one = auditReport.whole([{ ...(page as NonNullable<typeof page>), file }], []);
-  const uris = [...JSON.stringify(sarifOf(one)).matchAll(/"uri":"([^"]*)"/g)].map(([, uri]) => uri);
+  const [page] = audited().pages;
+  const one = written("sarif", { pages: [{ ...(page as PageEntry), file }], site: [] });
+  const uris = [...one.matchAll(/"uri": "([^"]*)"/g)].map(([, uri]) => uri);
   expect(new Set(uris)).toEqual(new Set([expected]));
   for (const uri of uris) expect(uri).toMatch(/^(?:[A-Za-z0-9\-._~/]|%[0-9A-F]{2})+$/);
 });

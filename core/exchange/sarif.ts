@@ -1,6 +1,6 @@
 import { TOLD } from "../rules/told.ts";
 import type { Weight } from "../settings/setting.ts";
-import type { AuditReport } from "./audit-report.ts";
+import type { PageEntry, SiteEntry } from "./audit-report.ts";
 
 const LEVELS: Record<Weight, string> = { must: "error", should: "warning", may: "note" };
 
@@ -20,50 +20,46 @@ function uriOf(file: string): string {
   return file.startsWith("//") ? `/.${escaped}` : escaped;
 }
 
-/** An audit as SARIF 2.1.0 (OASIS Standard, 27 March 2020). */
-export function sarifOf(report: AuditReport): object {
-  const used = new Set([
-    ...report.pages.flatMap((p) => p.findings.map((f) => f.rule)),
-    ...report.site.findings.map((f) => f.rule),
-  ]);
+type Told = Pick<PageEntry["findings"][number], "rule" | "weight" | "message">;
+
+const result = ({ rule, weight, message }: Told, locations: object[]) => ({
+  ruleId: rule,
+  level: LEVELS[weight],
+  message: { text: message },
+  locations,
+});
+
+const artifact = (file: string) => ({ artifactLocation: { uri: uriOf(file) } });
+
+/** The results of one page. */
+export const pageResults = ({ file, findings }: PageEntry): object[] =>
+  findings.map((finding) => {
+    const { line, column } = finding;
+    const region = line === null ? {} : { region: { startLine: line, startColumn: column } };
+    return result(finding, [{ physicalLocation: { ...artifact(file), ...region } }]);
+  });
+
+/** The result of a finding across pages. */
+export const siteResult = (finding: SiteEntry): object =>
+  result(
+    finding,
+    finding.pages.map((file) => ({ physicalLocation: artifact(file) })),
+  );
+
+/** A run in SARIF 2.1.0 (OASIS Standard, 27 March 2020) with these results, and the rules that they are of. */
+export function sarifAround(results: readonly unknown[], used: Iterable<string>): object {
+  const ids = new Set(used);
   const rules = [...TOLD.values()]
-    .filter((rule) => used.has(rule.id))
+    .filter((rule) => ids.has(rule.id))
     .map((rule) => ({
       id: rule.id,
       shortDescription: { text: rule.finds },
       fullDescription: { text: rule.why },
       defaultConfiguration: { level: LEVELS[rule.weight] },
     }));
-  const ofPages = report.pages.flatMap((page) =>
-    page.findings.map((f) => ({
-      ruleId: f.rule,
-      level: LEVELS[f.weight],
-      message: { text: f.message },
-      locations: [
-        {
-          physicalLocation: {
-            artifactLocation: { uri: uriOf(page.file) },
-            ...(f.line !== null && { region: { startLine: f.line, startColumn: f.column } }),
-          },
-        },
-      ],
-    })),
-  );
-  const ofSite = report.site.findings.map((f) => ({
-    ruleId: f.rule,
-    level: LEVELS[f.weight],
-    message: { text: f.message },
-    locations: f.pages.map((file) => ({ physicalLocation: { artifactLocation: { uri: uriOf(file) } } })),
-  }));
   return {
     $schema: "https://docs.oasis-open.org/sarif/sarif/v2.1.0/errata01/os/schemas/sarif-schema-2.1.0.json",
     version: "2.1.0",
-    runs: [
-      {
-        tool: { driver: { name: "Keen Quill", rules } },
-        columnKind: "utf16CodeUnits",
-        results: [...ofPages, ...ofSite],
-      },
-    ],
+    runs: [{ columnKind: "utf16CodeUnits", results, tool: { driver: { name: "Keen Quill", rules } } }],
   };
 }

@@ -44,12 +44,14 @@ function tokensOf(text: string, { language, foldDiacritics: fold = true }: Match
   const [texts, most] = text.length < LONG ? [recent, REMEMBERED_TEXTS] : [recentLong, REMEMBERED_LONG];
   const known = texts.get(key);
   if (known) return known;
-  const tokens = wordsOf(text, language).map((word) => {
-    const lower = lowerCase(word.text, language).replaceAll("’", "'");
+  const tokens = wordsOf(text, language).map(({ text: word, start, end }) => {
+    const lower = lowerCase(word, language).replaceAll("’", "'");
     return {
-      ...word,
+      text: word,
+      start,
+      end,
       plain: fold ? foldDiacritics(lower) : lower,
-      stem: fold ? stem(word.text, language) : lower,
+      stem: fold ? stem(word, language) : lower,
       stop: isStopWord(lower, language),
     };
   });

@@ -1,5 +1,5 @@
 import { DropdownMenu } from "radix-ui";
-import { lazy, Suspense, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { changedData, withoutBlock } from "#core/compose/data-edit";
 import type { evidenceOf } from "#core/structured-data/evidence";
@@ -9,6 +9,7 @@ import type { PageData } from "#core/structured-data/page-data";
 import { Action } from "../../ui/controls";
 import { menuItem } from "../../ui/frame";
 import { useNotices } from "../../ui/notice";
+import { onDemand } from "../../ui/on-demand";
 import { NotesAt, type Picking } from "../anchored";
 import type { Desk } from "../use-desk";
 import { dataPage, Entries } from "./data-entity";
@@ -30,7 +31,7 @@ export type Taken = Pick<
   | "written"
 >;
 
-const DataSource = lazy(() => import("./data-source"));
+const DataSource = onDemand(async () => (await import("./data-source")).default);
 
 /** Entities of one block that are set out one below the other. */
 const MOST = 20;
@@ -151,9 +152,13 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
                 This cannot be read: {SLIPS[wrong.slip]}.
               </p>
             )}
-            <Suspense fallback={<p className="mt-2 text-soft">Opening…</p>}>
-              <DataSource text={block.text} marks={marks} label="Structured data as JSON" onChange={write} />
-            </Suspense>
+            <DataSource
+              waiting={<p className="mt-2 text-soft">Opening…</p>}
+              text={block.text}
+              marks={marks}
+              label="Structured data as JSON"
+              onChange={write}
+            />
           </div>
         )}
       </div>

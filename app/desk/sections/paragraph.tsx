@@ -1,8 +1,8 @@
-import { lazy, type ReactNode, Suspense, useEffect, useRef, useState } from "react";
+import { type ReactNode, useEffect, useRef, useState } from "react";
 import { isText, type Piece } from "#core/rewrite/content";
+import { onDemand } from "../../ui/on-demand";
 
-const load = () => import("./paragraph-editor");
-const ParagraphEditor = lazy(load);
+const ParagraphEditor = onDemand(async () => (await import("./paragraph-editor")).default);
 
 const LOOKS: Record<string, string> = {
   link: "underline decoration-graphite underline-offset-2",
@@ -61,17 +61,21 @@ export function Paragraph({
   };
   if (open)
     return (
-      <Suspense fallback={<span className={look}>{drawn(pieces)}</span>}>
-        <ParagraphEditor pieces={pieces} label="Text" onKeep={onKeep} onClose={close} />
-      </Suspense>
+      <ParagraphEditor
+        waiting={<span className={look}>{drawn(pieces)}</span>}
+        pieces={pieces}
+        label="Text"
+        onKeep={onKeep}
+        onClose={close}
+      />
     );
   return (
     <button
       ref={button}
       type="button"
       aria-label={`Text: ${text}`}
-      onPointerEnter={load}
-      onFocus={load}
+      onPointerEnter={ParagraphEditor.load}
+      onFocus={ParagraphEditor.load}
       onClick={() => setOpen(true)}
       className={`${look} cursor-text text-left`}
     >

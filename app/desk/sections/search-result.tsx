@@ -15,6 +15,8 @@ import type { Desk } from "../use-desk";
 type Taken = Pick<Desk, "edit" | "edits" | "notes" | "original" | "page" | "record" | "setKind" | "setPhrase">;
 
 const DEVICES: Device[] = ["desktop", "mobile"];
+/** The width of the ruler, in px. */
+const RULED = 640;
 const NAMES: Record<Device, string> = { desktop: "Desktop", mobile: "Mobile" };
 
 interface Selection {
@@ -22,12 +24,15 @@ interface Selection {
   onSelect: (n: number) => void;
 }
 
-/** The search result as the editor: both devices beside each other where there is room, else one with a switch. */
+/** What there is room for: both devices beside each other, one of them with a switch, or the mobile one alone. */
+export type ResultRoom = "both" | "one" | "mobile";
+
+/** The search result as the editor. */
 export function SearchResult({
   desk,
   siteName,
   limits,
-  wide,
+  room,
   titleRef,
   descriptionRef,
   ...selection
@@ -35,12 +40,12 @@ export function SearchResult({
   desk: Taken;
   siteName: string;
   limits: ResultLimits;
-  wide: boolean;
-  titleRef: RefObject<HTMLInputElement | HTMLTextAreaElement | null>;
-  descriptionRef: RefObject<HTMLInputElement | HTMLTextAreaElement | null>;
+  room: ResultRoom;
+  titleRef: RefObject<HTMLTextAreaElement | null>;
+  descriptionRef: RefObject<HTMLTextAreaElement | null>;
 } & Selection) {
   const [device, setDevice] = useState<Device>("desktop");
-  const shown = wide ? DEVICES : [device];
+  const shown = room === "both" ? DEVICES : room === "one" ? [device] : (["mobile"] as const);
   return (
     <section aria-labelledby="result-heading">
       <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
@@ -77,7 +82,7 @@ export function SearchResult({
           </span>
         ))}
         <span className="flex-1" />
-        {!wide && (
+        {room === "one" && (
           <fieldset className="flex gap-3">
             <legend className="sr-only">Device</legend>
             {DEVICES.map((one) => (
@@ -102,6 +107,7 @@ export function SearchResult({
             desk={desk}
             siteName={siteName}
             limits={limits}
+            alone={room === "mobile"}
             refs={i === 0 ? { titleRef, descriptionRef } : {}}
             {...selection}
           />
@@ -116,6 +122,7 @@ function OneResult({
   desk,
   siteName,
   limits,
+  alone,
   refs,
   ...selection
 }: {
@@ -123,9 +130,11 @@ function OneResult({
   desk: Taken;
   siteName: string;
   limits: ResultLimits;
+  /** There is no room for the other device: what is lost there is told beside it. */
+  alone: boolean;
   refs: {
-    titleRef?: RefObject<HTMLInputElement | HTMLTextAreaElement | null>;
-    descriptionRef?: RefObject<HTMLInputElement | HTMLTextAreaElement | null>;
+    titleRef?: RefObject<HTMLTextAreaElement | null>;
+    descriptionRef?: RefObject<HTMLTextAreaElement | null>;
   };
 } & Selection) {
   const { page, original, record, notes } = desk;
@@ -133,7 +142,7 @@ function OneResult({
   const description = descriptionOf(page);
   const { title: titleCut, description: descriptionCut, trail, bold } = resultOf(page, device, limits, record.phrase);
   const desktop = device === "desktop";
-  const width = desktop ? 640 : limits.titleMobile + 16;
+  const width = desktop ? RULED : limits.titleMobile + 16;
   const of = (part: Note["finding"]["at"]["part"]) => notes.filter((note) => note.finding.at.part === part);
   const was = {
     title: original.titles.length > 0 ? titleOf(original) : null,
@@ -161,8 +170,7 @@ function OneResult({
           lostFrom={titleCut.end}
           bold={[]}
           notes={of("title")}
-          oneLine={desktop}
-          className="text-[20px] leading-[26px] text-result-title"
+          className="text-[20px] leading-[32px] text-result-title"
           placeholder="No title yet"
           {...(refs.titleRef && { fieldRef: refs.titleRef })}
           {...selection}
@@ -173,8 +181,9 @@ function OneResult({
           <Ruler width={width} notches={titleNotches(title, titleCut.lost !== "", limits)} />
         </div>
       ) : (
-        <Lost lost={titleCut.lost} px={titleCut.px} />
+        <Lost device="mobile" cut={titleCut} />
       )}
+      {alone && <Lost device="desktop" cut={setTitle(title, "desktop", limits)} />}
       <div
         data-anchor="description"
         className="mt-2"
@@ -189,8 +198,7 @@ function OneResult({
           lostFrom={descriptionCut.end}
           bold={bold}
           notes={of("description")}
-          oneLine={false}
-          className="text-[14px] leading-[22px] text-result-text"
+          className="text-[14px] leading-[24px] text-result-text"
           placeholder="No description yet: searchers are shown words from the page"
           {...(refs.descriptionRef && { fieldRef: refs.descriptionRef })}
           {...selection}
@@ -201,17 +209,18 @@ function OneResult({
           <Ruler width={width} notches={descriptionNotches(description, descriptionCut.lost !== "", limits)} />
         </div>
       ) : (
-        <Lost lost={descriptionCut.lost} px={descriptionCut.px} />
+        <Lost device="mobile" cut={descriptionCut} />
       )}
+      {alone && <Lost device="desktop" cut={setDescription(description, "desktop", limits)} />}
     </div>
   );
 }
 
-/** Beside a result that is too narrow for a ruler: how wide, and what is lost. */
-function Lost({ lost, px }: { lost: string; px: number }) {
+/** Where there is no room for a ruler: how wide a text is, and what is lost of it. */
+function Lost({ device, cut: { lost, px } }: { device: Device; cut: { lost: string; px: number } }) {
   return (
     <p className="mt-1 font-sans text-12 text-graphite">
-      {Math.round(px)} px
+      {Math.round(px)} px on {device}
       {lost && <span className="text-red">, loses “{lost.length > 60 ? `${lost.slice(0, 58)}…` : lost}”</span>}
     </p>
   );

@@ -1,5 +1,5 @@
 import { useLiveQuery } from "dexie-react-hooks";
-import { lazy, memo, Suspense, useEffect, useMemo, useRef, useState } from "react";
+import { memo, useEffect, useMemo, useRef, useState } from "react";
 import { useSearchParams } from "react-router";
 import { redraftedSource } from "#core/rewrite/apply";
 import type { Edit } from "#core/rewrite/edits";
@@ -9,13 +9,14 @@ import { db } from "../../store/db";
 import { SERVER_GONE } from "../../store/validity";
 import { Action } from "../../ui/controls";
 import { Mark } from "../../ui/mark";
+import { onDemand } from "../../ui/on-demand";
 import { OriginalWords } from "../../ui/original-words";
 import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "edits" | "editsNow" | "original" | "record" | "replace">;
 
-const SourceView = lazy(() => import("./source-view"));
+const SourceView = onDemand(async () => (await import("./source-view")).default);
 
 /** The page's source with the redraft's changes marked, and what a check of its HTML finds. */
 export const Source = memo(function Source({ desk }: { desk: Taken }) {
@@ -123,19 +124,15 @@ export const Source = memo(function Source({ desk }: { desk: Taken }) {
         </ol>
       )}
       {open && (
-        <Suspense fallback={<p className="mt-2 text-soft">Opening the source…</p>}>
-          {written === null ? (
-            <SourceView source={source} original={original.source} messages={messages} line={line} />
-          ) : (
-            <SourceView
-              source={written.begun}
-              original={original.source}
-              messages={messages}
-              line={line}
-              onChange={(typed) => setWritten({ ...written, typed })}
-            />
-          )}
-        </Suspense>
+        <SourceView
+          key={written === null ? "read" : "written"}
+          waiting={<p className="mt-2 text-soft">Opening the source…</p>}
+          source={written?.begun ?? source}
+          original={original.source}
+          messages={messages}
+          line={line}
+          {...(written && { onChange: (typed: string) => setWritten({ ...written, typed }) })}
+        />
       )}
     </section>
   );
