@@ -177,6 +177,37 @@ describe("the desk by keyboard", () => {
     await page.getByRole("heading", { level: 1, name: "Wardroom hire" }).waitFor();
   });
 
+  it("keeps the search result over what is worked on, and shows long texts whole, no numeral over a letter", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Opening times and prices");
+    await page.getByRole("button", { name: "Links", exact: true }).click();
+    const strip = page.getByRole("button", { name: /^Search result: / });
+    await strip.getByText("| to shore").waitFor();
+    await page.keyboard.press("j");
+    await page.keyboard.press(".");
+    await page.getByRole("button", { name: "Links", exact: true }).click();
+    await strip.waitFor();
+    expect(await strip.textContent()).not.toContain("to shore");
+    await strip.click();
+    await strip.waitFor({ state: "detached" });
+
+    const title = page.getByLabel("Title on desktop");
+    await title.fill(`Lightship museum opening times ${"and what it costs to come aboard ".repeat(6)}`);
+    await page.getByRole("complementary", { name: "Notes" }).getByText(/^The title has \d{3} characters/).waitFor();
+    expect(await title.evaluate((field) => field.scrollWidth <= field.clientWidth)).toBe(true);
+    // Capitals of Arimo reach 0.716 em above the line (its OS/2 table); a digit of 11 px ends 1.5 px above its box.
+    const covered = await title.evaluate((field) =>
+      Array.from(field.parentElement?.querySelectorAll("[aria-hidden] button") ?? [], (numeral) => {
+        const line = numeral.closest("span.relative")?.getBoundingClientRect().bottom ?? 0;
+        return (
+          numeral.getBoundingClientRect().bottom - 1.5 - (line - 0.716 * parseFloat(getComputedStyle(field).fontSize))
+        );
+      }),
+    );
+    expect(covered.length).toBeGreaterThan(2);
+    expect(Math.max(...covered)).toBeLessThan(0.5);
+  });
+
   it("edits the outline by menu and by key", async () => {
     const page = await openDemo(await freshContext());
     await openDesk(page, "Opening times and prices");

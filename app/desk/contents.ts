@@ -43,8 +43,27 @@ export const SHEET: readonly SheetPart[] = [
 
 export const partsOf = (page: Page): readonly SheetPart[] => SHEET.filter(({ on }) => on?.(page) ?? true);
 
-/** Brings a part of the sheet into view. */
+const sectionOf = (id: string) => document.getElementById(`${id}-heading`)?.closest("section");
+
+/** How long a part that is still to be drawn is waited for, in milliseconds. */
+const DRAWN_WITHIN = 5000;
+let asked = 0;
+
+/** Brings a part of the sheet into view; what is further down is drawn a moment after the rest. */
 export function showPart(id: string): void {
-  const heading = document.getElementById(`${id}-heading`);
-  heading?.closest("section")?.scrollIntoView({ block: "start" });
+  cancelAnimationFrame(asked);
+  const until = performance.now() + DRAWN_WITHIN;
+  const show = () => {
+    const section = sectionOf(id);
+    if (section) section.scrollIntoView({ block: "start" });
+    else if (performance.now() < until) asked = requestAnimationFrame(show);
+  };
+  show();
+}
+
+/** The part that stands at the top of what is seen, `below` px under the top of the scroller. */
+export function partSeen(parts: readonly SheetPart[], scroller: Element, below: number): string | undefined {
+  const top = scroller.getBoundingClientRect().top + below;
+  const begun = parts.filter(({ id }) => (sectionOf(id)?.getBoundingClientRect().top ?? Infinity) <= top);
+  return (begun.at(-1) ?? parts[0])?.id;
 }

@@ -199,7 +199,7 @@ const PlacedNote = memo(function PlacedNote({
 /** A finding that the redraft has settled: a thin blue tick. */
 function Settled({ finding }: { finding: Finding }) {
   return (
-    <p className="grid grid-cols-[34px_1fr]">
+    <p className="grid grid-cols-[minmax(46px,max-content)_1fr]">
       <Check size={14} strokeWidth={1.5} className="mt-0.5 text-blue" aria-label="settled" />
       <span className="min-w-0 break-words text-soft">was: {sentences(finding.message)[0]}</span>
     </p>
@@ -230,7 +230,7 @@ function OneNote({
         type="button"
         aria-expanded={open}
         onClick={() => onSelect(number)}
-        className="grid w-full grid-cols-[34px_1fr] text-left"
+        className="grid w-full grid-cols-[minmax(46px,max-content)_1fr] text-left"
       >
         <span className={`flex items-center gap-1 self-start pt-0.5 font-semibold text-12 ${red}`}>
           <Mark weight={finding.weight} />
@@ -238,7 +238,7 @@ function OneNote({
         </span>
         <span className="min-w-0 break-words font-medium font-serif leading-snug">{first}</span>
       </button>
-      <div className="grid gap-1 pl-[34px]">
+      <div className="grid gap-1 pl-[46px]">
         {rest && <p className="break-words text-soft">{rest}</p>}
         {open && rule && (
           <>

@@ -14,8 +14,19 @@ function anchorAt(at: number, notches: readonly Notch[]): "start" | "middle" | "
   return near.at > at ? "end" : "start";
 }
 
-/** A ruler under words set at true scale, one px a px, with the cuts as notches. */
-export function Ruler({ width, notches }: { width: number; notches: readonly Notch[] }) {
+/**
+ * A ruler under words set at true scale, one px a px, with the cuts as notches. Those where words are lost rise into the line
+ * above, unless that is not the line that is cut.
+ */
+export function Ruler({
+  width,
+  notches,
+  rising = true,
+}: {
+  width: number;
+  notches: readonly Notch[];
+  rising?: boolean;
+}) {
   const ticks: number[] = [];
   for (let x = 0; x <= width; x += 10) ticks.push(x);
   return (
@@ -41,7 +52,7 @@ export function Ruler({ width, notches }: { width: number; notches: readonly Not
       {notches.map(({ at, name, cuts, dashed }) => (
         <g key={name} className={cuts ? "fill-red stroke-red" : "fill-graphite stroke-graphite"}>
           <path
-            d={`M${at + 0.5} ${cuts ? -24 : -6}V12`}
+            d={`M${at + 0.5} ${cuts && rising ? -19 : -6}V12`}
             strokeDasharray={dashed ? "3 2" : undefined}
             strokeWidth="1.2"
           />

@@ -5,6 +5,7 @@ import { limitsOf, styleForKind } from "#core/settings/house-style";
 import { Contents, InASentence } from "../desk/about";
 import { Margin } from "../desk/margin";
 import { Queue } from "../desk/queue";
+import { ResultStrip } from "../desk/result-strip";
 import { Address } from "../desk/sections/address";
 import { Conflicts } from "../desk/sections/conflicts";
 import { Gone } from "../desk/sections/gone";
@@ -84,6 +85,7 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
     return () => watch.disconnect();
   }, []);
 
+  const limits = limitsOf(styleForKind(site.houseStyle, desk.record.kind));
   const pageAt = (by: number) => {
     const list = pages?.shown ?? [];
     return list[list.findIndex((page) => page.id === desk.record.id) + by];
@@ -171,9 +173,15 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
           <h1 className="truncate font-medium font-serif text-15">{name}</h1>
           {desk.record.ready && <span className="text-blue">✓ ready</span>}
         </TitleLine>
-        <div className="min-h-0 flex-1 overflow-y-auto" data-scroll>
+        <div className="min-h-0 flex-1 scroll-pt-20 overflow-y-auto" data-scroll>
           <div className="flex min-h-full max-[1000px]:flex-col">
             <div className="min-w-0 flex-1 border-hairline border-r bg-sheet px-[22px] py-4 max-[1000px]:border-r-0">
+              <ResultStrip
+                desk={desk}
+                sheet={sheet}
+                device={room === "mobile" ? "mobile" : "desktop"}
+                limits={limits}
+              />
               <div
                 ref={sheet}
                 className="grid grid-cols-[minmax(0,1fr)] gap-5 [&>section+section]:border-hairline [&>section+section]:border-t [&>section+section]:pt-4"
@@ -184,7 +192,7 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
                 <SearchResult
                   desk={desk}
                   siteName={site.name || new URL(site.address).hostname}
-                  limits={limitsOf(styleForKind(site.houseStyle, desk.record.kind))}
+                  limits={limits}
                   room={room}
                   titleRef={title}
                   descriptionRef={description}

@@ -17,6 +17,8 @@ type Taken = Pick<Desk, "edit" | "edits" | "notes" | "original" | "page" | "reco
 const DEVICES: Device[] = ["desktop", "mobile"];
 /** The width of the ruler, in px. */
 const RULED = 640;
+/** The line in which a description is set on the desktop, in px. */
+const DESCRIPTION_LINE = 600;
 const NAMES: Record<Device, string> = { desktop: "Desktop", mobile: "Mobile" };
 
 interface Selection {
@@ -178,7 +180,11 @@ function OneResult({
       </div>
       {desktop ? (
         <div className="mt-1">
-          <Ruler width={width} notches={titleNotches(title, titleCut.lost !== "", limits)} />
+          <Ruler
+            width={width}
+            notches={titleNotches(title, titleCut.lost !== "", limits)}
+            rising={titleCut.px <= width}
+          />
         </div>
       ) : (
         <Lost device="mobile" cut={titleCut} />
@@ -187,7 +193,7 @@ function OneResult({
       <div
         data-anchor="description"
         className="mt-2"
-        style={{ width: desktop ? 600 : limits.titleMobile, maxWidth: "100%" }}
+        style={{ width: desktop ? DESCRIPTION_LINE : limits.titleMobile, maxWidth: "100%" }}
       >
         <ResultField
           label={`Description on ${device}`}
@@ -206,7 +212,11 @@ function OneResult({
       </div>
       {desktop ? (
         <div className="mt-1">
-          <Ruler width={width} notches={descriptionNotches(description, descriptionCut.lost !== "", limits)} />
+          <Ruler
+            width={width}
+            notches={descriptionNotches(description, descriptionCut.lost !== "", limits)}
+            rising={descriptionCut.px <= 2 * DESCRIPTION_LINE}
+          />
         </div>
       ) : (
         <Lost device="mobile" cut={descriptionCut} />
@@ -239,8 +249,7 @@ function titleNotches(title: string, cuts: boolean, limits: ResultLimits): Notch
 
 /** Where a description is cut, in the line in which that happens. */
 function descriptionNotches(text: string, cuts: boolean, limits: ResultLimits): Notch[] {
-  const line = 600;
-  const inLine = (px: number) => (px > line ? px - line : px);
+  const inLine = (px: number) => (px > DESCRIPTION_LINE ? px - DESCRIPTION_LINE : px);
   const mobile = setDescription(text, "mobile", limits);
   const sums = advances(text.slice(0, 2000), descriptionStyle("desktop"));
   const mobileAt =
