@@ -13,6 +13,7 @@ import { Tooltip } from "radix-ui";
 import { type ReactNode, use } from "react";
 import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useRouteError } from "react-router";
 import { StorageFault } from "./store/storage-fault";
+import { AskWhenLeft } from "./ui/ask-when-left";
 import { NonceContext } from "./ui/nonce";
 import { NoticeProvider } from "./ui/notice";
 import { StorageLost } from "./ui/storage-lost";
@@ -48,6 +49,7 @@ export default function App() {
     <Tooltip.Provider delayDuration={400}>
       <NoticeProvider>
         <StorageLost />
+        <AskWhenLeft />
         <Outlet />
       </NoticeProvider>
     </Tooltip.Provider>

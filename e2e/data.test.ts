@@ -96,7 +96,7 @@ describe("structured data", () => {
     await page.getByRole("combobox", { name: "Property" }).fill("uploadDate");
     await part(page).getByLabel("Day").fill("2026-05-12");
     await part(page).getByLabel("Time").fill("10:00");
-    await page.getByRole("button", { name: "Say it" }).click();
+    await page.getByRole("button", { name: "Add it" }).click();
     await part(page).getByText("search results need name, thumbnailUrl.", { exact: false }).waitFor();
     await part(page).getByRole("button", { name: "Write it as JSON" }).first().click();
     const editor = page.getByRole("textbox", { name: "Structured data as JSON" });
@@ -107,7 +107,7 @@ describe("structured data", () => {
       .getByText(/^This cannot be read/)
       .waitFor();
     // Nothing else of the block can be changed until it can be read.
-    await part(page).getByRole("button", { name: "Leave it as it was" }).waitFor();
+    await part(page).getByRole("button", { name: "Cancel" }).waitFor();
     await page.keyboard.press("Backspace");
     await page.keyboard.press("Control+Home");
     // Behind the line break and the bracket.
@@ -146,7 +146,7 @@ describe("structured data", () => {
     await part(page).getByLabel("Write it onto the page too").check();
     await part(page).getByLabel("Under which heading").selectOption({ label: "When the ship is open" });
     await part(page).getByLabel("As it stands on the page").fill("Ring 01632 960 117 when it blows.");
-    await part(page).getByRole("button", { name: "Say it" }).click();
+    await part(page).getByRole("button", { name: "Add it" }).click();
     await part(page).getByRole("button", { name: "telephone of LocalBusiness: 01632 960 117" }).waitFor();
     await part(page).getByText("from the page, under “When the ship is open”").first().waitFor();
     const source = await html(page);
@@ -175,11 +175,11 @@ describe("structured data", () => {
     };
     await more("organizer");
     await part(page).getByLabel("Which").selectOption({ label: "→ Gullhaven Lightship Museum, of the whole site" });
-    await part(page).getByRole("button", { name: "Say it" }).click();
+    await part(page).getByRole("button", { name: "Add it" }).click();
     await part(page).getByText("https://www.gullhaven.example/#organization").waitFor();
     await more("offers");
     await part(page).getByRole("textbox", { name: "Name", exact: true }).fill("A seat by the stove");
-    await part(page).getByRole("button", { name: "Say it" }).click();
+    await part(page).getByRole("button", { name: "Add it" }).click();
     await part(page).getByRole("button", { name: "name of Offer: A seat by the stove" }).waitFor();
     const data = JSON.parse(/ld\+json">([\s\S]*?)<\/script>/.exec(await html(page))?.[1] ?? "");
     expect(data.endDate).toBe("2026-12-03T21:00");

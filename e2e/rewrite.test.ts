@@ -193,7 +193,10 @@ describe("the desk by keyboard", () => {
 
     const title = page.getByLabel("Title on desktop");
     await title.fill(`Lightship museum opening times ${"and what it costs to come aboard ".repeat(6)}`);
-    await page.getByRole("complementary", { name: "Notes" }).getByText(/^The title has \d{3} characters/).waitFor();
+    await page
+      .getByRole("complementary", { name: "Notes" })
+      .getByText(/^The title has \d{3} characters/)
+      .waitFor();
     expect(await title.evaluate((field) => field.scrollWidth <= field.clientWidth)).toBe(true);
     // Capitals of Arimo reach 0.716 em above the line (its OS/2 table); a digit of 11 px ends 1.5 px above its box.
     const covered = await title.evaluate((field) =>

@@ -57,10 +57,10 @@ export function ResultStrip({
       {away && (
         <button
           type="button"
-          aria-label={`Search result: ${title || "no title"}. Back to it`}
           onClick={() => showPart("result")}
           className={`result-${device} -inset-x-[22px] absolute top-0 border-hairline border-b bg-sheet px-[22px] py-2 text-left`}
         >
+          <span className="sr-only">Search result: </span>
           <span className="block truncate text-[17px] text-result-title leading-[22px]">
             {title ? <Cut text={title} cut={setTitle(title, device, limits)} /> : "No title yet"}
           </span>

@@ -1,5 +1,6 @@
 import { type Ref, useEffect, useId, useImperativeHandle, useRef, useState } from "react";
 import { Action } from "../ui/controls";
+import { useUnkept } from "../ui/unkept";
 
 /** Opens the field from a menu or a key. */
 export interface TextInPlaceHandle {
@@ -42,6 +43,7 @@ export function TextInPlace({
   const [refused, setRefused] = useState<(NotKept & { text: string }) | null>(null);
   const reasonId = useId();
   const editing = text !== null;
+  useUnkept(editing && refused ? `“${refused.text}” is not kept. ${refused.reason}` : null);
   useImperativeHandle(ref, () => ({ open: () => readOnly === null && setText(value) }), [value, readOnly]);
   useEffect(() => {
     if (!editing) return;

@@ -26,6 +26,7 @@ import { Action, fieldClass, MainButton } from "../ui/controls";
 import { download } from "../ui/download";
 import { Screen, TitleLine } from "../ui/frame";
 import { useNotices } from "../ui/notice";
+import { useUnkept } from "../ui/unkept";
 import { useSite } from "./site";
 
 export const meta = () => [{ title: "House style · Keen Quill" }];
@@ -74,10 +75,14 @@ function Sheet({ site }: { site: SiteRecord }) {
   const keep = async () => {
     try {
       await keepHouseStyle(site, { name: name.trim(), houseStyle: clean(draft) }, pages ?? []);
+      return true;
     } catch (error) {
       fail(error);
+      return false;
     }
   };
+  const changes = dirty ? "The house style has been changed." : null;
+  useUnkept(changes, faulty || strange ? undefined : keep);
   const take = async (chosen: File | undefined) => {
     if (!chosen) return;
     try {

@@ -42,11 +42,11 @@ const languages = new Intl.DisplayNames("en", { type: "language", fallback: "non
 
 const many = (n: number, one: string) => (n === 0 ? `no ${one}` : `${number.format(n)} ${n === 1 ? one : `${one}s`}`);
 
-function languageIn(page: Page): string {
+/** The name of a page's language in English, or its tag where it has none; "" where the page states no language. */
+export function languageName(page: Page): string {
   const tag = languageOf(page);
-  if (tag === "") return "no stated language";
   try {
-    return languages.of(tag) ?? tag;
+    return (tag && languages.of(tag)) || tag;
   } catch {
     return tag;
   }
@@ -58,7 +58,7 @@ export function inASentence(page: Page, kind: PageKind): SentencePart[] {
   const h1s = page.headings.filter(({ level }) => level === 1).length;
   const parts: SentencePart[] = [
     { before: /^[aeiou]/.test(called) ? "An " : "A ", text: called, about: "kind" },
-    { before: " in ", text: languageIn(page), about: "language" },
+    { before: " in ", text: languageName(page) || "no stated language", about: "language" },
     { before: ": ", text: many(contentWords(page), "word"), about: "words" },
     {
       before: ", ",

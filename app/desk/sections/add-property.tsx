@@ -3,6 +3,8 @@ import { addProperty, type Blank } from "#core/compose/add-property";
 import { dataEdit } from "#core/compose/data-edit";
 import { linkable } from "#core/compose/link-entity";
 import { keptEvidence, lastPlaceUnder, writeOnPage } from "#core/compose/write-on-page";
+import { languageName } from "#core/page/in-a-sentence";
+import { languageOf } from "#core/page/page";
 import type { Edit } from "#core/rewrite/edits";
 import { type Field, fieldFor, makeValue, type Parts } from "#core/structured-data/fields";
 import type { Entity } from "#core/structured-data/graph";
@@ -11,6 +13,7 @@ import type { PageData } from "#core/structured-data/page-data";
 import { vocabulary } from "#core/structured-data/vocabulary";
 import { Action, fieldClass } from "../../ui/controls";
 import { useNotices } from "../../ui/notice";
+import { useUnkept } from "../../ui/unkept";
 import type { Desk } from "../use-desk";
 import { useDescription } from "./use-description";
 import { startOf, ValueField } from "./value-field";
@@ -63,7 +66,10 @@ export function AddProperty({
   const ready = "json" in made;
   const words = ready ? made.words : "";
   const label = asked?.label ?? name.trim();
-  const written = sentence ?? `${label.charAt(0).toUpperCase()}${label.slice(1)}: ${words}`;
+  const written = sentence ?? words;
+  const inLanguage = languageName(desk.page);
+  // A value alone is no sentence; what it is called here is not what the page would call it.
+  const worded = heading === null || (written.trim() !== words && written.trim() !== "");
   const places = desk.page.headings.flatMap(({ text: own, landmark }, i) =>
     own !== "" &&
     (landmark === null || landmark === "main" || landmark === "region") &&
@@ -72,16 +78,17 @@ export function AddProperty({
       : [],
   );
   const onPage = desk.page.format === "html" && places.length > 0 && field.kind !== "url";
-  const keep = () => {
-    if (!("json" in made)) return;
+  const keep = async () => {
+    if (!("json" in made) || !worded) return false;
     const link = known.find((one) => one.id === parts.id);
     const before: Edit[] = link?.names && link.names.was !== text ? [dataEdit(link.names.was, link.names.text)] : [];
     const own = link?.names?.was === text ? link.names.text : text;
     const said = addProperty(own, entity.place.path, name.trim(), made.json, made.beside);
     if (heading === null || written.trim() === "") {
       const edits = [...before, dataEdit(text, said.text, keptEvidence(desk.written, text, said))];
-      if (desk.edit(edits, label) === null) onClose();
-      return;
+      const refused = desk.edit(edits, label);
+      if (refused === null) onClose();
+      return refused === null;
     }
     const exact = written.includes(words) ? words : written.trim();
     const block = { tag: "p" as const, text: written.trim() };
@@ -91,16 +98,20 @@ export function AddProperty({
     ]);
     if ("reason" in result) {
       fail(new Error(result.reason));
-      return;
+      return false;
     }
-    if (desk.edit([...before, ...result.edits], `${label}, on the page too`) === null) onClose();
+    const refused = desk.edit([...before, ...result.edits], `${label}, on the page too`);
+    if (refused === null) onClose();
+    return refused === null;
   };
+  const begun = Object.values(parts).some((one) => one !== "");
+  useUnkept(begun ? `The ${label || "property"} is not added yet.` : null, ready && worded ? keep : undefined);
   return (
     <form
       className="my-2 grid gap-2 border-blue border-l-2 pl-3"
       onSubmit={(event) => {
         event.preventDefault();
-        keep();
+        void keep();
       }}
     >
       <div className="grid grid-cols-[minmax(120px,0.6fr)_minmax(0,1fr)] gap-3">
@@ -171,20 +182,27 @@ export function AddProperty({
               </label>
               <input
                 aria-label="As it stands on the page"
+                lang={languageOf(desk.page) || undefined}
                 value={written}
                 onChange={(e) => setSentence(e.target.value)}
                 className={`${fieldClass} basis-full font-serif text-15`}
               />
+              {!worded && (
+                <span className="basis-full text-soft">
+                  Write a sentence around it{inLanguage && `, in ${inLanguage}`}: this is what readers of the page will
+                  see.
+                </span>
+              )}
             </>
           )}
         </div>
       )}
       <span className="flex items-baseline gap-4">
-        <Action type="submit" disabled={!ready}>
-          Say it
+        <Action type="submit" disabled={!ready || !worded}>
+          Add it
         </Action>
-        <Action onClick={onClose}>Leave it</Action>
-        {!ready && Object.values(parts).some((one) => one !== "") && <span className="text-soft">{made.reason}</span>}
+        <Action onClick={onClose}>Cancel</Action>
+        {!ready && begun && <span className="text-soft">{made.reason}</span>}
       </span>
     </form>
   );

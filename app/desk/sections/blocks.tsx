@@ -50,6 +50,8 @@ export function Blocks({
 }: Picking & { desk: Taken; origins: readonly Origin[]; heading: number; indent: number }) {
   const { page } = desk;
   const [asking, setAsking] = useState<{ block: number; question: boolean } | null>(null);
+  /** What is being written: it goes along to another place, or becomes a question. */
+  const [typed, setTyped] = useState<readonly string[]>([]);
   const insert = useInsert(desk, origins);
   const under = (blocksUnder(page).get(heading) ?? []).flatMap((index) => {
     const block = page.blocks[index];
@@ -70,6 +72,8 @@ export function Blocks({
           {asking?.block === index && (
             <NewText
               what={asking.question ? "question" : "text"}
+              begun={typed}
+              onTyped={setTyped}
               onPut={put(block.tag)}
               onClose={() => setAsking(null)}
             />
@@ -81,7 +85,9 @@ export function Blocks({
           <Action className="text-12" onClick={() => ask(last, false)}>
             Write something here
           </Action>
-          {asking?.block === last && <NewText what="text" onPut={put("p")} onClose={() => setAsking(null)} />}
+          {asking?.block === last && (
+            <NewText what="text" begun={typed} onTyped={setTyped} onPut={put("p")} onClose={() => setAsking(null)} />
+          )}
         </>
       )}
     </div>

@@ -10,6 +10,7 @@ import { Action } from "../../ui/controls";
 import { menuItem } from "../../ui/frame";
 import { useNotices } from "../../ui/notice";
 import { onDemand } from "../../ui/on-demand";
+import { useUnkept } from "../../ui/unkept";
 import { NotesAt, type Picking } from "../anchored";
 import type { Desk } from "../use-desk";
 import { dataPage, Entries } from "./data-entity";
@@ -65,6 +66,7 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
       ),
     [desk.notes, block],
   );
+  useUnkept(open && broken !== null ? "What you wrote as JSON cannot be read, so it is not kept." : null);
   if (!block) return null;
   // What the block says has been read with the page.
   const typed = open && broken !== null ? readJson(broken) : block.json;
@@ -104,7 +106,7 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
               setOpen(false);
             }}
           >
-            Leave it as it was
+            Cancel
           </Action>
         ) : (
           <Action onClick={() => setOpen(!open)}>{open ? "Close the JSON" : "Write it as JSON"}</Action>

@@ -4,13 +4,14 @@ import { type Blank, blanksOf } from "#core/compose/add-property";
 import { dataEdit, takenOut } from "#core/compose/data-edit";
 import { askOnPage } from "#core/compose/write-on-page";
 import type { EvidenceOf } from "#core/structured-data/evidence";
-import { fieldFor, makeValue, type Parts, partsOf } from "#core/structured-data/fields";
+import { type Field, fieldFor, makeValue, type Parts, partsOf } from "#core/structured-data/fields";
 import { type Entity, nameOf, type Property, pointerTo, textOfValue, type Value } from "#core/structured-data/graph";
 import { entitiesOf, type PageData, placedBlock } from "#core/structured-data/page-data";
 import { replaceValue } from "#core/structured-data/patch-json";
 import { isKindOf, vocabulary } from "#core/structured-data/vocabulary";
 import { linkToPage } from "../../screens";
 import { Action } from "../../ui/controls";
+import { useUnkept } from "../../ui/unkept";
 import { NotesAt, type Picking } from "../anchored";
 import { TextInPlace } from "../text-in-place";
 import type { Desk } from "../use-desk";
@@ -239,7 +240,6 @@ function ValueLine({
 }: Shown & { value: Value; property: Property; label: string; depth: number }) {
   const { desk, data, evidence, ...picking } = shown;
   const [parts, setParts] = useState<Parts | null>(null);
-  const [refused, setRefused] = useState("");
   const name = pointerTo(value.place);
   const block = placedBlock(data, value.place);
   const notes = <NotesAt desk={desk} at={{ part: "data", pointer: name, range: NOWHERE }} {...picking} />;
@@ -288,32 +288,11 @@ function ValueLine({
   const term = vocabulary().properties.get(property.name);
   const field = term && fieldFor(term);
   const inParts = block && field ? partsOf(field, text) : null;
-  const made = parts && field ? makeValue(field, parts) : null;
   return (
     <span data-anchor={`data ${name}`} className="flex min-w-0 flex-wrap items-baseline gap-x-2">
       <span className="flex min-w-0 items-baseline">
         {parts && field ? (
-          <form
-            className="flex flex-wrap items-baseline gap-3"
-            onSubmit={(event) => {
-              event.preventDefault();
-              if (!made || !("json" in made)) return;
-              const refused = made.json === text ? null : put(made.json);
-              setRefused(refused ?? "");
-              if (!refused) setParts(null);
-            }}
-          >
-            <ValueField field={field} parts={parts} autoFocus onChange={setParts} onClose={() => setParts(null)} />
-            <Action type="submit" disabled={made === null || "reason" in made}>
-              Keep it
-            </Action>
-            <Action onClick={() => setParts(null)}>Leave it</Action>
-            {refused && (
-              <span role="alert" className="text-red">
-                Not kept. {refused}
-              </span>
-            )}
-          </form>
+          <InParts field={field} begun={parts} text={text} label={label} onPut={put} onClose={() => setParts(null)} />
         ) : inParts ? (
           <button
             type="button"
@@ -343,5 +322,58 @@ function ValueLine({
       </span>
       {from && <FromPage desk={desk} heading={from.heading} />}
     </span>
+  );
+}
+
+/** A value that is edited in the parts it is made of: a day and a time, an amount and a currency. */
+function InParts({
+  field,
+  begun,
+  text,
+  label,
+  onPut,
+  onClose,
+}: {
+  field: Field;
+  begun: Parts;
+  /** As it stands. */
+  text: string;
+  label: string;
+  /** The reason where it cannot be kept. */
+  onPut: (json: unknown) => string | null;
+  onClose: () => void;
+}) {
+  const [parts, setParts] = useState(begun);
+  const [refused, setRefused] = useState("");
+  const made = makeValue(field, parts);
+  const same = "json" in made && made.json === text;
+  const keep = async () => {
+    if (!("json" in made)) return false;
+    const reason = same ? null : onPut(made.json);
+    setRefused(reason ?? "");
+    if (!reason) onClose();
+    return !reason;
+  };
+  useUnkept(same ? null : `The ${label} is not kept yet.`, keep);
+  return (
+    <form
+      className="flex flex-wrap items-baseline gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+    >
+      <ValueField field={field} parts={parts} autoFocus onChange={setParts} onClose={onClose} />
+      <Action type="submit" disabled={"reason" in made}>
+        Keep it
+      </Action>
+      <Action onClick={onClose}>Cancel</Action>
+      {"reason" in made && <span className="text-soft">{made.reason}</span>}
+      {refused && (
+        <span role="alert" className="text-red">
+          Not kept. {refused}
+        </span>
+      )}
+    </form>
   );
 }

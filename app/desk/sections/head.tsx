@@ -6,6 +6,7 @@ import type { Edit } from "#core/rewrite/edits";
 import { notForHead } from "#core/rewrite/operations/add-to-head";
 import { metaOf } from "#core/rewrite/set-meta";
 import { Action, fieldClass } from "../../ui/controls";
+import { useUnkept } from "../../ui/unkept";
 import { NotesAt, type Picking } from "../anchored";
 import { TextInPlace } from "../text-in-place";
 import type { Desk } from "../use-desk";
@@ -127,6 +128,12 @@ export const Head = memo(function Head({ desk, ...picking }: Picking & { desk: T
 function AddToHead({ onAdd, onClose }: { onAdd: (html: string) => void; onClose: () => void }) {
   const [text, setText] = useState("");
   const wrong = text.trim() === "" ? null : notForHead(text);
+  const ready = text.trim() !== "" && wrong === null;
+  const add = async () => {
+    if (ready) onAdd(text.trim());
+    return ready;
+  };
+  useUnkept(text.trim() === "" ? null : "The code that you wrote is not in the head yet.", add);
   return (
     <div className="mt-2 grid gap-2 border-blue border-l-2 pl-3">
       <textarea
@@ -146,10 +153,10 @@ function AddToHead({ onAdd, onClose }: { onAdd: (html: string) => void; onClose:
         </p>
       )}
       <span className="flex gap-4">
-        <Action disabled={text.trim() === "" || wrong !== null} onClick={() => onAdd(text.trim())}>
+        <Action disabled={!ready} onClick={() => void add()}>
           Add it
         </Action>
-        <Action onClick={onClose}>Leave it</Action>
+        <Action onClick={onClose}>Cancel</Action>
       </span>
     </div>
   );

@@ -50,7 +50,7 @@ export function NewEntity({ onAdd, onClose }: { onAdd: (type: string) => void; o
         <Action type="submit" disabled={!known}>
           Add it
         </Action>
-        <Action onClick={onClose}>Leave it</Action>
+        <Action onClick={onClose}>Cancel</Action>
       </span>
     </form>
   );

@@ -11,6 +11,7 @@ import type { Piece } from "#core/rewrite/content";
 import { notForHref } from "#core/rewrite/operations/set-link-href";
 import { Action, IconButton } from "../../ui/controls";
 import { OWN_UNDO } from "../../ui/keys";
+import { useUnkept } from "../../ui/unkept";
 import { useNewest } from "../../ui/use-newest";
 import { breakLine, hasMark, linkAt, pasted, TOGGLES, textOf, withLink } from "./paragraph-commands";
 import { docOf, piecesOf } from "./paragraph-schema";
@@ -48,6 +49,7 @@ export default function ParagraphEditor({
   const [href, setHref] = useState<string | null>(null);
   const [refused, setRefused] = useState<{ reason: string; doc: unknown } | null>(null);
   const reasonId = useId();
+  useUnkept(refused ? `The text that you changed is not kept. ${refused.reason}` : null);
   const begun = useRef(state.doc);
   const copied = useRef<Slice | null>(null);
 
@@ -192,7 +194,7 @@ export default function ParagraphEditor({
           <Action className="mr-3" onClick={() => keep(true)}>
             Keep it
           </Action>
-          <Action onClick={() => onClose(true)}>Leave it as it was</Action>
+          <Action onClick={() => onClose(true)}>Cancel</Action>
         </div>
       ) : (
         <form

@@ -11,6 +11,7 @@ import { Action } from "../../ui/controls";
 import { Mark } from "../../ui/mark";
 import { onDemand } from "../../ui/on-demand";
 import { OriginalWords } from "../../ui/original-words";
+import { useUnkept } from "../../ui/unkept";
 import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */
@@ -36,7 +37,6 @@ export const Source = memo(function Source({ desk }: { desk: Taken }) {
   /** What is being written, and the redraft and the text with which it began. */
   const [written, setWritten] = useState<{ edits: readonly Edit[]; begun: string; typed: string } | null>(null);
   const source = useMemo(() => (open ? redraftedSource(original, edits) : ""), [open, original, edits]);
-  if (original.format === "fields") return null;
   const check = async () => {
     setOpen(true);
     setBusy(true);
@@ -46,20 +46,23 @@ export const Source = memo(function Source({ desk }: { desk: Taken }) {
     if (!answered) setFault(SERVER_GONE);
   };
   const keep = async () => {
-    if (!written) return;
+    if (!written) return true;
     const { diff } = await import("@codemirror/merge");
     const differ = (was: string, is: string) => diff(was, is, { scanLimit: 10_000 });
     const made = writtenSource(original, written.edits, written.typed, differ);
     const refused = "reason" in made ? made.reason : desk.replace("edit-source", made, "Edit the source");
     setFault(refused ? `Not kept. ${refused}` : "");
     if (!refused) setWritten(null);
+    return !refused;
   };
+  useUnkept(written && written.typed !== written.begun ? "What you wrote into the source is not kept." : null, keep);
   const begin = () => {
     const now = desk.editsNow();
     const begun = redraftedSource(original, now);
     setOpen(true);
     setWritten({ edits: now, begun, typed: begun });
   };
+  if (original.format === "fields") return null;
   const current = checked?.of === sourceName(record);
   const messages = (current && checked?.messages) || [];
   return (
@@ -83,7 +86,7 @@ export const Source = memo(function Source({ desk }: { desk: Taken }) {
             <Action onClick={() => void keep()} disabled={written.typed === written.begun}>
               Keep what I wrote
             </Action>
-            <Action onClick={() => setWritten(null)}>Leave it as it was</Action>
+            <Action onClick={() => setWritten(null)}>Cancel</Action>
           </>
         )}
       </div>

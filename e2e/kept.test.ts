@@ -1,0 +1,57 @@
+import { describe, expect, it } from "vitest";
+import { eventually, freshContext, openDemo, openDesk, startBrowser } from "./browser.ts";
+
+startBrowser();
+
+describe("what was typed", () => {
+  it("is asked about where it is left: the house style, a dialog, a question without its answer", async () => {
+    const page = await openDemo(await freshContext());
+    const dialog = page.getByRole("dialog", { name: "This is not kept yet" });
+
+    await page.getByRole("link", { name: "House style" }).click();
+    const brand = page.getByLabel("Brand at the end of titles");
+    await brand.fill("Gullhaven");
+    await page.getByRole("link", { name: "Pages", exact: true }).first().click();
+    await dialog.getByText("The house style has been changed.").waitFor();
+    await dialog.getByRole("button", { name: "Stay here" }).click();
+    expect(await brand.inputValue()).toBe("Gullhaven");
+    await page.goBack();
+    await dialog.getByRole("button", { name: "Keep it and go on" }).click();
+    await page.getByRole("grid", { name: "Pages" }).waitFor();
+    await page.getByRole("link", { name: "House style" }).click();
+    await eventually(() => brand.inputValue(), "Gullhaven");
+    await brand.fill("Somewhere else");
+    await page.getByRole("link", { name: "Pages", exact: true }).first().click();
+    await dialog.getByRole("button", { name: "Let it go" }).click();
+
+    await page.getByRole("grid", { name: "Pages" }).waitFor();
+    await page.getByRole("checkbox", { name: "Select all" }).click();
+    await page.getByRole("button", { name: "Find and replace" }).click();
+    await page.getByLabel("Find", { exact: true }).fill("lightship");
+    await page.keyboard.press("Escape");
+    await page.getByText("What you typed here is not used yet.").waitFor();
+    await page.getByRole("button", { name: "Go on with it" }).click();
+    expect(await page.getByLabel("Find", { exact: true }).inputValue()).toBe("lightship");
+    await page.keyboard.press("Escape");
+    await page.getByRole("button", { name: "Let it go" }).click();
+    await page.getByRole("dialog").waitFor({ state: "detached" });
+
+    await openDesk(page, "School visits aboard");
+    await page.getByRole("button", { name: "Unfold the body" }).click();
+    const ask = async (what: string) => {
+      await page.getByRole("button", { name: "With the text A school visit takes two hours" }).click();
+      await page.getByRole("menuitem", { name: what }).click();
+    };
+    await ask("Put a question with its answer behind it…");
+    await page.getByRole("textbox", { name: "Question" }).fill("Is there a toilet aboard?");
+    await page.getByRole("button", { name: /^Next page/ }).click();
+    await dialog.getByText("“Is there a toilet aboard?”").waitFor();
+    await dialog.getByRole("button", { name: "Go back to it" }).click();
+    await page.getByRole("textbox", { name: "Answer" }).fill("Two, below deck.");
+    // Left when it is whole, it stands on the page.
+    await page.getByRole("heading", { name: "Search result" }).click();
+    await page.getByRole("button", { name: "H3: Is there a toilet aboard?" }).waitFor();
+    await page.getByRole("button", { name: /^Next page/ }).click();
+    await page.getByRole("heading", { level: 1, name: "School visits aboard" }).waitFor({ state: "detached" });
+  });
+});
