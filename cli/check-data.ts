@@ -31,7 +31,7 @@ function inText(file: string, { entities, features, findings }: DataReport): str
       : `${file}: ${entities.map(({ type }) => type.join(" and ") || "an entity without type").join(", ")}`,
     ...features.map(({ feature, earned, missing }) =>
       earned
-        ? `can earn the ${feature}`
+        ? `search results may show the ${feature}`
         : missing.length > 0
           ? `for the ${feature} it still needs ${missing.join(", ")}`
           : `the ${feature} is shown no longer, or only for some sites`,

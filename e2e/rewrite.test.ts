@@ -168,7 +168,7 @@ describe("the desk by keyboard", () => {
     await page.keyboard.press("[");
     await page.getByRole("heading", { level: 1, name: "Getting to the ship" }).waitFor();
     await page.keyboard.press("?");
-    await page.getByRole("dialog", { name: "Keys on this screen" }).waitFor();
+    await page.getByRole("dialog", { name: "Keys and hints" }).waitFor();
     await page.keyboard.press("Escape");
     await page.keyboard.press("Control+k");
     await page.keyboard.type("wardroom");

@@ -195,7 +195,7 @@ describe("bringing in again", () => {
     // The site takes the title over, writes another description of its own, and leaves the heading.
     await put("/ship", source("My title", "Their description", "Lamp"));
     await page.getByRole("checkbox", { name: "Select The ship" }).click();
-    await page.getByRole("button", { name: "Fetch again" }).click();
+    await page.getByRole("button", { name: "Fetch the selected pages again" }).click();
     await queue(page).getByText("1 brought in").first().waitFor();
     await queue(page)
       .getByText(/^Done: 1 of 1/)
@@ -238,7 +238,7 @@ describe("bringing in again", () => {
     await page.getByRole("link", { name: "changing.example", exact: true }).click();
     await take("/gone/a", "changing.example");
     await page.getByRole("checkbox", { name: "Select The ship" }).click();
-    await page.getByRole("button", { name: "Fetch again" }).click();
+    await page.getByRole("button", { name: "Fetch the selected pages again" }).click();
     await queue(page).getByText("1 failed").first().waitFor();
     await page.getByRole("link", { name: "Back" }).click();
     await page.getByRole("button", { name: "1 is gone from the site" }).click();
@@ -273,7 +273,7 @@ describe("bringing in again", () => {
     const again = async () => {
       await page.getByRole("link", { name: "changing.example", exact: true }).click();
       await page.getByRole("checkbox", { name: "Select Mug" }).click();
-      await page.getByRole("button", { name: "Fetch again", exact: true }).click();
+      await page.getByRole("button", { name: "Fetch the selected pages again" }).click();
       await queue(page)
         .getByText(/^Done: 1 of 1/)
         .first()

@@ -14,6 +14,8 @@ try {
       colorScheme: scheme,
       reducedMotion: "reduce",
     });
+    // Hints of a first visit stand in no picture.
+    await context.addInitScript(() => localStorage.setItem("hints", "line ruler numeral"));
     const page = await context.newPage();
     const picture = async (name: string) => {
       await page.evaluate(() => document.fonts.ready.then(() => undefined));

@@ -6,6 +6,7 @@ import { originalFromText } from "#core/page/original";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import type { Incoming } from "../store/read-incoming";
 import { fieldClass, MainButton } from "../ui/controls";
+import { useUnkept } from "../ui/unkept";
 import { kindStarts } from "./kind-starts";
 
 const LANGUAGE = "en-GB";
@@ -39,6 +40,7 @@ export function Draft({
   const [heading, setHeading] = useState("");
   const [kind, setKind] = useState<PageKind>("article");
   const file = useRef<HTMLInputElement>(null);
+  useUnkept(`${source}${rich}${heading}`.trim() === "" ? null : "What you wrote is not brought in yet.");
 
   const paste = (event: ClipboardEvent) => {
     const html = event.clipboardData.getData("text/html");

@@ -14,6 +14,7 @@ import {
 import type { Finding } from "#core/findings/finding";
 import { inPageOrder, placeName } from "#core/findings/place";
 import { Action, Keys } from "../ui/controls";
+import { Hint } from "../ui/hints";
 import { Mark } from "../ui/mark";
 import { useNewest } from "../ui/use-newest";
 import { RelatedPlaces } from "./related";
@@ -145,6 +146,11 @@ export function Margin({
       <p className="sr-only" aria-live="polite">
         {notes.length === 1 ? "1 note" : `${notes.length} notes`}
       </p>
+      {notes.length > 0 && (
+        <div className="relative z-10 h-0">
+          <Hint of="numeral" done={selected !== null} className="absolute inset-x-0 top-3" />
+        </div>
+      )}
       <ol ref={list} className="relative" style={{ height }}>
         {items.map((item, i) => {
           if (!isDrawn(item, i)) return null;

@@ -112,7 +112,7 @@ export function TextInPlace({
             {refused.instead.label}
           </Action>
         )}
-        <Action onClick={close}>Leave the text as it was</Action>
+        <Action onClick={close}>Cancel</Action>
       </span>
     </span>
   );

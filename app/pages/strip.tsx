@@ -36,7 +36,7 @@ export function Strip({
           {name}
         </Action>
       ))}
-      <Action onClick={onAgain}>Fetch again</Action>
+      <Action onClick={onAgain}>Fetch the selected pages again</Action>
       <Action onClick={() => onAsk({ ask: "remove" })}>Remove</Action>
       <span className="flex-1" />
       <Action onClick={onClear}>Select none</Action>

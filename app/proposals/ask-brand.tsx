@@ -9,7 +9,7 @@ export function AskBrand({ site: { houseStyle }, preview }: QuestionProps) {
       <p className="text-soft">
         {houseStyle.brand
           ? `Titles that hold “${houseStyle.brand}” more than once keep it once, behind the separator.`
-          : "The site has no name behind its titles yet. Give it one under House style."}
+          : "No brand is set for the end of titles. Name it under House style."}
       </p>
       {preview(ASKED)}
     </>

@@ -25,6 +25,7 @@ import { db } from "../store/db";
 import { type ChosenFile, keepFiles } from "../store/files";
 import { missingAmong, noteGone } from "../store/gone";
 import type { Incoming } from "../store/read-incoming";
+import { Commands } from "../ui/commands";
 import { Action } from "../ui/controls";
 import { useNotices } from "../ui/notice";
 import type { Route } from "./+types/bring-in";
@@ -202,11 +203,12 @@ export default function BringIn() {
   return (
     <main className="mx-auto grid max-w-[1080px] grid-cols-[220px_minmax(0,1fr)] gap-12 px-8 py-9 max-[800px]:grid-cols-1 max-[800px]:gap-6">
       <div>
-        <p>
-          <Link to={existing ? `/sites/${existing.id}/pages` : "/?all"} className="text-blue hover:underline">
+        <div className="flex h-6 items-center gap-4">
+          <Link to={existing ? `/sites/${existing.id}/pages` : "/?all"} className="flex-1 text-blue hover:underline">
             Back
           </Link>
-        </p>
+          <Commands site={existing ?? null} />
+        </div>
         <h1 className="mt-2 font-serif text-24 leading-tight">
           Bring in pages{existing ? ` for ${existing.name || existing.address}` : ""}
         </h1>

@@ -25,6 +25,7 @@ import { setRuleAside } from "../store/set-asides";
 import { Action, WordSelect } from "../ui/controls";
 import { download } from "../ui/download";
 import { Screen, SiteName, TitleLine } from "../ui/frame";
+import { Hint } from "../ui/hints";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { SetAsideDialog } from "../ui/set-aside-dialog";
@@ -225,6 +226,7 @@ export default function Findings() {
                 <span className="flex-1" />
                 {working || <Documents onGive={(name, how) => void give(name, how)} />}
               </div>
+              {parts.length > 0 && <Hint of="line" done={open.size > 0} className="mt-4" />}
               {parts.map(({ name, note, rules, below: under }) => (
                 <section key={name} aria-label={name} className="mt-5">
                   <div className="flex items-baseline justify-between gap-4 border-hairline border-b pb-1">

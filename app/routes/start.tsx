@@ -9,6 +9,7 @@ import { SiteTold } from "../ui/site-told";
 import type { Route } from "./+types/start";
 
 const Keeping = onDemand(async () => (await import("../ui/keeping")).default);
+const Commands = onDemand(async () => (await import("../ui/commands")).Commands);
 const LargeDemo = onDemand(async () => (await import("../ui/large-demo")).default);
 
 export const meta = () => [{ title: "Keen Quill" }];
@@ -60,6 +61,9 @@ export default function Start() {
   }, [asked, submit]);
   return (
     <main className="mx-auto max-w-[640px] px-8 pt-[14vh]">
+      <div className="absolute top-0 right-0 flex h-11 items-center gap-4 px-5">
+        <Commands site={null} />
+      </div>
       <h1 className="font-serif text-24">Keen Quill</h1>
       <p className="mt-2 font-serif text-18 text-soft">
         Edit the words your pages show to search engines, in the search result itself. Everything stays in this browser.

@@ -1,7 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { Redo2, Undo2 } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
-import { type ReactNode, useState } from "react";
+import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
 import { type AnyScreen, linkTo, type Screen as OneScreen, SCREENS, screenOf } from "../screens";
 import { db } from "../store/db";
@@ -9,11 +9,11 @@ import { useStorageLost } from "../store/lost";
 import type { SiteRecord } from "../store/records/sites";
 import { loadSites } from "../store/sites";
 import { redo, undo } from "../store/transact";
-import { IconButton, Keys } from "./controls";
+import { Commands } from "./commands";
+import { IconButton } from "./controls";
 import { useKeys } from "./keys";
 import { useNotices } from "./notice";
-import { type Command, Palette } from "./palette";
-import { Shortcuts } from "./shortcuts";
+import type { Command } from "./palette";
 import { nameOfSite, SiteTold } from "./site-told";
 
 /** The rail: the site on top, then the screens. */
@@ -125,8 +125,6 @@ export function TitleLine({
 }) {
   const { notify, fail } = useNotices();
   const lost = useStorageLost();
-  const [palette, setPalette] = useState(false);
-  const [help, setHelp] = useState(false);
   const undoable = useLiveQuery(() => db().actions.where("[siteId+undone]").equals([site.id, 0]).last(), [site.id]);
   const redoable = useLiveQuery(() => db().actions.where("[siteId+undone]").equals([site.id, 1]).first(), [site.id]);
   const step = async (run: typeof undo, verb: string) => {
@@ -145,8 +143,6 @@ export function TitleLine({
   const everywhere = { enableOnFormTags: true, enableOnContentEditable: true, preventDefault: true } as const;
   useKeys("mod+z", () => void step(undo, "undo"), everywhere);
   useKeys("mod+shift+z, mod+y", () => void step(redo, "do again"), everywhere);
-  useKeys("mod+k", () => setPalette(true), everywhere);
-  useKeys("?", () => setHelp(true), { preventDefault: true });
   return (
     <header className="flex h-11 shrink-0 items-center gap-4 border-hairline border-b bg-paper px-5">
       <div className="flex min-w-0 flex-1 items-baseline gap-3">{children}</div>
@@ -170,11 +166,7 @@ export function TitleLine({
           <Redo2 size={16} aria-hidden />
         </IconButton>
       </div>
-      <button type="button" title="Command palette" onClick={() => setPalette(true)}>
-        <Keys>Ctrl K</Keys>
-      </button>
-      <Palette open={palette} onOpenChange={setPalette} site={site} commands={commands} onHelp={() => setHelp(true)} />
-      <Shortcuts open={help} onOpenChange={setHelp} shortcuts={screen.keys ?? []} />
+      <Commands site={site} commands={commands} shortcuts={screen.keys ?? []} />
     </header>
   );
 }

@@ -4,13 +4,17 @@ import { Dialog } from "radix-ui";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { pathOf } from "#core/address/address";
-import { linkTo, linkToPage, SCREENS } from "../screens";
+import { linkTo, linkToPage, SCREENS, screenOf } from "../screens";
 import { loadPageRecords } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
+import { loadSites } from "../store/sites";
+import { nameOfSite } from "./site-told";
 import { switchTheme } from "./theme";
 import { useBackup } from "./use-backup";
 
 export interface Command {
+  /** Tells it from others of its name. */
+  id?: string;
   name: string;
   keys?: string;
   run: () => void;
@@ -25,27 +29,36 @@ export function Palette({
 }: {
   open: boolean;
   onOpenChange: (open: boolean) => void;
-  site: SiteRecord;
-  commands: Command[];
+  /** Null where no site is open. */
+  site: SiteRecord | null;
+  commands: readonly Command[];
   onHelp: () => void;
 }) {
   const navigate = useNavigate();
   const backup = useBackup();
   const [search, setSearch] = useState("");
   const pages =
-    useLiveQuery(async () => (open ? (await loadPageRecords(site.id)).slice(0, 2000) : []), [open, site.id]) ?? [];
+    useLiveQuery(async () => (open && site ? (await loadPageRecords(site.id)).slice(0, 2000) : []), [open, site?.id]) ??
+    [];
+  const sites = useLiveQuery(async () => (open && !site ? (await loadSites()).sites : []), [open, site === null]) ?? [];
   const close = (run: () => void) => () => {
     onOpenChange(false);
     setSearch("");
     run();
   };
   const general: Command[] = [
-    ...SCREENS.map((screen) => ({ name: screen.command, run: () => navigate(linkTo(site, screen)) })),
-    { name: "Bring in pages", run: () => navigate(`/bring-in?site=${site.id}`) },
+    ...(site ? SCREENS.map((screen) => ({ name: screen.command, run: () => navigate(linkTo(site, screen)) })) : []),
+    { name: "Bring in pages", run: () => navigate(site ? `/bring-in?site=${site.id}` : "/bring-in") },
+    { name: "All sites", run: () => navigate("/?all") },
+    ...sites.map((one) => ({
+      id: one.id,
+      name: `Open ${nameOfSite(one)}`,
+      run: () => navigate(linkTo(one, screenOf("findings"))),
+    })),
     { name: "Switch between dark and light", run: switchTheme },
     { name: "Make a backup of everything", run: backup.make },
     { name: "Put a backup back…", run: backup.putBack },
-    { name: "Show the keys of this screen", keys: "?", run: onHelp },
+    { name: "Keys and hints", keys: "?", run: onHelp },
   ];
   const item = "flex cursor-default items-baseline gap-3 rounded px-2.5 py-1.5 data-[selected=true]:bg-tint";
   return (
@@ -63,20 +76,20 @@ export function Palette({
               <Cmdk.Input
                 value={search}
                 onValueChange={setSearch}
-                placeholder="Type a command or a page"
+                placeholder={site ? "Type a command or a page" : "Type a command"}
                 className="w-full border-hairline border-b bg-transparent px-4 py-3 text-15 outline-none"
               />
               <Cmdk.List className="max-h-[50vh] overflow-auto p-1.5">
                 <Cmdk.Empty className="p-3 text-soft">Nothing is called that.</Cmdk.Empty>
                 <Cmdk.Group>
-                  {[...commands, ...general].map(({ name, keys, run }) => (
-                    <Cmdk.Item key={name} value={name} onSelect={close(run)} className={item}>
+                  {[...commands, ...general].map(({ id = "", name, keys, run }) => (
+                    <Cmdk.Item key={`${name} ${id}`} value={`${name} ${id}`} onSelect={close(run)} className={item}>
                       <span className="flex-1">{name}</span>
                       {keys && <span className="font-mono text-12 text-soft">{keys}</span>}
                     </Cmdk.Item>
                   ))}
                 </Cmdk.Group>
-                {search && (
+                {search && site && (
                   <Cmdk.Group heading={<span className="px-2.5 text-12 text-soft">Pages</span>}>
                     {pages.map((page) => (
                       <Cmdk.Item

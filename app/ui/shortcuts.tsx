@@ -1,11 +1,12 @@
 import type { Shortcut } from "../screens";
-import { Keys, Modal } from "./controls";
+import { Action, Keys, Modal } from "./controls";
+import { showHintsAgain } from "./hints";
 
 const EVERYWHERE: Shortcut[] = [
   { keys: "Ctrl K", does: "Command palette" },
   { keys: "Ctrl Z", does: "Undo" },
   { keys: "Ctrl Shift Z", does: "Redo" },
-  { keys: "?", does: "These keys" },
+  { keys: "?", does: "Keys and hints" },
 ];
 
 export function Shortcuts({
@@ -18,7 +19,7 @@ export function Shortcuts({
   shortcuts: readonly Shortcut[];
 }) {
   return (
-    <Modal open={open} onOpenChange={onOpenChange} title="Keys on this screen">
+    <Modal open={open} onOpenChange={onOpenChange} title="Keys and hints">
       <dl className="mt-3 grid grid-cols-[auto_1fr] items-baseline gap-x-4 gap-y-2">
         {[...shortcuts, ...EVERYWHERE].map(({ keys, does }) => (
           <div key={keys} className="contents">
@@ -29,6 +30,16 @@ export function Shortcuts({
           </div>
         ))}
       </dl>
+      <p className="mt-4">
+        <Action
+          onClick={() => {
+            showHintsAgain();
+            onOpenChange(false);
+          }}
+        >
+          Show the hints of the first visit again
+        </Action>
+      </p>
     </Modal>
   );
 }

@@ -1,6 +1,6 @@
 import { contentWords } from "./body.ts";
 import { canonicalOf, languageOf, type Page, statedAddress } from "./page.ts";
-import type { PageKind } from "./page-kind.ts";
+import { PAGE_KINDS, type PageKind } from "./page-kind.ts";
 import { robotsOf } from "./robots-directives.ts";
 
 /** What a part of the sentence is about. */
@@ -22,21 +22,6 @@ export interface SentencePart {
   about: About;
 }
 
-const KINDS: Readonly<Record<PageKind, string>> = {
-  home: "home page",
-  article: "article",
-  product: "product page",
-  event: "event page",
-  visit: "visit page",
-  list: "list",
-  recipe: "recipe",
-  person: "page about a person",
-  job: "job page",
-  help: "help page",
-  legal: "legal page",
-  other: "page",
-};
-
 const number = new Intl.NumberFormat("en-GB");
 const languages = new Intl.DisplayNames("en", { type: "language", fallback: "none" });
 
@@ -54,7 +39,7 @@ export function languageName(page: Page): string {
 
 /** A page in one sentence: “A visit page in English: 141 words, 6 headings with one H1, 7 links…”. */
 export function inASentence(page: Page, kind: PageKind): SentencePart[] {
-  const called = KINDS[kind];
+  const called = kind === "other" ? "page" : PAGE_KINDS[kind].one;
   const h1s = page.headings.filter(({ level }) => level === 1).length;
   const parts: SentencePart[] = [
     { before: /^[aeiou]/.test(called) ? "An " : "A ", text: called, about: "kind" },

@@ -21,16 +21,16 @@ export type PageKind =
 export const PAGE_KINDS: Readonly<Record<PageKind, { one: string; many: string }>> = {
   home: { one: "home page", many: "home pages" },
   article: { one: "article", many: "articles" },
-  product: { one: "product", many: "products" },
-  event: { one: "event", many: "events" },
-  visit: { one: "visit", many: "visit pages" },
+  product: { one: "product page", many: "product pages" },
+  event: { one: "event page", many: "event pages" },
+  visit: { one: "visit page", many: "visit pages" },
   list: { one: "list", many: "lists" },
   recipe: { one: "recipe", many: "recipes" },
-  person: { one: "person", many: "people" },
-  job: { one: "job", many: "jobs" },
-  help: { one: "help", many: "help pages" },
-  legal: { one: "legal", many: "legal pages" },
-  other: { one: "other", many: "other pages" },
+  person: { one: "page about a person", many: "pages about people" },
+  job: { one: "job page", many: "job pages" },
+  help: { one: "help page", many: "help pages" },
+  legal: { one: "legal page", many: "legal pages" },
+  other: { one: "other page", many: "other pages" },
 };
 
 /** schema.org types that decide what a page is for; types that any page may carry, such as Organization, are not here. */

@@ -247,7 +247,7 @@ function ValueLine({
     if (depth >= DEEPEST)
       return (
         <Link to={dataPage(desk.record, value.entity)} className="text-blue hover:underline">
-          {value.entity.types.join(" and ")}, set out by itself
+          {value.entity.types.join(" and ")}, on its own page
         </Link>
       );
     return <EntityEntry entity={value.entity} depth={depth + 1} {...shown} />;

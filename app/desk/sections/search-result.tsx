@@ -6,6 +6,7 @@ import { resultOf, setDescription, setTitle } from "#core/result/result";
 import { type Device, descriptionStyle, titleStyle } from "#core/result/styles";
 import { followsPattern } from "#core/rewrite/follows-pattern";
 import type { ResultLimits } from "#core/settings/house-style";
+import { Hint } from "../../ui/hints";
 import { ResultField } from "../field";
 import { type Notch, Ruler } from "../ruler";
 import type { Note } from "../state/use-findings";
@@ -101,6 +102,9 @@ export function SearchResult({
           </fieldset>
         )}
       </div>
+      {room !== "mobile" && (
+        <Hint of="ruler" done={desk.edits.some(({ op }) => op === "set-title")} className="mt-3 max-w-[640px]" />
+      )}
       <div className="flex gap-10">
         {shown.map((one, i) => (
           <OneResult

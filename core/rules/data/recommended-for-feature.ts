@@ -27,7 +27,7 @@ export const dataRecommendedForFeature = dataRule({
     for (const { feature, entity, recommended, missing, aimed } of states) {
       if (!aimed || missing.length > 0 || recommended.length === 0) continue;
       yield {
-        message: `For the ${feature.shows} this ${entity.types[0]} could say more: ${recommended.map(({ label }) => label).join(", ")}.`,
+        message: `For the ${feature.shows} this ${entity.types[0]} may also have: ${recommended.map(({ label }) => label).join(", ")}.`,
         at: placeOf(data, entity.typePlace),
       };
     }

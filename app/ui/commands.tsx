@@ -1,0 +1,41 @@
+import { Keyboard } from "lucide-react";
+import { useState } from "react";
+import type { Shortcut } from "../screens";
+import type { SiteRecord } from "../store/records/sites";
+import { IconButton, Keys } from "./controls";
+import { useKeys } from "./keys";
+import { type Command, Palette } from "./palette";
+import { Shortcuts } from "./shortcuts";
+
+/** The command palette and the keys of a screen, and the buttons that open them. */
+export function Commands({
+  site,
+  commands = [],
+  shortcuts = [],
+}: {
+  /** Null where no site is open. */
+  site: SiteRecord | null;
+  commands?: readonly Command[];
+  shortcuts?: readonly Shortcut[];
+}) {
+  const [palette, setPalette] = useState(false);
+  const [help, setHelp] = useState(false);
+  useKeys("mod+k", () => setPalette(true), {
+    enableOnFormTags: true,
+    enableOnContentEditable: true,
+    preventDefault: true,
+  });
+  useKeys("?", () => setHelp(true), { preventDefault: true });
+  return (
+    <>
+      <IconButton name="Keys and hints" keys="?" onClick={() => setHelp(true)}>
+        <Keyboard size={16} aria-hidden />
+      </IconButton>
+      <button type="button" title="Command palette" onClick={() => setPalette(true)}>
+        <Keys>Ctrl K</Keys>
+      </button>
+      <Palette open={palette} onOpenChange={setPalette} site={site} commands={commands} onHelp={() => setHelp(true)} />
+      <Shortcuts open={help} onOpenChange={setHelp} shortcuts={shortcuts} />
+    </>
+  );
+}
