@@ -11,6 +11,7 @@ import { WEIGHTS, type Weight } from "#core/settings/setting";
 import { Site } from "#core/site/index/site";
 import { NO_CACHE, openCache } from "./cache.ts";
 import { CommandFault, tell } from "./fault.ts";
+import type { FetchedPage } from "./fetched-page.ts";
 import { baseAddress, type FileToRead, findFiles, textOf } from "./files.ts";
 import { readPhrases } from "./phrases.ts";
 import { countPages } from "./progress.ts";
@@ -45,35 +46,49 @@ function readStyle(file: string | undefined): HouseStyle {
   return checked.houseStyle;
 }
 
+const isAddress = (path: string) => /^https?:\/\//i.test(path);
+
 export async function auditCommand(paths: string[], options: AuditOptions): Promise<void> {
   const houseStyle = readStyle(options.style);
   const base = baseAddress(options.base);
   const context = { phrase: options.phrase ?? "", phrases: options.phrases ?? null, houseStyle, today: localDay() };
   // What is wrong with it is said once, and not by every thread.
   if (context.phrases !== null) readPhrases(context.phrases);
-  const found = paths.map((path) => ({ root: statOf(path) ? path : dirname(path), ...findFiles(path) }));
+  const found = paths
+    .filter((path) => !isAddress(path))
+    .map((path) => ({ root: statOf(path) ? path : dirname(path), ...findFiles(path) }));
   const files = found.flatMap(({ root, files }) => files.map((file): FileToRead => ({ file, root, base })));
   for (const { path, why } of found.flatMap(({ skipped }) => skipped)) tell(`${path} ${why}; it was skipped.`);
-  if (files.length === 0)
+  const addresses = paths.filter(isAddress);
+  const all = [...files, ...addresses];
+  if (all.length === 0)
     throw new CommandFault(
       `No HTML or Markdown files in ${paths.join(", ")}. Files end in .html, .htm, .xhtml or .md.`,
     );
   const cache = options.cache === undefined ? NO_CACHE : openCache(options.cache, context);
-  const counting = countPages(files.length);
-  const threads = startThreads(files.filter((read) => !cache.has(read)).length);
+  const counting = countPages(all.length);
+  const threads = startThreads(addresses.length + files.filter((read) => !cache.has(read)).length);
   let unreadable = 0;
-  const auditOne = async (read: FileToRead): Promise<AuditedPage | null> => {
+  const auditRead = async (read: FileToRead | FetchedPage): Promise<AuditedPage> => {
     try {
-      const remembered = cache.get(read);
-      if (remembered) return remembered;
-      const audited = await threads.run("auditFile", read, context);
-      cache.put(read, audited);
+      const audited = await threads.run("auditPage", read, context);
+      if ("file" in read) cache.put(read, audited);
       return audited;
     } catch (error) {
-      if (error instanceof TookTooLong) return threads.run("auditFile", { ...read, unread: "too-slow" }, context);
+      if (!(error instanceof TookTooLong)) throw error;
+      return threads.run("auditPage", { ...read, unread: "too-slow" }, context);
+    }
+  };
+  const fetchPage = addresses.length > 0 ? (await import("./fetch.ts")).startFetching() : null;
+  const auditOne = async (one: FileToRead | string): Promise<AuditedPage | null> => {
+    try {
+      if (typeof one === "string") return fetchPage && (await auditRead(await fetchPage(one)));
+      return cache.get(one) ?? (await auditRead(one));
+    } catch (error) {
       if (!(error instanceof CommandFault)) throw error;
+      const name = typeof one === "string" ? one : one.file;
       unreadable++;
-      tell(error.message.startsWith(read.file) ? error.message : `${read.file} ${error.message}.`);
+      tell(error.message.startsWith(name) ? error.message : `${name} ${error.message}.`);
       return null;
     } finally {
       counting.done();
@@ -89,7 +104,7 @@ export async function auditCommand(paths: string[], options: AuditOptions): Prom
     process.stdout.write(text);
   };
   try {
-    const audited = pMapIterable(files, auditOne, { concurrency: AT_ONCE, backpressure: AHEAD });
+    const audited = pMapIterable(all, auditOne, { concurrency: AT_ONCE, backpressure: AHEAD });
     for await (const page of audited) {
       if (!page) continue;
       pages++;

@@ -1,4 +1,4 @@
-import { execFileSync, spawnSync } from "node:child_process";
+import { execFileSync, spawn, spawnSync } from "node:child_process";
 import {
   chmodSync,
   existsSync,
@@ -14,6 +14,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { describe, expect, it } from "vitest";
+import { startStandIn } from "../server/stand-in/web";
 
 const root = fileURLToPath(new URL("..", import.meta.url));
 const bin = join(root, "bin", "keen-quill.mjs");
@@ -113,6 +114,44 @@ describe("keen-quill", () => {
       run("audit", folder, "--base", "https://quay.example/", "--format", format).stdout;
     expect(audit("markdown")).toContain("### 1 page has no title (must)\n\n- https://quay.example/a.html: ");
     expect(audit("html")).toContain("<h3>1 page has no title (must)</h3>");
+  });
+
+  it("takes addresses too, fetched as the server does, with what its robots.txt asks", async () => {
+    const standIn = await startStandIn(demo);
+    try {
+      const audit = (...args: string[]) =>
+        new Promise<{ stdout: string; stderr: string; status: number | null }>((done) => {
+          const child = spawn(process.execPath, [bin, "audit", ...args, "--format", "json"], {
+            env: { ...process.env, KEEN_QUILL_STAND_IN: standIn.origin },
+          });
+          const told = { stdout: "", stderr: "" };
+          child.stdout.on("data", (text) => {
+            told.stdout += text;
+          });
+          child.stderr.on("data", (text) => {
+            told.stderr += text;
+          });
+          child.on("close", (status) => done({ ...told, status }));
+        });
+      const at = "https://www.gullhaven.example/visit/opening-times";
+      const { stdout, stderr, status } = await audit(
+        at,
+        "https://www.gullhaven.example/nothing-here",
+        "https://www.gullhaven.example/staff/rota",
+        "http://10.0.0.1/",
+      );
+      const { pages } = JSON.parse(stdout);
+      expect(pages).toMatchObject([{ file: at, title: { text: expect.stringContaining("opening times") } }]);
+      const rulesOf = (list: { rule: string }[]) => list.map(({ rule }) => rule).sort();
+      const fromDisk = JSON.parse(run("audit", join(demo, "visit", "opening-times.html"), "--format", "json").stdout);
+      expect(rulesOf(pages[0].findings)).toEqual(rulesOf(fromDisk.pages[0].findings));
+      expect(status).toBe(2);
+      expect(stderr).toContain("https://www.gullhaven.example/nothing-here was not fetched: ");
+      expect(stderr).toContain("http://10.0.0.1/ was not fetched: ");
+      expect(stderr).toContain("staff/rota was not fetched: the site's robots.txt asks not to.");
+    } finally {
+      await standIn.close();
+    }
   });
 
   it("says what cannot be run, with exit code 2", () => {

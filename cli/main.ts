@@ -19,8 +19,11 @@ const program = new Command("keen-quill")
 
 program
   .command("audit")
-  .description("audit HTML and Markdown files and folders")
-  .argument("<paths...>", "files or folders; a folder's .html, .htm, .xhtml and .md files are read, at any depth")
+  .description("audit HTML and Markdown files, folders, and pages of the web")
+  .argument(
+    "<paths...>",
+    "files, folders or addresses; a folder's .html, .htm, .xhtml and .md files are read, at any depth",
+  )
   .option("--style <file>", "house style as JSON")
   .option("--base <address>", "address of the folder's root, for pages without a canonical", "https://site.example/")
   .option("--phrase <phrase>", "target phrase of every page audited")

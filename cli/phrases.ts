@@ -1,6 +1,7 @@
 import { relative, resolve } from "node:path";
 import { assignColumns, readTable } from "#core/exchange/table-file";
 import { CommandFault } from "./fault.ts";
+import type { FetchedPage } from "./fetched-page.ts";
 import { bytesOf, type FileToRead } from "./files.ts";
 
 /** An address or a path as it is compared: without what does not tell pages apart. */
@@ -36,11 +37,14 @@ export function readPhrases(file: string): ReadonlyMap<string, string> {
 /** The phrase that a page was assigned, by its address, its path below it, or its file; undefined where it was none. */
 export function phraseOf(
   phrases: ReadonlyMap<string, string>,
-  { file, root }: FileToRead,
+  read: FileToRead | FetchedPage,
   address: string,
 ): string | undefined {
-  const below = relative(resolve(root), resolve(file)).replaceAll("\\", "/");
-  for (const name of [address, new URL(address).pathname, file, below]) {
+  const called =
+    "file" in read
+      ? [read.file, relative(resolve(read.root), resolve(read.file)).replaceAll("\\", "/")]
+      : [read.asked, ...read.from];
+  for (const name of [address, new URL(address).pathname, ...called]) {
     const phrase = phrases.get(plain(name));
     if (phrase !== undefined) return phrase;
   }

@@ -8,6 +8,7 @@ import type { Edit } from "#core/rewrite/edits";
 import { handOver } from "#core/rewrite/verify";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
 import { addressByFile, facetsOf, type PageFacets } from "#core/site/facets/page-facets";
+import { type FetchedPage, readFetchedPage } from "./fetched-page.ts";
 import { type FileToRead, readPageFile } from "./files.ts";
 import { phraseOf, phrasesIn } from "./phrases.ts";
 
@@ -28,18 +29,22 @@ export interface AuditBasis {
   today: string;
 }
 
-/** Audits one file. */
-export async function auditFile(read: FileToRead, basis: AuditBasis): Promise<AuditedPage> {
-  const { page } = await readPageFile(read);
-  const { file, root } = read;
+/** Audits one page: a file, or what was fetched. */
+export async function auditPage(read: FileToRead | FetchedPage, basis: AuditBasis): Promise<AuditedPage> {
+  const isFile = "file" in read;
+  const { page } = await (isFile ? readPageFile(read) : readFetchedPage(read));
+  const name = isFile ? read.file : read.asked;
+  const found = isFile
+    ? { also: addressByFile(relative(read.root, read.file), page) ?? "" }
+    : { also: "", redirectedFrom: read.from };
   const assigned = basis.phrases === null ? undefined : phraseOf(phrasesIn(basis.phrases), read, page.address);
   const context = { ...basis, phrase: assigned ?? basis.phrase };
   const { kind, findings, rules } = await examinePage(page, context);
   await prepareFixes(page, context.phrase);
   return {
-    entry: pageEntry(file, page, findings, rules.houseStyle),
-    facets: facetsOf(file, page, {
-      also: addressByFile(relative(root, file), page) ?? "",
+    entry: pageEntry(name, page, findings, rules.houseStyle),
+    facets: facetsOf(name, page, {
+      ...found,
       kind,
       phrase: context.phrase,
     }),
@@ -76,5 +81,5 @@ export async function applyRowsToFile(
   return { bytes, refused: [...unread, ...refused] };
 }
 
-export const WORK = { auditFile, applyToFile, applyRowsToFile, checkDataOfFile };
+export const WORK = { auditPage, applyToFile, applyRowsToFile, checkDataOfFile };
 export type Work = typeof WORK;

@@ -23,8 +23,8 @@ describe("a look at what would change for many pages", () => {
       page({ id: "c" }),
     ];
     expect(previewBulk(pages, { kind: "page-kind", to: "event" })).toMatchObject([
-      { page: { id: "a" }, was: "event", is: "event" },
-      { page: { id: "c" }, was: "other", is: "event" },
+      { page: { id: "a" }, was: "event page", is: "event page" },
+      { page: { id: "c" }, was: "other page", is: "event page" },
     ]);
   });
 

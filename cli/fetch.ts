@@ -1,0 +1,54 @@
+import PQueue from "p-queue";
+import { explainFault } from "#core/address/fetch-answer";
+import { type Robots, readRobots, robotsAddressOf } from "#core/address/robots";
+import { fetchAddress } from "../server/fetch/fetch-address.ts";
+import { CommandFault } from "./fault.ts";
+import type { FetchedPage } from "./fetched-page.ts";
+
+/** Requests at once to one host. */
+const AT_ONCE = 2;
+
+interface Host {
+  robots: Promise<Robots>;
+  queue: PQueue;
+}
+
+/** Fetches pages as the application's server does, with its limits, a few of one host at a time and as its robots.txt asks. */
+export function startFetching(): (asked: string) => Promise<FetchedPage> {
+  const options = {
+    allowPrivate: process.env.KEEN_QUILL_ALLOW_PRIVATE === "1",
+    standIn: process.env.KEEN_QUILL_STAND_IN,
+  };
+  const hosts = new Map<string, Host>();
+  const robotsOf = async (address: string): Promise<Robots> => {
+    const { answer, bytes } = await fetchAddress(address, "robots", options);
+    if (answer.ok) return readRobots(address, answer.status, new TextDecoder().decode(bytes));
+    // Whether its page can be reached is said by what fetches that.
+    return readRobots(address, 404, "");
+  };
+  const hostOf = (address: string): Host => {
+    const name = robotsAddressOf(address);
+    let host = hosts.get(name);
+    if (!host) {
+      host = { robots: robotsOf(name), queue: new PQueue({ concurrency: AT_ONCE }) };
+      hosts.set(name, host);
+    }
+    return host;
+  };
+  const pause = (seconds: number) => new Promise((done) => setTimeout(done, seconds * 1000));
+  return async (asked) => {
+    if (!URL.canParse(asked)) throw new CommandFault(`${asked} is no address that can be read.`);
+    const host = hostOf(asked);
+    const robots = await host.robots;
+    if (!robots.allows(asked))
+      throw new CommandFault(`${asked} was not fetched: ${robots.note ?? "the site's robots.txt asks not to."}`);
+    if (robots.delaySeconds > 0) host.queue.concurrency = 1;
+    return host.queue.add(async () => {
+      const { answer, bytes } = await fetchAddress(asked, "page", options);
+      if (robots.delaySeconds > 0) await pause(robots.delaySeconds);
+      if (!answer.ok) throw new CommandFault(`${asked} was not fetched: ${explainFault(answer)}`);
+      const from = answer.way.map(({ address }) => address).filter((address) => address !== answer.address);
+      return { asked, address: answer.address, from, bytes, headers: answer.headers };
+    });
+  };
+}
