@@ -28,7 +28,7 @@ module.exports = {
     {
       name: "cli-does-not-know-the-app",
       severity: "error",
-      from: { path: "^cli/" },
+      from: { path: "^cli/", pathNot: "\\.test\\.ts$" },
       // It fetches by the same code as the server.
       to: { path: "^(app|server)/", pathNot: "^server/fetch/" },
     },

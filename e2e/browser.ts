@@ -114,8 +114,8 @@ export async function openDesk(page: Page, name: string): Promise<void> {
 }
 
 /** Selects words of the text that is being edited, which may begin in one element and end in another. */
-export async function selectWords(page: Page, words: string): Promise<void> {
-  const box = page.getByRole("textbox", { name: "Text", exact: true });
+export async function selectWords(page: Page, words: string, label = "Text"): Promise<void> {
+  const box = page.getByRole("textbox", { name: label, exact: true });
   const select = () =>
     box.evaluate(async (box, words) => {
       const from = box.textContent?.indexOf(words) ?? -1;

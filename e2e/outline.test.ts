@@ -235,6 +235,31 @@ describe("the body", () => {
     await page.getByText("1 change", { exact: true }).waitFor({ state: "detached" });
   });
 
+  it("headings with markup are edited as they are marked up, and keep it at another level", async () => {
+    const page = await openTab(await freshContext(), "/bring-in?way=draft");
+    const source = "<!doctype html><title>A</title><h1>Lamps</h1><h2>Lit <em>every</em> day</h2><p>At noon.";
+    await page.getByLabel("Or paste a page’s source").fill(source);
+    await page.getByRole("button", { name: "Read this source" }).click();
+    await page.getByLabel("Address of the site").fill("www.quayside.example");
+    await page.getByRole("button", { name: "Bring in 1 page" }).click();
+    await openDesk(page, "Lamps");
+    const level = page.getByRole("button", { name: "H2: Lit every day" });
+    await level.focus();
+    await page.keyboard.press("F2");
+    await page.getByRole("textbox", { name: "Words of the heading" }).waitFor();
+    await selectWords(page, "every", "Words of the heading");
+    await page.keyboard.type("each");
+    await selectWords(page, "Lit", "Words of the heading");
+    await page.keyboard.press("ControlOrMeta+b");
+    await page.keyboard.press("Enter");
+    await page.getByRole("button", { name: "H2: Lit each day" }).focus();
+    await page.keyboard.press("3");
+    await page.getByText("2 changes").waitFor();
+    expect(await html(page)).toBe(
+      source.replace("<h2>Lit <em>every</em> day</h2>", "<h3><strong>Lit</strong> <em>each</em> day</h3>"),
+    );
+  });
+
   it("pictures get their texts, links their words, the head its code", async () => {
     const page = await openDemo(await freshContext());
     await openDesk(page, "Pictures of the lightship");

@@ -15,7 +15,8 @@ interface Redrafted {
   origins: readonly Origin[];
 }
 
-const isPlain = (pieces: readonly Piece[] | string) =>
+/** Whether a content is words alone. */
+export const isPlain = (pieces: readonly Piece[] | string) =>
   typeof pieces !== "string" && pieces.every((piece) => isText(piece) && piece.marks.length === 0);
 
 /**

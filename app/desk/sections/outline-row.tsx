@@ -1,11 +1,14 @@
 import { useDraggable } from "@dnd-kit/core";
 import { ChevronDown, ChevronRight, GripVertical } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
-import { type KeyboardEvent, useRef, useState } from "react";
+import { type KeyboardEvent, useMemo, useRef, useState } from "react";
 import { Link } from "react-router";
 import { headingOver, makerOf, originalOf, wordsEdit } from "#core/outline/outline-edits";
 import type { Heading } from "#core/page/page";
 import { selectorOf } from "#core/proposals/heading-shapes";
+import { contentOf, wordsOf } from "#core/rewrite/content";
+import { isPlain, withContent } from "#core/rewrite/content-edit";
+import { standing } from "#core/rewrite/operations/set-block-content";
 import type { Origin } from "#core/rewrite/origins";
 import { classesOf } from "#core/site/facets/shapes";
 import { menuItem } from "../../ui/frame";
@@ -14,6 +17,7 @@ import { TextInPlace, type TextInPlaceHandle } from "../text-in-place";
 import type { Desk } from "../use-desk";
 import { Blocks } from "./blocks";
 import { NewText } from "./new-text";
+import { Paragraph } from "./paragraph";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "attempt" | "drop" | "edit" | "edits" | "notesAt" | "original" | "page" | "record" | "redraft">;
@@ -62,9 +66,22 @@ export function OutlineRow({
   const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: String(index) });
   const before = originalOf(desk, heading);
   const maker = makerOf(desk, heading);
+  const { page, original } = desk;
+  const origin = origins[heading.block];
+  const standsAs = original.blocks[origin?.index ?? -1];
+  /** Its words with their markup, where it has any: others are set as words, and what was set as words is changed so. */
+  const markedUp = useMemo(() => {
+    if (!origin?.key || !standsAs) return null;
+    const content = contentOf(page, heading.block);
+    if (typeof content === "string" || (isPlain(content) && isPlain(contentOf(original, origin.index)))) return null;
+    return wordsOf(content) === heading.text ? content : null;
+  }, [page, original, heading.text, heading.block, origin, standsAs]);
   const level = transform ? Math.max(1, Math.min(6, heading.level + Math.round(transform.x / STEP))) : heading.level;
   const levelChanged = maker !== null || transform !== null || before?.level !== heading.level;
-  const textChanged = maker !== null || (before !== null && before.text !== heading.text);
+  const textChanged =
+    maker !== null ||
+    (before !== null && before.text !== heading.text) ||
+    (markedUp !== null && origin !== undefined && standing(page, heading.block) !== standing(original, origin.index));
   const around = heading.landmark ? PLACES[heading.landmark] : undefined;
   const name = `“${heading.text.slice(0, 40)}”`;
 
@@ -172,16 +189,30 @@ export function OutlineRow({
             </DropdownMenu.Content>
           </DropdownMenu.Portal>
         </DropdownMenu.Root>
-        <TextInPlace
-          ref={field}
-          value={heading.text}
-          label="Words of the heading"
-          empty="nothing in it"
-          changed={textChanged}
-          readOnly={readOnly}
-          className="font-serif text-15"
-          onKeep={keepText}
-        />
+        {markedUp ? (
+          <Paragraph
+            ref={field}
+            pieces={markedUp}
+            text={heading.text}
+            label="Words of the heading"
+            changed={textChanged}
+            className="min-w-0 font-serif text-15"
+            onKeep={(pieces) =>
+              desk.redraft((now) => withContent({ ...now, origins }, heading.block, pieces), "Heading")
+            }
+          />
+        ) : (
+          <TextInPlace
+            ref={field}
+            value={heading.text}
+            label="Words of the heading"
+            empty="nothing in it"
+            changed={textChanged}
+            readOnly={readOnly}
+            className="font-serif text-15"
+            onKeep={keepText}
+          />
+        )}
         <NotesAt desk={desk} at={{ part: "heading", index: index }} {...picking} />
         <button
           type="button"

@@ -1,6 +1,7 @@
-import { type ReactNode, useEffect, useRef, useState } from "react";
+import { type ReactNode, type Ref, useEffect, useImperativeHandle, useRef, useState } from "react";
 import { isText, type Piece } from "#core/rewrite/content";
 import { onDemand } from "../../ui/on-demand";
+import type { TextInPlaceHandle } from "../text-in-place";
 
 const ParagraphEditor = onDemand(async () => (await import("./paragraph-editor")).default);
 
@@ -35,13 +36,17 @@ const drawn = (pieces: readonly Piece[]): ReactNode[] =>
 export function Paragraph({
   pieces,
   text,
+  label = "Text",
   changed,
   className,
   onKeep,
+  ref,
 }: {
+  ref?: Ref<TextInPlaceHandle>;
   pieces: readonly Piece[];
   /** Its words. */
   text: string;
+  label?: string;
   changed: boolean;
   className: string;
   /** The reason where it cannot be kept. */
@@ -50,6 +55,7 @@ export function Paragraph({
   const [open, setOpen] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
   const back = useRef(false);
+  useImperativeHandle(ref, () => ({ open: () => setOpen(true) }), []);
   useEffect(() => {
     if (!open && back.current) button.current?.focus();
     back.current = false;
@@ -64,7 +70,7 @@ export function Paragraph({
       <ParagraphEditor
         waiting={<span className={look}>{drawn(pieces)}</span>}
         pieces={pieces}
-        label="Text"
+        label={label}
         onKeep={onKeep}
         onClose={close}
       />
@@ -73,7 +79,7 @@ export function Paragraph({
     <button
       ref={button}
       type="button"
-      aria-label={`Text: ${text}`}
+      aria-label={`${label}: ${text}`}
       onPointerEnter={ParagraphEditor.load}
       onFocus={ParagraphEditor.load}
       onClick={() => setOpen(true)}
