@@ -99,6 +99,20 @@ describe("what the site needs", () => {
       .waitFor();
     await page.getByRole("button", { name: "Show all" }).click();
 
+    // Every message is searched too, once it has been read.
+    await page.getByLabel("Find a finding").fill("back to shore");
+    await page.getByText("No finding is like that.").waitFor();
+    await page.keyboard.press("Enter");
+    const cut = page.getByRole("button", { name: /titles? (?:is|are) cut on desktop/ });
+    await page.getByRole("button", { name: "searched with every message" }).waitFor();
+    expect(await cut.count()).toBe(0);
+    await page.getByLabel("Find a finding").fill("loses “to shore”");
+    await cut.click();
+    await page.getByText("Desktop loses “to shore”.").waitFor();
+    expect(await page.getByText(/^Desktop loses “/).count()).toBe(1);
+    await page.getByRole("button", { name: "Show all" }).click();
+    await cut.click();
+
     await page.getByLabel("Grouped").selectOption("folder");
     await page.getByRole("heading", { name: "/visit/" }).waitFor();
     await page.getByLabel("By weight").selectOption("must");
@@ -111,6 +125,26 @@ describe("what the site needs", () => {
       .click();
     await page.getByRole("grid", { name: "Pages" }).waitFor();
     expect(page.url()).toMatch(/below=.*rule=/);
+  });
+
+  it("lets a page go that is removed while its line is open", async () => {
+    const context = await freshContext();
+    const page = await openFindings(context);
+    const line = page.getByRole("button", { name: /^(?:must|should|may)? ?\d+ pages? (?:has|have) no title/ });
+    await line.click();
+    const link = page.locator("dl dt a").first();
+    await link.waitFor();
+    const path = await link.textContent();
+    const beside = await openTab(context, new URL(page.url()).pathname.replace("findings", "pages"));
+    await beside.getByLabel("Find among the pages").fill(path ?? "");
+    await beside.getByRole("checkbox", { name: "Select all" }).click();
+    await beside.getByRole("button", { name: "Remove", exact: true }).click();
+    await beside.getByRole("button", { name: "Remove 1" }).click();
+    await page.getByText("37 pages").first().waitFor();
+    await line.waitFor({ state: "detached" });
+    await beside.keyboard.press("Control+z");
+    await line.waitFor();
+    await link.waitFor();
   });
 
   it("sets a rule aside for the site with its reason, and takes it back up", async () => {

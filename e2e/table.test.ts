@@ -214,7 +214,7 @@ describe("many pages at once", () => {
     await page.getByRole("dialog").getByLabel("Kind").selectOption("event");
     await page.getByRole("button", { name: "Apply to 1" }).click();
     await page.getByLabel("Columns").selectOption("phrases");
-    await eventually(() => cell(page, "Wardroom hire", 4).textContent(), "event");
+    await eventually(() => cell(page, "Wardroom hire", 4).textContent(), "event page");
     await page.getByRole("button", { name: "Mark ready" }).click();
     await page.getByRole("button", { name: "Apply to 1" }).click();
     await page.getByRole("button", { name: "1 ready" }).waitFor();

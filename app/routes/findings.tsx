@@ -1,13 +1,15 @@
 import { useMemo, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
-import { type RuleTally, toBeginWith } from "#core/findings/tally";
+import type { FindingsReport } from "#core/exchange/findings-report";
+import { toBeginWith } from "#core/findings/tally";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 
 import { countedAs } from "#core/rules/counted";
 import { SUBJECTS, subjectOf } from "#core/rules/subjects";
-import { TOLD, TOLD_SUBJECTS } from "#core/rules/told";
-import { WEIGHTS } from "#core/settings/setting";
+import { TOLD } from "#core/rules/told";
+import { WEIGHTS, type Weight } from "#core/settings/setting";
 import { DOCUMENTS, type DocumentName, Documents } from "../findings/documents";
+import { findIn } from "../findings/find";
 import { Line } from "../findings/line";
 import { folderOf, foundOnPage } from "../findings/overview";
 import { pagesOf, partsByFolder, partsBySubject } from "../findings/parts";
@@ -51,6 +53,12 @@ export default function Findings() {
   const byFolder = params.get("by") === "folder";
   const shown = useOverview(site, { weight, kind, below });
   const [find, setFind] = useState("");
+  const [read, setRead] = useState<{
+    pages: readonly PageRecord[];
+    findings: unknown;
+    weight: Weight | null;
+    report: FindingsReport;
+  } | null>(null);
   const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
   const [asked, setAsked] = useState<{ of: PagesAsked; pages: readonly PageRecord[] } | null>(null);
   const [asiding, setAsiding] = useState<string | null>(null);
@@ -80,33 +88,39 @@ export default function Findings() {
   useKeys("j", () => step(1));
   useKeys("k", () => step(-1));
 
+  // What pages are told is read when it is searched, and again when something has changed.
+  const told =
+    read && read.pages === shown?.pages && read.findings === shown?.findings && read.weight === weight
+      ? read.report
+      : null;
+  const found = useMemo(() => findIn(find, told), [find, told]);
   const parts = useMemo(() => {
     if (!shown) return [];
-    const wanted = find.trim().toLowerCase();
-    const matches = ({ rule, pages }: RuleTally) => {
-      const facts = TOLD.get(rule);
-      if (!facts) return false;
-      const { what, rest } = countedAs(facts, pages);
-      return `${what} ${rest}\n${facts.finds}\n${rule}\n${TOLD_SUBJECTS[subjectOf(rule)]}`
-        .toLowerCase()
-        .includes(wanted);
-    };
     return byFolder && shown.pages
-      ? partsByFolder(shown.pages, shown.findings, weight, matches)
-      : partsBySubject(shown, matches);
-  }, [shown, find, byFolder, weight]);
+      ? partsByFolder(shown.pages, shown.findings, weight, found.line)
+      : partsBySubject(shown, found.line);
+  }, [shown, found, byFolder, weight]);
   const folders = useMemo(() => foldersOf(shown?.all?.map(({ address }) => address) ?? []), [shown?.all]);
   const kinds = useMemo(() => new Set(shown?.all?.map((page) => page.kind)), [shown?.all]);
 
   /** Pages on which a rule has found something of the weight that is shown. */
   const having = (rule: string, under = ""): readonly PageRecord[] | null =>
     shown?.pages?.filter(
-      (page) => (under === "" || folderOf(page.address) === under) && foundOnPage(rule, weight, page, shown.findings),
+      (page) =>
+        (under === "" || folderOf(page.address) === under) &&
+        found.page(rule, page.address) &&
+        foundOnPage(rule, weight, page, shown.findings),
     ) ?? null;
   const lookAtFixes = async (rule: string, pages: readonly PageRecord[]) => {
     if (!shown || pages.length === 0) return;
     const { fixesAsked } = await import("../pages/fixes-asked");
     setAsked({ of: fixesAsked(rule, { shown: [...pages], findings: shown.findings }), pages });
+  };
+  const readMessages = async () => {
+    const { pages, findings } = shown ?? {};
+    if (!pages || !findings || told) return;
+    const report = await run(pages.length, (work) => reportOf(site, pages, findings, weight, work));
+    if (report) setRead({ pages, findings, weight, report });
   };
   const give = async (name: DocumentName, how: "copy" | "save") => {
     const { pages, findings } = shown ?? {};
@@ -220,8 +234,14 @@ export default function Findings() {
                   placeholder="find a finding"
                   value={find}
                   onChange={(e) => setFind(e.target.value)}
+                  onKeyDown={(e) => e.key === "Enter" && find.trim() !== "" && void readMessages()}
                   className="w-[112px] border-hairline border-b bg-transparent outline-none focus-visible:border-blue"
                 />
+                {find.trim() !== "" && !working && (
+                  <Action onClick={() => void readMessages()} disabled={told !== null}>
+                    {told ? "searched with every message" : "Search every message too"}
+                  </Action>
+                )}
                 {(narrowed || find !== "") && <Action onClick={showAll}>Show all</Action>}
                 <span className="flex-1" />
                 {working || <Documents onGive={(name, how) => void give(name, how)} />}
