@@ -194,7 +194,7 @@ describe("sites in this browser", () => {
     await page.keyboard.press("Enter");
     await page.getByRole("alert").getByText("Not kept. An address begins with https://").waitFor();
     await page.keyboard.press("Escape");
-    await page.getByRole("link", { name: /^\d+ events$/ }).click();
+    await page.getByRole("link", { name: /^\d+ event pages$/ }).click();
     await eventually(() => new URL(page.url()).search, "?kind=event");
     const address = page.url();
     await page.goBack();

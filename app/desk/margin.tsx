@@ -22,7 +22,7 @@ import type { Note, SetAsideNote } from "./state/use-findings";
 import type { Desk } from "./use-desk";
 
 /** What of the desk it takes. */
-type Taken = Pick<Desk, "notes" | "page" | "record" | "setAside" | "settled" | "takeBack">;
+type Taken = Pick<Desk, "audited" | "notes" | "page" | "record" | "setAside" | "settled" | "takeBack">;
 
 /** First sentence and the rest. */
 function sentences(message: string): [string, string] {
@@ -144,7 +144,7 @@ export function Margin({
   return (
     <aside aria-label="Notes" className="w-[300px] shrink-0 pr-4 pl-4 max-[1000px]:w-full">
       <p className="sr-only" aria-live="polite">
-        {notes.length === 1 ? "1 note" : `${notes.length} notes`}
+        {!desk.audited ? "" : notes.length === 1 ? "1 note" : `${notes.length} notes`}
       </p>
       {notes.length > 0 && (
         <div className="relative z-10 h-0">
@@ -172,7 +172,9 @@ export function Margin({
           );
         })}
       </ol>
-      {notes.length === 0 && <p className="pt-6 font-serif text-15 text-soft">Nothing to note on this page.</p>}
+      {desk.audited && notes.length === 0 && (
+        <p className="pt-6 font-serif text-15 text-soft">Nothing to note on this page.</p>
+      )}
       {setAside.length > 0 && <SetAside list={setAside} onTakeBack={(one) => desk.takeBack(one.record)} />}
     </aside>
   );

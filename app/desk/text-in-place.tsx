@@ -75,45 +75,45 @@ export function TextInPlace({
       </button>
     );
   }
-  const area = (
-    <textarea
-      ref={field}
-      aria-describedby={refused ? reasonId : undefined}
-      aria-label={label}
-      value={text}
-      rows={1}
-      onChange={(e) => setText(e.target.value)}
-      onBlur={keep}
-      onKeyDown={(e) => {
-        if (e.key === "Enter" && !e.nativeEvent.isComposing) keep();
-        else if (e.key === "Escape") close();
-        else return;
-        e.preventDefault();
-        e.stopPropagation();
-      }}
-      className={`w-full resize-none border-blue border-b bg-transparent outline-none [field-sizing:content] ${className}`}
-    />
-  );
-  if (!refused) return area;
   return (
     <span className="min-w-0 flex-1">
-      {area}
-      <span id={reasonId} role="alert" className="mt-1 block font-sans text-12 text-red">
-        Not kept. {refused.reason}
-      </span>
-      <span className="mt-1 flex gap-4 font-sans text-12">
-        {refused.instead && (
-          <Action
-            onClick={() => {
-              refused.instead?.run();
-              close();
-            }}
-          >
-            {refused.instead.label}
-          </Action>
-        )}
-        <Action onClick={close}>Cancel</Action>
-      </span>
+      <textarea
+        ref={field}
+        aria-describedby={refused ? reasonId : undefined}
+        aria-label={label}
+        value={text}
+        rows={1}
+        onChange={(e) => setText(e.target.value)}
+        onBlur={keep}
+        onKeyDown={(e) => {
+          if (e.key === "Enter" && !e.nativeEvent.isComposing) keep();
+          else if (e.key === "Escape") close();
+          else return;
+          e.preventDefault();
+          e.stopPropagation();
+        }}
+        className={`w-full resize-none border-blue border-b bg-transparent outline-none [field-sizing:content] ${className}`}
+      />
+      {refused && (
+        <>
+          <span id={reasonId} role="alert" className="mt-1 block font-sans text-12 text-red">
+            Not kept. {refused.reason}
+          </span>
+          <span className="mt-1 flex gap-4 font-sans text-12">
+            {refused.instead && (
+              <Action
+                onClick={() => {
+                  refused.instead?.run();
+                  close();
+                }}
+              >
+                {refused.instead.label}
+              </Action>
+            )}
+            <Action onClick={close}>Cancel</Action>
+          </span>
+        </>
+      )}
     </span>
   );
 }

@@ -1,5 +1,5 @@
 import { useMemo, useRef } from "react";
-import { redraftPage } from "#core/audit/examine-page";
+import { redraftPage } from "#core/audit/redraft-page";
 import { keepingEvidence, writtenData } from "#core/compose/data-edit";
 import type { Finding } from "#core/findings/finding";
 import type { Original } from "#core/page/original";

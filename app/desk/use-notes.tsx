@@ -1,8 +1,10 @@
 import { useCallback, useState } from "react";
 import { useKeys } from "../ui/keys";
-import { SetAsideDialog } from "../ui/set-aside-dialog";
+import { onDemand } from "../ui/on-demand";
 import type { Note } from "./state/use-findings";
 import type { Desk } from "./use-desk";
+
+const SetAsideDialog = onDemand(async () => (await import("../ui/set-aside-dialog")).SetAsideDialog);
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "edit" | "notes" | "setAsideFinding">;
@@ -34,12 +36,12 @@ export function useNotes(desk: Taken) {
     // A field that has given up what was typed says so.
     ignoreEventWhen: ({ defaultPrevented }) => defaultPrevented,
   });
-  const dialog = (
+  const dialog = asiding && (
     <SetAsideDialog
-      found={asiding?.finding.message ?? null}
+      found={asiding.finding.message}
       onClose={() => setAsiding(null)}
       onDone={(scope, reason) => {
-        if (asiding) desk.setAsideFinding(asiding.finding, scope, reason);
+        desk.setAsideFinding(asiding.finding, scope, reason);
         setAsiding(null);
       }}
     />

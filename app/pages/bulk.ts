@@ -1,8 +1,9 @@
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
-import { changePages, type LongWork, removePages } from "../store/act-on-pages";
+import { changePages, type LongWork } from "../store/act-on-pages";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
 import type { PageChange } from "../store/redraft-pages";
+import { removePages } from "../store/remove-pages";
 import type { CellChange } from "./grid";
 
 /** What can be done with the records of many pages at once; changes of their texts are proposals. */

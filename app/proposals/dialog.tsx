@@ -2,7 +2,7 @@ import { type ComponentType, useMemo } from "react";
 import type { Asked } from "#core/proposals/all";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
-import { Modal } from "../ui/controls";
+import { Modal } from "../ui/modal";
 import { AskBrand } from "./ask-brand";
 import { AskCase } from "./ask-case";
 import { AskPattern } from "./ask-pattern";

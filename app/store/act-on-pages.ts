@@ -1,6 +1,5 @@
 import { onPoolAll } from "../workers/pool";
 import { allKept } from "./keeping";
-import type { PageRecord } from "./page-record";
 import type { SiteRecord } from "./records/sites";
 import { keepRedrafted, type PageChange, type RedraftedPage } from "./redraft-pages";
 import { today } from "./today";
@@ -77,11 +76,4 @@ function count(acted: Acted, change: PageChange, made: RedraftedPage): void {
   const asked = change.texts.length + (change.edits?.length ?? 0);
   const own = change.phrase !== undefined || change.kind !== undefined || change.ready !== undefined;
   if (asked > made.refused.length || own) acted.changed++;
-}
-
-/** Takes pages out of the site, with their redrafts: one action that can be undone. */
-export async function removePages(site: SiteRecord, pages: readonly PageRecord[]): Promise<void> {
-  await transact(site.id, pages.length === 1 ? "Remove 1 page" : `Remove ${pages.length} pages`, async (tx) => {
-    for (const { id } of pages) await tx.remove("pages", id);
-  });
 }

@@ -1,7 +1,8 @@
 import { auditRule } from "#core/audit/auditor";
-import { examinePage, type PageContext, redraftPage } from "#core/audit/examine-page";
+import { examinePage } from "#core/audit/examine-page";
 import { expandData } from "#core/audit/expand";
 import { type AuditBasis, foundAfter, type MovedRule, movedRules } from "#core/audit/moved-rules";
+import { type PageContext, redraftPage } from "#core/audit/redraft-page";
 import { countFound, isFound, NO_TOTALS } from "#core/findings/found";
 import { setAsideBy } from "#core/findings/set-aside";
 import type { Page } from "#core/page/page";

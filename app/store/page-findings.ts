@@ -1,5 +1,6 @@
 import { auditRule } from "#core/audit/auditor";
-import { examinePage, expandedPage, type PageContext } from "#core/audit/examine-page";
+import { examinePage, expandedPage } from "#core/audit/examine-page";
+import type { PageContext } from "#core/audit/redraft-page";
 import type { Finding } from "#core/findings/finding";
 import { setAsideBy } from "#core/findings/set-aside";
 import type { Page } from "#core/page/page";

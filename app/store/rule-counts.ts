@@ -1,6 +1,7 @@
 import { auditRule } from "#core/audit/auditor";
-import { expandedPage, type RedraftedPage, redraftPage } from "#core/audit/examine-page";
+import { expandedPage } from "#core/audit/examine-page";
 import { auditSiteRule } from "#core/audit/examine-site";
+import { type RedraftedPage, redraftPage } from "#core/audit/redraft-page";
 import { openOf, setAsideBy } from "#core/findings/set-aside";
 import type { PageKind } from "#core/page/page-kind";
 import { CATALOGUE } from "#core/rules/catalogue";

@@ -4,8 +4,11 @@ import type { Shortcut } from "../screens";
 import type { SiteRecord } from "../store/records/sites";
 import { IconButton, Keys } from "./controls";
 import { useKeys } from "./keys";
-import { type Command, Palette } from "./palette";
-import { Shortcuts } from "./shortcuts";
+import { onDemand } from "./on-demand";
+import type { Command } from "./palette";
+
+const Palette = onDemand(async () => (await import("./palette")).Palette);
+const Shortcuts = onDemand(async () => (await import("./shortcuts")).Shortcuts);
 
 /** The command palette and the keys of a screen, and the buttons that open them. */
 export function Commands({
@@ -18,8 +21,9 @@ export function Commands({
   commands?: readonly Command[];
   shortcuts?: readonly Shortcut[];
 }) {
-  const [palette, setPalette] = useState(false);
-  const [help, setHelp] = useState(false);
+  // Once opened they stay: what has been typed into the palette and chosen there goes on.
+  const [palette, setPalette] = useState<boolean | null>(null);
+  const [help, setHelp] = useState<boolean | null>(null);
   useKeys("mod+k", () => setPalette(true), {
     enableOnFormTags: true,
     enableOnContentEditable: true,
@@ -34,8 +38,16 @@ export function Commands({
       <button type="button" title="Command palette" onClick={() => setPalette(true)}>
         <Keys>Ctrl K</Keys>
       </button>
-      <Palette open={palette} onOpenChange={setPalette} site={site} commands={commands} onHelp={() => setHelp(true)} />
-      <Shortcuts open={help} onOpenChange={setHelp} shortcuts={shortcuts} />
+      {palette !== null && (
+        <Palette
+          open={palette}
+          onOpenChange={setPalette}
+          site={site}
+          commands={commands}
+          onHelp={() => setHelp(true)}
+        />
+      )}
+      {help !== null && <Shortcuts open={help} onOpenChange={setHelp} shortcuts={shortcuts} />}
     </>
   );
 }

@@ -1,7 +1,8 @@
 import { RadioGroup } from "radix-ui";
 import { type SyntheticEvent, useState } from "react";
 import type { SetAsideRecord } from "../store/records/set-asides";
-import { fieldClass, MainButton, Modal } from "./controls";
+import { fieldClass, MainButton } from "./controls";
+import { Modal } from "./modal";
 
 const SCOPES: [SetAsideRecord["scope"], string][] = [
   ["place", "Only here"],

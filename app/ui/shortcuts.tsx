@@ -1,6 +1,7 @@
 import type { Shortcut } from "../screens";
-import { Action, Keys, Modal } from "./controls";
+import { Action, Keys } from "./controls";
 import { showHintsAgain } from "./hints";
+import { Modal } from "./modal";
 
 const EVERYWHERE: Shortcut[] = [
   { keys: "Ctrl K", does: "Command palette" },

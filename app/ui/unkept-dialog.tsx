@@ -1,5 +1,6 @@
 import { useState } from "react";
-import { Action, MainButton, Modal } from "./controls";
+import { Action, MainButton } from "./controls";
+import { Modal } from "./modal";
 import type { Unkept } from "./unkept";
 
 /** What is not kept yet, asked about before its screen is left. */

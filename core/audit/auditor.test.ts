@@ -6,7 +6,7 @@ import { editsFor, sources } from "../rewrite/testing.ts";
 import { RULES } from "../rules/rules.generated.ts";
 import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
 import { auditor } from "./auditor.ts";
-import { redraftPage } from "./examine-page.ts";
+import { redraftPage } from "./redraft-page.ts";
 
 const rules = Object.fromEntries(RULES.map(({ id }) => [id, { on: true }]));
 const houseStyle = { ...DEFAULT_HOUSE_STYLE, brand: "Quay", rules };

@@ -2,7 +2,8 @@ import { describe, expect, it } from "vitest";
 import { readPage } from "../page/read.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../settings/house-style.ts";
-import { examinePage, redraftPage } from "./examine-page.ts";
+import { examinePage } from "./examine-page.ts";
+import { redraftPage } from "./redraft-page.ts";
 
 const today = "2026-11-27";
 const address = "https://quay.example/shop/lamp";

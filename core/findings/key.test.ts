@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { audit } from "../audit/auditor.ts";
-import { redraftPage } from "../audit/examine-page.ts";
+import { redraftPage } from "../audit/redraft-page.ts";
 import { markdownFromBytes, originalFromBytes, originalFromText } from "../page/original.ts";
 import type { Page } from "../page/page.ts";
 import { readPage } from "../page/read.ts";

@@ -1,6 +1,6 @@
 import { useNavigate } from "react-router";
-import { removePages } from "../../store/act-on-pages";
 import type { SiteRecord } from "../../store/records/sites";
+import { removePages } from "../../store/remove-pages";
 import { Action } from "../../ui/controls";
 import { useNotices } from "../../ui/notice";
 import type { Desk } from "../use-desk";

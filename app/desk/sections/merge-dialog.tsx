@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Heading } from "#core/page/page";
-import { MainButton, Modal } from "../../ui/controls";
+import { MainButton } from "../../ui/controls";
+import { Modal } from "../../ui/modal";
 import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */

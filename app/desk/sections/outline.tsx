@@ -23,12 +23,14 @@ import { originsOf } from "#core/rewrite/origins";
 import { Action } from "../../ui/controls";
 import { menuItem } from "../../ui/frame";
 import { useNotices } from "../../ui/notice";
+import { onDemand } from "../../ui/on-demand";
 import type { Picking } from "../anchored";
 import type { Desk } from "../use-desk";
 import { Blocks } from "./blocks";
-import { MergeDialog } from "./merge-dialog";
 import { OutlineRow, STEP } from "./outline-row";
-import { RepairDialog } from "./repair-dialog";
+
+const MergeDialog = onDemand(async () => (await import("./merge-dialog")).MergeDialog);
+const RepairDialog = onDemand(async () => (await import("./repair-dialog")).RepairDialog);
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "attempt" | "drop" | "edit" | "edits" | "notesAt" | "original" | "page" | "record" | "redraft">;
@@ -191,8 +193,8 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
           </Action>
         </p>
       )}
-      <RepairDialog desk={desk} open={repairing} onClose={() => setRepairing(false)} />
-      <MergeDialog desk={desk} headings={merging} onClose={() => setMerging(null)} />
+      {repairing && <RepairDialog desk={desk} open onClose={() => setRepairing(false)} />}
+      {merging && <MergeDialog desk={desk} headings={merging} onClose={() => setMerging(null)} />}
     </section>
   );
 });

@@ -3,7 +3,8 @@ import { headingLike } from "#core/outline/heading-like";
 import { mergedFirst, repairEdits } from "#core/outline/outline-edits";
 import { lineName, repairOutline } from "#core/outline/repair";
 import type { Edit } from "#core/rewrite/edits";
-import { MainButton, Modal } from "../../ui/controls";
+import { MainButton } from "../../ui/controls";
+import { Modal } from "../../ui/modal";
 import { Tick } from "../../ui/tick";
 import type { Desk } from "../use-desk";
 

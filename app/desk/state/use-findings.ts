@@ -1,6 +1,5 @@
 import { useMemo, useRef } from "react";
-import { auditor } from "#core/audit/auditor";
-import type { RedraftedPage } from "#core/audit/examine-page";
+import type { RedraftedPage } from "#core/audit/redraft-page";
 import { type Finding, findingOn, inOrder } from "#core/findings/finding";
 import { placeName } from "#core/findings/place";
 import { setAsideBy } from "#core/findings/set-aside";
@@ -9,7 +8,6 @@ import { fixOnPage } from "#core/findings/site-fix";
 import { placeOn } from "#core/findings/site-place";
 import type { Page } from "#core/page/page";
 import type { Edit } from "#core/rewrite/edits";
-import { CATALOGUE } from "#core/rules/catalogue";
 import type { RuleContext, RuleFacts } from "#core/rules/rule";
 import type { SetAsideRecord } from "../../store/records/set-asides";
 import type { SiteRecord } from "../../store/records/sites";
@@ -17,6 +15,7 @@ import { useSetAsides } from "../../store/set-asides";
 import { useSiteFindings } from "../../store/site-findings";
 import type { FoundOn } from "../../store/told-findings";
 import { useExpanded } from "./use-expanded";
+import { useRules } from "./use-rules";
 
 /** A finding as a numbered note in the margin. */
 export interface Note {
@@ -38,7 +37,11 @@ export interface DeskFindings {
   setAside: SetAsideNote[];
   /** Findings of the original that the redraft has settled. */
   settled: Finding[];
+  /** The page has been looked at: what is found on it is there, or there is nothing. */
+  audited: boolean;
 }
+
+const NOTHING: Finding[] = [];
 
 /** Audits a page and its redraft while it is typed on; what is found across pages and what was set aside stands beside it. */
 export function useFindings(
@@ -49,26 +52,28 @@ export function useFindings(
 ): DeskFindings {
   const setAsides = useSetAsides(site.id);
   const across = useSiteFindings(site).everyOfPage.get(pageId);
+  const rules = useRules();
   // One auditor serves a page and its redrafts: it remembers what a key leaves as it is.
   const run = useMemo(
-    () => auditor({ phrase, houseStyle, today, ...(written && { written }) }),
-    [phrase, houseStyle, today, written],
+    () => rules?.auditor({ phrase, houseStyle, today, ...(written && { written }) }),
+    [rules, phrase, houseStyle, today, written],
   );
   const expanded = useExpanded(page);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what has been expanded is read anew
-  const own = useMemo(() => run(page, { original, edits }), [run, original, page, edits, expanded]);
+  const own = useMemo(() => run?.(page, { original, edits }) ?? NOTHING, [run, original, page, edits, expanded]);
   const placed = usePlaced(across, original, page, edits);
   const findings = useMemo(() => [...placed, ...own].sort(inOrder), [placed, own]);
   const redrafted = edits.length > 0;
   // The original is audited once, not at every keystroke.
   const before = useMemo(
-    () => (redrafted ? auditor({ phrase, houseStyle, today })(original) : []),
-    [redrafted, original, phrase, houseStyle, today],
+    () => (redrafted && rules ? rules.auditor({ phrase, houseStyle, today })(original) : NOTHING),
+    [rules, redrafted, original, phrase, houseStyle, today],
   );
   const settled = useMemo(() => settledBy(before, own), [before, own]);
-  const { notes, setAside } = useSplit(findings, pageId, setAsides);
+  const { notes, setAside } = useSplit(findings, pageId, setAsides, rules?.told);
   const notesAt = useMemo(() => byPlace(notes), [notes]);
-  return useMemo(() => ({ notes, notesAt, setAside, settled }), [notes, notesAt, setAside, settled]);
+  const audited = rules !== null;
+  return useMemo(() => ({ notes, notesAt, setAside, settled, audited }), [notes, notesAt, setAside, settled, audited]);
 }
 
 /** Findings across pages at their places on this one, which are looked for where its nodes have changed. */
@@ -107,7 +112,12 @@ function byPlace(notes: readonly Note[]): ReadonlyMap<string, Note[]> {
 }
 
 /** Open notes, numbered, and what was set aside. A note that is what it was stays the same object: it is not drawn anew. */
-function useSplit(findings: readonly Finding[], pageId: string, records: readonly SetAsideRecord[]) {
+function useSplit(
+  findings: readonly Finding[],
+  pageId: string,
+  records: readonly SetAsideRecord[],
+  told: ReadonlyMap<string, RuleFacts> | undefined,
+) {
   const last = useRef<readonly Note[]>([]);
   return useMemo(() => {
     const before = new Map(last.current.map((note) => [note.finding, note]));
@@ -119,10 +129,11 @@ function useSplit(findings: readonly Finding[], pageId: string, records: readonl
       else {
         const number = notes.length + 1;
         const note = before.get(finding);
-        notes.push(note?.number === number ? note : { number, finding, rule: CATALOGUE.get(finding.rule) ?? null });
+        const rule = told?.get(finding.rule) ?? null;
+        notes.push(note?.number === number && note.rule === rule ? note : { number, finding, rule });
       }
     }
     last.current = notes;
     return { notes, setAside };
-  }, [findings, pageId, records]);
+  }, [findings, pageId, records, told]);
 }
