@@ -1,5 +1,5 @@
 import { Keyboard } from "lucide-react";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import type { Shortcut } from "../screens";
 import type { SiteRecord } from "../store/records/sites";
 import { IconButton, Keys } from "./controls";
@@ -9,6 +9,9 @@ import type { Command } from "./palette";
 
 const Palette = onDemand(async () => (await import("./palette")).Palette);
 const Shortcuts = onDemand(async () => (await import("./shortcuts")).Shortcuts);
+
+/** When the screen has come to rest, in milliseconds. */
+const SOON = 700;
 
 /** The command palette and the keys of a screen, and the buttons that open them. */
 export function Commands({
@@ -24,6 +27,11 @@ export function Commands({
   // Once opened they stay: what has been typed into the palette and chosen there goes on.
   const [palette, setPalette] = useState<boolean | null>(null);
   const [help, setHelp] = useState<boolean | null>(null);
+  // Whoever types at once after the key finds it there.
+  useEffect(() => {
+    const timer = setTimeout(() => void Palette.load().catch(() => {}), SOON);
+    return () => clearTimeout(timer);
+  }, []);
   useKeys("mod+k", () => setPalette(true), {
     enableOnFormTags: true,
     enableOnContentEditable: true,
