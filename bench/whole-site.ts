@@ -131,7 +131,10 @@ async function tenThousand(context: BrowserContext, address: string, note: Note)
   await copyPages(page, PAGES);
   // What is found is added up once, and kept.
   await page.goto(findings);
-  await page.getByText(new RegExp(`^${PAGES.toLocaleString("en-GB")} pages`)).waitFor();
+  await page
+    .getByText(new RegExp(`^${PAGES.toLocaleString("en-GB")} pages`))
+    .first()
+    .waitFor();
   await page.waitForTimeout(20_000);
   await page.close();
 

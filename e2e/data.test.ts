@@ -196,7 +196,7 @@ describe("structured data", () => {
     await page.keyboard.press("Enter");
     await page.getByRole("textbox", { name: "Question" }).fill("Is there soup?");
     await page.getByRole("textbox", { name: "Answer" }).fill("On Thursdays, until it is gone.");
-    await page.getByRole("button", { name: "Put it there" }).click();
+    await page.getByRole("button", { name: "Add it there" }).click();
     await part(page).getByRole("button", { name: "name of Question: Is there soup?" }).waitFor();
     expect(await html(page)).toMatch(/Is there soup\?<\/h\d>\s*<p>On Thursdays, until it is gone\.<\/p>/);
   });

@@ -42,7 +42,7 @@ describe("what was typed", () => {
       await page.getByRole("button", { name: "With the text A school visit takes two hours" }).click();
       await page.getByRole("menuitem", { name: what }).click();
     };
-    await ask("Put a question with its answer behind it…");
+    await ask("Add a question with its answer after it…");
     await page.getByRole("textbox", { name: "Question" }).fill("Is there a toilet aboard?");
     await page.getByRole("button", { name: /^Next page/ }).click();
     await dialog.getByText("“Is there a toilet aboard?”").waitFor();

@@ -129,9 +129,9 @@ describe("the outline", () => {
     await page.getByLabel("H3", { exact: true }).click();
     await page.getByRole("button", { name: "Apply to 1 page" }).click();
     await page.getByText("1 page changed", { exact: true }).waitFor();
-    await page.getByLabel(/^Or all that a selector names/).fill("h3 > b");
+    await page.getByLabel(/^Or all headings that match a selector/).fill("h3 > b");
     await page.getByText(/^Type a tag, classes or both/).waitFor();
-    await page.getByLabel(/^Or all that a selector names/).fill("h1");
+    await page.getByLabel(/^Or all headings that match a selector/).fill("h1");
     await page.getByRole("button", { name: /^Apply to \d+ pages/ }).waitFor();
     await page.getByRole("link", { name: "Gullhaven Lightship Museum", exact: true }).click();
     await page.getByRole("button", { name: "1 redrafted" }).waitFor();
@@ -150,10 +150,10 @@ describe("the body", () => {
     await page.keyboard.type("two pencils");
     await page.keyboard.press("Enter");
     await page.getByRole("button", { name: "With the text A school visit takes two hours" }).click();
-    await page.getByRole("menuitem", { name: "Put a question with its answer behind it…" }).click();
+    await page.getByRole("menuitem", { name: "Add a question with its answer after it…" }).click();
     await page.getByRole("textbox", { name: "Question" }).fill("Is there a toilet aboard?");
     await page.getByRole("textbox", { name: "Answer" }).fill("Two, below deck.");
-    await page.getByRole("button", { name: "Put it there" }).click();
+    await page.getByRole("button", { name: "Add it there" }).click();
     await row(page, "H3: Is there a toilet aboard?").waitFor();
     await page.getByRole("button", { name: "With the text How a lamp is seen" }).click();
     await page.getByRole("menuitem", { name: "Remove it" }).click();

@@ -432,7 +432,7 @@ describe("from disk, spreadsheets and drafts", () => {
     await page.getByRole("alert").getByText("no .docx file that can be read").waitFor();
     await page.getByLabel("Kind of the new page").selectOption("event");
     await page.getByLabel("What it is about").fill("Lantern night");
-    await page.getByRole("button", { name: "Begin it" }).click();
+    await page.getByRole("button", { name: "Begin the page" }).click();
     await page.getByRole("button", { name: "Bring in 1 page" }).click();
     await openDesk(page, "Lantern night");
     await page.getByRole("button", { name: "H2: When and where" }).waitFor();

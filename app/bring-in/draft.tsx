@@ -154,7 +154,7 @@ export function Draft({
               placeholder="The lamp and how it was lit"
             />
           </label>
-          <MainButton type="submit">Begin it</MainButton>
+          <MainButton type="submit">Begin the page</MainButton>
         </div>
       </form>
       <section className="grid gap-3">

@@ -32,7 +32,9 @@ export function Side({
     {
       screen: screenOf("pictures"),
       told:
-        pictures === 0 ? "none" : `${number.format(pictures)}, ${number.format(withoutAlt)} without alternative text`,
+        pictures === 0
+          ? "none"
+          : `in ${counted(pictures, "place", "places")}, ${number.format(withoutAlt)} without alternative text`,
     },
     { screen: screenOf("html"), told: "against the standard" },
     { screen: screenOf("headings"), told: "the same fault on many pages" },

@@ -115,7 +115,7 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
                 and {new Intl.NumberFormat("en-GB").format(named.length - LISTED)} more: find one by its name
               </p>
             )}
-            {data.roots.length === 0 && <p className="text-soft">This page states nothing as structured data.</p>}
+            {data.roots.length === 0 && <p className="text-soft">This page has no structured data.</p>}
           </nav>
           <div className="min-w-0 flex-1 overflow-y-auto bg-sheet max-[1000px]:overflow-visible">
             <div className="flex min-h-full max-[1000px]:flex-col">

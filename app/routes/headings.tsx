@@ -90,7 +90,7 @@ export default function Headings() {
             ))}
           </ul>
           <label className="mt-5 grid gap-1">
-            <span className="text-soft">Or all that a selector names</span>
+            <span className="text-soft">Or all headings that match a selector</span>
             <input
               value={selector}
               placeholder="nav h3.menu"

@@ -59,7 +59,7 @@ export default function Html() {
           aria-label="What is broken"
           className="w-[400px] shrink-0 overflow-y-auto border-hairline border-r px-6 py-5 max-[1000px]:w-full"
         >
-          <h2 className="font-serif text-18">Held against the HTML standard</h2>
+          <h2 className="font-serif text-18">Checked against the HTML standard</h2>
           <p className="mt-1 text-soft">
             The sources go to this application’s own server, which keeps nothing. You can work on elsewhere meanwhile.
           </p>

@@ -30,7 +30,8 @@ const nameOf = ({ at }: Pick<SitePicture, "at">) => at.split("/").filter(Boolean
 const keyOf = ({ at, alt }: SitePicture) => `${at}\t${alt === null ? "-" : `=${alt}`}`;
 
 const SHOWS = {
-  all: { says: (n: number) => counted(n, "picture"), test: () => true },
+  // A file has a row for each of its texts.
+  all: { says: (_: number, files: number) => counted(files, "picture file"), test: () => true },
   without: {
     says: (n: number) => `${number.format(n)} without alternative text`,
     test: ({ alt }: SitePicture) => alt === null,
@@ -109,7 +110,9 @@ export default function Pictures() {
           {!answer
             ? "Looking for pictures…"
             : (Object.keys(SHOWS) as Show[]).map((one) => {
-                const n = pictures.filter(SHOWS[one].test).length;
+                const of = pictures.filter(SHOWS[one].test);
+                const n = of.length;
+                const files = new Set(of.map(({ at }) => at)).size;
                 if (n === 0 && one !== show && one !== "all") return null;
                 return (
                   <button
@@ -119,7 +122,7 @@ export default function Pictures() {
                     onClick={() => setParams(one === "all" ? {} : { show: one }, { replace: true })}
                     className="border-graphite border-b border-dotted px-0.5 aria-pressed:border-transparent aria-pressed:bg-marker"
                   >
-                    {SHOWS[one].says(n)}
+                    {SHOWS[one].says(n, files)}
                   </button>
                 );
               })}

@@ -94,7 +94,7 @@ export default function SiteDataScreen() {
             <p className="p-6 font-serif text-15 text-soft">
               The house style does not say yet who runs the site.{" "}
               <Link to={`/sites/${site.id}/house-style#data`} className="text-blue underline">
-                Say it there
+                Add it there
               </Link>
               , then state it here.
             </p>

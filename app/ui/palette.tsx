@@ -80,7 +80,7 @@ export function Palette({
                 className="w-full border-hairline border-b bg-transparent px-4 py-3 text-15 outline-none"
               />
               <Cmdk.List className="max-h-[50vh] overflow-auto p-1.5">
-                <Cmdk.Empty className="p-3 text-soft">Nothing is called that.</Cmdk.Empty>
+                <Cmdk.Empty className="p-3 text-soft">Nothing has that name.</Cmdk.Empty>
                 <Cmdk.Group>
                   {[...commands, ...general].map(({ id = "", name, keys, run }) => (
                     <Cmdk.Item key={`${name} ${id}`} value={`${name} ${id}`} onSelect={close(run)} className={item}>

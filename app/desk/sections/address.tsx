@@ -99,7 +99,7 @@ export function Address({
             className="flex-1 rounded border border-hairline bg-transparent px-2 py-1 font-mono text-12"
           />
           <Action type="submit">Keep</Action>
-          <Action onClick={() => setCorrecting(null)}>Leave</Action>
+          <Action onClick={() => setCorrecting(null)}>Cancel</Action>
         </form>
       )}
       {fault && (

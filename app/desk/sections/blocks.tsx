@@ -161,11 +161,11 @@ function Block({
               Make it an H{level}
             </DropdownMenu.Item>
             <DropdownMenu.Item className={menuItem} onSelect={() => setTimeout(() => onAsk(index, false))}>
-              Write behind it…
+              Add a text after it…
             </DropdownMenu.Item>
             {block.tag !== "li" && (
               <DropdownMenu.Item className={menuItem} onSelect={() => setTimeout(() => onAsk(index, true))}>
-                Put a question with its answer behind it…
+                Add a question with its answer after it…
               </DropdownMenu.Item>
             )}
             <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />

@@ -84,7 +84,7 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: T
       {inMarkup.length > 0 && (
         <div className="mt-4 border-hairline border-t pt-2">
           <p className="flex gap-4 text-12 text-soft">
-            <span className="flex-1">Written into the markup, where it is edited.</span>
+            <span className="flex-1">Written as microdata or RDFa into the markup, and edited there.</span>
             <Action onClick={() => desk.edit(convert(), "State the markup’s data as JSON-LD")}>Make it JSON-LD</Action>
           </p>
           <Entries entities={inMarkup} desk={desk} data={data} evidence={evidence} {...picking} />
@@ -101,7 +101,7 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: T
       )}
       {(proposals.length > 0 || more) && (
         <div className="mt-4">
-          <h3 className="text-soft">The page shows what could be stated:</h3>
+          <h3 className="text-soft">What could be added from what the page shows:</h3>
           <ul className="mt-1 grid gap-1">
             {more && (
               <li className="flex items-baseline gap-3">

@@ -83,12 +83,12 @@ export function NewText({
       })}
       {refused && (
         <p role="alert" className="text-red">
-          Not put there. {refused.reason}
+          Not added. {refused.reason}
         </p>
       )}
       <span className="flex gap-4">
         <Action type="submit" disabled={!ready}>
-          Put it there
+          Add it there
         </Action>
         <Action onClick={leave}>Cancel</Action>
       </span>

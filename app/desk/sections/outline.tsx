@@ -138,7 +138,7 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
               ))}
               <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
               <DropdownMenu.Item className={menuItem} onSelect={addContents}>
-                Put a contents list behind the H1
+                Add a contents list after the H1
               </DropdownMenu.Item>
             </DropdownMenu.Content>
           </DropdownMenu.Portal>

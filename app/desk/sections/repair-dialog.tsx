@@ -74,7 +74,7 @@ export function RepairDialog({ desk, open, onClose }: { desk: Taken; open: boole
       {styled.length > 0 && (
         <fieldset className="mt-3">
           <legend className="text-soft">
-            These are set like headings and are none. Which of them shall become some?
+            These look like headings and are not marked up as headings. Which of them are some?
           </legend>
           <div className="mt-1 flex flex-wrap gap-x-5 gap-y-1">
             {styled.map(({ block, index }) => (
