@@ -2,7 +2,6 @@ import { useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { pathOf } from "#core/address/address";
 import type { RuleTally } from "#core/findings/tally";
-import { CATALOGUE } from "#core/rules/catalogue";
 import { countedAs } from "#core/rules/counted";
 import { TOLD } from "#core/rules/told";
 import type { Weight } from "#core/settings/setting";
@@ -106,7 +105,7 @@ export function Line({
           site={site}
           rule={rule}
           why={facts.why}
-          across={CATALOGUE.get(rule)?.reach === "site"}
+          across={facts.reach === "site"}
           pages={pages()}
           findings={findings}
           weight={only}

@@ -1,4 +1,4 @@
-import { UNREADABLE } from "#core/rules/told";
+import { UNREADABLE } from "#core/rules/unreadable";
 import type { Weight } from "#core/settings/setting";
 import type { PageFindings } from "../store/page-findings";
 import { unreadAfter } from "../store/read-within";

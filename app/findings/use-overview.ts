@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from "react";
+import { useEffect, useMemo } from "react";
 import { pathOf } from "#core/address/address";
 import type { PageKind } from "#core/page/page-kind";
 import type { Weight } from "#core/settings/setting";
@@ -32,11 +32,21 @@ export interface ShownFindings {
 /** How long nothing has to change until what is shown is kept for the next opening, in milliseconds. */
 const REST = 1000;
 
+/** What was added up of a site when it was last seen; null where that is not known. */
+export const loadKeptOverview = async (siteId: string): Promise<Overview | null> =>
+  (await db()
+    .overviews.get(siteId)
+    .catch(() => null)) ?? null;
+
 /**
  * What a site needs, kept up as pages change: at once as it was when it was last seen, then as its pages are. Null where
  * neither is known yet.
  */
-export function useOverview(site: SiteRecord, { weight, kind, below }: Narrowed): ShownFindings | null {
+export function useOverview(
+  site: SiteRecord,
+  kept: Overview | null,
+  { weight, kind, below }: Narrowed,
+): ShownFindings | null {
   const all = usePageRows(site.id);
   const findings = useSiteFindings(site, all !== null);
   const whole = weight === null && kind === null && below === "";
@@ -49,17 +59,6 @@ export function useOverview(site: SiteRecord, { weight, kind, below }: Narrowed)
   );
   const fresh = useMemo(() => (pages ? overviewOf(pages, findings, weight) : null), [pages, findings, weight]);
   const told = findings !== NOTHING;
-  const [kept, setKept] = useState<Overview | null>(null);
-  useEffect(() => {
-    let gone = false;
-    void db()
-      .overviews.get(site.id)
-      .then((record) => !gone && setKept(record ?? null))
-      .catch(() => {});
-    return () => {
-      gone = true;
-    };
-  }, [site.id]);
   useEffect(() => {
     if (!fresh || !told || !whole) return;
     const timer = setTimeout(() => {

@@ -1,5 +1,5 @@
 import { useMemo, useRef, useState } from "react";
-import { Link, useSearchParams } from "react-router";
+import { Link, type ShouldRevalidateFunctionArgs, useLoaderData, useSearchParams } from "react-router";
 import type { FindingsReport } from "#core/exchange/findings-report";
 import { toBeginWith } from "#core/findings/tally";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
@@ -16,7 +16,7 @@ import { pagesOf, partsByFolder, partsBySubject } from "../findings/parts";
 import { reportOf } from "../findings/report";
 import { SetAsides } from "../findings/set-asides";
 import { Side } from "../findings/side";
-import { useOverview } from "../findings/use-overview";
+import { loadKeptOverview, useOverview } from "../findings/use-overview";
 import type { PagesAsked } from "../pages/asked";
 import { AskedDialog } from "../pages/asked-dialog";
 import { foldersOf, NO_FILTER, queryOf } from "../pages/filter";
@@ -33,6 +33,7 @@ import { useNotices } from "../ui/notice";
 import { SetAsideDialog } from "../ui/set-aside-dialog";
 import { useLatest } from "../ui/use-latest";
 import { useLongWork } from "../ui/use-long-work";
+import type { Route } from "./+types/findings";
 import { useSite } from "./site";
 
 export const meta = () => [{ title: "Findings · Keen Quill" }];
@@ -43,15 +44,25 @@ const when = new Intl.DateTimeFormat("en-GB", { dateStyle: "long", timeStyle: "s
 /** Takes an address's query for a text: what it says names it. */
 const textOf = (params: URLSearchParams) => params.toString();
 
+// What was last added up stands there with the first drawing.
+export const clientLoader = async ({ params }: Route.ClientLoaderArgs) => ({
+  kept: await loadKeptOverview(params.site),
+});
+
+/** Narrowed down it is the same site. */
+export const shouldRevalidate = ({ currentUrl, nextUrl }: ShouldRevalidateFunctionArgs) =>
+  currentUrl.pathname !== nextUrl.pathname;
+
 /** What the site needs: a line a rule, with what can be done about it. */
 export default function Findings() {
   const site = useSite();
+  const { kept } = useLoaderData<typeof clientLoader>();
   const [params, setParams] = useSearchParams();
   const weight = WEIGHTS.find((one) => one === params.get("weight")) ?? null;
   const kind = (params.get("kind") ?? "") in PAGE_KINDS ? (params.get("kind") as PageKind) : null;
   const below = params.get("below") ?? "";
   const byFolder = params.get("by") === "folder";
-  const shown = useOverview(site, { weight, kind, below });
+  const shown = useOverview(site, kept, { weight, kind, below });
   const [find, setFind] = useState("");
   const [read, setRead] = useState<{
     pages: readonly PageRecord[];

@@ -3,6 +3,7 @@ import { useEffect } from "react";
 import { data, Outlet, useLoaderData, useNavigate, useOutletContext } from "react-router";
 import { resumeQueues } from "../bring-in/resume";
 import { Freshening } from "../pages/freshening";
+import { linkTo, screenOf } from "../screens";
 import { db } from "../store/db";
 import { explainStorage } from "../store/faults";
 import type { SiteRecord } from "../store/records/sites";
@@ -10,7 +11,7 @@ import { beginRows } from "../store/rows";
 import { Rail } from "../ui/frame";
 import type { Route } from "./+types/site";
 
-export async function clientLoader({ params }: Route.ClientLoaderArgs) {
+export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   let site: SiteRecord | undefined;
   try {
     site = await db().sites.get(params.site);
@@ -21,7 +22,8 @@ export async function clientLoader({ params }: Route.ClientLoaderArgs) {
     throw data("This site is not in this browser. Sites stay in the browser they were brought into.", { status: 404 });
   if (site.removedAt)
     throw data("This site was removed. It can be put back from the list of all sites, for a day.", { status: 404 });
-  beginRows(site.id);
+  // The findings stand there before a row is read, and read them when they do.
+  if (new URL(request.url).pathname !== linkTo(site, screenOf("findings"))) beginRows(site.id);
   return { site };
 }
 

@@ -8,7 +8,7 @@ import { setAsideBy } from "#core/findings/set-aside";
 import type { Page } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import type { Edit } from "#core/rewrite/edits";
-import { UNREADABLE } from "#core/rules/told";
+import { UNREADABLE } from "#core/rules/unreadable";
 import { type HouseStyle, stampOf, styleForKind } from "#core/settings/house-style";
 import { FACET_STAMP, staleFacets, takeFacets } from "#core/site/facets/page-facets";
 import { pageOfFacets } from "#core/site/facets/page-of-facets";

@@ -4,7 +4,7 @@ import { placeKey, type Redraft } from "../findings/key.ts";
 import type { Page } from "../page/page.ts";
 import { PAGE_RULES } from "../rules/catalogue.ts";
 import type { PageRule, RuleContext } from "../rules/rule.ts";
-import { UNREADABLE } from "../rules/told.ts";
+import { UNREADABLE } from "../rules/unreadable.ts";
 import { type HouseStyle, settingsFor } from "../settings/house-style.ts";
 import type { Weight } from "../settings/setting.ts";
 

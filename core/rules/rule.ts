@@ -42,6 +42,24 @@ export interface RuleFacts {
   off?: boolean;
 }
 
+/** What is told of a rule to who does not run it. */
+export interface RuleTold extends RuleFacts {
+  reach: Rule["reach"];
+}
+
+/** What is told of a rule, and no more of it. */
+export const toldOf = ({ id, weight, finds, counted, hasFix, why, source, off, reach }: Rule): RuleTold => ({
+  id,
+  weight,
+  finds,
+  counted,
+  ...(hasFix && { hasFix }),
+  why,
+  source,
+  ...(off && { off }),
+  reach,
+});
+
 export interface RuleContext {
   phrase: string | null;
   houseStyle: HouseStyle;

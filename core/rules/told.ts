@@ -1,11 +1,10 @@
-import { CATALOGUE } from "./catalogue.ts";
-import { commonPractice, type RuleFacts } from "./rule.ts";
+import { FACTS } from "./facts.generated.ts";
+import { commonPractice, type RuleTold } from "./rule.ts";
 import { SUBJECTS } from "./subjects.ts";
+import { UNREADABLE } from "./unreadable.ts";
 
-/** The one finding of a page that could not be read: no rule looks at it. */
-export const UNREADABLE = "page/unreadable";
-
-const unreadable: RuleFacts = {
+const unreadable: RuleTold = {
+  reach: "page",
   id: UNREADABLE,
   weight: "must",
   finds: "a page that could not be read",
@@ -15,7 +14,7 @@ const unreadable: RuleFacts = {
 };
 
 /** What is known of everything that is found, by its id: pages that could not be read first, then all rules. */
-export const TOLD: ReadonlyMap<string, RuleFacts> = new Map([[UNREADABLE, unreadable], ...CATALOGUE]);
+export const TOLD: ReadonlyMap<string, RuleTold> = new Map([unreadable, ...FACTS].map((rule) => [rule.id, rule]));
 
 /** What it is about, in the order in which it is shown. */
 export const TOLD_SUBJECTS: Readonly<Record<string, string>> = { page: "Pages", ...SUBJECTS };

@@ -48,8 +48,9 @@ function shownBy(page: Page): Shown {
   return shown;
 }
 
-const SIGN = "(?:£|€|\\$|¥|₹|zł|kr\\.?|CHF|GBP|EUR|USD|pounds?|euros?|dollars?)";
-const AMOUNT = "\\d{1,3}(?:[.,\\s\\u00a0]\\d{3})*(?:[.,]\\d{1,2})?|\\d+(?:[.,]\\d{1,2})?";
+const SIGN = "(?:£|€|\\$|[¥￥]|円|₹|zł|kr\\.?|CHF|GBP|EUR|USD|pounds?|euros?|dollars?)";
+// Thousands are parted by a sign or a space; in Switzerland by an apostrophe (CLDR).
+const AMOUNT = "\\d{1,3}(?:[.,'’\\s\\u00a0]\\d{3})*(?:[.,]\\d{1,2})?|\\d+(?:[.,]\\d{1,2})?";
 const PRICE = new RegExp(`${SIGN}\\s?(${AMOUNT})|(${AMOUNT})\\s?${SIGN}`, "gi");
 
 /** Prices in a text, with the amount as a number. */
@@ -63,7 +64,7 @@ export function pricesIn(text: string): { text: string; amount: number; start: n
 }
 
 function amountOf(text: string): number {
-  const digits = text.replace(/[\s\u00a0]/g, "");
+  const digits = text.replace(/['’\s\u00a0]/g, "");
   const decimal = /[.,](\d{1,2})$/.exec(digits);
   const whole = (decimal ? digits.slice(0, decimal.index) : digits).replace(/[.,]/g, "");
   return Number(`${whole}.${decimal?.[1] ?? "0"}`);
