@@ -205,13 +205,13 @@ describe("structured data", () => {
     const page = await openDemo(await freshContext());
     await openDesk(page, "A night aboard");
     await part(page).getByRole("button", { name: "Make it JSON-LD" }).click();
-    await part(page).getByText("Written into the markup").waitFor({ state: "detached" });
+    await part(page).getByText("Written as microdata").waitFor({ state: "detached" });
     const source = await html(page);
     expect(source).toContain('"@type": "VacationRental"');
     expect(source).not.toMatch(/itemprop|itemscope/);
     await undoTo(page, "State the markup’s data as JSON-LD");
     await page.keyboard.press("Control+z");
-    await part(page).getByText("Written into the markup").waitFor();
+    await part(page).getByText("Written as microdata").waitFor();
     expect(await html(page)).toBe(demo("hire/night-aboard.html"));
   });
 
