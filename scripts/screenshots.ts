@@ -64,7 +64,7 @@ async function outlines(page: Page, site: string, picture: (name: string) => Pro
     page.evaluate((wanted) => {
       const sheet = document.querySelector("[data-scroll]");
       const part = document.querySelector(wanted);
-      if (sheet && part) sheet.scrollTop += part.getBoundingClientRect().top - 64;
+      if (sheet && part) sheet.scrollTop += part.getBoundingClientRect().top - 136;
     }, selector);
   await page.goto(`${address}/sites/${site}/pages?find=crew of the`);
   await page.getByRole("link", { name: "The crew of the lightship" }).first().click();

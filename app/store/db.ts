@@ -89,6 +89,11 @@ export class Desk extends Dexie {
       loseStorage(newVersion === null ? "deleted" : "upgraded");
       return false;
     });
+    // Screens make the database; a worker that opens it after it has been deleted would make it anew, empty.
+    if (isWorker())
+      this.on("populate", () => {
+        throw new Dexie.DatabaseClosedError("The storage of this browser was deleted.");
+      });
     // Dexie opens a newer database as well as it can (its versions are tens of ours); what it does not know it would lose.
     this.on("ready", () => {
       const found = Math.floor(this.backendDB().version / 10);
@@ -100,6 +105,12 @@ export class Desk extends Dexie {
       });
     });
   }
+}
+
+/** Whether this runs in a worker. */
+function isWorker(): boolean {
+  const { WorkerGlobalScope: scope } = globalThis as { WorkerGlobalScope?: abstract new () => unknown };
+  return scope !== undefined && globalThis instanceof scope;
 }
 
 /** Whether a table came with a version. */

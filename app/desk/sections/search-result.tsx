@@ -71,7 +71,7 @@ export function SearchResult({
           value={desk.record.kind}
           onChange={(e) => desk.setKind(e.target.value as PageKind)}
           title={desk.record.kindBy === "guess" ? "guessed" : "chosen"}
-          className="border-graphite border-b border-dotted bg-transparent text-soft"
+          className="border-graphite border-b border-dotted bg-transparent text-soft [field-sizing:content]"
         >
           {Object.entries(PAGE_KINDS).map(([kind, { one }]) => (
             <option key={kind} value={kind}>

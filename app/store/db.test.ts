@@ -1,0 +1,34 @@
+import "fake-indexeddb/auto";
+import Dexie from "dexie";
+import { afterEach, expect, it, vi } from "vitest";
+import { DATABASE, Desk } from "./db";
+
+const asWorker = () =>
+  vi.stubGlobal(
+    "WorkerGlobalScope",
+    Object.defineProperty(() => {}, Symbol.hasInstance, { value: () => true }),
+  );
+const names = async () => (await indexedDB.databases()).map(({ name }) => name);
+
+afterEach(async () => {
+  vi.unstubAllGlobals();
+  await Dexie.delete(DATABASE);
+});
+
+it("the database is made by a screen, and opened by workers", async () => {
+  const screen = new Desk();
+  await screen.open();
+  expect(await names()).toEqual([DATABASE]);
+  asWorker();
+  const worker = new Desk();
+  expect(await worker.sites.count()).toBe(0);
+  worker.close();
+  screen.close();
+});
+
+it("a worker that comes to it after it was deleted does not make it anew", async () => {
+  asWorker();
+  const worker = new Desk();
+  await expect(worker.sites.count()).rejects.toThrow("was deleted");
+  expect(await names()).toEqual([]);
+});
