@@ -2,8 +2,10 @@ import { describe, expect, it } from "vitest";
 import { readPage } from "./read.ts";
 
 const address = "https://www.example/";
-const headings = (style: string, body: string) =>
-  readPage(`<!doctype html><title>A</title>${style}<body>${body}`, { address }).headings.map(({ text }) => text);
+const headings = (style: string, body: string) => {
+  const page = readPage(`<!doctype html><title>A</title>${style}<body>${body}`, { address });
+  return Array.from(page.headings, ({ text }) => text);
+};
 const SHOWN = "<h1>Lamps</h1>";
 
 describe("what a page's own styles take off the screen", () => {
