@@ -95,7 +95,10 @@ export async function applyBulk(
   return changePages(site, [...changes.values()], label, work);
 }
 
-/** One cell of the table, kept as it was typed. */
+/** The cells that are on their way: workers are not equally fast, and what was typed last is to be kept last. */
+let before: Promise<unknown> = Promise.resolve();
+
+/** One cell of the table, kept as it was typed, behind those that were typed before. */
 export function keepCell(
   site: SiteRecord,
   { page, edits, text }: CellChange,
@@ -105,9 +108,8 @@ export function keepCell(
   else if (edits === "kind") change.kind = kindOf(text) ?? page.kind;
   else change.texts.push({ field: edits, text });
   const name = page.name || page.address;
-  return changePages(
-    site,
-    [change],
-    `${edits === "kind" ? "Page kind" : `${edits[0]?.toUpperCase()}${edits.slice(1)}`} of ${name.slice(0, 40)}`,
-  );
+  const label = `${edits === "kind" ? "Page kind" : `${edits[0]?.toUpperCase()}${edits.slice(1)}`} of ${name.slice(0, 40)}`;
+  const kept = before.then(() => changePages(site, [change], label));
+  before = kept.catch(() => {});
+  return kept;
 }
