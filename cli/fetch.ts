@@ -1,6 +1,6 @@
 import PQueue from "p-queue";
 import { explainFault } from "#core/address/fetch-answer";
-import { type Robots, readRobots, robotsAddressOf } from "#core/address/robots";
+import { type Robots, robotsAddressOf, robotsOfAnswer } from "#core/address/robots";
 import { fetchAddress } from "../server/fetch/fetch-address.ts";
 import { CommandFault } from "./fault.ts";
 import type { FetchedPage } from "./fetched-page.ts";
@@ -22,9 +22,7 @@ export function startFetching(): (asked: string) => Promise<FetchedPage> {
   const hosts = new Map<string, Host>();
   const robotsOf = async (address: string): Promise<Robots> => {
     const { answer, bytes } = await fetchAddress(address, "robots", options);
-    if (answer.ok) return readRobots(address, answer.status, new TextDecoder().decode(bytes));
-    // Whether its page can be reached is said by what fetches that.
-    return readRobots(address, 404, "");
+    return robotsOfAnswer(address, answer, bytes);
   };
   const hostOf = (address: string): Host => {
     const name = robotsAddressOf(address);

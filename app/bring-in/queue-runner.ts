@@ -1,5 +1,5 @@
-import { explainFault, type FetchAnswer, type FetchFault, worthAnotherTry } from "#core/address/fetch-answer";
-import { type Robots, readRobots, robotsAddressOf } from "#core/address/robots";
+import { explainFault, type FetchAnswer, worthAnotherTry } from "#core/address/fetch-answer";
+import { type Robots, robotsAddressOf, robotsOfAnswer } from "#core/address/robots";
 import { addressesOf, keep } from "../store/bring-in";
 import { db } from "../store/db";
 import { explainStorage } from "../store/faults";
@@ -43,12 +43,6 @@ export interface RunnerStatus {
   /** Why nothing is being fetched just now; null where something is. */
   paused: string | null;
 }
-
-/**
- * Faults at which a host's robots.txt counts as out of reach, so that nothing may be fetched (RFC 9309 2.3.1.4). Where no
- * host can be connected to at all, each page says so itself.
- */
-const UNREACHABLE: ReadonlySet<FetchFault> = new Set<FetchFault>(["timeout", "broken-off"]);
 
 /** There is no such page, or not any more (RFC 9110, 15.5.5 and 15.5.11). */
 const GONE: ReadonlySet<number> = new Set([404, 410]);
@@ -186,9 +180,7 @@ class Runner {
         await this.pause();
         continue;
       }
-      const robots = answer.ok
-        ? readRobots(address, answer.status, new TextDecoder().decode(bytes))
-        : readRobots(address, UNREACHABLE.has(answer.fault) ? null : 404, "");
+      const robots = robotsOfAnswer(address, answer, bytes);
       if (robots.note) await this.note(`${new URL(address).host}: ${robots.note}`);
       return robots;
     }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { readRobots } from "./robots.ts";
+import { readRobots, robotsOfAnswer } from "./robots.ts";
 
 const ROBOTS = "https://example.com/robots.txt";
 const allows = (text: string, path: string) => readRobots(ROBOTS, 200, text).allows(`https://example.com${path}`);
@@ -56,4 +56,16 @@ it("finds sitemaps, also relative ones, and the pace asked for", () => {
   );
   expect(robots.sitemaps).toEqual(["https://example.com/map.xml", "https://other.example/s.xml"]);
   expect(robots.delaySeconds).toBe(2);
+});
+
+// RFC 9309 2.3.1.3 (unavailable: all may be fetched) and 2.3.1.4 (unreachable: nothing may).
+it.each([
+  ["timeout", false],
+  ["broken-off", false],
+  ["unresolvable", true],
+  ["too-many-redirects", true],
+] as const)("a robots.txt that ends in %s lets pages be fetched: %s", (fault, allowed) => {
+  const address = "https://quay.example/robots.txt";
+  const robots = robotsOfAnswer(address, { ok: false, fault, address, way: [] }, new Uint8Array());
+  expect(robots.allows("https://quay.example/lamp")).toBe(allowed);
 });

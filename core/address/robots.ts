@@ -1,4 +1,5 @@
 import robotsParser from "robots-parser";
+import type { FetchAnswer, FetchFault } from "./fetch-answer.ts";
 
 /** The product token by which robots.txt files address this application (RFC 9309 2.2.1). */
 export const PRODUCT_TOKEN = "KeenQuill";
@@ -56,6 +57,18 @@ export function readRobots(address: string, status: number | null, text: string)
     note: long ? "Its robots.txt is longer than 500 KiB; what stands behind that was not read (RFC 9309 2.5)." : null,
   };
 }
+
+/**
+ * Faults at which a host's robots.txt counts as out of reach, so that nothing may be fetched (RFC 9309 2.3.1.4). Where no
+ * host can be connected to at all, each page says so itself.
+ */
+const UNREACHABLE: ReadonlySet<FetchFault> = new Set<FetchFault>(["timeout", "broken-off"]);
+
+/** Reads what came of asking for a robots.txt. */
+export const robotsOfAnswer = (address: string, answer: FetchAnswer, bytes: Uint8Array): Robots =>
+  answer.ok
+    ? readRobots(address, answer.status, new TextDecoder().decode(bytes))
+    : readRobots(address, UNREACHABLE.has(answer.fault) ? null : 404, "");
 
 /** Where a host's robots.txt is. */
 export const robotsAddressOf = (address: string) => new URL("/robots.txt", address).href;
