@@ -13,7 +13,8 @@ import {
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { parse } from "parse5";
-import { originalFromBytes, sourceOf } from "../core/page/original.ts";
+import { sourceOf } from "../core/page/original.ts";
+import { originalFromBytes } from "../core/page/original-from-bytes.ts";
 import { largeSite } from "../demo/large.ts";
 import type { Note } from "./note.ts";
 

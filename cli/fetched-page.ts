@@ -1,4 +1,5 @@
-import { markdownFromBytes, originalFromBytes, type Unread } from "#core/page/original";
+import type { Unread } from "#core/page/original";
+import { markdownFromBytes, originalFromBytes } from "#core/page/original-from-bytes";
 import { readPage } from "#core/page/read";
 import { prepareOriginal } from "#core/rewrite/prepare-original";
 import type { PageFile } from "./files.ts";

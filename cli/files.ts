@@ -2,13 +2,8 @@ import { type Dirent, lstatSync, readdirSync, readFileSync, realpathSync, statSy
 import { dirname, join, relative, resolve } from "node:path";
 import { addressOfFile, parseAddress } from "#core/address/address";
 import { withSlug } from "#core/address/slug";
-import {
-  markdownFromBytes,
-  type Original,
-  originalFromBytes,
-  originalFromText,
-  type Unread,
-} from "#core/page/original";
+import { type Original, originalFromText, type Unread } from "#core/page/original";
+import { markdownFromBytes, originalFromBytes } from "#core/page/original-from-bytes";
 import { type Page, statedAddress } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import { prepareOriginal } from "#core/rewrite/prepare-original";

@@ -6,7 +6,7 @@ import { auditSite } from "../core/audit/examine-site.ts";
 import { checkHouseStyle } from "../core/exchange/house-style-file.ts";
 import { pictureSize } from "../core/exchange/picture-size.ts";
 import { findingOn } from "../core/findings/finding.ts";
-import { markdownFromBytes, originalFromBytes } from "../core/page/original.ts";
+import { markdownFromBytes, originalFromBytes } from "../core/page/original-from-bytes.ts";
 import { statedAddress } from "../core/page/page.ts";
 import { guessKind } from "../core/page/page-kind.ts";
 import { readPage } from "../core/page/read.ts";

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { audit } from "../core/audit/auditor.ts";
 import { type TextStyle, widthOf } from "../core/measure/width.ts";
-import { originalFromBytes } from "../core/page/original.ts";
+import { originalFromBytes } from "../core/page/original-from-bytes.ts";
 import { readPage } from "../core/page/read.ts";
 import { DEFAULT_HOUSE_STYLE } from "../core/settings/house-style.ts";
 import { differingFromAxe } from "./axe.ts";

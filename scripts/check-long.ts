@@ -8,7 +8,8 @@ import { addEntity } from "../core/compose/add-entity.ts";
 import { proposalsFor } from "../core/compose/compose.ts";
 import { writtenData } from "../core/compose/data-edit.ts";
 import { loadMarkdown } from "../core/page/load-markdown.ts";
-import { type Original, originalFromBytes, sourceOf } from "../core/page/original.ts";
+import { type Original, sourceOf } from "../core/page/original.ts";
+import { originalFromBytes } from "../core/page/original-from-bytes.ts";
 import type { Page } from "../core/page/page.ts";
 import { readPage } from "../core/page/read.ts";
 import { applyToPage, applyToSource } from "../core/rewrite/apply.ts";
@@ -30,7 +31,7 @@ if (!existsSync(folder)) {
   console.error("Name a folder of HTML pages, or install Debian's apache2-doc first: apt-get install apache2-doc.");
   process.exit(1);
 }
-await Promise.all([loadCharset("gbk"), loadMarkdown({ kind: "markdown" })]);
+await Promise.all([loadCharset("gbk"), loadCharset("windows-1252"), loadMarkdown({ kind: "markdown" })]);
 const address = "https://www.example/a/page.html";
 const broken: string[] = [];
 let pages = 0;

@@ -1,6 +1,7 @@
 import { withSlug } from "#core/address/slug";
 import { examinePage } from "#core/audit/examine-page";
-import { markdownFromBytes, type Original, originalFromBytes, type Unread } from "#core/page/original";
+import type { Original, Unread } from "#core/page/original";
+import { markdownFromBytes, originalFromBytes } from "#core/page/original-from-bytes";
 import { addressOn, type Page, type PageFault, statedAddress } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import { prepareOriginal } from "#core/rewrite/prepare-original";

@@ -2,7 +2,7 @@ import "fake-indexeddb/auto";
 import { deflateSync } from "node:zlib";
 import { unzipSync } from "fflate";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
-import { originalFromBytes } from "#core/page/original";
+import { originalFromBytes } from "#core/page/original-from-bytes";
 import { makeBackup, restoreBackup } from "./backup";
 import { carryOverPage } from "./bring-again";
 import { db } from "./db";

@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import { markdownFromBytes, type Original, originalFromBytes, originalFromFields } from "../page/original.ts";
+import { type Original, originalFromFields } from "../page/original.ts";
+import { markdownFromBytes, originalFromBytes } from "../page/original-from-bytes.ts";
 
 /** A way to make sources of any size that are harder to read than they are long. */
 export interface HostileInput {

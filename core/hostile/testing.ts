@@ -1,4 +1,5 @@
-import { expect, it } from "vitest";
+import { beforeAll, expect, it } from "vitest";
+import { loadCharset } from "../rewrite/bytes.ts";
 import { type HostileInput, KNOWN } from "./inputs.ts";
 import { slowness } from "./work.ts";
 
@@ -15,6 +16,7 @@ export const expectQuick = (input: HostileInput): void => expect(slowness(input,
 
 /** One test for each known input that is chosen. */
 export function testEach(chosen: (input: HostileInput) => boolean): void {
+  beforeAll(() => loadCharset("windows-1252"));
   it.each(KNOWN.filter(chosen).map((one) => [`${one.kind}: ${one.name}`, one] as const))("%s", (_, input) =>
     expectQuick(input),
   );

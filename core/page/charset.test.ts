@@ -1,12 +1,13 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { applyToSource } from "../rewrite/apply.ts";
 import { loadCharset } from "../rewrite/bytes.ts";
-import { charsetOf, decodeBytes } from "./charset.ts";
-import { originalFromBytes } from "./original.ts";
+import { decodeBytes } from "./charset.ts";
+import { originalFromBytes } from "./original-from-bytes.ts";
 import { readPage } from "./read.ts";
+import { charsetOf } from "./sniff-charset.ts";
 
 // One of the sets brings them all.
-beforeAll(() => loadCharset("gbk"));
+beforeAll(() => Promise.all(["gbk", "windows-1252"].map(loadCharset)));
 
 const bytes = (text: string) => new TextEncoder().encode(text);
 const latin = (text: string) => Uint8Array.from(text, (c) => c.charCodeAt(0));

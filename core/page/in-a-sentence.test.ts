@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import { inASentence } from "./in-a-sentence.ts";
-import { markdownFromBytes } from "./original.ts";
+import { markdownFromBytes } from "./original-from-bytes.ts";
 import type { PageKind } from "./page-kind.ts";
 import { readPage } from "./read.ts";
 

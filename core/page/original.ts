@@ -1,4 +1,4 @@
-import { type Charset, charsetOf, decodeBytes } from "./charset.ts";
+import { type Charset, decodeBytes } from "./charset.ts";
 
 /** `html`: a document. `markdown`: front matter and body. `fields`: what a spreadsheet said, as JSON of names and texts. */
 export type OriginalKind = "html" | "markdown" | "fields";
@@ -17,21 +17,11 @@ export interface Original {
 /** Reading took longer than one page may, or ended in a fault of the program. */
 export type Unread = "too-slow" | "failed";
 
-const UTF8: Charset = { name: "utf-8", by: "text", bom: 0 };
+/** What text is given that somebody typed. */
+export const UTF8: Charset = { name: "utf-8", by: "text", bom: 0 };
 
 /** Largest source that is read, in bytes. */
 export const MAX_SOURCE_BYTES = 20 * 1024 * 1024;
-
-/** An original from bytes; the content type is the header's, where there was one. */
-export function originalFromBytes(bytes: Uint8Array, contentType?: string | null): Original {
-  return { kind: "html", bytes, charset: charsetOf(bytes, contentType) };
-}
-
-/** An original from the bytes of a Markdown file: UTF-8 (RFC 7763 section 2), unless a byte order mark says otherwise. */
-export function markdownFromBytes(bytes: Uint8Array): Original {
-  const charset = charsetOf(bytes);
-  return { kind: "markdown", bytes, charset: charset.by === "byte-order-mark" ? charset : UTF8 };
-}
 
 /** An original from what a spreadsheet said of a page. */
 export function originalFromFields(fields: Readonly<Record<string, string>>): Original {

@@ -1,7 +1,7 @@
 import { parse } from "parse5";
 import { describe, expect, it } from "vitest";
 import { links } from "../site/facets/links.ts";
-import { originalFromBytes } from "./original.ts";
+import { originalFromBytes } from "./original-from-bytes.ts";
 import { baseOf, descriptionOf, type Page, positionOf, titleOf } from "./page.ts";
 import { type FragmentNode, parseSource, type TreeNode } from "./parse.ts";
 import { readPage } from "./read.ts";

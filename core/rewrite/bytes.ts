@@ -1,30 +1,34 @@
 import type { createMultibyteDecoder, createMultibyteEncoder } from "@exodus/bytes/multi-byte.js";
-import { createSinglebyteEncoder } from "@exodus/bytes/single-byte.js";
+import type { createSinglebyteEncoder } from "@exodus/bytes/single-byte.js";
 import type { Original } from "../page/original.ts";
 import type { Patch } from "./patch.ts";
 
 const MULTIBYTE = new Set(["gbk", "gb18030", "big5", "euc-jp", "iso-2022-jp", "shift_jis", "euc-kr"]);
 
-interface MultibyteSets {
+/** What writes in sets of one kind, loaded when a page in one of them is; a few large tables. */
+let multibyte: {
   createMultibyteDecoder: typeof createMultibyteDecoder;
   createMultibyteEncoder: typeof createMultibyteEncoder;
-}
+} | null = null;
+let singlebyte: { createSinglebyteEncoder: typeof createSinglebyteEncoder } | null = null;
 
-let sets: MultibyteSets | null = null;
-
-/** Loads what a character set is written with, where that is large: before a page in it is changed. */
+/** Loads what a character set is written with: before a page in it is changed. */
 export async function loadCharset(name: string): Promise<void> {
-  if (MULTIBYTE.has(name)) sets ??= await import("@exodus/bytes/multi-byte.js");
+  if (MULTIBYTE.has(name)) multibyte ??= await import("@exodus/bytes/multi-byte.js");
+  else if (!hasAll(name)) singlebyte ??= await import("@exodus/bytes/single-byte.js");
 }
 
-function multibyte(): MultibyteSets {
+/** What was loaded. Throws where `loadCharset` was not asked first. */
+function loaded<T>(sets: T | null): T {
   if (!sets) throw new Error("What this character set is written with was not loaded.");
   return sets;
 }
 
 /** Encodes into a set that lacks characters, and throws at the first of them. */
 const strictEncoder = (name: string): ((text: string) => Uint8Array) =>
-  MULTIBYTE.has(name) ? multibyte().createMultibyteEncoder(name) : createSinglebyteEncoder(name);
+  MULTIBYTE.has(name)
+    ? loaded(multibyte).createMultibyteEncoder(name)
+    : loaded(singlebyte).createSinglebyteEncoder(name);
 
 const hasAll = (name: string) => name === "utf-8" || name.startsWith("utf-16");
 
@@ -150,7 +154,7 @@ function sequenceLength(bytes: Uint8Array, i: number): number {
 
 /** Feeds a legacy decoder byte by byte and notes where each code unit came from. */
 function multibyteOffsets(bytes: Uint8Array, name: string, offsets: readonly number[]): number[] {
-  const decode = multibyte().createMultibyteDecoder(name, true);
+  const decode = loaded(multibyte).createMultibyteDecoder(name, true);
   const result: number[] = [];
   let unit = 0;
   /** Where the sequence being read began. */

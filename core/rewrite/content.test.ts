@@ -1,15 +1,20 @@
 import { readdirSync, readFileSync } from "node:fs";
 import fc from "fast-check";
-import { describe, expect, it } from "vitest";
-import { type Original, originalFromBytes, originalFromText } from "../page/original.ts";
+import { beforeAll, describe, expect, it } from "vitest";
+import { type Original, originalFromText } from "../page/original.ts";
+import { originalFromBytes } from "../page/original-from-bytes.ts";
 import { readPage } from "../page/read.ts";
 import { applyToPage } from "./apply.ts";
+import { loadCharset } from "./bytes.ts";
 import { contentOf, isText, type Mark, type Piece } from "./content.ts";
 import { anyChange } from "./content-change.ts";
 import { contentFault } from "./content-held.ts";
 import { standing } from "./operations/set-block-content.ts";
 import { keyOf } from "./resolve.ts";
 import { writeContent } from "./write-content.ts";
+
+// What pages that name no character set are in.
+beforeAll(() => loadCharset("windows-1252"));
 
 const address = "https://www.example/a/page.html";
 const read = (source: string, format: "html" | "markdown" = "html") =>

@@ -1,13 +1,18 @@
 import { readdirSync, readFileSync } from "node:fs";
 import fc from "fast-check";
-import { describe, expect, it } from "vitest";
-import { type Original, originalFromBytes } from "../page/original.ts";
+import { beforeAll, describe, expect, it } from "vitest";
+import type { Original } from "../page/original.ts";
+import { originalFromBytes } from "../page/original-from-bytes.ts";
 import { readPage } from "../page/read.ts";
 import { applyToPage, applyToSource } from "./apply.ts";
+import { loadCharset } from "./bytes.ts";
 import { carryOver } from "./carry-over.ts";
 import { type Edit, slotOf } from "./edits.ts";
 import { editsFor, sources, tellsApart } from "./testing.ts";
 import { firstDifference } from "./verify.ts";
+
+// What pages that name no character set are in.
+beforeAll(() => loadCharset("windows-1252"));
 
 const address = "https://www.example/a/page.html";
 const bytesOf = (text: string) => new TextEncoder().encode(text);

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { markdownFromBytes, originalFromText } from "../page/original.ts";
+import { originalFromText } from "../page/original.ts";
+import { markdownFromBytes } from "../page/original-from-bytes.ts";
 import { readPage } from "../page/read.ts";
 import { applyToSource } from "./apply.ts";
 import { carryOver } from "./carry-over.ts";

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { markdownFromBytes } from "../page/original.ts";
+import { markdownFromBytes } from "../page/original-from-bytes.ts";
 import { descriptionOf, titleOf } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
 import { applyToPage, applyToSource } from "./apply.ts";

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { fixOf } from "../findings/finding.ts";
-import { markdownFromBytes, originalFromBytes } from "../page/original.ts";
+import { markdownFromBytes, originalFromBytes } from "../page/original-from-bytes.ts";
 import type { Page } from "../page/page.ts";
 import { readPage } from "../page/read.ts";
 import { DEFAULT_HOUSE_STYLE, settingsFor } from "../settings/house-style.ts";

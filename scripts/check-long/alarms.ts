@@ -1,7 +1,7 @@
 // Findings of rules that raised false alarms on real pages, counted over real pages: what is left of each, and why.
 import { readFileSync } from "node:fs";
 import { audit } from "../../core/audit/auditor.ts";
-import { originalFromBytes } from "../../core/page/original.ts";
+import { originalFromBytes } from "../../core/page/original-from-bytes.ts";
 import { readPage } from "../../core/page/read.ts";
 import { DEFAULT_HOUSE_STYLE } from "../../core/settings/house-style.ts";
 

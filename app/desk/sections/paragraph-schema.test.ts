@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { originalFromBytes } from "#core/page/original";
+import { originalFromBytes } from "#core/page/original-from-bytes";
 import { readPage } from "#core/page/read";
 import { contentOf } from "#core/rewrite/content";
 import { writeContent } from "#core/rewrite/write-content";

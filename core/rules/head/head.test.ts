@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { auditRule } from "../../audit/auditor.ts";
-import { type Original, originalFromBytes, originalFromText } from "../../page/original.ts";
+import { type Original, originalFromText } from "../../page/original.ts";
+import { originalFromBytes } from "../../page/original-from-bytes.ts";
 import { readPage } from "../../page/read.ts";
 import { DEFAULT_HOUSE_STYLE } from "../../settings/house-style.ts";
 

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { originalFromBytes } from "../../page/original.ts";
+import { originalFromBytes } from "../../page/original-from-bytes.ts";
 import type { Page } from "../../page/page.ts";
 import { readPage } from "../../page/read.ts";
 import type { Facet, Packed } from "./facet.ts";
