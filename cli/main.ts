@@ -27,7 +27,7 @@ program
   .option("--style <file>", "house style as JSON")
   .option("--base <address>", "address of the folder's root, for pages without a canonical", "https://site.example/")
   .option("--phrase <phrase>", "target phrase of every page audited")
-  .option("--phrases <file>", "CSV with the target phrase of each page: address or file, phrase")
+  .option("--phrases <file>", "CSV with the target phrase of each page: address or file, phrase, supporting phrases")
   .option(
     "--cache <folder>",
     "folder in which findings are kept, so that pages which have not changed are not read again",

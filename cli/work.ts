@@ -10,7 +10,7 @@ import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style
 import { addressByFile, facetsOf, type PageFacets } from "#core/site/facets/page-facets";
 import { type FetchedPage, readFetchedPage } from "./fetched-page.ts";
 import { type FileToRead, readPageFile } from "./files.ts";
-import { phraseOf, phrasesIn } from "./phrases.ts";
+import { phrasesIn, phrasesOf } from "./phrases.ts";
 
 // What is done with one page, on a thread that is ended where it takes too long.
 
@@ -37,8 +37,8 @@ export async function auditPage(read: FileToRead | FetchedPage, basis: AuditBasi
   const found = isFile
     ? { also: addressByFile(relative(read.root, read.file), page) ?? "" }
     : { also: "", redirectedFrom: read.from };
-  const assigned = basis.phrases === null ? undefined : phraseOf(phrasesIn(basis.phrases), read, page.address);
-  const context = { ...basis, phrase: assigned ?? basis.phrase };
+  const assigned = basis.phrases === null ? undefined : phrasesOf(phrasesIn(basis.phrases), read, page.address);
+  const context = { ...basis, phrase: assigned?.phrase || basis.phrase, supporting: assigned?.supporting ?? [] };
   const { kind, findings, rules } = await examinePage(page, context);
   await prepareFixes(page, context.phrase);
   return {
@@ -47,6 +47,7 @@ export async function auditPage(read: FileToRead | FetchedPage, basis: AuditBasi
       ...found,
       kind,
       phrase: context.phrase,
+      supporting: context.supporting,
     }),
   };
 }

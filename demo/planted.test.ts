@@ -4,7 +4,9 @@ import { addressOfFile } from "../core/address/address.ts";
 import { audit } from "../core/audit/auditor.ts";
 import { auditSite } from "../core/audit/examine-site.ts";
 import { checkHouseStyle } from "../core/exchange/house-style-file.ts";
+import { readAssignments } from "../core/exchange/phrase-table.ts";
 import { pictureSize } from "../core/exchange/picture-size.ts";
+import { readTable } from "../core/exchange/table-file.ts";
 import { findingOn } from "../core/findings/finding.ts";
 import { markdownFromBytes, originalFromBytes } from "../core/page/original-from-bytes.ts";
 import { statedAddress } from "../core/page/page.ts";
@@ -28,7 +30,14 @@ const checked = checkHouseStyle({
 if ("reason" in checked) throw new Error(checked.reason);
 const { houseStyle } = checked;
 const folder = new URL("./gullhaven/", import.meta.url);
-const phrases: Record<string, string> = site.phrases;
+const csv = (file: string) => {
+  const table = readTable(new Uint8Array(readFileSync(new URL(file, import.meta.url))));
+  if ("reason" in table) throw new Error(table.reason);
+  return table.rows;
+};
+const read = readAssignments(csv("assignments.csv"));
+if ("reason" in read) throw new Error(read.reason);
+const assigned = read;
 
 const pages = readdirSync(folder, { recursive: true, encoding: "utf8" })
   .filter((file) => /\.(?:html|md)$/.test(file))
@@ -37,7 +46,12 @@ const pages = readdirSync(folder, { recursive: true, encoding: "utf8" })
     const original = file.endsWith(".md") ? markdownFromBytes(bytes) : originalFromBytes(bytes);
     const guess = addressOfFile(file, site.address);
     const page = readPage(original, { address: statedAddress(readPage(original, { address: guess })) ?? guess });
-    const findings = audit(page, { phrase: phrases[file] ?? null, houseStyle, today: "2026-11-23" });
+    const findings = audit(page, {
+      phrase: assigned.get(file)?.phrase ?? null,
+      supporting: assigned.get(file)?.supporting ?? [],
+      houseStyle,
+      today: "2026-11-23",
+    });
     return { file: file.normalize("NFC"), page, findings };
   });
 
@@ -53,7 +67,7 @@ const siteFindings = auditSite(
     pages.map(({ file, page }) =>
       facetsOf(file, page, {
         also: addressByFile(file, page) ?? "",
-        phrase: phrases[file] ?? "",
+        ...assigned.get(file),
         kind: guessKind(page),
         redirectedFrom: redirects.flatMap(([from, to]) => (page.address.endsWith(to) ? [from] : [])),
       }),
@@ -86,7 +100,9 @@ function withMore(file: string, { rules = {}, evidence = [] }: Planted) {
   const page = pages.find((one) => one.file === file)?.page;
   const style = { ...houseStyle, rules: { ...houseStyle.rules, ...rules } };
   const written = [{ value: page?.data[0]?.text ?? "", evidence }];
-  return page ? audit(page, { phrase: phrases[file] ?? null, houseStyle: style, today: "2026-11-23", written }) : [];
+  return page
+    ? audit(page, { phrase: assigned.get(file)?.phrase ?? null, houseStyle: style, today: "2026-11-23", written })
+    : [];
 }
 
 describe("the demo site", () => {

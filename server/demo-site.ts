@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { typeBeside, zipFiles } from "#core/exchange/zip";
 
-/** The demo site as a zip: its pages with their pictures and styles, and `site.json` with its name, address, redirects and phrases. */
+/** The demo site as a zip: its pages with their pictures and styles, and `site.json` with its name, address and redirects, and its phrases. */
 export function demoSiteZip(root: string): Uint8Array {
   const known = zips.get(root) ?? makeZip(root);
   zips.set(root, known);
@@ -26,6 +26,9 @@ function makeZip(root: string): Uint8Array {
     .map((file) => ({ path: file.normalize("NFC"), bytes: new Uint8Array(readFileSync(join(folder, file))) }));
   return zipFiles([
     ...pages,
-    { path: "site.json", bytes: new Uint8Array(readFileSync(join(root, "demo", "site.json"))) },
+    ...["site.json", "phrases.csv", "assignments.csv"].map((path) => ({
+      path,
+      bytes: new Uint8Array(readFileSync(join(root, "demo", path))),
+    })),
   ]);
 }

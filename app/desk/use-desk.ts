@@ -79,6 +79,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   const redraft = useRedraft(stored, first);
   const { record, edits, settled: taken, savedAt, setEdits, setFields, write } = redraft;
   const phrase = record.phrase.trim() || null;
+  const { supporting } = record;
 
   const original = useMemo(() => readPage(source, { address: record.address }), [source, record.address]);
   const written = useWritten(edits, taken);
@@ -94,7 +95,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   );
   const { page, refused, kind } = redrafted;
   const houseStyle = useMemo(() => styleForKind(site.houseStyle, kind), [site.houseStyle, kind]);
-  const found = useFindings(site, record.id, redrafted, { phrase, houseStyle, today: today(), written });
+  const found = useFindings(site, record.id, redrafted, { phrase, supporting, houseStyle, today: today(), written });
   useKeptRow(site, record, edits);
 
   /** Keeps a redraft with new edits in it, unless one of them is refused. */

@@ -46,7 +46,9 @@ async function countOf(
   // Where it is off it finds nothing; that need not be counted.
   const on = pages.filter((page) => styleForKind(draft, page.kind).rules[id]?.on ?? !rule.off);
   const chunks = Array.from({ length: Math.ceil(on.length / CHUNK) }, (_, i) => on.slice(i * CHUNK, (i + 1) * CHUNK));
-  const trials = chunks.map((chunk) => chunk.map(({ id: pageId, kind, phrase }) => ({ pageId, kind, phrase })));
+  const trials = chunks.map((chunk) =>
+    chunk.map(({ id: pageId, kind, phrase, supporting }) => ({ pageId, kind, phrase, supporting })),
+  );
   const counts = await onPoolAll(trials, (worker, chunk) => worker.countRule(id, chunk, draft, today()), { signal });
   return counts.reduce((sum, count) => sum + count, 0);
 }

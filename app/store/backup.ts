@@ -71,7 +71,8 @@ function upgradedRecords(value: unknown, version: number): unknown {
   if (version >= SCHEMA_VERSION) return value;
   const backup = { ...(value as Tables) };
   for (const name of HELD) {
-    const table: Pick<Table<object>, "upgrades" | "formerly"> = TABLES[name];
+    const table: Pick<Table<object>, "upgrades" | "formerly" | "since"> = TABLES[name];
+    if (table.since && table.since > version) backup[name] ??= [];
     if (table.formerly && backup[table.formerly] && !backup[name]) {
       backup[name] = backup[table.formerly] as Old[];
       delete backup[table.formerly];

@@ -10,6 +10,7 @@ import { db } from "./db";
 import { explainStorage } from "./faults";
 import { type ChosenFile, keepFiles } from "./files";
 import { putExamined } from "./freshen";
+import { keepPhrases } from "./phrases";
 import { tellPages } from "./queues";
 import type { Incoming, ReadIncoming } from "./read-incoming";
 import { readWithin } from "./read-within";
@@ -95,13 +96,17 @@ function withoutCommonFolder<T extends PackedFile>(files: readonly T[]): T[] {
 /** A page that was read and waits to be kept. */
 export type Prepared = ReadIncoming & { source: Incoming };
 
+/** What a page is to be found for. */
+type Phrases = Pick<StoredPage, "phrase" | "supporting">;
+const NO_PHRASES: Phrases = { phrase: "", supporting: [] };
+
 /** What a file is as something that comes in. */
-export const incomingFile = ({ path, bytes }: ChosenFile, base: string, phrase = ""): Incoming => ({
+export const incomingFile = ({ path, bytes }: ChosenFile, base: string, phrases: Phrases = NO_PHRASES): Incoming => ({
   path,
   source: bytes,
   address: addressOfFile(path, base),
   addressGiven: false,
-  phrase,
+  ...phrases,
 });
 
 /** Reads and audits what comes in on the pool; what was read when it is stopped is returned. */
@@ -125,7 +130,7 @@ export function prepare(
 /** A new page's record. */
 export const newPage = (
   site: SiteRecord,
-  { id, path, address, phrase, format, original }: ReadIncoming,
+  { id, path, address, phrase, supporting, format, original }: ReadIncoming,
   position: number,
 ): StoredPage => ({
   ...NEW_PAGE,
@@ -137,6 +142,7 @@ export const newPage = (
   original: original.id,
   format,
   phrase,
+  supporting,
 });
 
 export interface Kept {
@@ -283,7 +289,6 @@ interface DemoFacts {
   data: NonNullable<HouseStyle["data"]>;
   /** Paths that redirect, with where they lead. */
   redirects: Record<string, string>;
-  phrases: Record<string, string>;
 }
 
 async function unzipFrom(path: string, asked: object, also: string[] = []): Promise<PackedFile[]> {
@@ -295,18 +300,27 @@ async function unzipFrom(path: string, asked: object, also: string[] = []): Prom
   return unpacked.files;
 }
 
+/** What the demo site says beside its pages. */
+const DEMO_FILES = ["site.json", "phrases.csv", "assignments.csv"];
+
 /** Brings the demo site in and returns its id. */
 export async function openDemo(): Promise<string> {
-  const files = await unzipFrom("/demo-site.zip", {}, ["site.json"]);
-  const facts = JSON.parse(new TextDecoder().decode(files.find((f) => f.path === "site.json")?.bytes)) as DemoFacts;
+  const files = await unzipFrom("/demo-site.zip", {}, DEMO_FILES);
+  const bytesOf = (name: string) => files.find(({ path }) => path === name)?.bytes ?? new Uint8Array();
+  const facts = JSON.parse(new TextDecoder().decode(bytesOf("site.json"))) as DemoFacts;
+  const { assignmentsIn, listIn } = await import("./read-phrases");
+  const assigned = assignmentsIn(bytesOf("assignments.csv"));
+  const listed = listIn(bytesOf("phrases.csv"));
   const site = newSite(facts.name, facts.address, {
     brand: facts.name,
     separator: facts.separator,
     rules: facts.rules,
     data: facts.data,
   });
-  const { files: pages, beside } = parted(files.filter((f) => f.path !== "site.json"));
-  const incoming = pages.map((file) => incomingFile(file, facts.address, facts.phrases[file.path]));
+  const { files: pages, beside } = parted(files.filter(({ path }) => !DEMO_FILES.includes(path)));
+  const incoming = pages.map((file) =>
+    incomingFile(file, facts.address, "reason" in assigned ? undefined : assigned.get(file.path)),
+  );
   await keepFiles(site, beside, site.address);
   await keep(site, await prepare(site, incoming, () => {}, new AbortController().signal));
   const address = (path: string) => new URL(path, facts.address).href;
@@ -314,6 +328,7 @@ export async function openDemo(): Promise<string> {
     listed: [],
     redirects: Object.entries(facts.redirects).map(([from, to]) => [address(from), address(to)]),
   });
+  if (!("reason" in listed)) await keepPhrases(site.id, listed.phrases, "Bring phrases in");
   return site.id;
 }
 

@@ -6,7 +6,7 @@ import { facets } from "./records/facets";
 import { type Table as TableOf, upgradeRecord } from "./records/table";
 
 /** Version of the schema; what changed between them is in `migrations.ts`. */
-export const SCHEMA_VERSION = 8;
+export const SCHEMA_VERSION = 9;
 export const DATABASE = "keen-quill";
 
 /** A table by the file of its records: keys are texts, or numbers that the database counts. */
@@ -64,7 +64,7 @@ export class Desk extends Dexie {
     this.version(5)
       .stores(
         Object.fromEntries(
-          TABLE_NAMES.filter((name) => !isSince(name, 8)).map((name) => [formerName(name), TABLES[name].indexes]),
+          TABLE_NAMES.filter((name) => sinceOf(name) <= 5).map((name) => [formerName(name), TABLES[name].indexes]),
         ),
       )
       .upgrade(async (tx) => {
@@ -83,6 +83,9 @@ export class Desk extends Dexie {
       });
     this.version(7.1).stores({ summaries: null });
     this.version(8).stores({ overviews: TABLES.overviews.indexes });
+    this.version(9)
+      .stores({ phrases: TABLES.phrases.indexes })
+      .upgrade((tx) => upgradeTables(tx, 9));
     // Another tab deletes or upgrades it: left alone, the database would be opened anew, empty, at the next write.
     this.on("versionchange", ({ newVersion }) => {
       this.close();
@@ -113,10 +116,10 @@ function isWorker(): boolean {
   return scope !== undefined && globalThis instanceof scope;
 }
 
-/** Whether a table came with a version. */
-function isSince(name: TableName, version: number): boolean {
+/** The version that a table came with. */
+function sinceOf(name: TableName): number {
   const { since = 0 }: Pick<TableOf<object>, "since"> = TABLES[name];
-  return since === version;
+  return since;
 }
 
 /** What a table was called before it had its name. */

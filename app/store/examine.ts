@@ -74,10 +74,10 @@ export function cutsOf(
 
 /** What rules across pages see of it, without what was learnt elsewhere. */
 export function facetsRecord(
-  { id, siteId, phrase, file }: Pick<StoredPage, "id" | "siteId" | "phrase" | "file">,
+  { id, siteId, phrase, supporting, file }: Pick<StoredPage, "id" | "siteId" | "phrase" | "supporting" | "file">,
   page: Page,
   kind: PageKind,
 ): FacetsRecord {
   const also = addressByFile(file, page);
-  return { ...facetsOf(id, page, { phrase, kind, ...(also && { also }) }), siteId };
+  return { ...facetsOf(id, page, { phrase, supporting, kind, ...(also && { also }) }), siteId };
 }

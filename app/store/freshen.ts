@@ -78,10 +78,10 @@ export async function freshen(
 
 /** What is known of a kept page beside its source. */
 export const contextOf = (
-  { stored: { phrase, chosenKind }, edits, settled }: Omit<LoadedPage, "original">,
+  { stored: { phrase, supporting, chosenKind }, edits, settled }: Omit<LoadedPage, "original">,
   houseStyle: HouseStyle,
   today: string,
-): PageContext => ({ houseStyle, today, phrase, chosenKind, edits, settled });
+): PageContext => ({ houseStyle, today, phrase, supporting, chosenKind, edits, settled });
 
 /**
  * Keeps what was worked out from a page, where the page is still what it was worked out from; whether it was. Where it is
@@ -227,7 +227,8 @@ function withMovedRules(
   const kind = stored.chosenKind ?? derived.guessedKind;
   const style = styleForKind(houseStyle, kind);
   const page = { ...pageOfFacets(facets), format: stored.format };
-  const rules = { phrase: stored.phrase.trim() || null, houseStyle: style, today };
+  const { supporting } = stored;
+  const rules = { phrase: stored.phrase.trim() || null, supporting, houseStyle: style, today };
   const unread = isFound(derived.found, UNREADABLE);
   const found = unread
     ? derived.found

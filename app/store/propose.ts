@@ -71,8 +71,8 @@ export async function proposeOn(
     const { page } = applyToPage(original, edits);
     const names = needsNames(asked) ? await siteNames(site.id, languageOf(page) || "en") : NO_NAMES;
     const { settled } = redraft;
-    const { id, phrase } = record;
-    const on = { id, original, page, edits, settled, kind, houseStyle, today, phrase, setAsides, names };
+    const { id, phrase, supporting } = record;
+    const on = { id, original, page, edits, settled, kind, houseStyle, today, phrase, supporting, setAsides, names };
     const found = propose(on, asked);
     if (found.lines.length > 0) proposed.push({ pageId: id, basis: basisOf(record, redraft), ...found });
   }

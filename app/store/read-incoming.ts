@@ -24,6 +24,7 @@ export interface Incoming {
   contentType?: string | null;
   headers?: Readonly<Record<string, string>>;
   phrase: string;
+  supporting?: string[];
   /** Why it is kept without being read. */
   unread?: Unread;
 }
@@ -32,6 +33,7 @@ export interface ReadIncoming {
   id: string;
   path: string;
   phrase: string;
+  supporting: string[];
   address: string;
   format: Original["kind"];
   fault: PageFault | null;
@@ -81,13 +83,14 @@ export async function readIncoming(
   const original = await originalOf(incoming);
   const read = readPage(original, { address: incoming.address });
   const page: Page = { ...read, address: addressOf(read, incoming) };
-  const { path, phrase } = incoming;
-  const { kind, findings, rules } = await examinePage(page, { houseStyle, today, phrase });
+  const { path, phrase, supporting = [] } = incoming;
+  const { kind, findings, rules } = await examinePage(page, { houseStyle, today, phrase, supporting });
   const id = crypto.randomUUID();
   return {
     id,
     path,
     phrase,
+    supporting,
     address: page.address,
     format: original.kind,
     fault: page.fault,
@@ -98,7 +101,7 @@ export async function readIncoming(
       guessedKind: kind,
       stamp: stampOf(houseStyle, today),
     }),
-    facets: facetsRecord({ id, siteId, phrase, file: path }, page, kind),
+    facets: facetsRecord({ id, siteId, phrase, supporting, file: path }, page, kind),
     links: linksOf(page),
   };
 }

@@ -24,7 +24,7 @@ export function saveRedraft(
 }
 
 /** What the editor says of a page itself. */
-export type PageFields = Partial<Pick<StoredPage, "phrase" | "address" | "chosenKind" | "ready">>;
+export type PageFields = Partial<Pick<StoredPage, "phrase" | "supporting" | "address" | "chosenKind" | "ready">>;
 
 /** Keeps a change of the page's own record. */
 export function savePage(

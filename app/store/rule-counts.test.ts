@@ -50,7 +50,7 @@ beforeAll(async () => {
   }));
   await keepFiles(site, pictures, facts.address);
   const pages = await loadPageRecords(site.id);
-  trials = pages.map(({ id, kind, phrase }) => ({ pageId: id, kind, phrase }));
+  trials = pages.map(({ id, kind, phrase, supporting }) => ({ pageId: id, kind, phrase, supporting }));
   const add = (ids: Iterable<string>) => {
     for (const id of new Set(ids)) found.set(id, (found.get(id) ?? 0) + 1);
   };

@@ -18,6 +18,7 @@ export interface RuleTrial {
   pageId: string;
   kind: PageKind;
   phrase: string;
+  supporting: readonly string[];
 }
 
 /** On how many of these pages a rule finds something under a house style, without what was set aside. */
@@ -51,10 +52,10 @@ export async function countRule(
 
 const fromFacetsOf = (
   facets: FacetsRecord | undefined,
-  { kind, phrase }: RuleTrial,
+  { kind, phrase, supporting }: RuleTrial,
   houseStyle: HouseStyle,
   today: string,
-) => (facets ? redraftPage(pageOfFacets(facets), { houseStyle, today, phrase, chosenKind: kind }) : null);
+) => (facets ? redraftPage(pageOfFacets(facets), { houseStyle, today, phrase, supporting, chosenKind: kind }) : null);
 
 async function redrafted({ pageId }: RuleTrial, houseStyle: HouseStyle, today: string): Promise<RedraftedPage | null> {
   const loaded = await loadPage(pageId);

@@ -33,6 +33,7 @@ export const incoming = (source: string, address = "https://quay.example/lamp"):
   address,
   addressGiven: true,
   phrase: "",
+  supporting: [],
 });
 
 export const stored = async (id: string) => (await loadPageRecord(id)) as PageRecord;

@@ -15,3 +15,21 @@ export function withSlug(address: string, slug: string): string {
   const parent = path.slice(0, path.length - old.length - slash.length);
   return `${origin}${parent}${slug}${slash}${rest}`;
 }
+
+const EXTENSION = /\.(?:html?|php\d?|aspx?|jsp|cgi|cfm|xhtml)$/i;
+
+/** A slug's file extension with its dot, or "". */
+export function extensionOf(slug: string): string {
+  return EXTENSION.exec(slug)?.[0] ?? "";
+}
+
+/** The words of an address' path, its folders among them, as a text: /visit/opening-times.html says “visit opening times”. */
+export function wordsOfPath(address: string): string {
+  const path = address.replace(/^[a-z][a-z0-9+.-]*:\/\/[^/]*/i, "").split(/[?#]/)[0] ?? "";
+  const words = path.slice(0, path.length - extensionOf(path).length).replace(/[-_/+.~]+/g, " ");
+  try {
+    return decodeURIComponent(words).trim();
+  } catch {
+    return words.trim();
+  }
+}

@@ -15,6 +15,7 @@ export interface PageContext {
   today: string;
   /** The target phrase; "" where there is none. */
   phrase?: string;
+  supporting?: readonly string[];
   /** The kind that the editor chose; null where it is guessed. */
   chosenKind?: PageKind | null;
   /** The redraft. */
@@ -38,10 +39,11 @@ export interface RedraftedPage {
 }
 
 const NO_EDITS: readonly Edit[] = [];
+const NO_PHRASES: readonly string[] = [];
 
 /** Kind → house style of the kind → patterns → redraft: what every keystroke does. */
 export function redraftPage(original: Page, context: PageContext): RedraftedPage {
-  const { houseStyle, today, phrase = "", chosenKind = null, settled = NO_EDITS } = context;
+  const { houseStyle, today, phrase = "", supporting = NO_PHRASES, chosenKind = null, settled = NO_EDITS } = context;
   const guessedKind = guessKind(original);
   const kind = chosenKind ?? guessedKind;
   const style = styleForKind(houseStyle, kind);
@@ -49,6 +51,7 @@ export function redraftPage(original: Page, context: PageContext): RedraftedPage
   const { page, refused } = applyToPage(original, edits);
   const rules = {
     phrase: phrase.trim() || null,
+    supporting,
     houseStyle: style,
     today,
     written: writtenData([...settled, ...edits]),

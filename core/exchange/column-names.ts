@@ -4,7 +4,7 @@ export type Column = (typeof COLUMNS)[number];
 
 // Headings of columns as people write them, in English, German, French, Spanish, Italian, Portuguese, Dutch, Swedish,
 // Norwegian, Danish, Finnish, Russian, Romanian and Hungarian. Common practice, no source.
-const NAMES: Record<Column, string> = {
+export const NAMES: Readonly<Record<Column, string>> = {
   address:
     "address|url|uri|link|page|webpage|landing page|loc|location|permalink|adresse|webadresse|seite|zielseite|lien|adresse web|enlace|dirección|página|indirizzo|pagina|endereço|ligação|adres|webadres|adress|webbadress|länk|sida|lenke|nettadresse|side|webadresse|osoite|sivu|linkki|адрес|ссылка|страница|adresă|legătură|webcím|oldal|hivatkozás",
   title:
@@ -29,7 +29,6 @@ const BESIDE =
   "seo|meta|html|page|seite|seiten|google|serp|tag|text|target|focus|fokus|main|haupt|ziel|full|url|link|der|die|das|le|la|de|du|del|della|da|do|van|för|for|objetivo|principal|principale|страницы";
 
 const list = (text: string) => text.split("|").map(folded);
-const columnOf = new Map(COLUMNS.flatMap((column) => list(NAMES[column]).map((name) => [name, column] as const)));
 const [wanted, present, beside] = [new Set(list(WANTED)), new Set(list(PRESENT)), new Set(list(BESIDE))];
 /** Languages that write words together: “Titelvorschlag”. */
 const JOINED = /^(.{3,}?)s?(vorschlag|forslag|voorstel|javaslat)$/;
@@ -45,15 +44,23 @@ function folded(text: string): string {
 }
 
 /** What a heading says of its column. */
-export interface Heading {
+export interface Heading<C extends string = Column> {
   /** Null where only its neighbour tells: “Vorschlag”. */
-  column: Column | null;
+  column: C | null;
   /** It holds what is to be, what is, or does not say. */
   holds: "wanted" | "present" | "unsaid";
 }
 
-/** Reads a heading in any of the languages; null where it names nothing that is known. */
-export function readHeading(text: string): Heading | null {
+/** Makes what reads headings in any of the languages; it says null where one names nothing that is known. */
+export function headingReader<C extends string>(
+  names: Readonly<Record<C, string>>,
+): (text: string) => Heading<C> | null {
+  const columns = Object.entries(names) as [C, string][];
+  const columnOf = new Map(columns.flatMap(([column, called]) => list(called).map((name) => [name, column] as const)));
+  return (text) => readBy(text, columnOf);
+}
+
+function readBy<C extends string>(text: string, columnOf: ReadonlyMap<string, C>): Heading<C> | null {
   const words = folded(text)
     .split(" ")
     .flatMap((word) => JOINED.exec(word)?.slice(1) ?? word);
@@ -73,3 +80,6 @@ export function readHeading(text: string): Heading | null {
   }
   return null;
 }
+
+/** Reads a heading of a table of pages. */
+export const readHeading = headingReader(NAMES);

@@ -5,14 +5,8 @@ import { slowness } from "./work.ts";
 
 const SIZES = [3_000, 25_000, 200_000];
 
-/** Of the processor, not of the wall: other tests run beside these. */
-const clock = () => {
-  const { user, system } = process.cpuUsage();
-  return (user + system) / 1000;
-};
-
 /** Holds that an input of any size takes no longer than it may. */
-export const expectQuick = (input: HostileInput): void => expect(slowness(input, SIZES, clock)).toBeNull();
+export const expectQuick = (input: HostileInput): void => expect(slowness(input, SIZES)).toBeNull();
 
 /** One test for each known input that is chosen. */
 export function testEach(chosen: (input: HostileInput) => boolean): void {

@@ -1,3 +1,5 @@
+import { foldDiacritics } from "./fold.ts";
+
 /**
  * Words that carry no subject: articles, prepositions, conjunctions, forms of "to be". Common practice, no source. Kept
  * short on purpose: published lists count words like "open" and "home", which a page may well be about.
@@ -16,12 +18,13 @@ const STOP_WORDS: Record<string, string> = {
 
 const sets = new Map<string, ReadonlySet<string>>();
 
-/** Whether a lower-case word is a stop word of the language; never, where there is no list. */
+/** Whether a lower-case word, with its diacritics or without, is a stop word of the language; never, where there is no list. */
 export function isStopWord(word: string, language: string): boolean {
   const primary = language.slice(0, 2).toLowerCase();
   let set = sets.get(primary);
   if (!set) {
-    set = new Set((STOP_WORDS[primary] ?? "").split(" "));
+    const words = (STOP_WORDS[primary] ?? "").split(" ");
+    set = new Set([...words, ...words.map(foldDiacritics)]);
     sets.set(primary, set);
   }
   return set.has(word);

@@ -45,9 +45,10 @@ const changesOutline = (edit: Edit) =>
 
 export const fixes: Proposal<AskedFixes> = {
   propose(on, { rule, byPage }) {
-    const { id, original, page, edits, houseStyle, today, phrase, setAsides } = on;
+    const { id, original, page, edits, houseStyle, today, phrase, supporting, setAsides } = on;
     const rules = {
       phrase: phrase.trim() || null,
+      supporting,
       houseStyle,
       today,
       written: writtenData([...on.settled, ...edits]),

@@ -20,6 +20,7 @@ export interface ProposalPage {
   /** YYYY-MM-DD. */
   today: string;
   phrase: string;
+  supporting: readonly string[];
   setAsides: readonly SetAside[];
   /** What the site's pages in this one's language write with capitals. */
   names: WrittenNames;

@@ -25,6 +25,7 @@ function on(source: string, edits: readonly Edit[] = [], over: Partial<ProposalP
     houseStyle,
     today,
     phrase: "",
+    supporting: [],
     setAsides: [],
     names: writtenNames(["By the signal of the Fog, a lamp."], "en"),
     ...over,

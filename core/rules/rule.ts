@@ -6,7 +6,7 @@ import type { Page } from "../page/page.ts";
 import type { HouseStyle } from "../settings/house-style.ts";
 import type { Setting, SettingsOf, Weight } from "../settings/setting.ts";
 import type { PageFacets } from "../site/facets/page-facets.ts";
-import type { SeenOfPage, Site } from "../site/index/site.ts";
+import type { SeenOfSite, Site } from "../site/index/site.ts";
 import type { WrittenData } from "../structured-data/evidence.ts";
 
 /** How sure a rule is of itself, and where it comes from. */
@@ -61,7 +61,9 @@ export const toldOf = ({ id, weight, finds, counted, hasFix, why, source, off, r
 });
 
 export interface RuleContext {
+  /** The target phrase. */
   phrase: string | null;
+  supporting?: readonly string[];
   houseStyle: HouseStyle;
   /** ISO 8601 date. */
   today: string;
@@ -118,7 +120,7 @@ export interface SiteContext<S> {
 
 interface SiteRuleFacts extends RuleFacts {
   /** What of the pages the rule reads, by itself or by way of an index: while none of it changes it is not run again. */
-  sees: readonly SeenOfPage[];
+  sees: readonly SeenOfSite[];
 }
 
 /** A rule that can only be seen across pages; it works on their facets, never on sources. */

@@ -187,6 +187,9 @@ import { dataValueType } from "./data/value-type.ts";
 import { keywordsMetaDuplicate } from "./keywords-meta/duplicate.ts";
 import { keywordsMetaPresent } from "./keywords-meta/present.ts";
 import { keywordsMetaStuffed } from "./keywords-meta/stuffed.ts";
+import { phraseClash } from "./phrase/clash.ts";
+import { phraseNone } from "./phrase/none.ts";
+import { phraseUnused } from "./phrase/unused.ts";
 import type { Rule } from "./rule.ts";
 
 /** Every rule, by subject and name. */
@@ -379,4 +382,7 @@ export const RULES: readonly Rule[] = [
   keywordsMetaDuplicate,
   keywordsMetaPresent,
   keywordsMetaStuffed,
+  phraseClash,
+  phraseNone,
+  phraseUnused,
 ];

@@ -16,6 +16,7 @@ export const SUBJECTS: Readonly<Record<string, string>> = {
   markup: "Markup",
   data: "Structured data",
   "keywords-meta": "Meta keywords",
+  phrase: "Phrases",
 };
 
 /** The subject of a rule, by its id. */

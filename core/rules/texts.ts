@@ -3,7 +3,8 @@ import { countCharacters } from "../measure/cut.ts";
 import { contentBlocks } from "../page/body.ts";
 import type { Page, Range, TextBlock } from "../page/page.ts";
 import { descriptionElements, languageOf } from "../page/page.ts";
-import { findPhrase, type Match } from "../phrase/match.ts";
+import { findPhrase } from "../phrase/match.ts";
+import type { Match } from "../phrase/phrase-finder.ts";
 
 /** Curly quotes around a text, shortened in the middle of nowhere when it is long. */
 export function quote(text: string, limit = 80): string {

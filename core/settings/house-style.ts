@@ -88,7 +88,7 @@ export function stampOf(style: HouseStyle, today: string): string {
 }
 
 /** Raised when the rules themselves change what they find, so that kept pages are audited again. */
-const STAMPED = 8;
+const STAMPED = 9;
 
 /** A rule's settings: the house style's where it states them, else the defaults. */
 export function settingsFor<S extends Record<string, Setting>>(

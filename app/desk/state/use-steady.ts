@@ -27,6 +27,7 @@ function sameBeside(a: Desk, b: Desk): boolean {
     a.record.address === b.record.address &&
     a.record.kind === b.record.kind &&
     a.record.phrase === b.record.phrase &&
+    a.record.supporting === b.record.supporting &&
     a.houseStyle === b.houseStyle &&
     a.written === b.written &&
     a.conflicts === b.conflicts &&

@@ -8,6 +8,7 @@ import { learnt } from "./learnt";
 import { originals } from "./originals";
 import { overviews } from "./overviews";
 import { pages } from "./pages";
+import { phrases } from "./phrases";
 import { queueItems, queues } from "./queues";
 import { setAsides } from "./set-asides";
 import { sites } from "./sites";
@@ -16,6 +17,7 @@ import { sites } from "./sites";
 export const TABLES = {
   sites,
   pages,
+  phrases,
   changes,
   setAsides,
   learnt,

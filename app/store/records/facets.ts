@@ -39,7 +39,7 @@ export const facets = table<FacetsRecord>()({
     6: ({ said, ...record }) => ({ ...record, ...(said !== undefined && { beginning: said }) }),
     7: packed,
   },
-  optional: ["phrase", "also", "redirectedFrom", "kind", "inSitemap"],
+  optional: ["phrase", "supporting", "also", "redirectedFrom", "kind", "inSitemap"],
   fields: ({ joi, id, text, texts, count, kind }) => {
     // A facet's schema is that of the form it is stored in.
     const other: Partial<Record<FacetName, typeof count | ReturnType<typeof joi.boolean>>> = {
@@ -52,6 +52,7 @@ export const facets = table<FacetsRecord>()({
       siteId: id,
       address: text,
       phrase: text,
+      supporting: texts,
       kind,
       also: text,
       redirectedFrom: texts,

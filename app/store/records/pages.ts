@@ -16,7 +16,9 @@ export interface StoredPage {
   format: OriginalKind;
   /** As the editor chose it; null where it is guessed. */
   chosenKind: PageKind | null;
+  /** The target phrase; "" where there is none. */
   phrase: string;
+  supporting: string[];
   ready: boolean;
   /** When it was last handed over; null before that. */
   handedAt: string | null;
@@ -30,6 +32,7 @@ export interface StoredPage {
 export const NEW_PAGE = {
   chosenKind: null,
   phrase: "",
+  supporting: [] as string[],
   ready: false,
   handedAt: null,
   withdrawn: false,
@@ -44,8 +47,8 @@ export const pages = table<StoredPage>()({
   backup: true,
   unseen: ["ready", "handedAt", "withdrawn", "goneSince", "position", "file"],
   passing: ["handedAt", "withdrawn", "goneSince"],
-  upgrades: { 6: (page) => ({ goneSince: null, ...page }) },
-  fields: ({ joi, id, text, count, kind, format }) => ({
+  upgrades: { 6: (page) => ({ goneSince: null, ...page }), 9: (page) => ({ supporting: [], ...page }) },
+  fields: ({ joi, id, text, texts, count, kind, format }) => ({
     id,
     siteId: id,
     position: count,
@@ -55,6 +58,7 @@ export const pages = table<StoredPage>()({
     format,
     chosenKind: kind.allow(null),
     phrase: text,
+    supporting: texts,
     ready: joi.boolean(),
     handedAt: joi.string().isoDate().allow(null),
     withdrawn: joi.boolean(),

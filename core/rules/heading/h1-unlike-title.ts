@@ -1,6 +1,6 @@
 import { contentHeadings } from "../../page/body.ts";
 import { languageOf, titleOf } from "../../page/page.ts";
-import { contentStems } from "../../phrase/match.ts";
+import { contentStems } from "../../phrase/content-stems.ts";
 import { withoutBrand } from "../../settings/without-brand.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { quote, titleRange } from "../texts.ts";

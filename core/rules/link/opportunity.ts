@@ -1,6 +1,6 @@
 import { pathOf } from "../../address/address.ts";
 import { LINK_GRAPH } from "../../site/index/link-graph.ts";
-import { MENTIONS } from "../../site/index/mentions.ts";
+import { PHRASE_PLACES, PLACES_SEE, type SitePhrase } from "../../site/index/phrase-places.ts";
 import { commonPractice, siteRule } from "../rule.ts";
 import { quote } from "../texts.ts";
 
@@ -10,6 +10,8 @@ const TOO_COMMON = 1 / 4;
 const SMALL = 8;
 /** Most links that are suggested for one page. */
 const MOST = 3;
+
+const NO_PHRASE: Pick<SitePhrase, "on" | "targets"> = { on: new Map(), targets: new Set() };
 
 export const linkOpportunity = siteRule({
   id: "link/opportunity",
@@ -22,14 +24,19 @@ export const linkOpportunity = siteRule({
   hasFix: true,
   why: "Who reads of a thing may want to go there, and search engines learn from the words of links what a page is about. It is looked for in the first 2,000 characters; a phrase that a quarter of the pages say is passed over.",
   source: commonPractice(),
-  sees: ["beginning", "language", "phrase", "links", "address", "also", "redirectedFrom"],
+  sees: [...PLACES_SEE, "links", "also", "redirectedFrom"],
   *check(site) {
-    const mentions = site.index(MENTIONS).all();
-    if (mentions.size === 0) return;
+    const wanted = new Map<string, SitePhrase>();
+    for (const phrase of site.index(PHRASE_PLACES).all().values())
+      for (const id of phrase.targets) wanted.set(id, phrase);
+    if (wanted.size === 0) return;
     const graph = site.index(LINK_GRAPH);
     const suggested = new Map<string, number>();
-    for (const to of site.inOrder(mentions.keys())) {
-      const said = mentions.get(to.id) ?? new Map<string, string>();
+    for (const to of site.inOrder(wanted.keys())) {
+      const { on, targets } = wanted.get(to.id) ?? NO_PHRASE;
+      const said = new Map(
+        [...on].flatMap(([id, { early }]) => (early === undefined || targets.has(id) ? [] : [[id, early] as const])),
+      );
       if (said.size > Math.max(SMALL, site.pages.size * TOO_COMMON)) continue;
       const linking = new Set(graph.incoming(to.id).map(({ from }) => from.id));
       for (const from of site.inOrder(said.keys())) {

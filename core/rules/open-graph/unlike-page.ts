@@ -1,5 +1,5 @@
 import { descriptionOf, languageOf, titleOf } from "../../page/page.ts";
-import { contentStems } from "../../phrase/match.ts";
+import { contentStems } from "../../phrase/content-stems.ts";
 import { withoutBrand } from "../../settings/without-brand.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { quote } from "../texts.ts";

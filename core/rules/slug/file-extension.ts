@@ -1,6 +1,7 @@
+import { extensionOf } from "../../address/slug.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { quote, readableSlug } from "../texts.ts";
-import { extensionOf, slugFix } from "./helpers.ts";
+import { slugFix } from "./helpers.ts";
 
 export const slugFileExtension = rule({
   id: "slug/file-extension",

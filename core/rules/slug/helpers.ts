@@ -1,16 +1,9 @@
 import { slugFrom } from "../../address/propose-slug.ts";
-import { slugOf } from "../../address/slug.ts";
+import { extensionOf, slugOf } from "../../address/slug.ts";
 import { noteOn } from "../../address/transliterate.ts";
 import type { Fix } from "../../findings/fix.ts";
 import { languageOf, type Page } from "../../page/page.ts";
 import { readableSlug } from "../texts.ts";
-
-const EXTENSION = /\.(?:html?|php\d?|aspx?|jsp|cgi|cfm|xhtml)$/i;
-
-/** The slug's file extension with its dot, or "". */
-export function extensionOf(slug: string): string {
-  return EXTENSION.exec(slug)?.[0] ?? "";
-}
 
 /** A fix that sets another slug; none where it would change nothing or leave nothing. */
 export const slugFix = (page: Page, make: () => string): { fix: () => Fix | null } => ({

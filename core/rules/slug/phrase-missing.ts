@@ -1,9 +1,9 @@
 import { slugFrom } from "../../address/propose-slug.ts";
-import { slugOf } from "../../address/slug.ts";
+import { extensionOf, slugOf, wordsOfPath } from "../../address/slug.ts";
 import { languageOf } from "../../page/page.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { phraseIn, quote, readableSlug } from "../texts.ts";
-import { extensionOf, slugFix, slugWords } from "./helpers.ts";
+import { slugFix } from "./helpers.ts";
 
 export const slugPhraseMissing = rule({
   id: "slug/phrase-missing",
@@ -19,15 +19,7 @@ export const slugPhraseMissing = rule({
   *check(page, { phrase }) {
     if (!phrase || slugOf(page.address) === "") return;
     // The folders above count: /visit/opening-times says "visit opening times".
-    const path = `${page.address
-      .replace(/^[a-z]+:\/\/[^/]*/i, "")
-      .split(/[?#]/)[0]
-      ?.replace(/[-_/+.]+/g, " ")} ${slugWords(page).join(" ")}`;
-    let readable = path;
-    try {
-      readable = decodeURIComponent(path);
-    } catch {}
-    if (phraseIn(readable, phrase, page).length > 0) return;
+    if (phraseIn(wordsOfPath(page.address), phrase, page).length > 0) return;
     yield {
       message: `${quote(phrase)} is not in the slug.`,
       at: { part: "slug" },

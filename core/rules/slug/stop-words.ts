@@ -1,8 +1,9 @@
+import { extensionOf } from "../../address/slug.ts";
 import { languageOf } from "../../page/page.ts";
 import { isStopWord } from "../../phrase/stop-words.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { quote, readableSlug } from "../texts.ts";
-import { extensionOf, slugFix, slugWords } from "./helpers.ts";
+import { slugFix, slugWords } from "./helpers.ts";
 
 export const slugStopWords = rule({
   id: "slug/stop-words",

@@ -1,9 +1,10 @@
 import { slugFrom } from "../../address/propose-slug.ts";
+import { extensionOf } from "../../address/slug.ts";
 import { languageOf } from "../../page/page.ts";
 import { count } from "../../settings/setting.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { counted, readableSlug } from "../texts.ts";
-import { extensionOf, slugFix, slugWords } from "./helpers.ts";
+import { slugFix, slugWords } from "./helpers.ts";
 
 export const slugTooLong = rule({
   id: "slug/too-long",

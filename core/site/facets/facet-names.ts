@@ -13,6 +13,7 @@ export const FACET_NAMES = [
   "shapes",
   "beginning",
   "words",
+  "stems",
   "noindex",
 ] as const;
 

@@ -15,6 +15,7 @@ import { links } from "./links.ts";
 import { noindex } from "./noindex.ts";
 import { pictures } from "./pictures.ts";
 import { shapes } from "./shapes.ts";
+import { stems } from "./stems.ts";
 import { title } from "./title.ts";
 import { words } from "./words.ts";
 
@@ -33,6 +34,7 @@ export const FACETS = {
   shapes,
   beginning,
   words,
+  stems,
   noindex,
 } as const satisfies Record<FacetName, object>;
 
@@ -43,6 +45,7 @@ type PackedOf<N extends FacetName> = ReturnType<(typeof FACETS)[N]["pack"]>;
 export interface PageFacts {
   /** The target phrase. */
   phrase?: string;
+  supporting?: readonly string[];
   kind?: PageKind;
   /** Address by the file that it came from, where its own says another. */
   also?: string;

@@ -1,7 +1,8 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { readPage } from "../../page/read.ts";
 import { facetsOf, type PageFacets, type PageFacts } from "../facets/page-facets.ts";
-import { MENTIONS } from "./mentions.ts";
+import { PHRASE_PLACES } from "./phrase-places.ts";
 import { PICTURE_FILES } from "./picture-files.ts";
 import { SAME_DESCRIPTIONS, SAME_TITLES } from "./same-texts.ts";
 import { type Index, Site } from "./site.ts";
@@ -71,9 +72,12 @@ describe("equal texts", () => {
   });
 });
 
-describe("phrases that other pages say", () => {
+describe("phrases that pages say", () => {
   const said = (site: Site) =>
-    Array.from(site.index(MENTIONS).all(), ([to, by]) => `${to}: ${[...by].map((one) => one.join(" "))}`).sort();
+    Array.from(site.index(PHRASE_PLACES).all().values(), ({ text, targets, on }) => {
+      const early = [...on].flatMap(([id, { early }]) => (early && !targets.has(id) ? [`${id} ${early}`] : []));
+      return `${text}: ${early.sort().join()}`;
+    }).sort();
 
   it("are found in the words in which they stand, whichever page came first", () => {
     const lamp = page("lamp", "<p>About it.", { phrase: "lamp room" });
@@ -82,25 +86,75 @@ describe("phrases that other pages say", () => {
       [lamp, gale],
       [gale, lamp],
     ])
-      expect(said(new Site(pages))).toEqual(["lamp: gale lamp rooms"]);
+      expect(said(new Site(pages))).toEqual(["lamp room: gale lamp rooms"]);
   });
 
   it("follow a new phrase, a new text, and pages that go", () => {
     const site = new Site([page("a", "<p>A tarred rope.", { phrase: "winch" }), page("b", "<p>Of rope and winches.")]);
-    expect(said(site)).toEqual(["a: b winches"]);
+    expect(said(site)).toEqual(["winch: b winches"]);
     site.put(page("a", "<p>A tarred rope.", { phrase: "rope" }));
-    expect(said(site)).toEqual(["a: b rope"]);
+    expect(said(site)).toEqual(["rope: b rope"]);
     site.put(page("b", "<p>Of nothing."));
-    expect(said(site)).toEqual([]);
+    expect(said(site)).toEqual(["rope: "]);
     site.put(page("b", "<p>A rope again."));
     site.remove("b");
+    expect(said(site)).toEqual(["rope: "]);
+    site.remove("a");
     expect(said(site)).toEqual([]);
   });
 
-  it("are not what a page with the same phrase says, nor what is too short to be looked for", () => {
-    const rope = { phrase: "Rope" };
-    expect(said(new Site([page("a", "<p>A rope.", rope), page("b", "<p>The rope.", { phrase: "rope " })]))).toEqual([]);
-    expect(said(new Site([page("a", "<p>x", { phrase: "a b" }), page("b", "<p>Of a b.")]))).toEqual([]);
+  it("are one where they are written with other capitals or spaces, and stand in the list as it says", () => {
+    const site = new Site([
+      page("a", "<p>A rope.", { phrase: "Rope" }),
+      page("b", "<p>The rope.", { phrase: "rope " }),
+    ]);
+    site.setPhrases(["rope", "  ROPE", "?"]);
+    expect(Array.from(site.index(PHRASE_PLACES).all().values(), ({ targets }) => [...targets])).toEqual([["a", "b"]]);
+    site.remove("a");
+    site.remove("b");
+    expect(said(site)).toEqual(["rope: "]);
+    site.setPhrases([]);
+    expect(said(site)).toEqual([]);
+  });
+
+  // Whatever comes and goes, what is known is what a site would know that is made anew.
+  it("are known as if the site were made anew, whatever has changed", () => {
+    const words = ["lamp", "lamps", "rope", "fog", "fog signal", "the"];
+    const text = fc.array(fc.constantFrom(...words), { maxLength: 6 }).map((all) => all.join(" "));
+    const change = fc.record({
+      id: fc.constantFrom("a", "b", "c"),
+      source: fc.tuple(text, text, text).map(([a, b, c]) => `<title>${a}</title><h1>${b}</h1><p>${c}`),
+      phrase: fc.constantFrom("", ...words),
+      supporting: fc.subarray(words),
+      list: fc.option(fc.subarray(words)),
+      gone: fc.boolean(),
+    });
+    const known = (site: Site) =>
+      Array.from(
+        site.index(PHRASE_PLACES).all().values(),
+        ({ key, listed, targets, supporting, on }) =>
+          [
+            key,
+            listed,
+            [...targets].sort(),
+            [...supporting].sort(),
+            [...on].sort(([a], [b]) => (a < b ? -1 : 1)),
+          ] as const,
+      ).sort(([a], [b]) => (a < b ? -1 : 1));
+    fc.assert(
+      fc.property(fc.array(change, { maxLength: 8 }), (changes) => {
+        const site = new Site();
+        for (const { id, source, phrase, supporting, list, gone } of changes) {
+          if (gone) site.remove(id);
+          else site.put(page(id, source, { phrase, supporting }));
+          if (list) site.setPhrases(list);
+          const anew = new Site(site.pages.values());
+          anew.setPhrases(site.phrases);
+          expect(known(site)).toEqual(known(anew));
+        }
+      }),
+      { numRuns: 60 },
+    );
   });
 });
 

@@ -1,0 +1,147 @@
+import { phraseFault, phraseKey } from "../phrase/phrase-key.ts";
+import { headingReader, NAMES } from "./column-names.ts";
+
+/** A phrase of a list, as it came in. */
+export interface ListedPhrase {
+  text: string;
+  /** Searches a month; null where it is not said. */
+  volume: number | null;
+  /** What other columns say, by their headings. */
+  more: Record<string, string>;
+}
+
+/** A list of phrases that was read. */
+export interface PhraseTable {
+  phrases: ListedPhrase[];
+  /** What was left out or taken otherwise than it is written, row by row. */
+  notes: string[];
+}
+
+const VOLUME =
+  "volume|search volume|searches|monthly searches|average monthly searches|avg monthly searches|monthly volume|suchvolumen|suchanfragen|suchanfragen pro monat|volume de recherche|recherches mensuelles|volumen|volumen de búsqueda|búsquedas mensuales|volume di ricerca|ricerche mensili|volume de pesquisa|pesquisas mensais|zoekvolume|zoekopdrachten|sökvolym|sökningar|søkevolum|søk per måned|søgevolumen|søgninger|hakumäärä|haut kuukaudessa|частота|частотность|запросов в месяц|volum de căutare|căutări lunare|keresési volumen|havi keresések";
+
+const readHeading = headingReader({ phrase: NAMES.phrase, volume: VOLUME });
+
+/**
+ * A number of searches as people and programs write it: with separators of thousands, “1.2k”, or a range, of which the middle
+ * is taken. Undefined where it is none.
+ */
+export function readVolume(text: string): number | null | undefined {
+  const said = text
+    .trim()
+    .toLowerCase()
+    .replace(/[\s\u00a0\u202f'’]/g, "");
+  if (said === "" || /^(?:-|–|—|n\/?a)$/.test(said)) return null;
+  const range = said.split(/[–—-]|\.\.+/);
+  if (range.length === 2) {
+    const [low, high] = range.map(numberOf);
+    return low === undefined || high === undefined || high < low ? undefined : Math.round((low + high) / 2);
+  }
+  return numberOf(said);
+}
+
+function numberOf(said: string): number | undefined {
+  const [, digits, scale] = /^[<>~≈]?(\d[\d.,]*)(k|m|tsd|mio)?\+?$/.exec(said) ?? [];
+  if (digits === undefined) return undefined;
+  // A sign before three digits parts thousands; otherwise it begins the fraction.
+  const plain = scale ? digits.replace(",", ".") : digits.replace(/[.,](?=\d{3}(?:\D|$))/g, "").replace(",", ".");
+  const value = Number(plain) * (scale === undefined ? 1 : /^(?:k|tsd)$/.test(scale) ? 1000 : 1_000_000);
+  return Number.isFinite(value) && value <= 1e12 ? Math.round(value) : undefined;
+}
+
+/** Notes that are told one by one; of the others there is only a number. */
+const MOST_NOTES = 12;
+
+/** Reads a list of phrases: a column of phrases, one of searches a month where there is one, and whatever else there is. */
+export function readPhraseTable(rows: readonly string[][]): PhraseTable | { reason: string } {
+  const [first = []] = rows;
+  const headings = first.map((cell) => readHeading(cell)?.column ?? null);
+  const headed = headings.some((one) => one !== null);
+  const phrase = headed ? headings.indexOf("phrase") : 0;
+  if (phrase < 0)
+    return {
+      reason: `No column of this table is headed “phrase” or “keyword”. Its first row says: ${first.slice(0, 6).join(", ")}. Head the column that holds the phrases.`,
+    };
+  const rest = rows.slice(headed ? 1 : 0);
+  const counts = (at: number) => rest.slice(0, 50).every((row) => readVolume(row[at] ?? "") !== undefined);
+  const volume = headed ? headings.indexOf("volume") : first.findIndex((_, at) => at !== phrase && counts(at));
+  const known = new Map<string, number>();
+  const phrases: ListedPhrase[] = [];
+  const notes: string[] = [];
+  for (const [i, row] of rest.entries()) {
+    const at = i + (headed ? 2 : 1);
+    const text = (row[phrase] ?? "").trim().replace(/\s+/g, " ");
+    const fault = text === "" ? "it holds no phrase." : phraseFault(text);
+    if (fault) {
+      notes.push(`Row ${at} is left out: ${fault}`);
+      continue;
+    }
+    const earlier = known.get(phraseKey(text));
+    if (earlier !== undefined) {
+      notes.push(`Row ${at} is left out: “${text}” stands in row ${earlier}.`);
+      continue;
+    }
+    known.set(phraseKey(text), at);
+    const said = volume < 0 ? "" : (row[volume] ?? "");
+    const number = readVolume(said);
+    if (number === undefined) notes.push(`Row ${at}: “${said}” is no number of searches; it is left open.`);
+    const more = Object.fromEntries(
+      first.flatMap((heading, column) => {
+        const value = row[column]?.trim() ?? "";
+        return !headed || column === phrase || column === volume || heading.trim() === "" || value === ""
+          ? []
+          : [[heading.trim(), value]];
+      }),
+    );
+    phrases.push({ text, volume: number ?? null, more });
+  }
+  if (phrases.length === 0) return { reason: notes[0] ?? "This table holds no phrase. Choose another file." };
+  const shown = notes.slice(0, MOST_NOTES);
+  if (notes.length > MOST_NOTES) shown.push(`And ${notes.length - MOST_NOTES} rows more.`);
+  return { phrases, notes: shown };
+}
+
+/** What a page is to be found for, as a table assigns it. */
+export interface AssignedPhrases {
+  phrase: string;
+  supporting: string[];
+}
+
+const readAssignment = headingReader({
+  address: NAMES.address,
+  file: "file|path|datei|pfad|fichier|chemin|archivo|ruta|file|percorso|ficheiro|bestand|fil|tiedosto|файл|fișier|fájl",
+  phrase: NAMES.phrase,
+  supporting:
+    "supporting|supporting phrase|supporting phrases|secondary|secondary phrase|secondary phrases|secondary keyword|secondary keywords|nebenbegriffe|weitere begriffe|mots clés secondaires|palabras clave secundarias|parole chiave secondarie|palavras chave secundárias",
+});
+
+/**
+ * Reads which phrases pages are to be found for: a column of addresses or files, one of target phrases, and one of supporting
+ * phrases, which commas or semicolons part. Every row of a page adds its supporting phrases. Pages are named as written.
+ */
+export function readAssignments(rows: readonly string[][]): ReadonlyMap<string, AssignedPhrases> | { reason: string } {
+  const [first = []] = rows;
+  const headings = first.map((cell) => readAssignment(cell)?.column ?? null);
+  const page = headings.includes("address") ? headings.indexOf("address") : headings.indexOf("file");
+  const [phrase, supporting] = [headings.indexOf("phrase"), headings.indexOf("supporting")];
+  if (page < 0 || (phrase < 0 && supporting < 0))
+    return {
+      reason: `Its first row names no column ${page < 0 ? "“address” or “file”" : "“phrase”"}. It takes a column “address” or “file”, one “phrase”, and one “supporting phrases” where there are any.`,
+    };
+  const assigned = new Map<string, AssignedPhrases>();
+  for (const row of rows.slice(1)) {
+    const name = row[page]?.trim() ?? "";
+    if (name === "") continue;
+    const before = assigned.get(name) ?? { phrase: "", supporting: [] };
+    const added = supporting < 0 ? [] : (row[supporting] ?? "").split(/[,;\n]/).map((one) => one.trim());
+    const known = new Set(before.supporting.map(phraseKey));
+    assigned.set(name, {
+      phrase: (phrase < 0 ? "" : (row[phrase]?.trim() ?? "")) || before.phrase,
+      supporting: [
+        ...before.supporting,
+        ...added.filter((one) => phraseFault(one) === null && !known.has(phraseKey(one))),
+      ],
+    });
+  }
+  return assigned;
+}

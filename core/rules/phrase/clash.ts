@@ -1,0 +1,69 @@
+import { pathOf } from "../../address/address.ts";
+import { contentStems } from "../../phrase/content-stems.ts";
+import type { PageFacets } from "../../site/facets/page-facets.ts";
+import { PHRASE_PLACES, PLACES_SEE, type SitePhrase } from "../../site/index/phrase-places.ts";
+import { commonPractice, siteRule } from "../rule.ts";
+import { counted, quote } from "../texts.ts";
+
+/** A phrase's stems in a page's language; forms of one phrase have the same. */
+const stemsOf = (text: string, { language }: PageFacets) => [...contentStems(text, language)].sort().join(" ");
+
+const holds = (phrase: string, other: string) => {
+  const own = new Set(phrase.split(" "));
+  return other.split(" ").every((stem) => own.has(stem));
+};
+
+/** A page whose title and H1 both say a phrase in order. */
+const speaksOf = ({ on }: SitePhrase, id: string) => {
+  const places = on.get(id)?.places;
+  const says = (kind: string | undefined) => kind === "exact" || kind === "form";
+  return says(places?.title) && says(places?.h1);
+};
+
+export const phraseClash = siteRule({
+  id: "phrase/clash",
+  weight: "should",
+  finds: "a page that wants to be found for the phrase of another one",
+  counted: ["# page wants the phrase of another one", "# pages want the phrase of another one"],
+  why: "Pages after one phrase take searchers and links from each other, and a search engine chooses between them. Some sites want it so, such as a shop with a list and its best item.",
+  source: commonPractice(),
+  sees: [...PLACES_SEE, "noindex"],
+  *check(site) {
+    const phrases = [...site.index(PHRASE_PLACES).all().values()];
+    const wanted = phrases.filter(({ targets }) => targets.size > 0);
+    const groups = new Map<string, { text: string; pages: PageFacets[] }>();
+    for (const { text, targets } of wanted)
+      for (const page of site.inOrder(targets)) {
+        if (page.noindex) continue;
+        const stems = `${page.language.slice(0, 2)} ${stemsOf(text, page)}`;
+        const group = groups.get(stems) ?? { text, pages: [] };
+        groups.set(stems, group);
+        group.pages.push(page);
+      }
+    for (const { text, pages } of groups.values()) {
+      if (pages.length < 2) continue;
+      yield {
+        message: `${counted(pages.length, "page")} want to be found for ${quote(text, 60)}.`,
+        on: pages.map((page) => ({
+          page,
+          at: { part: "title" },
+          related: pages.flatMap((other) => (other === page ? [] : { at: { part: "title" } as const, page: other })),
+        })),
+      };
+    }
+    for (const phrase of wanted) {
+      const [target] = site.inOrder(phrase.targets);
+      if (!target || target.noindex) continue;
+      for (const page of site.inOrder(phrase.on.keys())) {
+        const own = stemsOf(page.phrase ?? "", page);
+        if (page.noindex || phrase.targets.has(page.id) || phrase.supporting.has(page.id)) continue;
+        // A page for a narrower phrase has to say the wider one.
+        if (!speaksOf(phrase, page.id) || holds(own, stemsOf(phrase.text, page))) continue;
+        yield {
+          message: `Title and H1 say ${quote(phrase.text, 60)}, for which ${pathOf(target.address)} wants to be found.`,
+          on: [{ page, at: { part: "title" }, weight: "may", related: [{ at: { part: "title" }, page: target }] }],
+        };
+      }
+    }
+  },
+});
