@@ -1,3 +1,4 @@
+import { keepPhrases } from "./phrases";
 import "fake-indexeddb/auto";
 import { deflateSync } from "node:zlib";
 import { unzipSync } from "fflate";
@@ -190,6 +191,7 @@ describe("a backup", () => {
     await transact(site.id, "Filter", (tx) =>
       tx.update("sites", site.id, (was) => ({ ...was, filters: [{ name: "Mine", query: "?show=ready" }] })),
     );
+    await keepPhrases(site.id, [{ text: "lamp room", volume: 90, more: { topic: "ship" } }], "Add");
     const held = TABLE_NAMES.filter((name) => TABLES[name].backup);
     const all = async () =>
       Object.fromEntries(

@@ -38,6 +38,7 @@ export const facets = table<FacetsRecord>()({
     2: (record) => ({ language: "", headings: [], ...record }),
     6: ({ said, ...record }) => ({ ...record, ...(said !== undefined && { beginning: said }) }),
     7: packed,
+    9: (record) => ({ stems: "", ...record }),
   },
   optional: ["phrase", "supporting", "also", "redirectedFrom", "kind", "inSitemap"],
   fields: ({ joi, id, text, texts, count, kind }) => {
