@@ -1,4 +1,3 @@
-import { keepPhrases } from "./phrases";
 import "fake-indexeddb/auto";
 import { deflateSync } from "node:zlib";
 import { unzipSync } from "fflate";
@@ -10,6 +9,7 @@ import { db } from "./db";
 import { examinePages } from "./freshen";
 import { packOriginal } from "./originals";
 import type { PageRecord } from "./page-record";
+import { keepPhrases } from "./phrases";
 import { proposeOn } from "./propose";
 import { addItems, addressesIn, beginQueue, countItems, DEFAULT_LIMITS, tellPages, tryAgain } from "./queues";
 import { readIncoming } from "./read-incoming";
