@@ -8,6 +8,7 @@ import {
   ListTree,
   type LucideIcon,
   Network,
+  TextSearch,
 } from "lucide-react";
 
 /** A key of a screen, and what it does. */
@@ -94,6 +95,19 @@ const screens = {
       { keys: "Space", does: "Select the page" },
       { keys: "Ctrl A", does: "Select all that are shown" },
       { keys: "/", does: "Find among the pages" },
+    ],
+  },
+  phrases: {
+    path: "phrases",
+    module: "routes/phrases.tsx",
+    name: "Phrases",
+    command: "Go to the phrases",
+    icon: TextSearch,
+    inRail: true,
+    keys: [
+      { keys: "J / K", does: "Next and previous phrase" },
+      { keys: "Enter", does: "Choose the phrase" },
+      { keys: "/", does: "Find a phrase" },
     ],
   },
   houseStyle: {

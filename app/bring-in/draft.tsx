@@ -12,32 +12,35 @@ import { kindStarts } from "./kind-starts";
 const LANGUAGE = "en-GB";
 
 /** A draft as something that comes in, at an address made of its name. */
-async function incomingDraft(body: string, base: string, title = ""): Promise<Incoming> {
+async function incomingDraft(body: string, base: string, phrase: string): Promise<Incoming> {
   await loadAsciiTable();
   const name = draftName(body) || "New page";
   const slug = slugFrom(name, { language: LANGUAGE, maxWords: 8 }) || "new-page";
   return {
     path: `${slug}.html`,
-    source: originalFromText(draftSource(body, { language: LANGUAGE, title })),
+    source: originalFromText(draftSource(body, { language: LANGUAGE, title: "" })),
     address: new URL(slug, base).href,
     addressGiven: true,
-    phrase: "",
+    phrase,
   };
 }
 
 /** Bringing in what is no page yet: pasted source, rich text, a word-processor file, or nothing at all. */
 export function Draft({
   base,
+  phrase,
   onIncoming,
   fault,
 }: {
   base: string;
+  /** What a new page is begun for; "" for nothing. */
+  phrase: string;
   onIncoming: (incoming: Incoming[]) => void;
   fault: (text: string) => void;
 }) {
   const [source, setSource] = useState("");
   const [rich, setRich] = useState("");
-  const [heading, setHeading] = useState("");
+  const [heading, setHeading] = useState(phrase.slice(0, 1).toUpperCase() + phrase.slice(1));
   const [kind, setKind] = useState<PageKind>("article");
   const file = useRef<HTMLInputElement>(null);
   useUnkept(`${source}${rich}${heading}`.trim() === "" ? null : "What you wrote is not brought in yet.");
@@ -58,7 +61,7 @@ export function Draft({
       );
       const body = cleanRichText(value);
       if (body === "") fault(`${chosen.name} holds no text. Choose another file, or paste its text.`);
-      else onIncoming([await incomingDraft(body, base)]);
+      else onIncoming([await incomingDraft(body, base, phrase)]);
     } catch {
       fault(
         `${chosen.name} is no .docx file that can be read. Save it as .docx in the word processor, then choose it again.`,
@@ -75,12 +78,12 @@ export function Draft({
             .join(""),
         );
     if (body === "") fault("There is no text yet. Paste it from the word processor.");
-    else onIncoming([await incomingDraft(body, base)]);
+    else onIncoming([await incomingDraft(body, base, phrase)]);
   };
   const begin = async (event: SyntheticEvent) => {
     event.preventDefault();
     if (heading.trim() === "") fault("Type what the page is about: its H1.");
-    else onIncoming([await incomingDraft(kindStarts(kind, heading.trim()), base)]);
+    else onIncoming([await incomingDraft(kindStarts(kind, heading.trim()), base, phrase)]);
   };
   const takeSource = () =>
     onIncoming([

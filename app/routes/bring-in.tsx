@@ -263,6 +263,7 @@ export default function BringIn() {
           <FromTable site={site} base={base} fault={setFault} onDone={() => navigate(`/sites/${site.id}/findings`)} />
         ) : (
           <Draft
+            phrase={params.get("phrase") ?? ""}
             base={base || site.address || UNSAID}
             fault={setFault}
             onIncoming={(incoming) => void read(incoming)}

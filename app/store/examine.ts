@@ -8,23 +8,31 @@ import type { PageKind } from "#core/page/page-kind";
 import { structuredValues } from "#core/page/structured-values";
 import { setDescription, setTitle } from "#core/result/result";
 import { descriptionStyle, titleStyle } from "#core/result/styles";
+import type { RuleContext } from "#core/rules/rule";
 import { subjectOf } from "#core/rules/subjects";
 import { type HouseStyle, limitsOf } from "#core/settings/house-style";
 import { addressByFile, FACET_STAMP, facetsOf } from "#core/site/facets/page-facets";
-import type { PageDerived } from "./records/derived";
+import { fewPhrases } from "#core/standing/phrase-list";
+import { standingsOf } from "#core/standing/standing";
+import type { OwnStanding, PageDerived } from "./records/derived";
 import type { FacetsRecord } from "./records/facets";
 import type { StoredPage } from "./records/pages";
 
 export interface ExamineContext {
   /** Open findings: what was set aside is not among them. */
   findings: readonly Finding[];
+  /** What the page is to be found for. */
+  phrases: Pick<RuleContext, "phrase" | "supporting">;
   houseStyle: HouseStyle;
   guessedKind: PageKind;
   stamp: string;
 }
 
 /** What the table shows of a page as it now reads. */
-export function examine(page: Page, { findings, houseStyle, guessedKind, stamp }: ExamineContext): PageDerived {
+export function examine(
+  page: Page,
+  { findings, phrases, houseStyle, guessedKind, stamp }: ExamineContext,
+): PageDerived {
   const title = titleOf(page);
   const description = descriptionOf(page);
   const h1 = page.headings.find((heading) => heading.level === 1 && heading.text !== "");
@@ -53,10 +61,18 @@ export function examine(page: Page, { findings, houseStyle, guessedKind, stamp }
     links: page.links.length,
     types: [...new Set(structuredValues(page).types)].slice(0, 8),
     found: packFound(countFound(findings)),
+    standings: ownStandings(page, phrases),
     guessedKind,
     stamp,
     facetStamp: FACET_STAMP,
   };
+}
+
+/** How the page's own phrases stand on it. */
+function ownStandings(page: Page, { phrase, supporting = [] }: ExamineContext["phrases"]): OwnStanding[] {
+  const texts = [...(phrase === null ? [] : [phrase]), ...supporting];
+  if (texts.length === 0) return [];
+  return Array.from(standingsOf(page, fewPhrases(texts)), ([n, standing]) => ({ phrase: texts[n] ?? "", ...standing }));
 }
 
 /** Whether the texts are cut in the search result, at the widths that the house style has. */

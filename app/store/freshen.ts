@@ -70,7 +70,7 @@ export async function freshen(
   return {
     id: stored.id,
     basis: basisOf(stored, loaded),
-    derived: examine(page, { findings: open, houseStyle: rules.houseStyle, guessedKind, stamp }),
+    derived: examine(page, { findings: open, phrases: rules, houseStyle: rules.houseStyle, guessedKind, stamp }),
     facets: facetsRecord(stored, page, kind),
     edits,
   };

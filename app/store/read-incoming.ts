@@ -96,6 +96,7 @@ export async function readIncoming(
     fault: page.fault,
     original: await packOriginal(crypto.randomUUID(), siteId, original),
     derived: examine(page, {
+      phrases: rules,
       findings,
       houseStyle: rules.houseStyle,
       guessedKind: kind,

@@ -6,6 +6,7 @@ import { checkPage } from "../store/check-page";
 import { examinePages } from "../store/freshen";
 import { dataOfPage } from "../store/page-entities";
 import { pageFindings } from "../store/page-findings";
+import { passagesOn } from "../store/phrase-passages";
 import { proposeOn } from "../store/propose";
 import { readIncoming } from "../store/read-incoming";
 import { redraftPage } from "../store/redraft-pages";
@@ -26,6 +27,7 @@ const api = {
   dataOfPage,
   examinePages,
   pageFindings,
+  passagesOn,
   proposeOn,
   redraftPage,
   countRule,

@@ -2,10 +2,13 @@ import * as Comlink from "comlink";
 import { siteAuditor } from "#core/audit/examine-site";
 import type { FindingOn, SiteFinding } from "#core/findings/finding";
 import type { SetAside } from "#core/findings/set-aside";
+import { findPhrase } from "#core/phrase/match";
+import type { MatchKind } from "#core/phrase/phrase-finder";
 import type { HouseStyle } from "#core/settings/house-style";
 import type { LinkZone } from "#core/site/facets/links";
 import { HEADING_SHAPES } from "#core/site/index/heading-shapes";
 import { LINK_GRAPH, wordsOfLink } from "#core/site/index/link-graph";
+import { type KeptStanding, PHRASE_PLACES, type SitePhrase } from "#core/site/index/phrase-places";
 import { PICTURE_FILES } from "#core/site/index/picture-files";
 import { Site } from "#core/site/index/site";
 import { db } from "../store/db";
@@ -51,6 +54,7 @@ function watch(siteId: string, houseStyle: HouseStyle, tell: (part: SiteAuditPar
   let first = true;
 
   const run = () => {
+    site.setPhrases((list.get() ?? []).map(({ text }) => text));
     const { gone, come } = audit(site, { pictures: pictureSizes() });
     const left = gone.map((finding) => numbers.get(finding) ?? 0);
     for (const finding of gone) numbers.delete(finding);
@@ -85,6 +89,7 @@ function watch(siteId: string, houseStyle: HouseStyle, tell: (part: SiteAuditPar
     if (sizes.of !== all) sizes = { of: all, is: sizesOf(all ?? []) };
     return sizes.is;
   };
+  const list = new Rows({ table: () => db().phrases, name: "phrases", siteId });
   const setAsides = new Rows({ table: () => db().setAsides, name: "setAsides", siteId });
   const follow = new FollowedTable(
     { table: () => db().facets, name: "facets", siteId },
@@ -98,7 +103,7 @@ function watch(siteId: string, houseStyle: HouseStyle, tell: (part: SiteAuditPar
     },
     true,
   );
-  const ends = [files.subscribe(() => !first && later()), setAsides.subscribe(() => !first && later())];
+  const ends = [files, list, setAsides].map((rows) => rows.subscribe(() => !first && later()));
   watched = {
     site,
     follow: follow as unknown as FollowedTable<never>,
@@ -134,7 +139,58 @@ const patternsOfHeadings = () => watched?.site.index(HEADING_SHAPES).patterns() 
 /** The pictures of the watched site, those without alternative text first. */
 const pictures = () => watched?.site.index(PICTURE_FILES).list() ?? [];
 
-const api = { watch, rest, linksTo, patternsOfHeadings, pictures };
+/** A phrase of the watched site, as its screen shows it. */
+export interface PhraseTold {
+  text: string;
+  targets: readonly string[];
+  supporting: readonly string[];
+  /** Other pages whose title, H1 or an H2 says it, the first few; and how many say it anywhere, or have all of its words. */
+  answered: readonly (readonly [id: string, places: KeptStanding["places"]])[];
+  pages: number;
+  /** How the words of links that lead to its first page say it. */
+  anchors: MatchKind | null;
+}
+
+/** Pages that are named of those that answer a phrase. */
+const NAMED = 3;
+
+const tellPhrase = ({ text, targets, supporting, on }: SitePhrase): PhraseTold => {
+  const own = new Set([...targets, ...supporting]);
+  const answered = [...on].filter(([id, { places }]) => !own.has(id) && (places.title || places.h1 || places.h2));
+  return {
+    text,
+    targets: [...targets],
+    supporting: [...supporting],
+    answered: answered.slice(0, NAMED).map(([id, { places }]) => [id, places] as const),
+    pages: on.size,
+    anchors: anchorsOf(text, [...targets][0]),
+  };
+};
+
+function anchorsOf(text: string, id: string | undefined): MatchKind | null {
+  const page = id === undefined ? undefined : watched?.site.pages.get(id);
+  if (!page || !watched) return null;
+  const kinds = watched.site
+    .index(LINK_GRAPH)
+    .incoming(page.id)
+    .flatMap((link) => findPhrase(text, wordsOfLink(link), { language: link.from.language })[0]?.kind ?? []);
+  return (["exact", "form", "scattered"] as const).find((kind) => kinds.includes(kind)) ?? null;
+}
+
+/** Every phrase of the list and of the pages of the watched site. */
+const phrases = (): PhraseTold[] =>
+  Array.from(watched?.site.index(PHRASE_PLACES).all().values() ?? [], (phrase) => tellPhrase(phrase));
+
+/** Pages of the watched site that may say a phrase: its own first, then those that say it in the plainest places. */
+function pagesWithPhrase(key: string): string[] {
+  const phrase = watched?.site.index(PHRASE_PLACES).all().get(key);
+  if (!phrase) return [];
+  const rank = (id: string, { places, early }: KeptStanding) =>
+    phrase.targets.has(id) ? 0 : places.title || places.h1 ? 1 : places.h2 || early !== undefined ? 2 : 3;
+  return [...phrase.on].sort(([a, one], [b, other]) => rank(a, one) - rank(b, other)).map(([id]) => id);
+}
+
+const api = { watch, rest, linksTo, patternsOfHeadings, pictures, phrases, pagesWithPhrase };
 export type SiteWorker = typeof api;
 
 Comlink.expose(api);

@@ -18,7 +18,7 @@ export interface PhraseTable {
 }
 
 const VOLUME =
-  "volume|search volume|searches|monthly searches|average monthly searches|avg monthly searches|monthly volume|suchvolumen|suchanfragen|suchanfragen pro monat|volume de recherche|recherches mensuelles|volumen|volumen de búsqueda|búsquedas mensuales|volume di ricerca|ricerche mensili|volume de pesquisa|pesquisas mensais|zoekvolume|zoekopdrachten|sökvolym|sökningar|søkevolum|søk per måned|søgevolumen|søgninger|hakumäärä|haut kuukaudessa|частота|частотность|запросов в месяц|volum de căutare|căutări lunare|keresési volumen|havi keresések";
+  "volume|search volume|searches|searches a month|searches per month|searches month|monthly searches|average monthly searches|avg monthly searches|monthly volume|suchvolumen|suchanfragen|suchanfragen pro monat|volume de recherche|recherches mensuelles|volumen|volumen de búsqueda|búsquedas mensuales|volume di ricerca|ricerche mensili|volume de pesquisa|pesquisas mensais|zoekvolume|zoekopdrachten|sökvolym|sökningar|søkevolum|søk per måned|søgevolumen|søgninger|hakumäärä|haut kuukaudessa|частота|частотность|запросов в месяц|volum de căutare|căutări lunare|keresési volumen|havi keresések";
 
 const readHeading = headingReader({ phrase: NAMES.phrase, volume: VOLUME });
 

@@ -3,7 +3,7 @@ import { blockWords, contentBlocks, contentHeadings, contentWords, h1Block } fro
 import { descriptionOf, languageOf, type Page, titleOf } from "../page/page.ts";
 import type { MatchKind, PhraseMatch } from "../phrase/phrase-finder.ts";
 import { wordsOf } from "../phrase/words.ts";
-import type { PhraseList } from "./phrase-list.ts";
+import type { Phrases } from "./phrase-list.ts";
 
 /**
  * Where a phrase may stand: `body` is the content without its H1 and H2s, `first100` its first hundred words without the H1,
@@ -44,7 +44,7 @@ const better = (a: MatchKind | null, b: MatchKind) => (a === null || RANK[b] > R
  * How phrases stand on a page, by their place in the list; those that stand nowhere are left out. One pass over each of the
  * page's texts, however many phrases there are. `anchors` are the words of links that lead to the page.
  */
-export function standingsOf(page: Page, list: PhraseList, anchors: readonly string[] = []): Map<number, Standing> {
+export function standingsOf(page: Page, list: Phrases, anchors: readonly string[] = []): Map<number, Standing> {
   const language = languageOf(page);
   const finder = list.in(language);
   const found = new Map<number, { places: Record<PlaceOfPhrase, MatchKind | null>; count: number }>();

@@ -1,5 +1,6 @@
 import { type Found, NO_TOTALS, packFound, type Totals } from "#core/findings/found";
 import type { PageKind } from "#core/page/page-kind";
+import type { Standing } from "#core/standing/standing";
 import { type Old, table } from "./table";
 
 /** What a page's changes say of it, without reading its source: renewed with every write. */
@@ -16,6 +17,11 @@ export interface ChangeFacts {
   again: boolean;
   /** Names what the redraft says, so that it can be seen whether it has moved on; "" where it says nothing. */
   fingerprint: string;
+}
+
+/** How one of its phrases stands on a page. */
+export interface OwnStanding extends Standing {
+  phrase: string;
 }
 
 /** What the table and its filters show of a page as its redraft leaves it: worked out from its source. */
@@ -43,6 +49,8 @@ export interface PageDerived {
   types: string[];
   /** What its rules found, without what was set aside. */
   found: Found;
+  /** How its own phrases stand on it: the target first. Those that stand nowhere are left out. */
+  standings: OwnStanding[];
   /** What the page seems to be. */
   guessedKind: PageKind;
   /** Names the house style and the day that it was worked out for; "" where the page has changed since. */
@@ -87,6 +95,7 @@ export const NOTHING_DERIVED: PageDerived = {
   links: 0,
   types: [],
   found: "",
+  standings: [],
   guessedKind: "other",
   stamp: "",
   facetStamp: "",
@@ -113,6 +122,7 @@ export const derived = table<DerivedRecord>()({
       ...record,
       stamp: "",
     }),
+    9: (record) => ({ standings: [], ...record }),
   },
   fields: ({ joi, id, text, texts, count, kind }) => ({
     id,
@@ -142,6 +152,7 @@ export const derived = table<DerivedRecord>()({
     links: count,
     types: texts,
     found: text,
+    standings: joi.array().items(joi.object({ phrase: text, places: joi.object(), count, density: joi.number() })),
     guessedKind: kind,
     stamp: text,
     facetStamp: text,

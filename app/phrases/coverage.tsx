@@ -1,0 +1,88 @@
+import { Bar, BarChart, ResponsiveContainer, XAxis, YAxis } from "recharts";
+import { Action } from "../ui/controls";
+import type { PhraseLine, PhraseTotals } from "./lines";
+
+const number = new Intl.NumberFormat("en-GB");
+const percent = new Intl.NumberFormat("en-GB", { style: "percent", maximumFractionDigits: 0 });
+/** Phrases that are named. */
+const MOST = 8;
+
+/** How many of the searches are for phrases that have a page, drawn and as a table; and what most is searched in vain. */
+export default function Coverage({
+  totals: { searches, covered },
+  lines,
+  onChoose,
+}: {
+  totals: PhraseTotals;
+  lines: readonly PhraseLine[];
+  onChoose: (key: string) => void;
+}) {
+  const without = lines
+    .filter(({ targets, supporting }) => targets.length + supporting.length === 0)
+    .sort((a, b) => (b.record?.volume ?? 0) - (a.record?.volume ?? 0))
+    .slice(0, MOST);
+  const rows = [
+    ["for phrases that have a page", covered],
+    ["for phrases that have none", searches - covered],
+  ] as const;
+  return (
+    <>
+      {searches > 0 && (
+        <>
+          <h2 className="font-semibold">Searches a month</h2>
+          <div aria-hidden className="mt-2">
+            <ResponsiveContainer width="100%" height={26}>
+              <BarChart
+                layout="vertical"
+                data={[{ covered, without: searches - covered }]}
+                margin={{ top: 0, right: 0, bottom: 0, left: 0 }}
+              >
+                <XAxis type="number" hide domain={[0, searches]} />
+                <YAxis type="category" hide />
+                <Bar dataKey="covered" stackId="one" fill="var(--ink)" isAnimationActive={false} />
+                <Bar
+                  dataKey="without"
+                  stackId="one"
+                  fill="var(--tint)"
+                  stroke="var(--edge)"
+                  isAnimationActive={false}
+                />
+              </BarChart>
+            </ResponsiveContainer>
+          </div>
+          <table className="mt-2 w-full">
+            <tbody>
+              {rows.map(([what, n]) => (
+                <tr key={what}>
+                  <th scope="row" className="text-left font-normal text-soft">
+                    {what}
+                  </th>
+                  <td className="text-right tabular-nums">{number.format(n)}</td>
+                  <td className="w-14 text-right text-soft tabular-nums">{percent.format(n / searches)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </>
+      )}
+      {without.length > 0 && (
+        <>
+          <h2 className="mt-5 font-semibold">Most searched without a page</h2>
+          <ul className="mt-1.5 grid gap-1">
+            {without.map(({ key, text, record }) => (
+              <li key={key} className="flex justify-between gap-4">
+                <Action onClick={() => onChoose(key)}>{text}</Action>
+                <span className="text-soft tabular-nums">
+                  {record?.volume === null || !record ? "" : number.format(record.volume)}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <p className="mt-5 text-soft">
+        Choose a phrase: here stand its pages then, and every sentence of the site that says it.
+      </p>
+    </>
+  );
+}

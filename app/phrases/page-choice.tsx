@@ -1,0 +1,80 @@
+import { Command as Cmdk } from "cmdk";
+import { Popover } from "radix-ui";
+import { useState } from "react";
+import { pathOf } from "#core/address/address";
+import type { PageRecord } from "../store/page-record";
+
+/** Pages that are listed; more are found by their words. */
+const MOST = 200;
+
+/** Words that open a list of pages to choose one from; those that come first are the likeliest. */
+export function PageChoice({
+  words,
+  pages,
+  likely = [],
+  onChoose,
+}: {
+  words: string;
+  pages: readonly PageRecord[];
+  likely?: readonly string[];
+  onChoose: (page: PageRecord) => void;
+}) {
+  const [open, setOpen] = useState(false);
+  const [find, setFind] = useState("");
+  const first = new Set(likely);
+  const asked = find.trim().toLowerCase();
+  const ordered = [...pages.filter(({ id }) => first.has(id)), ...pages.filter(({ id }) => !first.has(id))];
+  const shown = ordered
+    .filter(({ name, address }) => `${name} ${address}`.toLowerCase().includes(asked))
+    .slice(0, MOST);
+  return (
+    <Popover.Root
+      open={open}
+      onOpenChange={(next) => {
+        setOpen(next);
+        setFind("");
+      }}
+    >
+      <Popover.Trigger className="text-left text-blue hover:underline">{words}</Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          align="start"
+          sideOffset={4}
+          collisionPadding={12}
+          aria-label={words}
+          className="floating z-50 w-[400px] max-w-[94vw]"
+        >
+          <Cmdk label={words} loop shouldFilter={false}>
+            <Cmdk.Input
+              autoFocus
+              value={find}
+              onValueChange={setFind}
+              placeholder="Find a page"
+              className="w-full border-hairline border-b bg-transparent px-4 py-2.5 outline-none"
+            />
+            <Cmdk.List className="max-h-[min(48vh,380px)] overflow-auto p-1.5">
+              <Cmdk.Empty className="p-3 text-soft">No page of this site is called that.</Cmdk.Empty>
+              {shown.map((page) => (
+                <Cmdk.Item
+                  key={page.id}
+                  value={page.id}
+                  onSelect={() => {
+                    setOpen(false);
+                    onChoose(page);
+                  }}
+                  className="cursor-default rounded px-2.5 py-1 data-[selected=true]:bg-tint"
+                >
+                  <span className="block truncate">{page.name || pathOf(page.address)}</span>
+                  <span className="block truncate font-mono text-12 text-soft">
+                    {pathOf(page.address)}
+                    {page.phrase && ` · ${page.phrase}`}
+                  </span>
+                </Cmdk.Item>
+              ))}
+            </Cmdk.List>
+          </Cmdk>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}

@@ -1,0 +1,262 @@
+import { Link } from "react-router";
+import { pathOf } from "#core/address/address";
+import { readVolume } from "#core/exchange/phrase-table";
+import { phraseFault, phraseKey } from "#core/phrase/phrase-key";
+import { TextInPlace } from "../desk/text-in-place";
+import { makeAtOnce } from "../proposals/make-at-once";
+import { linkToPage } from "../screens";
+import type { PageRecord } from "../store/page-record";
+import type { PagePassages } from "../store/phrase-passages";
+import { assignPhrase, changePhrase, mergePhrases, removePhrases, unassignPhrase } from "../store/phrases";
+import type { SiteRecord } from "../store/records/sites";
+import { Action } from "../ui/controls";
+import { useNotices } from "../ui/notice";
+import type { PhraseLine } from "./lines";
+import { PageChoice } from "./page-choice";
+import { MarkedSentence } from "./passage";
+import { usePassages } from "./use-passages";
+
+const number = new Intl.NumberFormat("en-GB");
+
+/** The chosen phrase: its pages, what can be done with it, and the sentences of the site that say it. */
+export function PhraseSide({
+  site,
+  line,
+  lines,
+  pages,
+  onChosen,
+}: {
+  site: SiteRecord;
+  line: PhraseLine;
+  lines: readonly PhraseLine[];
+  pages: readonly PageRecord[];
+  /** Another phrase is to be shown; null for none. */
+  onChosen: (key: string | null) => void;
+}) {
+  const { fail } = useNotices();
+  const { text, record, targets, supporting } = line;
+  const found = usePassages(text, pages);
+  const act = (done: Promise<unknown>) => void done.catch(fail);
+  const own = [...targets, ...supporting];
+  const likely = (line.told?.answered ?? []).map(([id]) => id);
+  const goesWith = wordsBeside(line, lines);
+  const reword = (next: string) => {
+    const fault = phraseFault(next);
+    if (fault) return fault;
+    const other = lines.find(({ key }) => key === phraseKey(next) && key !== line.key);
+    if (other)
+      return {
+        reason: `“${other.text}” is in the list already.`,
+        instead: {
+          label: "Make one of both",
+          run: () => {
+            act(mergePhrases(site.id, [text], other.text));
+            onChosen(other.key);
+          },
+        },
+      };
+    act(changePhrase({ siteId: site.id, text }, { text: next }));
+    onChosen(phraseKey(next));
+    return null;
+  };
+  return (
+    <>
+      <h2 className="font-medium font-serif text-18 leading-snug">
+        <TextInPlace value={text} label="Wording of the phrase" empty="a phrase" onKeep={reword} className="w-full" />
+      </h2>
+      <p className="mt-1 flex flex-wrap items-baseline gap-x-2 text-soft">
+        searched
+        <TextInPlace
+          value={record?.volume === null || record === null ? "" : number.format(record.volume)}
+          label="Searches a month"
+          empty="nobody has said how often"
+          onKeep={(said) => {
+            const volume = readVolume(said);
+            if (volume === undefined) return `“${said}” is no number of searches. Type digits, or leave it empty.`;
+            act(changePhrase({ siteId: site.id, text }, { volume }));
+            return null;
+          }}
+        />
+        {record?.volume !== null && record !== null && "times a month"}
+      </p>
+      {record && Object.keys(record.more).length > 0 && (
+        <p className="text-12 text-soft">
+          {Object.entries(record.more)
+            .map(([name, value]) => `${name}: ${value}`)
+            .join(" · ")}
+        </p>
+      )}
+      {goesWith.length > 0 && (
+        <p className="mt-1 text-soft">
+          Goes with:{" "}
+          {goesWith.map(({ word, key }, i) => (
+            <span key={word}>
+              {i > 0 && ", "}
+              <Action onClick={() => onChosen(key)}>{word}</Action>
+            </span>
+          ))}
+        </p>
+      )}
+      {own.length > 0 && (
+        <ul aria-label="Its pages" className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-2.5">
+          {own.map((page) => (
+            <li key={page.id} className="min-w-0 border-hairline border-l-2 pl-3">
+              <Link to={linkToPage(site.id, page.id)} className="block truncate font-medium hover:underline">
+                {page.name || pathOf(page.address)}
+              </Link>
+              {targets.length > 1 && targets.includes(page) && (
+                <span className="block text-12">
+                  <span className="block truncate">{page.title || "no title"}</span>
+                  <span className="line-clamp-2 text-soft">{page.description || "no description"}</span>
+                </span>
+              )}
+              <span className="block truncate font-mono text-12 text-soft">{pathOf(page.address)}</span>
+              <span className="flex flex-wrap gap-x-4 text-12">
+                {!targets.includes(page) && <span className="text-soft">supports it</span>}
+                {targets.length > 1 && targets.includes(page) && (
+                  <Action
+                    onClick={() =>
+                      act(
+                        unassignPhrase(
+                          site.id,
+                          targets.flatMap(({ id }) => (id === page.id ? [] : id)),
+                          text,
+                        ),
+                      )
+                    }
+                  >
+                    Keep it for this page alone
+                  </Action>
+                )}
+                <Action onClick={() => act(unassignPhrase(site.id, [page.id], text))}>Take it from this page</Action>
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      <p className="mt-3 flex flex-wrap gap-x-4 gap-y-1">
+        <PageChoice
+          words={targets.length > 0 ? "Give it another page" : "Choose its page"}
+          pages={pages}
+          likely={likely}
+          onChoose={(page) => act(moveTo(site.id, line, page))}
+        />
+        {targets.length > 0 && (
+          <PageChoice
+            words="Let it support a page"
+            pages={pages.filter((page) => !own.includes(page))}
+            likely={likely}
+            onChoose={(page) => act(assignPhrase(site.id, [page.id], text, "supporting"))}
+          />
+        )}
+        {record && (
+          <Action
+            onClick={() => {
+              act(removePhrases(site.id, [record.id]));
+              if (own.length === 0) onChosen(null);
+            }}
+          >
+            Take it off the list
+          </Action>
+        )}
+      </p>
+      <Concordance site={site} line={line} found={found} />
+    </>
+  );
+}
+
+/** The page takes the phrase over from those that had it. */
+async function moveTo(siteId: string, { text, targets }: PhraseLine, page: PageRecord): Promise<void> {
+  const others = targets.flatMap(({ id }) => (id === page.id ? [] : id));
+  if (others.length > 0) await unassignPhrase(siteId, others, text);
+  await assignPhrase(siteId, [page.id], text, "target");
+}
+
+/** Words that longer phrases of the list add to this one: those that are searched most, first. */
+function wordsBeside({ key }: PhraseLine, lines: readonly PhraseLine[]): { word: string; key: string }[] {
+  const own = key.split(" ");
+  return lines
+    .flatMap((line) => {
+      const words = line.key.split(" ");
+      if (line.key === key || !own.every((word) => words.includes(word))) return [];
+      return [
+        {
+          word: words.filter((word) => !own.includes(word)).join(" "),
+          key: line.key,
+          volume: line.record?.volume ?? 0,
+        },
+      ];
+    })
+    .sort((a, b) => b.volume - a.volume)
+    .slice(0, 8);
+}
+
+function Concordance({
+  site,
+  line,
+  found,
+}: {
+  site: SiteRecord;
+  line: PhraseLine;
+  found: ReturnType<typeof usePassages>;
+}) {
+  const { notify, fail } = useNotices();
+  const [target] = line.targets;
+  const link = async (page: PagePassages, words: string) => {
+    if (!target) return;
+    try {
+      const fix = { label: `Make “${words}” a link`, wrap: { words, to: target.address } };
+      const asked = { way: "fixes", rule: "link/opportunity", byPage: { [page.pageId]: [fix] } } as const;
+      const { changed, refused } = await makeAtOnce(site, [page.pageId], asked, fix.label);
+      if (changed > 0) notify(`“${words}” links to ${pathOf(target.address)}`, `On ${page.path}.`);
+      else
+        fail(
+          new Error(
+            refused[0]?.reason ?? "These words cannot become a link: they stand in one already, or in several places.",
+          ),
+        );
+    } catch (error) {
+      fail(error);
+    }
+  };
+  if (!found) return <p className="mt-5 text-soft">Looking for its sentences…</p>;
+  const sentences = found.pages.reduce((sum, { passages }) => sum + passages.length, 0);
+  return (
+    <section aria-label="Where the site says it" className="mt-5">
+      <p className="border-hairline border-b pb-1 text-12 text-soft" aria-live="polite">
+        {sentences === 0
+          ? found.looked < found.among
+            ? "Looking for its sentences…"
+            : "No sentence of this site says it."
+          : `${number.format(sentences)} ${sentences === 1 ? "sentence" : "sentences"} on ${number.format(found.pages.length)} ${found.pages.length === 1 ? "page" : "pages"}`}
+      </p>
+      <ul>
+        {found.pages.flatMap((page) =>
+          page.passages.map((one) => {
+            const [mark] = one.marks;
+            const words = mark && mark.kind !== "scattered" ? one.sentence.slice(mark.start, mark.end) : "";
+            return (
+              <li key={`${page.pageId} ${one.block} ${one.at}`} className="border-hairline border-b py-2.5">
+                <Link
+                  to={`${linkToPage(site.id, page.pageId)}?phrase=${encodeURIComponent(line.text)}`}
+                  className="block font-mono text-12 text-soft hover:text-ink hover:underline"
+                >
+                  {page.path}
+                  {one.heading ? `, ${one.heading}` : one.under && `, under “${one.under}”`}
+                </Link>
+                <p className="font-serif text-15 leading-snug">
+                  <MarkedSentence {...one} />{" "}
+                  {target && target.id !== page.pageId && words !== "" && (
+                    <Action className="font-sans text-13" onClick={() => void link(page, words)}>
+                      Link these words
+                    </Action>
+                  )}
+                </p>
+              </li>
+            );
+          }),
+        )}
+      </ul>
+    </section>
+  );
+}

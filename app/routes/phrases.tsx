@@ -1,0 +1,387 @@
+import { useVirtualizer } from "@tanstack/react-virtual";
+import { useMemo, useRef, useState } from "react";
+import { useSearchParams } from "react-router";
+import { csvOf } from "#core/exchange/csv";
+import { phraseKey } from "#core/phrase/phrase-key";
+import { inWords } from "#core/standing/in-words";
+import {
+  isShown,
+  ORDERS,
+  type Order,
+  type PhraseLine,
+  phraseLines,
+  SHOWS,
+  type Show,
+  totalsOf,
+} from "../phrases/lines";
+import { COLUMNS_CLASS, PhraseRow } from "../phrases/row";
+import { PhraseSide } from "../phrases/side";
+import { linkTo, screenOf } from "../screens";
+import type { PageRecord } from "../store/page-record";
+import { assignPhrase, mergePhrases, removePhrases, usePhrases } from "../store/phrases";
+import { usePageRows } from "../store/rows";
+import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
+import { Action } from "../ui/controls";
+import { download } from "../ui/download";
+import { Screen, SiteName, TitleLine } from "../ui/frame";
+import { useKeys } from "../ui/keys";
+import { useNotices } from "../ui/notice";
+import { onDemand } from "../ui/on-demand";
+import { useSite } from "./site";
+
+const BringInDialog = onDemand(async () => (await import("../phrases/bring-in-dialog")).BringInDialog);
+
+const Coverage = onDemand(async () => (await import("../phrases/coverage")).default);
+
+export const meta = () => [{ title: "Phrases · Keen Quill" }];
+
+const number = new Intl.NumberFormat("en-GB");
+const counted = (n: number, one: string, many: string) => `${number.format(n)} ${n === 1 ? one : many}`;
+const askPhrases = (worker: SiteAsked) => worker.phrases();
+const NONE: never[] = [];
+
+/** What the site's pages are to be found for: the list, how it stands, and each phrase in its sentences. */
+export default function Phrases() {
+  const site = useSite();
+  const pages = usePageRows(site.id);
+  const list = usePhrases(site.id);
+  const told = useSiteAnswer(site, askPhrases) ?? NONE;
+  const { notify, fail } = useNotices();
+  const [params, setParams] = useSearchParams();
+  const [find, setFind] = useState("");
+  const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
+  const [bringing, setBringing] = useState<{ file: { name: string; bytes: Uint8Array } | null } | null>(null);
+  const finder = useRef<HTMLInputElement>(null);
+  const file = useRef<HTMLInputElement>(null);
+  const scroller = useRef<HTMLDivElement>(null);
+
+  const show: Show = SHOWS.find((one) => one === params.get("show")) ?? "all";
+  const order: Order = (Object.keys(ORDERS) as Order[]).find((one) => one === params.get("by")) ?? "volume";
+  const set = (name: string, value: string | null) => {
+    setParams(
+      (before) => {
+        const next = new URLSearchParams(before);
+        if (value) next.set(name, value);
+        else next.delete(name);
+        return next;
+      },
+      { replace: true },
+    );
+  };
+
+  const lines = useMemo(() => (list && pages ? phraseLines(list, pages, told) : null), [list, pages, told]);
+  const totals = useMemo(() => (lines && pages ? totalsOf(lines, pages) : null), [lines, pages]);
+  const shown = useMemo(() => {
+    const asked = phraseKey(find);
+    return (lines ?? [])
+      .filter((line) => isShown[show](line) && (asked === "" || line.key.includes(asked)))
+      .sort((a, b) => ORDERS[order](a, b) || a.text.localeCompare(b.text));
+  }, [lines, show, order, find]);
+  const byId = useMemo(() => new Map(pages?.map((page) => [page.id, page])), [pages]);
+  const wanted = params.get("phrase");
+  const chosen = lines?.find(({ key }) => key === wanted) ?? null;
+
+  const virtual = useVirtualizer({
+    count: shown.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => 58,
+    overscan: 8,
+    getItemKey: (i) => shown[i]?.key ?? i,
+  });
+  const step = (by: number) => {
+    const at = shown.findIndex(({ key }) => key === chosen?.key);
+    const to = Math.max(0, Math.min(shown.length - 1, at + by));
+    const next = shown[at < 0 ? 0 : to];
+    if (!next) return;
+    set("phrase", next.key);
+    virtual.scrollToIndex(at < 0 ? 0 : to);
+  };
+  useKeys("/", () => finder.current?.focus(), { preventDefault: true });
+  useKeys("j", () => step(1));
+  useKeys("k", () => step(-1));
+
+  const act = (done: Promise<unknown>) => void done.catch(fail);
+  const take = (line: PhraseLine, page: PageRecord) =>
+    act(assignPhrase(site.id, [page.id], line.text, page.phrase ? "supporting" : "target"));
+  const ticked = (lines ?? []).filter(({ key }) => selected.has(key));
+  const none = () => setSelected(new Set());
+  const [most] = [...ticked].sort(ORDERS.volume);
+  const save = () => {
+    const more = [...new Set((lines ?? []).flatMap(({ record }) => Object.keys(record?.more ?? {})))];
+    const rows = shown.map(({ text, record, targets, supporting, standing }) => {
+      const { there, missing } = standing ? inWords(standing) : { there: "", missing: "" };
+      return {
+        phrase: text,
+        "searches a month": record?.volume ?? "",
+        page: targets.map(({ address }) => address).join(" "),
+        supports: supporting.map(({ address }) => address).join(" "),
+        "stands in": there,
+        missing: targets.length > 0 ? missing : "",
+        ...Object.fromEntries(more.map((name) => [name, record?.more[name] ?? ""])),
+      };
+    });
+    download("phrases.csv", csvOf(rows), "text/csv");
+    notify("Saved as phrases.csv", `${counted(rows.length, "phrase", "phrases")}, as they are shown.`);
+  };
+
+  /** A part of the sentence that narrows the list. */
+  const part = (one: Show, words: string) => (
+    <button
+      type="button"
+      aria-pressed={show === one}
+      onClick={() => set("show", show === one ? null : one)}
+      className="border-graphite border-b border-dotted text-left aria-pressed:border-transparent aria-pressed:bg-marker"
+    >
+      {words}
+    </button>
+  );
+  const bring = () => file.current?.click();
+  const add = () => setBringing({ file: null });
+  return (
+    <Screen>
+      <TitleLine
+        site={site}
+        screen={screenOf("phrases")}
+        commands={[
+          { name: "Add phrases", run: add },
+          { name: "Bring in phrases with their searches (CSV)", run: bring },
+          { name: "Save the phrases as a spreadsheet", run: save },
+        ]}
+        actions={
+          <>
+            <Action onClick={bring}>Bring in searches…</Action>
+            <Action onClick={save}>Save as CSV</Action>
+            <Action onClick={add}>Add</Action>
+          </>
+        }
+      >
+        <h1 className="font-medium font-serif text-15">Phrases</h1>
+        <SiteName site={site} />
+      </TitleLine>
+      <input
+        ref={file}
+        type="file"
+        hidden
+        aria-label="CSV file of phrases with their searches"
+        accept=".csv,.tsv,.tab,.txt,text/csv"
+        onChange={async (e) => {
+          const [one] = e.target.files ?? [];
+          if (one) setBringing({ file: { name: one.name, bytes: new Uint8Array(await one.arrayBuffer()) } });
+          e.target.value = "";
+        }}
+      />
+      <div className="flex min-h-0 flex-1 max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
+        <div className="flex min-h-0 min-w-0 flex-1 flex-col bg-sheet max-[1000px]:min-h-[70vh] max-[1000px]:flex-none">
+          {!lines || !totals ? (
+            <p className="px-7 py-5 text-soft">Reading the phrases…</p>
+          ) : totals.phrases === 0 ? (
+            <div className="px-7 py-5 max-[700px]:px-4">
+              <p className="font-serif text-18">Nobody has said yet what this site should be found for.</p>
+              <p className="mt-2 max-w-[60ch] text-15 text-soft">
+                Add the phrases that people search for, with how often they do where you know it. Then each page gets
+                the one that it should be found for, and you see where it stands and where it is missing.
+              </p>
+              <p className="mt-4 flex gap-5 text-15">
+                <Action onClick={add}>Add phrases</Action>
+                <Action onClick={bring}>Bring in a CSV file…</Action>
+              </p>
+            </div>
+          ) : (
+            <>
+              <div className="px-7 pt-4 pb-3 max-[700px]:px-4">
+                <p className="font-serif text-18 leading-snug">
+                  {part("all", counted(totals.phrases, "phrase", "phrases"))}
+                  {totals.searches > 0 && `, searched ${number.format(totals.searches)} times a month`}.{" "}
+                  {part("with", `${number.format(totals.with)} ${totals.with === 1 ? "has" : "have"} a page`)}
+                  {totals.clashing > 0 && (
+                    <>, {part("clash", `${number.format(totals.clashing)} pages want one that another wants`)}</>
+                  )}
+                  , {part("without", `${number.format(totals.without)} ${totals.without === 1 ? "has" : "have"} none`)}
+                  {totals.pagesWithout > 0 && (
+                    <>
+                      ;{" "}
+                      <a
+                        href={`${linkTo(site, screenOf("pages"))}?show=no-phrase&columns=phrases`}
+                        className="border-graphite border-b border-dotted"
+                      >
+                        {counted(totals.pagesWithout, "page has", "pages have")} no phrase
+                      </a>
+                    </>
+                  )}
+                  .{" "}
+                  {totals.searches > 0 &&
+                    `Of the searches, ${number.format(totals.covered)} are for phrases that have a page.`}
+                </p>
+                <p className="mt-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
+                  <input
+                    ref={finder}
+                    type="search"
+                    aria-label="Find a phrase"
+                    placeholder="find a phrase"
+                    value={find}
+                    onChange={(e) => setFind(e.target.value)}
+                    className="w-[180px] border-hairline border-b bg-transparent outline-none focus-visible:border-blue"
+                  />
+                  {(show !== "all" || find !== "") && (
+                    <Action
+                      onClick={() => {
+                        setFind("");
+                        set("show", null);
+                      }}
+                    >
+                      Show all
+                    </Action>
+                  )}
+                  {find !== "" && <span className="text-soft">{counted(shown.length, "phrase", "phrases")}</span>}
+                </p>
+              </div>
+              <div ref={scroller} className="min-h-0 flex-1 overflow-y-auto border-hairline border-t">
+                <div
+                  className={`${COLUMNS_CLASS} sticky top-0 z-10 border-hairline border-b bg-sheet px-7 py-2 font-semibold text-12 text-soft max-[700px]:hidden`}
+                >
+                  <span />
+                  <Head of="phrase" order={order} onOrder={(by) => set("by", by)}>
+                    Phrase
+                  </Head>
+                  <Head of="volume" order={order} onOrder={(by) => set("by", by)} className="text-right">
+                    a month
+                  </Head>
+                  <Head of="page" order={order} onOrder={(by) => set("by", by)}>
+                    Page
+                  </Head>
+                  <span>Where it stands there</span>
+                </div>
+                {shown.length === 0 && <p className="px-7 py-5 text-15">No phrase is like that.</p>}
+                <ul aria-label="Phrases" className="relative" style={{ height: virtual.getTotalSize() }}>
+                  {virtual.getVirtualItems().map(({ index, key, start }) => {
+                    const line = shown[index];
+                    if (!line) return null;
+                    return (
+                      <li
+                        key={key}
+                        data-index={index}
+                        ref={virtual.measureElement}
+                        style={{ transform: `translateY(${start}px)` }}
+                        className="absolute w-full"
+                      >
+                        <PhraseRow
+                          site={site}
+                          line={line}
+                          byId={byId}
+                          chosen={line.key === chosen?.key}
+                          selected={selected.has(line.key)}
+                          onChoose={() => set("phrase", line.key === chosen?.key ? null : line.key)}
+                          onSelect={() =>
+                            setSelected((all) => {
+                              const next = new Set(all);
+                              if (!next.delete(line.key)) next.add(line.key);
+                              return next;
+                            })
+                          }
+                          onTake={(page) => take(line, page)}
+                        />
+                      </li>
+                    );
+                  })}
+                </ul>
+              </div>
+              {ticked.length > 0 && (
+                <section
+                  aria-label="With the selected phrases"
+                  className="flex flex-wrap items-baseline gap-5 border-ink border-t bg-paper px-7 py-2.5"
+                >
+                  <span className="font-medium" aria-live="polite">
+                    {number.format(ticked.length)} selected
+                  </span>
+                  {ticked.length > 1 && most && (
+                    <Action
+                      onClick={() => {
+                        act(
+                          mergePhrases(
+                            site.id,
+                            ticked.map(({ text }) => text),
+                            most.text,
+                          ),
+                        );
+                        none();
+                      }}
+                    >
+                      Make them one: “{most.text}”
+                    </Action>
+                  )}
+                  <Action
+                    onClick={() => {
+                      act(
+                        removePhrases(
+                          site.id,
+                          ticked.flatMap(({ record }) => record?.id ?? []),
+                        ),
+                      );
+                      none();
+                    }}
+                  >
+                    Take off the list
+                  </Action>
+                  <span className="flex-1" />
+                  <Action onClick={() => setSelected(new Set(shown.map(({ key }) => key)))}>
+                    Select all {number.format(shown.length)}
+                  </Action>
+                  <Action onClick={none}>Select none</Action>
+                </section>
+              )}
+            </>
+          )}
+        </div>
+        {lines && pages && totals && totals.phrases > 0 && (
+          <aside
+            aria-label="The chosen phrase"
+            className="w-[380px] shrink-0 overflow-y-auto border-hairline border-l px-6 py-4 max-[1000px]:w-full max-[1000px]:border-t max-[1000px]:border-l-0 max-[700px]:px-4"
+          >
+            {chosen ? (
+              <PhraseSide
+                key={chosen.key}
+                site={site}
+                line={chosen}
+                lines={lines}
+                pages={pages}
+                onChosen={(key) => set("phrase", key)}
+              />
+            ) : (
+              <Coverage waiting={null} totals={totals} lines={lines} onChoose={(key) => set("phrase", key)} />
+            )}
+          </aside>
+        )}
+      </div>
+      {bringing && (
+        <BringInDialog siteId={site.id} list={list ?? NONE} file={bringing.file} onClose={() => setBringing(null)} />
+      )}
+    </Screen>
+  );
+}
+
+/** The head of a column, by which the list is put in order. */
+function Head({
+  of,
+  order,
+  onOrder,
+  className = "",
+  children,
+}: {
+  of: Order;
+  order: Order;
+  onOrder: (order: Order) => void;
+  className?: string;
+  children: string;
+}) {
+  return (
+    <button
+      type="button"
+      aria-pressed={order === of}
+      title={`In the order of ${children.toLowerCase()}`}
+      onClick={() => onOrder(of)}
+      className={`text-left hover:text-ink aria-pressed:text-ink ${className}`}
+    >
+      {children}
+    </button>
+  );
+}
