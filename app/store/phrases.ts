@@ -1,6 +1,6 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import type { ListedPhrase } from "#core/exchange/phrase-table";
-import { phraseKey } from "#core/phrase/phrase-key";
+import { phraseKey, uniquePhrases } from "#core/phrase/phrase-key";
 import { db } from "./db";
 import type { PhraseRecord } from "./records/phrases";
 import { type ActOptions, type Tx, transact } from "./transact";
@@ -105,15 +105,6 @@ async function reword(tx: Tx, siteId: string, texts: readonly string[], into: st
     if (phrase === page.phrase && supporting.every((one, i) => one === page.supporting[i])) continue;
     await tx.put("pages", { ...page, phrase, supporting: uniquePhrases(supporting, phrase) });
   }
-}
-
-/** Phrases, each once, without the target phrase. */
-export function uniquePhrases(texts: readonly string[], phrase: string): string[] {
-  const seen = new Set([phraseKey(phrase), ""]);
-  return texts.filter((text) => {
-    const key = phraseKey(text);
-    return !seen.has(key) && seen.add(key);
-  });
 }
 
 /** What a page is to be found for: as its target, or beside it. */

@@ -1,4 +1,4 @@
-import { phraseFault, phraseKey } from "../phrase/phrase-key.ts";
+import { phraseFault, phraseKey, uniquePhrases } from "../phrase/phrase-key.ts";
 import { headingReader, NAMES } from "./column-names.ts";
 
 /** A phrase of a list, as it came in. */
@@ -123,8 +123,8 @@ export function readAssignments(rows: readonly string[][]): ReadonlyMap<string, 
   const [first = []] = rows;
   const headings = first.map((cell) => readAssignment(cell)?.column ?? null);
   const page = headings.includes("address") ? headings.indexOf("address") : headings.indexOf("file");
-  const [phrase, supporting] = [headings.indexOf("phrase"), headings.indexOf("supporting")];
-  if (page < 0 || (phrase < 0 && supporting < 0))
+  const [target, supporting] = [headings.indexOf("phrase"), headings.indexOf("supporting")];
+  if (page < 0 || (target < 0 && supporting < 0))
     return {
       reason: `Its first row names no column ${page < 0 ? "“address” or “file”" : "“phrase”"}. It takes a column “address” or “file”, one “phrase”, and one “supporting phrases” where there are any.`,
     };
@@ -134,14 +134,9 @@ export function readAssignments(rows: readonly string[][]): ReadonlyMap<string, 
     if (name === "") continue;
     const before = assigned.get(name) ?? { phrase: "", supporting: [] };
     const added = supporting < 0 ? [] : (row[supporting] ?? "").split(/[,;\n]/).map((one) => one.trim());
-    const known = new Set(before.supporting.map(phraseKey));
-    assigned.set(name, {
-      phrase: (phrase < 0 ? "" : (row[phrase]?.trim() ?? "")) || before.phrase,
-      supporting: [
-        ...before.supporting,
-        ...added.filter((one) => phraseFault(one) === null && !known.has(phraseKey(one))),
-      ],
-    });
+    const phrase = (target < 0 ? "" : (row[target]?.trim() ?? "")) || before.phrase;
+    const phrases = [...before.supporting, ...added.filter((one) => phraseFault(one) === null)];
+    assigned.set(name, { phrase, supporting: uniquePhrases(phrases, phrase) });
   }
   return assigned;
 }

@@ -1,3 +1,4 @@
+import { endsInAbbreviation } from "./sentence-start.ts";
 import { type MatchOptions, type Token, tokensOf } from "./tokens.ts";
 import type { Word } from "./words.ts";
 
@@ -45,7 +46,7 @@ const SENTENCE_END = /[.!?…。！？]["'”’)\]]*(?=\s|$)|\n/g;
 /** Ends of the sentences of a text, roughly: where all words of a phrase may stand together. */
 function sentenceEnds(text: string): number[] {
   const ends = Array.from(text.matchAll(SENTENCE_END), (match) => match.index + match[0].length);
-  return [...ends, text.length];
+  return [...ends.filter((end) => !endsInAbbreviation(text.slice(Math.max(0, end - 20), end + 1))), text.length];
 }
 
 /**

@@ -18,3 +18,12 @@ export function phraseFault(text: string): string | null {
   if (phraseKey(text) === "") return `“${text.trim()}” holds no word. Say a phrase that somebody would search for.`;
   return null;
 }
+
+/** Phrases, each once, without the target phrase. */
+export function uniquePhrases(texts: readonly string[], phrase: string): string[] {
+  const seen = new Set([phraseKey(phrase), ""]);
+  return texts.filter((text) => {
+    const key = phraseKey(text);
+    return !seen.has(key) && seen.add(key);
+  });
+}

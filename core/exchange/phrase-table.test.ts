@@ -1,0 +1,114 @@
+import { describe, expect, it } from "vitest";
+import { readAssignments, readPhraseTable, readVolume } from "./phrase-table.ts";
+
+describe("searches a month as they are written", () => {
+  it.each([
+    ["880", 880],
+    ["1,300", 1300],
+    ["1.300", 1300],
+    ["1 300", 1300],
+    ["1’300", 1300],
+    ["1,300,000", 1_300_000],
+    ["1.2k", 1200],
+    ["1,2 Tsd", 1200],
+    ["2M", 2_000_000],
+    ["10 – 100", 55],
+    ["100-1,000", 550],
+    ["1K+", 1000],
+    ["<10", 10],
+    ["", null],
+    ["-", null],
+    ["n/a", null],
+    ["lots", undefined],
+    ["100-10", undefined],
+    ["12 a day", undefined],
+    ["9".repeat(40), undefined],
+  ])("%j is %j", (text, number) => {
+    expect(readVolume(text)).toBe(number);
+  });
+});
+
+describe("a list of phrases", () => {
+  const read = (...rows: string[][]) => {
+    const table = readPhraseTable(rows);
+    if ("reason" in table) throw new Error(table.reason);
+    return table;
+  };
+
+  it("is read by its headings in any order, and further columns are kept", () => {
+    expect(
+      read(["Topic", "Avg. monthly searches", "Keyword"], ["visit", "880", "opening  times"], ["", "", "fog signal"]),
+    ).toEqual({
+      phrases: [
+        { text: "opening times", volume: 880, more: { Topic: "visit" } },
+        { text: "fog signal", volume: null, more: {} },
+      ],
+      notes: [],
+    });
+  });
+
+  it("needs no headings: phrases stand first, numbers beside them", () => {
+    expect(read(["fog signal", "720"], ["lamp", "140"]).phrases).toMatchObject([
+      { text: "fog signal", volume: 720 },
+      { text: "lamp", volume: 140 },
+    ]);
+  });
+
+  it("says row by row what is left out or left open, and loses nothing else", () => {
+    const { phrases, notes } = read(
+      ["phrase", "volume"],
+      ["fog signal", "many"],
+      ["Fog   Signal", "9"],
+      ["?!", "1"],
+      ["x".repeat(10_000), "1"],
+      ["", "4"],
+      ["the of and", "3"],
+      ["سفينة المنارة", "5"],
+    );
+    expect(phrases.map(({ text, volume }) => [text, volume])).toEqual([
+      ["fog signal", null],
+      ["the of and", 3],
+      ["سفينة المنارة", 5],
+    ]);
+    expect(notes).toEqual([
+      "Row 2: “many” is no number of searches; it is left open.",
+      "Row 3 is left out: “Fog Signal” stands in row 2.",
+      "Row 4 is left out: “?!” holds no word. Say a phrase that somebody would search for.",
+      "Row 5 is left out: A phrase has at most 200 characters; this has 10000. Leave out what nobody would type.",
+      "Row 6 is left out: it holds no phrase.",
+    ]);
+  });
+
+  it("says what to do where no column holds phrases", () => {
+    expect(
+      readPhraseTable([
+        ["volume", "topic"],
+        ["3", "x"],
+      ]),
+    ).toEqual({
+      reason:
+        "No column of this table is headed “phrase” or “keyword”. Its first row says: volume, topic. Head the column that holds the phrases.",
+    });
+  });
+});
+
+describe("what pages are to be found for", () => {
+  it("is a target and supporting phrases, each once, from every row of a page", () => {
+    const assigned = readAssignments([
+      ["File", "Phrase", "Supporting phrases"],
+      ["a.html", "fog signal", "fog horn, diaphone; Fog Horn"],
+      ["a.html", "", "siren"],
+      ["b.html", "lamp", "?"],
+      ["", "nothing", ""],
+    ]);
+    if ("reason" in assigned) throw new Error(assigned.reason);
+    expect([...assigned]).toEqual([
+      ["a.html", { phrase: "fog signal", supporting: ["fog horn", "diaphone", "siren"] }],
+      ["b.html", { phrase: "lamp", supporting: [] }],
+    ]);
+  });
+
+  it("needs a column that names the pages", () => {
+    expect(readAssignments([["phrase"], ["lamp"]])).toHaveProperty("reason");
+  });
+});
