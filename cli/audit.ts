@@ -1,5 +1,3 @@
-import { statSync } from "node:fs";
-import { dirname } from "node:path";
 import { pMapIterable } from "p-map";
 import { auditSite } from "#core/audit/examine-site";
 import { siteEntry } from "#core/exchange/audit-report";
@@ -9,11 +7,11 @@ import { localDay } from "#core/rules/today";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
 import { WEIGHTS, type Weight } from "#core/settings/setting";
 import { Site } from "#core/site/index/site";
+import { readPhrases } from "./assignments.ts";
 import { NO_CACHE, openCache } from "./cache.ts";
 import { CommandFault, tell } from "./fault.ts";
 import type { FetchedPage } from "./fetched-page.ts";
-import { baseAddress, type FileToRead, findFiles, textOf } from "./files.ts";
-import { readPhrases } from "./phrases.ts";
+import { baseAddress, type FileToRead, filesIn, nothingIn, textOf } from "./files.ts";
 import { countPages } from "./progress.ts";
 import { startThreads, TookTooLong } from "./threads.ts";
 import type { AuditedPage } from "./work.ts";
@@ -54,17 +52,13 @@ export async function auditCommand(paths: string[], options: AuditOptions): Prom
   const context = { phrase: options.phrase ?? "", phrases: options.phrases ?? null, houseStyle, today: localDay() };
   // What is wrong with it is said once, and not by every thread.
   if (context.phrases !== null) readPhrases(context.phrases);
-  const found = paths
-    .filter((path) => !isAddress(path))
-    .map((path) => ({ root: statOf(path) ? path : dirname(path), ...findFiles(path) }));
-  const files = found.flatMap(({ root, files }) => files.map((file): FileToRead => ({ file, root, base })));
-  for (const { path, why } of found.flatMap(({ skipped }) => skipped)) tell(`${path} ${why}; it was skipped.`);
   const addresses = paths.filter(isAddress);
+  const files = filesIn(
+    paths.filter((path) => !isAddress(path)),
+    base,
+  );
   const all = [...files, ...addresses];
-  if (all.length === 0)
-    throw new CommandFault(
-      `No HTML or Markdown files in ${paths.join(", ")}. Files end in .html, .htm, .xhtml or .md.`,
-    );
+  if (all.length === 0) throw nothingIn(paths);
   const cache = options.cache === undefined ? NO_CACHE : openCache(options.cache, context);
   const counting = countPages(all.length);
   const threads = startThreads(addresses.length + files.filter((read) => !cache.has(read)).length);
@@ -122,12 +116,4 @@ export async function auditCommand(paths: string[], options: AuditOptions): Prom
   const failing = WEIGHTS.slice(0, WEIGHTS.indexOf(options.failOn) + 1);
   if (failing.some((weight) => totals[weight] > 0)) process.exitCode = 1;
   if (unreadable > 0) process.exitCode = 2;
-}
-
-function statOf(path: string): boolean {
-  try {
-    return statSync(path).isDirectory();
-  } catch {
-    return false;
-  }
 }

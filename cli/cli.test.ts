@@ -104,7 +104,78 @@ describe("keen-quill", () => {
     writeFileSync(phrases, "where,what\na.html,lamp\n");
     const { status, stderr } = run("audit", folder, "--phrases", phrases);
     expect(status).toBe(2);
-    expect(stderr).toContain("its first row names no column");
+    expect(stderr).toContain("Its first row names no column");
+  });
+
+  it("tells where phrases stand, who wants the same, and who could link to whom", () => {
+    const folder = mkdtempSync(join(tmpdir(), "kq-"));
+    const page = (file: string, title: string, body: string) =>
+      writeFileSync(join(folder, file), `<!DOCTYPE html><html lang=en><title>${title}</title>\n<body>\n${body}`);
+    page("fog.html", "The fog signal", "<h1>The fog signal</h1><p>It is a fog signal of 1912.");
+    page("horn.html", "Fog signals", "<h1>A horn</h1><p>It is loud.");
+    page(
+      "home.html",
+      "Home",
+      '<p>See the <a href="horn.html">old horn</a>.</p>\n<p>We kept the fog signal. It sounds.',
+    );
+    const list = join(folder, "list.csv");
+    writeFileSync(list, "keyword,volume,topic\nfog signal,720,ship\nlamp room,many,ship\n?!,3,\n");
+    const assign = join(folder, "assign.csv");
+    writeFileSync(assign, 'file,phrase,supporting\nfog.html,fog signal,\nhorn.html,fog signals,"old horn, siren"\n');
+    const command = ["phrases", folder, "--list", list, "--assign", assign];
+    const { status, stdout, stderr } = run(...command, "--format", "json");
+    expect(status).toBe(0);
+    expect(stderr).toContain("Row 3: “many” is no number of searches; it is left open.");
+    expect(stderr).toContain("Row 4 is left out");
+    const at = (file: string) => join(folder, file);
+    const report = JSON.parse(stdout);
+    expect(report).toMatchObject({
+      version: 1,
+      clashes: [{ phrases: ["fog signal", "fog signals"], files: [at("fog.html"), at("horn.html")] }],
+      unused: ["lamp room"],
+      pagesWithout: [at("home.html")],
+      opportunities: [
+        {
+          from: at("home.html"),
+          to: at("fog.html"),
+          phrase: "fog signal",
+          sentence: "We kept the fog signal.",
+          line: 4,
+        },
+      ],
+    });
+    const [signal, , , horn] = report.phrases;
+    expect(signal).toMatchObject({ phrase: "fog signal", volume: 720, target: [at("fog.html")], supporting: [] });
+    expect(signal.pages.map((one: { file: string }) => one.file)).toEqual(
+      ["fog.html", "home.html", "horn.html"].map(at),
+    );
+    // By hand: 9 words, of which the phrase takes 2 × 2.
+    expect(signal.pages[0]).toEqual({
+      file: at("fog.html"),
+      places: {
+        title: "exact",
+        h1: "exact",
+        h2: null,
+        first100: "exact",
+        body: "exact",
+        description: null,
+        slug: null,
+        alt: null,
+        anchors: null,
+      },
+      count: 2,
+      density: 40,
+    });
+    expect(horn).toMatchObject({ phrase: "old horn", supporting: [at("horn.html")] });
+    expect(horn.pages.find((one: { file: string }) => one.file === at("horn.html")).places.anchors).toBe("exact");
+    expect(run(...command).stdout).toContain(
+      "fog.html: title, H1, first 100 words, body 2 times; not in H2, description, slug",
+    );
+    expect(run(...command, "--format", "csv").stdout).toContain(
+      `fog signal,720,${at("fog.html")},target,exact,exact,,exact`,
+    );
+    writeFileSync(list, "topic,volume\nship,3\n");
+    expect(run(...command)).toMatchObject({ status: 2 });
   });
 
   it("prints the document that the screen of findings gives out", () => {

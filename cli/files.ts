@@ -7,7 +7,7 @@ import { markdownFromBytes, originalFromBytes } from "#core/page/original-from-b
 import { type Page, statedAddress } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import { prepareOriginal } from "#core/rewrite/prepare-original";
-import { CommandFault } from "./fault.ts";
+import { CommandFault, tell } from "./fault.ts";
 
 /** A file with the folder that its address is counted from. */
 export interface FileToRead {
@@ -167,3 +167,23 @@ export const liesIn = (path: string, folder: string): boolean => {
   const way = relative(folder, path);
   return way === "" || (!way.startsWith("..") && !/^(?:[a-z]:|[\\/])/i.test(way));
 };
+
+function isFolder(path: string): boolean {
+  try {
+    return statSync(path).isDirectory();
+  } catch {
+    return false;
+  }
+}
+
+/** Every file of pages that is named, or stands in a folder that is; what is skipped is told. */
+export function filesIn(paths: readonly string[], base: string): FileToRead[] {
+  const found = paths.map((path) => ({ root: isFolder(path) ? path : dirname(path), ...findFiles(path) }));
+  const files = found.flatMap(({ root, files }) => files.map((file): FileToRead => ({ file, root, base })));
+  for (const { path, why } of found.flatMap(({ skipped }) => skipped)) tell(`${path} ${why}; it was skipped.`);
+  return files;
+}
+
+/** That nothing of what was named can be read. */
+export const nothingIn = (paths: readonly string[]): CommandFault =>
+  new CommandFault(`No HTML or Markdown files in ${paths.join(", ")}. Files end in .html, .htm, .xhtml or .md.`);

@@ -6,6 +6,7 @@ import { checkDataCommand } from "./check-data.ts";
 import { CommandFault } from "./fault.ts";
 import { whyNot } from "./files.ts";
 import { measureCommand } from "./measure.ts";
+import { phrasesCommand } from "./phrases.ts";
 import { rulesCommand } from "./rules.ts";
 import { VERSION } from "./version.ts";
 
@@ -72,6 +73,16 @@ program
       .default("must"),
   )
   .action(checkDataCommand);
+
+program
+  .command("phrases")
+  .description("tell where the phrases of a list stand on pages, and where they are missing")
+  .argument("<paths...>", "files and folders")
+  .requiredOption("--list <file>", "CSV of phrases: phrase, searches a month")
+  .option("--assign <file>", "CSV with the phrases of each page: address or file, phrase, supporting phrases")
+  .option("--base <address>", "address of the folder's root, for pages without a canonical", "https://site.example/")
+  .addOption(new Option("--format <format>").choices(["text", "json", "csv"]).default("text"))
+  .action(phrasesCommand);
 
 program
   .command("rules")

@@ -1,50 +1,55 @@
-import { relative, resolve } from "node:path";
-import { type AssignedPhrases, readAssignments } from "#core/exchange/phrase-table";
-import { readTable } from "#core/exchange/table-file";
-import { CommandFault } from "./fault.ts";
-import type { FetchedPage } from "./fetched-page.ts";
-import { bytesOf, type FileToRead } from "./files.ts";
+import { pMapIterable } from "p-map";
+import { type PageWithPhrases, phrasesCsv, phrasesReport, phrasesText } from "#core/exchange/phrases-report";
+import { phraseListIn } from "./assignments.ts";
+import { CommandFault, tell } from "./fault.ts";
+import { baseAddress, filesIn, nothingIn } from "./files.ts";
+import { countPages } from "./progress.ts";
+import { startThreads, TookTooLong } from "./threads.ts";
 
-/** Phrases by address or file. */
-export type Assigned = ReadonlyMap<string, AssignedPhrases>;
+/** So many files wait for a thread. */
+const AT_ONCE = 64;
 
-/** An address or a path as it is compared: without what does not tell pages apart. */
-const plain = (text: string) =>
-  text
-    .trim()
-    .replace(/^\.\//, "")
-    .replace(/\/(?:index\.html?)?$/i, "");
-
-/** The phrases that a CSV assigns to pages, by address or file. */
-export function readPhrases(file: string): Assigned {
-  const table = readTable(bytesOf(file));
-  if ("reason" in table) throw new CommandFault(`${file}: ${table.reason}`);
-  const assigned = readAssignments(table.rows);
-  if ("reason" in assigned) throw new CommandFault(`${file}: ${assigned.reason}`);
-  return new Map(Array.from(assigned, ([name, phrases]) => [plain(name), phrases]));
+interface PhrasesOptions {
+  list: string;
+  assign?: string;
+  base: string;
+  format: "text" | "json" | "csv";
 }
 
-/** The phrases that a page was assigned, by its address, its path below it, or its file; undefined where it was none. */
-export function phrasesOf(
-  phrases: Assigned,
-  read: FileToRead | FetchedPage,
-  address: string,
-): AssignedPhrases | undefined {
-  const called =
-    "file" in read
-      ? [read.file, relative(resolve(read.root), resolve(read.file)).replaceAll("\\", "/")]
-      : [read.asked, ...read.from];
-  for (const name of [address, new URL(address).pathname, ...called]) {
-    const assigned = phrases.get(plain(name));
-    if (assigned !== undefined) return assigned;
+/** Where the phrases of a list stand on pages, and where they are missing. */
+export async function phrasesCommand(paths: string[], options: PhrasesOptions): Promise<void> {
+  const basis = { list: options.list, assign: options.assign ?? null };
+  const { listed, notes } = phraseListIn(basis);
+  for (const note of notes) tell(`${options.list}: ${note}`);
+  const files = filesIn(paths, baseAddress(options.base));
+  if (files.length === 0) throw nothingIn(paths);
+  const counting = countPages(files.length);
+  const threads = startThreads(files.length);
+  const found: PageWithPhrases[] = [];
+  try {
+    const look = async (read: (typeof files)[number]) => {
+      try {
+        return await threads.run("phrasesOnPage", read, basis);
+      } catch (error) {
+        if (!(error instanceof TookTooLong || error instanceof CommandFault)) throw error;
+        tell(error.message.startsWith(read.file) ? error.message : `${read.file} ${error.message}.`);
+        process.exitCode = 2;
+        return null;
+      } finally {
+        counting.done();
+      }
+    };
+    for await (const page of pMapIterable(files, look, { concurrency: AT_ONCE })) if (page) found.push(page);
+  } finally {
+    counting.clear();
+    await threads.end();
   }
-  return undefined;
-}
-
-let last: { file: string; phrases: Assigned } | null = null;
-
-/** As `readPhrases`; a thread reads a file once. */
-export function phrasesIn(file: string): Assigned {
-  if (last?.file !== file) last = { file, phrases: readPhrases(file) };
-  return last.phrases;
+  const report = phrasesReport(listed, found);
+  process.stdout.write(
+    options.format === "json"
+      ? `${JSON.stringify(report, null, 2)}\n`
+      : options.format === "csv"
+        ? phrasesCsv(report)
+        : phrasesText(report),
+  );
 }

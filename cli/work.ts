@@ -4,13 +4,19 @@ import { prepareFixes } from "#core/audit/expand";
 import { type PageEntry, pageEntry } from "#core/exchange/audit-report";
 import { type ChangeRow, editOfRow } from "#core/exchange/change-list";
 import { type DataReport, dataReport } from "#core/exchange/data-report";
+import type { PageWithPhrases } from "#core/exchange/phrases-report";
+import { languageOf, positionOf } from "#core/page/page";
+import { guessKind } from "#core/page/page-kind";
 import type { Edit } from "#core/rewrite/edits";
 import { handOver } from "#core/rewrite/verify";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
 import { addressByFile, facetsOf, type PageFacets } from "#core/site/facets/page-facets";
+import { passagesOf } from "#core/standing/passages";
+import { fewPhrases } from "#core/standing/phrase-list";
+import { standingsOf } from "#core/standing/standing";
+import { type PhraseFiles, phraseListIn, phrasesIn, phrasesOf } from "./assignments.ts";
 import { type FetchedPage, readFetchedPage } from "./fetched-page.ts";
 import { type FileToRead, readPageFile } from "./files.ts";
-import { phrasesIn, phrasesOf } from "./phrases.ts";
 
 // What is done with one page, on a thread that is ended where it takes too long.
 
@@ -82,5 +88,26 @@ export async function applyRowsToFile(
   return { bytes, refused: [...unread, ...refused] };
 }
 
-export const WORK = { auditPage, applyToFile, applyRowsToFile, checkDataOfFile };
+/** Looks for the phrases of a list on one page, and for the first sentence that says each. */
+export async function phrasesOnPage(read: FileToRead, basis: PhraseFiles): Promise<PageWithPhrases> {
+  const { page } = await readPageFile(read);
+  const list = phraseListIn(basis);
+  const assigned = basis.assign === null ? undefined : phrasesOf(phrasesIn(basis.assign), read, page.address);
+  const facets = facetsOf(read.file, page, {
+    kind: guessKind(page),
+    also: addressByFile(relative(read.root, read.file), page) ?? "",
+    ...assigned,
+  });
+  const standings = [...standingsOf(page, list.phrases)];
+  const said = standings.flatMap(([n, { count }]) => {
+    const [first] = count === 0 ? [] : passagesOf(page, fewPhrases([list.phrases.texts[n] ?? ""]).in(languageOf(page)));
+    const range = page.blocks[first?.block ?? -1]?.range;
+    return first && range
+      ? [[n, { sentence: first.sentence, line: positionOf(page.source, range.start).line }] as const]
+      : [];
+  });
+  return { file: read.file, facets, standings, said };
+}
+
+export const WORK = { phrasesOnPage, auditPage, applyToFile, applyRowsToFile, checkDataOfFile };
 export type Work = typeof WORK;

@@ -1,17 +1,15 @@
 import { pathOf } from "../../address/address.ts";
 import { LINK_GRAPH } from "../../site/index/link-graph.ts";
 import { PHRASE_PLACES, PLACES_SEE, type SitePhrase } from "../../site/index/phrase-places.ts";
+import { wants } from "../../standing/clashes.ts";
 import { commonPractice, siteRule } from "../rule.ts";
 import { quote } from "../texts.ts";
+import { isTooCommon } from "./too-common.ts";
 
-/** A phrase that more than this share of the site's pages say is no reason to link. */
-const TOO_COMMON = 1 / 4;
-/** Up to so many pages any number of them may say it. */
-const SMALL = 8;
 /** Most links that are suggested for one page. */
 const MOST = 3;
 
-const NO_PHRASE: Pick<SitePhrase, "on" | "targets"> = { on: new Map(), targets: new Set() };
+const NO_PHRASE: Pick<SitePhrase, "on" | "text"> = { on: new Map(), text: "" };
 
 export const linkOpportunity = siteRule({
   id: "link/opportunity",
@@ -33,11 +31,14 @@ export const linkOpportunity = siteRule({
     const graph = site.index(LINK_GRAPH);
     const suggested = new Map<string, number>();
     for (const to of site.inOrder(wanted.keys())) {
-      const { on, targets } = wanted.get(to.id) ?? NO_PHRASE;
+      const { on, text } = wanted.get(to.id) ?? NO_PHRASE;
       const said = new Map(
-        [...on].flatMap(([id, { early }]) => (early === undefined || targets.has(id) ? [] : [[id, early] as const])),
+        [...on].flatMap(([id, { early }]) => {
+          const page = early === undefined ? undefined : site.pages.get(id);
+          return page && early !== undefined && !wants(page, text) ? [[id, early] as const] : [];
+        }),
       );
-      if (said.size > Math.max(SMALL, site.pages.size * TOO_COMMON)) continue;
+      if (isTooCommon(said.size, site.pages.size)) continue;
       const linking = new Set(graph.incoming(to.id).map(({ from }) => from.id));
       for (const from of site.inOrder(said.keys())) {
         const words = said.get(from.id) ?? "";

@@ -1,12 +1,8 @@
 import { pathOf } from "../../address/address.ts";
-import { contentStems } from "../../phrase/content-stems.ts";
-import type { PageFacets } from "../../site/facets/page-facets.ts";
 import { PHRASE_PLACES, PLACES_SEE, type SitePhrase } from "../../site/index/phrase-places.ts";
+import { clashesAmong, stemsOfPhrase } from "../../standing/clashes.ts";
 import { commonPractice, siteRule } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
-
-/** A phrase's stems in a page's language; forms of one phrase have the same. */
-const stemsOf = (text: string, { language }: PageFacets) => [...contentStems(text, language)].sort().join(" ");
 
 const holds = (phrase: string, other: string) => {
   const own = new Set(phrase.split(" "));
@@ -31,19 +27,10 @@ export const phraseClash = siteRule({
   *check(site) {
     const phrases = [...site.index(PHRASE_PLACES).all().values()];
     const wanted = phrases.filter(({ targets }) => targets.size > 0);
-    const groups = new Map<string, { text: string; pages: PageFacets[] }>();
-    for (const { text, targets } of wanted)
-      for (const page of site.inOrder(targets)) {
-        if (page.noindex) continue;
-        const stems = `${page.language.slice(0, 2)} ${stemsOf(text, page)}`;
-        const group = groups.get(stems) ?? { text, pages: [] };
-        groups.set(stems, group);
-        group.pages.push(page);
-      }
-    for (const { text, pages } of groups.values()) {
-      if (pages.length < 2) continue;
+    const wanting = site.inOrder(wanted.flatMap(({ targets }) => [...targets])).filter(({ noindex }) => !noindex);
+    for (const pages of clashesAmong(wanting)) {
       yield {
-        message: `${counted(pages.length, "page")} want to be found for ${quote(text, 60)}.`,
+        message: `${counted(pages.length, "page")} want to be found for ${quote(pages[0]?.phrase ?? "", 60)}.`,
         on: pages.map((page) => ({
           page,
           at: { part: "title" },
@@ -55,10 +42,10 @@ export const phraseClash = siteRule({
       const [target] = site.inOrder(phrase.targets);
       if (!target || target.noindex) continue;
       for (const page of site.inOrder(phrase.on.keys())) {
-        const own = stemsOf(page.phrase ?? "", page);
+        const own = stemsOfPhrase(page.phrase ?? "", page.language);
         if (page.noindex || phrase.targets.has(page.id) || phrase.supporting.has(page.id)) continue;
         // A page for a narrower phrase has to say the wider one.
-        if (!speaksOf(phrase, page.id) || holds(own, stemsOf(phrase.text, page))) continue;
+        if (!speaksOf(phrase, page.id) || holds(own, stemsOfPhrase(phrase.text, page.language))) continue;
         yield {
           message: `Title and H1 say ${quote(phrase.text, 60)}, for which ${pathOf(target.address)} wants to be found.`,
           on: [{ page, at: { part: "title" }, weight: "may", related: [{ at: { part: "title" }, page: target }] }],
