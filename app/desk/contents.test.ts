@@ -24,6 +24,7 @@ describe("the parts of the sheet", () => {
     expect(names(read("# Lamps\n\nLit.\n", "markdown"))).toEqual([
       "Search result",
       "Address",
+      "Phrases",
       "Outline",
       "Body and markup",
       "Links",
@@ -31,7 +32,14 @@ describe("the parts of the sheet", () => {
       "Head",
       "Source",
     ]);
-    expect(names(read('{"title":"A"}', "fields"))).toEqual(["Search result", "Address", "Outline", "Links", "Head"]);
+    expect(names(read('{"title":"A"}', "fields"))).toEqual([
+      "Search result",
+      "Address",
+      "Phrases",
+      "Outline",
+      "Links",
+      "Head",
+    ]);
   });
 
   it("are led to by every part of the sentence about a page", () => {

@@ -19,6 +19,7 @@ export interface SheetPart {
 export const SHEET: readonly SheetPart[] = [
   { id: "result", name: "Search result", holds: ["title", "description"], tells: ["kind"] },
   { id: "address", name: "Address", holds: ["slug"], tells: [] },
+  { id: "phrases", name: "Phrases", holds: [], tells: [] },
   { id: "outline", name: "Outline", holds: ["heading", "block"], tells: ["headings"] },
   { id: "looks", name: "How it looks", holds: [], tells: [], on: ({ format }) => format === "html" },
   {

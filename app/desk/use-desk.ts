@@ -50,6 +50,7 @@ interface DeskActions {
   /** The key by which an edit names a node of the original. */
   keyOf(kind: NodeKind, index: number): NodeKey;
   setPhrase(phrase: string): void;
+  setSupporting(phrases: string[]): void;
   setAddress(address: string): void;
   setReady(ready: boolean): void;
   setAsideFinding(finding: Finding, scope: SetAsideRecord["scope"], reason: string): void;
@@ -146,6 +147,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
       );
     },
     keyOf: (kind, index) => keyOf(original, kind, index),
+    setSupporting: (supporting) => setFields({ supporting }, "Supporting phrases"),
     setPhrase: (text) => setFields({ phrase: text }, "Target phrase", "phrase"),
     setAddress: (address) => setFields({ address }, "Correct the address"),
     setReady: (ready) => setFields({ ready }, ready ? "Mark ready" : "Not ready after all"),

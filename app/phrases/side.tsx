@@ -89,10 +89,10 @@ export function PhraseSide({
       {goesWith.length > 0 && (
         <p className="mt-1 text-soft">
           Goes with:{" "}
-          {goesWith.map(({ word, key }, i) => (
-            <span key={word}>
+          {goesWith.map(({ words, key }, i) => (
+            <span key={key}>
               {i > 0 && ", "}
-              <Action onClick={() => onChosen(key)}>{word}</Action>
+              <Action onClick={() => onChosen(key)}>{words}</Action>
             </span>
           ))}
         </p>
@@ -172,20 +172,18 @@ async function moveTo(siteId: string, { text, targets }: PhraseLine, page: PageR
   await assignPhrase(siteId, [page.id], text, "target");
 }
 
-/** Words that longer phrases of the list add to this one: those that are searched most, first. */
-function wordsBeside({ key }: PhraseLine, lines: readonly PhraseLine[]): { word: string; key: string }[] {
-  const own = key.split(" ");
+/** What longer phrases of the list say around this one: those that are searched most, first. */
+function wordsBeside({ key }: PhraseLine, lines: readonly PhraseLine[]): { words: string; key: string }[] {
+  const around = (other: string) => {
+    const at = ` ${other} `.indexOf(` ${key} `);
+    if (at < 0 || other === key) return null;
+    const [before, after] = [other.slice(0, at).trim(), other.slice(at + key.length).trim()];
+    return [before, after].filter(Boolean).join(" … ");
+  };
   return lines
     .flatMap((line) => {
-      const words = line.key.split(" ");
-      if (line.key === key || !own.every((word) => words.includes(word))) return [];
-      return [
-        {
-          word: words.filter((word) => !own.includes(word)).join(" "),
-          key: line.key,
-          volume: line.record?.volume ?? 0,
-        },
-      ];
+      const words = around(line.key);
+      return words ? [{ words, key: line.key, volume: line.record?.volume ?? 0 }] : [];
     })
     .sort((a, b) => b.volume - a.volume)
     .slice(0, 8);
@@ -246,7 +244,7 @@ function Concordance({
                 </Link>
                 <p className="font-serif text-15 leading-snug">
                   <MarkedSentence {...one} />{" "}
-                  {target && target.id !== page.pageId && words !== "" && (
+                  {target && !one.heading && words !== "" && !line.targets.some(({ id }) => id === page.pageId) && (
                     <Action className="font-sans text-13" onClick={() => void link(page, words)}>
                       Link these words
                     </Action>

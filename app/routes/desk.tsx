@@ -27,6 +27,7 @@ import { onDemand } from "../ui/on-demand";
 import type { Route } from "./+types/desk";
 import { useSite } from "./site";
 
+const Phrases = onDemand(async () => (await import("../desk/sections/phrases")).default);
 const Below = onDemand(async () => (await import("../desk/sections/below")).default);
 
 export const meta = () => [{ title: "Desk · Keen Quill" }];
@@ -69,6 +70,7 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
   const desk = useDesk(site, record, source, changes);
   // A keystroke draws title and description at once, the rest of the sheet when somebody stops and there is time.
   const later = useDeferredValue(useSteady(desk));
+  const behind = useDeferredValue(desk);
   // The next page stands there at once; what is further down is drawn behind it.
   const below = useDeferredValue(true, false);
   const navigate = useNavigate();
@@ -199,6 +201,7 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
                   {...picking}
                 />
                 <Address desk={desk} {...picking} />
+                {below && <Phrases desk={behind} />}
                 <Outline desk={later} {...picking} />
                 {below && <Below desk={later} picking={picking} />}
                 {desk.refusals.length > 0 && (

@@ -10,7 +10,8 @@ import {
 } from "@dnd-kit/core";
 import { restrictToHorizontalAxis } from "@dnd-kit/modifiers";
 import { DropdownMenu } from "radix-ui";
-import { memo, useDeferredValue, useMemo, useState } from "react";
+import { memo, useDeferredValue, useEffect, useMemo, useState } from "react";
+import { useSearchParams } from "react-router";
 import { contentsList } from "#core/outline/contents";
 import { type OutlineFormat, outlineAs } from "#core/outline/copy";
 import { headingLike } from "#core/outline/heading-like";
@@ -19,6 +20,7 @@ import { moveEdits } from "#core/outline/outline-edits";
 import { repairOutline } from "#core/outline/repair";
 import { blocksUnder, blockWords, contentHeadings, emptyBecause } from "#core/page/body";
 import { type Heading, languageOf, titleOf } from "#core/page/page";
+import { findPhrase } from "#core/phrase/match";
 import { originsOf } from "#core/rewrite/origins";
 import { Action } from "../../ui/controls";
 import { menuItem } from "../../ui/frame";
@@ -57,6 +59,17 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
   const { page, original, edits } = desk;
   const { notify, fail } = useNotices();
   const [unfolded, setUnfolded] = useState<ReadonlySet<number>>(new Set());
+  const marked = useSearchParams()[0].get("phrase");
+  // Where a phrase is to be seen, the text that says it is unfolded.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is folded again afterwards stays so
+  useEffect(() => {
+    if (marked === null) return;
+    const language = languageOf(page);
+    const saying = page.blocks.flatMap(({ text, heading }) =>
+      findPhrase(marked, text, { language }).length > 0 ? [heading] : [],
+    );
+    setUnfolded((before) => new Set([...before, ...saying]));
+  }, [marked]);
   const [repairing, setRepairing] = useState(false);
   const [asked, setAsked] = useState(DRAWN);
   const drawn = useDeferredValue(asked, FIRST);
