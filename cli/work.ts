@@ -99,14 +99,14 @@ export async function phrasesOnPage(read: FileToRead, basis: PhraseFiles): Promi
     ...assigned,
   });
   const standings = [...standingsOf(page, list.phrases)];
-  const said = standings.flatMap(([n, { count }]) => {
+  const quotations = standings.flatMap(([n, { count }]) => {
     const [first] = count === 0 ? [] : passagesOf(page, fewPhrases([list.phrases.texts[n] ?? ""]).in(languageOf(page)));
     const range = page.blocks[first?.block ?? -1]?.range;
     return first && range
       ? [[n, { sentence: first.sentence, line: positionOf(page.source, range.start).line }] as const]
       : [];
   });
-  return { file: read.file, facets, standings, said };
+  return { file: read.file, facets, standings, quotations };
 }
 
 export const WORK = { phrasesOnPage, auditPage, applyToFile, applyRowsToFile, checkDataOfFile };

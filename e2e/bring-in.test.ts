@@ -172,7 +172,7 @@ describe("a backup", () => {
     await eventually(() => other.getByRole("menuitem", { name: "Gullhaven" }).count(), 0);
     await other.keyboard.press("Escape");
     await restore(backup.bytes);
-    await other.getByText("1 site, 38 pages.").first().waitFor();
+    await other.getByText("1 site, 40 pages.").first().waitFor();
     await other.getByRole("button", { name: "Site: site.example" }).click();
     await other.getByRole("menuitem", { name: "Gullhaven Lightship Museum" }).click();
     await other.getByRole("heading", { name: /^What this site needs/ }).waitFor();
@@ -186,7 +186,7 @@ describe("sites in this browser", () => {
     const page = await openDemo(await freshContext());
     await page.getByRole("link", { name: "Gullhaven Lightship Museum", exact: true }).click();
     await page.getByRole("heading", { name: "This site", level: 1 }).waitFor();
-    await page.getByRole("link", { name: "38 pages", exact: true }).waitFor();
+    await page.getByRole("link", { name: "40 pages", exact: true }).waitFor();
     await page.getByText(/KB of pages and files, packed/).waitFor();
     await page.getByRole("button", { name: "Name of the site: Gullhaven Lightship Museum" }).click();
     await page.getByRole("textbox", { name: "Name of the site" }).fill("The lightship");

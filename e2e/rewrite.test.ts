@@ -13,7 +13,7 @@ describe("from the first screen to the changed HTML", () => {
     const page = await openDemo(await freshContext());
     await page.getByRole("button", { name: /has no description/ }).click();
     await eventually(() => page.getByRole("row").count(), 2);
-    await page.getByRole("button", { name: "38 pages", exact: true }).click();
+    await page.getByRole("button", { name: "40 pages", exact: true }).click();
     await openDesk(page, "Opening times and prices");
     const margin = page.getByRole("complementary", { name: "Notes" });
     await margin.getByText("Desktop loses “to shore”").waitFor();

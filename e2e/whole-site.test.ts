@@ -368,7 +368,7 @@ describe("from disk, spreadsheets and drafts", () => {
     await page.reload();
     await page.getByRole("button", { name: "39 pages", exact: true }).waitFor();
     await page.keyboard.press("Control+z");
-    await page.getByRole("button", { name: "38 pages", exact: true }).waitFor();
+    await page.getByRole("button", { name: "40 pages", exact: true }).waitFor();
     await page.keyboard.press("Control+z");
     await page.getByText("Hire the wardroom", { exact: true }).waitFor({ state: "detached" });
   });

@@ -40,10 +40,11 @@ export function Draft({
 }) {
   const [source, setSource] = useState("");
   const [rich, setRich] = useState("");
-  const [heading, setHeading] = useState(phrase.slice(0, 1).toUpperCase() + phrase.slice(1));
+  const begun = phrase.slice(0, 1).toUpperCase() + phrase.slice(1);
+  const [heading, setHeading] = useState(begun);
   const [kind, setKind] = useState<PageKind>("article");
   const file = useRef<HTMLInputElement>(null);
-  useUnkept(`${source}${rich}${heading}`.trim() === "" ? null : "What you wrote is not brought in yet.");
+  useUnkept(`${source}${rich}`.trim() === "" && heading === begun ? null : "What you wrote is not brought in yet.");
 
   const paste = (event: ClipboardEvent) => {
     const html = event.clipboardData.getData("text/html");

@@ -39,7 +39,12 @@ export function BringInDialog({
       const was = known.get(phraseKey(one.text));
       return was && one.volume !== null && one.volume !== was.volume;
     });
-    return { added: added.length, changed: changed.length, same: read.phrases.length - added.length - changed.length };
+    return {
+      first: added[0]?.text ?? "",
+      added: added.length,
+      changed: changed.length,
+      same: read.phrases.length - added.length - changed.length,
+    };
   }, [read, list]);
   const keep = async () => {
     if (!read || "reason" in read) return;
@@ -83,6 +88,7 @@ export function BringInDialog({
         {told && (
           <p aria-live="polite">
             {counted(told.added, "new phrase", "new phrases")}
+            {told.first !== "" && `, the first “${told.first}”`}
             {told.changed > 0 &&
               `, ${counted(told.changed, "is searched otherwise now", "are searched otherwise now")}`}
             {told.same > 0 && `, ${counted(told.same, "stands", "stand")} in the list already`}.

@@ -1,6 +1,6 @@
 import { phraseKey } from "#core/phrase/phrase-key";
 import type { PageRecord } from "../store/page-record";
-import type { OwnStanding } from "../store/records/derived";
+import type { PhraseStanding } from "../store/records/derived";
 import type { PhraseRecord } from "../store/records/phrases";
 import type { PhraseTold } from "../workers/site.worker";
 
@@ -13,7 +13,7 @@ export interface PhraseLine {
   targets: readonly PageRecord[];
   supporting: readonly PageRecord[];
   /** How it stands on its first page; null where it has none, or stands nowhere there. */
-  standing: OwnStanding | null;
+  standing: PhraseStanding | null;
   /** What the rest of the site says of it; null until that is known. */
   told: PhraseTold | null;
 }

@@ -14,7 +14,7 @@ import { type HouseStyle, limitsOf } from "#core/settings/house-style";
 import { addressByFile, FACET_STAMP, facetsOf } from "#core/site/facets/page-facets";
 import { fewPhrases } from "#core/standing/phrase-list";
 import { standingsOf } from "#core/standing/standing";
-import type { OwnStanding, PageDerived } from "./records/derived";
+import type { PageDerived, PhraseStanding } from "./records/derived";
 import type { FacetsRecord } from "./records/facets";
 import type { StoredPage } from "./records/pages";
 
@@ -61,7 +61,7 @@ export function examine(
     links: page.links.length,
     types: [...new Set(structuredValues(page).types)].slice(0, 8),
     found: packFound(countFound(findings)),
-    standings: ownStandings(page, phrases),
+    standings: standingsOn(page, phrases),
     guessedKind,
     stamp,
     facetStamp: FACET_STAMP,
@@ -69,7 +69,7 @@ export function examine(
 }
 
 /** How the page's own phrases stand on it. */
-function ownStandings(page: Page, { phrase, supporting = [] }: ExamineContext["phrases"]): OwnStanding[] {
+function standingsOn(page: Page, { phrase, supporting = [] }: ExamineContext["phrases"]): PhraseStanding[] {
   const texts = [...(phrase === null ? [] : [phrase]), ...supporting];
   if (texts.length === 0) return [];
   return Array.from(standingsOf(page, fewPhrases(texts)), ([n, standing]) => ({ phrase: texts[n] ?? "", ...standing }));

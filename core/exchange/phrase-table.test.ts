@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { readAssignments, readPhraseTable, readVolume } from "./phrase-table.ts";
+import { readAssignments, readPhraseTable, readTypedPhrases, readVolume } from "./phrase-table.ts";
 
 describe("searches a month as they are written", () => {
   it.each([
@@ -88,6 +88,22 @@ describe("a list of phrases", () => {
     ).toEqual({
       reason:
         "No column of this table is headed “phrase” or “keyword”. Its first row says: volume, topic. Head the column that holds the phrases.",
+    });
+  });
+});
+
+describe("phrases as they are typed", () => {
+  it("stand one a line, with their searches behind a tab, a semicolon or a comma", () => {
+    const read = readTypedPhrases("fog signal\t720\nlamp; 1.2k\nhow, when and why\nrope work, 90\nship\tlots\n\n");
+    expect(read).toEqual({
+      phrases: [
+        { text: "fog signal", volume: 720, more: {} },
+        { text: "lamp", volume: 1200, more: {} },
+        { text: "how, when and why", volume: null, more: {} },
+        { text: "rope work", volume: 90, more: {} },
+        { text: "ship", volume: null, more: {} },
+      ],
+      notes: ["Row 5: “lots” is no number of searches; it is left open."],
     });
   });
 });

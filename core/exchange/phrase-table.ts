@@ -65,11 +65,44 @@ export function readPhraseTable(rows: readonly string[][]): PhraseTable | { reas
   const rest = rows.slice(headed ? 1 : 0);
   const counts = (at: number) => rest.slice(0, 50).every((row) => readVolume(row[at] ?? "") !== undefined);
   const volume = headed ? headings.indexOf("volume") : first.findIndex((_, at) => at !== phrase && counts(at));
+  return phrasesIn(rest, { phrase, volume, heads: headed ? first : null });
+}
+
+/** Behind a tab or a semicolon stands a number of searches, behind a comma only where it is one: phrases may hold commas. */
+const TYPED = /^(.*?)(?:\s*[\t;]\s*(.*)|\s*,\s*((?:[\d.,\s\u00a0'’]|k|m)+))$/i;
+
+/** Reads phrases as they are typed: one a line, with its searches a month behind it. A pasted table with headings is one. */
+export function readTypedPhrases(text: string): PhraseTable | { reason: string } {
+  const rows = text.split(/\r?\n/).map((line): [string, string] => {
+    const [, phrase = line, after, number] = TYPED.exec(line.trim()) ?? [];
+    return [phrase, after ?? number ?? ""];
+  });
+  while (rows.length > 1 && rows.at(-1)?.join("") === "") rows.pop();
+  return phrasesIn(rows, { phrase: 0, volume: 1, heads: null });
+}
+
+/** Whether the first row of a table names a column of phrases. */
+export const isHeaded = ([first = []]: readonly string[][]): boolean =>
+  first.some((cell) => readHeading(cell)?.column === "phrase");
+
+/** Where a table holds what. */
+interface Columns {
+  phrase: number;
+  /** -1 where there is none. */
+  volume: number;
+  /** Headings of all columns; null where there are none. */
+  heads: readonly string[] | null;
+}
+
+function phrasesIn(
+  rows: readonly (readonly string[])[],
+  { phrase, volume, heads }: Columns,
+): PhraseTable | { reason: string } {
   const known = new Map<string, number>();
   const phrases: ListedPhrase[] = [];
   const notes: string[] = [];
-  for (const [i, row] of rest.entries()) {
-    const at = i + (headed ? 2 : 1);
+  for (const [i, row] of rows.entries()) {
+    const at = i + (heads ? 2 : 1);
     const text = (row[phrase] ?? "").trim().replace(/\s+/g, " ");
     const fault = text === "" ? "it holds no phrase." : phraseFault(text);
     if (fault) {
@@ -86,9 +119,9 @@ export function readPhraseTable(rows: readonly string[][]): PhraseTable | { reas
     const number = readVolume(said);
     if (number === undefined) notes.push(`Row ${at}: “${said}” is no number of searches; it is left open.`);
     const more = Object.fromEntries(
-      first.flatMap((heading, column) => {
+      (heads ?? []).flatMap((heading, column) => {
         const value = row[column]?.trim() ?? "";
-        return !headed || column === phrase || column === volume || heading.trim() === "" || value === ""
+        return column === phrase || column === volume || heading.trim() === "" || value === ""
           ? []
           : [[heading.trim(), value]];
       }),

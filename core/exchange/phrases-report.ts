@@ -12,7 +12,7 @@ import { csvOf } from "./csv.ts";
 import type { ListedPhrase } from "./phrase-table.ts";
 
 /** A sentence of a page that says a phrase. */
-export interface SaidOnce {
+export interface Quotation {
   sentence: string;
   /** Of the source, from 1. */
   line: number;
@@ -23,7 +23,7 @@ export interface PageWithPhrases {
   file: string;
   facets: PageFacets;
   standings: readonly (readonly [phrase: number, Standing])[];
-  said: readonly (readonly [phrase: number, SaidOnce])[];
+  quotations: readonly (readonly [phrase: number, Quotation])[];
 }
 
 export interface PhraseEntry {
@@ -92,12 +92,12 @@ export function phrasesReport(list: readonly ListedPhrase[], found: readonly Pag
   }
 
   const saying = new Map<number, number>();
-  for (const { said } of found) for (const [n] of said) saying.set(n, (saying.get(n) ?? 0) + 1);
+  for (const { quotations } of found) for (const [n] of quotations) saying.set(n, (saying.get(n) ?? 0) + 1);
   const idOf = new Map(found.map(({ file, facets }) => [file, facets.id]));
   const linking = (to: string) => new Set(graph.incoming(idOf.get(to) ?? "").map(({ from }) => from.id));
   const linkingTo = new Map(entries.flatMap(({ target }) => target.map((to) => [to, linking(to)])));
-  const opportunities = found.flatMap(({ file, facets, said }) =>
-    said.flatMap(([n, { sentence, line }]): Opportunity[] => {
+  const opportunities = found.flatMap(({ file, facets, quotations }) =>
+    quotations.flatMap(([n, { sentence, line }]): Opportunity[] => {
       const { phrase = "", target = [] } = entries[n] ?? {};
       if (wants(facets, phrase) || isTooCommon(saying.get(n) ?? 0, found.length)) return [];
       return target.flatMap((to) =>

@@ -20,7 +20,7 @@ export interface ChangeFacts {
 }
 
 /** How one of its phrases stands on a page. */
-export interface OwnStanding extends Standing {
+export interface PhraseStanding extends Standing {
   phrase: string;
 }
 
@@ -50,7 +50,7 @@ export interface PageDerived {
   /** What its rules found, without what was set aside. */
   found: Found;
   /** How its own phrases stand on it: the target first. Those that stand nowhere are left out. */
-  standings: OwnStanding[];
+  standings: PhraseStanding[];
   /** What the page seems to be. */
   guessedKind: PageKind;
   /** Names the house style and the day that it was worked out for; "" where the page has changed since. */

@@ -1,0 +1,147 @@
+import { describe, expect, it } from "vitest";
+import { downloaded, eventually, freshContext, openDemo, openDesk, openTab, startBrowser } from "./browser.ts";
+
+startBrowser();
+
+/** From the findings or the table to the phrases. */
+async function openPhrases() {
+  const page = await openDemo(await freshContext());
+  await page.getByRole("navigation", { name: "Screens" }).getByRole("link", { name: "Phrases" }).click();
+  await page.getByRole("list", { name: "Phrases" }).waitFor();
+  const find = async (text: string) => {
+    await page.getByRole("searchbox", { name: "Find a phrase" }).fill(text);
+    await page.getByRole("button", { name: text, exact: true }).waitFor();
+  };
+  /** The line of a phrase, which is looked for first: the list draws only what is seen. */
+  const line = (text: string) =>
+    page.getByRole("list", { name: "Phrases" }).getByRole("listitem").filter({ hasText: text }).first();
+  const side = page.getByRole("complementary", { name: "The chosen phrase" });
+  return { page, find, line, side };
+}
+
+describe("the phrases of a site", () => {
+  it("tell how they stand, and each part of the sentence narrows the list", async () => {
+    const { page, find, line, side } = await openPhrases();
+    await page.getByText("searched 82,600 times a month").waitFor();
+    await side.getByText("Most searched without a page").waitFor();
+    await page.getByRole("button", { name: "2 pages want one that another wants" }).click();
+    await line("lantern walk").getByText("wanted by 2 pages").waitFor();
+    expect(await page.getByRole("list", { name: "Phrases" }).getByRole("listitem").count()).toBe(1);
+    await page.getByRole("button", { name: "lantern walk", exact: true }).click();
+    await side.getByRole("button", { name: "Keep it for this page alone" }).last().click();
+    await page.getByText("No phrase is like that.").waitFor();
+    await page.getByRole("button", { name: "Show all" }).click();
+    await find("lightship museum opening times");
+    await line("lightship museum opening times")
+      .getByText("not in H1, H2, first 100 words, body, description, slug")
+      .waitFor();
+    await find("boat trips gullhaven");
+    await line("boat trips gullhaven").getByText("nowhere on the site").waitFor();
+    await page.keyboard.press("Control+z");
+    await page.getByRole("button", { name: "2 pages want one that another wants" }).waitFor();
+  });
+
+  it("are given a page, follow another wording, and their sentences are read and become links", async () => {
+    const { page, find, line, side } = await openPhrases();
+    await find("rope work");
+    await page.getByRole("button", { name: "rope work", exact: true }).click();
+    await side.getByRole("button", { name: "Choose its page" }).click();
+    await page.getByPlaceholder("Find a page").fill("privacy");
+    await page.keyboard.press("Enter");
+    await side.getByRole("list", { name: "Its pages" }).getByText("/privacy").waitFor();
+    await line("rope work").getByText("stands nowhere on its page").waitFor();
+    await side.getByText("rope work", { exact: true }).click();
+    await page.getByRole("textbox", { name: "Wording of the phrase" }).fill("data protection");
+    await page.keyboard.press("Enter");
+    await page.getByRole("searchbox", { name: "Find a phrase" }).fill("data protection");
+    await line("data protection").getByText("/privacy").waitFor();
+
+    await find("fog signal");
+    await page.getByRole("button", { name: "fog signal", exact: true }).click();
+    const passages = side.getByRole("region", { name: "Where the site says it" });
+    await passages.getByText(/^\d sentences on \d pages$/).waitFor();
+    const crew = passages.getByRole("listitem").filter({ hasText: "The first driver" });
+    await crew.getByRole("button", { name: "Link these words" }).click();
+    await page.getByText("“fog signal” links to /ship/fog_signal").first().waitFor();
+    // From a sentence to its place on the desk.
+    await crew.getByRole("link").click();
+    await page.getByRole("heading", { name: "Phrases" }).waitFor();
+    await page.getByText(/places? marked/).waitFor();
+    await page.keyboard.press("n");
+    await page.getByText(/place 1 of \d/).waitFor();
+    expect(await page.evaluate(() => [...CSS.highlights.keys()].sort())).toContain("phrase-current");
+    await page.getByRole("button", { name: "Stop marking" }).click();
+    await eventually(() => page.evaluate(() => CSS.highlights.size), 0);
+  });
+
+  it("come in by typing and out of a file, with what is wrong row by row, and leave as CSV", async () => {
+    const { page, find, line } = await openPhrases();
+    await page.getByRole("button", { name: "Add", exact: true }).click();
+    const dialog = page.getByRole("dialog", { name: "Add phrases" });
+    await dialog
+      .getByRole("textbox", { name: "Phrases" })
+      .fill("ship in a bottle\t140\n?!\nFog   signal\nwhale bone; lots");
+    await dialog.getByText("2 new phrases, the first “ship in a bottle”, 1 stands in the list already.").waitFor();
+    await dialog.getByText("Row 2 is left out: “?!” holds no word.").waitFor();
+    await dialog.getByText("Row 4: “lots” is no number of searches; it is left open.").waitFor();
+    await dialog.getByRole("button", { name: "Add 2 phrases" }).click();
+    await find("ship in a bottle");
+    await line("ship in a bottle").getByText("140").waitFor();
+    await page.getByLabel("CSV file of phrases with their searches").setInputFiles({
+      name: "volumes.csv",
+      mimeType: "text/csv",
+      buffer: Buffer.from("keyword;search volume;season\nship in a bottle;1.500;winter\n"),
+    });
+    await page
+      .getByRole("dialog", { name: "Phrases out of volumes.csv" })
+      .getByText("0 new phrases, 1 is searched")
+      .waitFor();
+    await page.getByRole("button", { name: "Renew the list" }).click();
+    await line("ship in a bottle").getByText("1,500").waitFor();
+    const { name, bytes } = await downloaded(page, () => page.getByRole("button", { name: "Save as CSV" }).click());
+    expect(name).toBe("phrases.csv");
+    expect(bytes.toString()).toContain("ship in a bottle,1500,");
+    expect(bytes.toString()).toContain("winter");
+    await page.getByLabel("CSV file of phrases with their searches").setInputFiles({
+      name: "wrong.csv",
+      mimeType: "text/csv",
+      buffer: Buffer.from("topic,volume\nship,3\n"),
+    });
+    await page.getByText("No column of this table is headed “phrase” or “keyword”.").waitFor();
+  });
+
+  it("support a page from its desk, and stand where its words are changed", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Opening times and prices");
+    const part = page.getByRole("region", { name: "Phrases" });
+    await part.getByText("not in H1, H2, first 100 words, body, description, slug").waitFor();
+    await part.getByRole("textbox", { name: "Add a supporting phrase" }).fill("winter opening");
+    await page.keyboard.press("Enter");
+    await part.getByText("winter opening").waitFor();
+    await part.getByRole("textbox", { name: "Add a supporting phrase" }).fill("Winter  Opening");
+    await page.keyboard.press("Enter");
+    await part.getByText("“Winter  Opening” is there already.").waitFor();
+    await page.getByRole("textbox", { name: "Description" }).first().fill("Lightship museum opening times.");
+    await part.getByText("title, description; not in H1, H2, first 100 words, body, slug").waitFor();
+  });
+});
+
+describe("a site that nobody has given phrases", () => {
+  it("says what they are for, and takes the first", async () => {
+    const page = await openTab(await freshContext(), "/bring-in?way=draft");
+    await page.getByLabel("Or paste a page’s source").fill("<html lang=en><h1>The horn</h1><p>It is a fog horn.");
+    await page.getByRole("button", { name: "Read this source" }).click();
+    await page.getByLabel("Address of the site").fill("quay.example");
+    await page.getByRole("button", { name: "Bring in 1 page" }).click();
+    await page.getByRole("link", { name: "Phrases" }).click();
+    await page.getByText("Nobody has said yet what this site should be found for.").waitFor();
+    await page.getByRole("button", { name: "Add phrases" }).click();
+    await page.getByRole("textbox", { name: "Phrases" }).fill("fog horn");
+    await page.getByRole("button", { name: "Add 1 phrase" }).click();
+    const list = page.getByRole("list", { name: "Phrases" });
+    await list.getByText("1 page has its words").waitFor();
+    await list.getByRole("link", { name: "Begin a page" }).click();
+    await page.getByRole("textbox", { name: "What it is about" }).waitFor();
+    expect(await page.getByRole("textbox", { name: "What it is about" }).inputValue()).toBe("Fog horn");
+  });
+});
