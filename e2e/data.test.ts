@@ -247,8 +247,8 @@ describe("structured data", () => {
     const page = await openDemo(await freshContext());
     await page.goto(page.url().replace(/pages.*/, "pages?columns=data"));
     await page.getByRole("link", { name: "Structured data for every page" }).click();
-    await page.getByRole("button", { name: "Apply to 37 pages" }).waitFor();
-    await page.getByText("37 changes, 1 cannot be made.").waitFor();
+    await page.getByRole("button", { name: "Apply to 39 pages" }).waitFor();
+    await page.getByText("39 changes, 1 cannot be made.").waitFor();
     await expectSound(page);
     await page.getByRole("button", { name: /^The way to each page/ }).click();
     await page.getByText("Gullhaven Lightship Museum › What we keep of you").waitFor();

@@ -84,7 +84,7 @@ describe("our own screens", () => {
     await page.getByRole("checkbox", { name: "Select deck.jpg" }).click();
     await check("pictures");
     await page.goto(`${new URL(pages).origin}/sites/${site}/html`);
-    await page.getByRole("button", { name: "Check 37 pages" }).click();
+    await page.getByRole("button", { name: "Check 39 pages" }).click();
     await page
       .getByRole("button", { name: /^Should|stands on the page more than once/ })
       .first()

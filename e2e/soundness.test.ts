@@ -65,12 +65,12 @@ describe("the HTML of the whole site", () => {
     const page = await openDemo(await freshContext());
     const site = siteOf(page.url());
     await page.goto(`${new URL(page.url()).origin}/sites/${site}/html`);
-    await page.getByRole("button", { name: "Check 37 pages" }).click();
+    await page.getByRole("button", { name: "Check 39 pages" }).click();
     // Another screen is worked on meanwhile.
     await page.getByRole("link", { name: "Gullhaven Lightship Museum" }).click();
     await page.getByRole("grid", { name: "Pages" }).waitFor();
     await page.getByRole("link", { name: "Check the HTML" }).click();
-    await page.getByRole("button", { name: "Check all 37 again" }).waitFor({ timeout: 60_000 });
+    await page.getByRole("button", { name: "Check all 39 again" }).waitFor({ timeout: 60_000 });
     await page.getByRole("button", { name: /The id “law” stands on the page more than once/ }).click();
     await page.getByRole("link", { name: /line 24/ }).click();
     const source = page.getByRole("region", { name: "Source" });

@@ -220,7 +220,7 @@ describe("many pages at once", () => {
     await page.getByRole("button", { name: "1 ready" }).waitFor();
     await page.getByRole("button", { name: "Remove", exact: true }).click();
     await page.getByRole("button", { name: "Remove 1" }).click();
-    await page.getByRole("button", { name: "37 pages", exact: true }).waitFor();
+    await page.getByRole("button", { name: "39 pages", exact: true }).waitFor();
     await page.keyboard.press("Control+z");
     await page.getByRole("button", { name: "40 pages", exact: true }).waitFor();
     await showRow(page, "Wardroom hire");

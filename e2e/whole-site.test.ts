@@ -362,11 +362,11 @@ describe("from disk, spreadsheets and drafts", () => {
     await page.getByRole("button", { name: "Apply to 2 pages" }).click();
     await page.getByText("1 changed, 1 added").first().waitFor();
     await goToPages(page);
-    await page.getByRole("button", { name: "39 pages", exact: true }).waitFor();
+    await page.getByRole("button", { name: "41 pages", exact: true }).waitFor();
     await page.getByText("Hire the wardroom", { exact: true }).waitFor();
     expect(await page.getByText("Theirs").count()).toBe(0);
     await page.reload();
-    await page.getByRole("button", { name: "39 pages", exact: true }).waitFor();
+    await page.getByRole("button", { name: "41 pages", exact: true }).waitFor();
     await page.keyboard.press("Control+z");
     await page.getByRole("button", { name: "40 pages", exact: true }).waitFor();
     await page.keyboard.press("Control+z");

@@ -81,6 +81,11 @@ describe("the head", () => {
 });
 
 describe("headings", () => {
+  // Accessible Name and Description Computation 1.2, step 2F: the text of a drawing is content as any other is.
+  it("say what stands in a drawing", () => {
+    expect(headings("<h2><svg><text>Drawn</text></svg> words</h2>")).toEqual(["2 Drawn words"]);
+  });
+
   it.each([
     ["<h1>Plain</h1>", ["1 Plain"]],
     ["<h2>Fish <em>and</em>\n chips</h2>", ["2 Fish and chips"]],
