@@ -8,12 +8,16 @@ import { repairLevels } from "../core/outline/repair.ts";
 import { originalFromText, sourceOf } from "../core/page/original.ts";
 import { originalFromBytes } from "../core/page/original-from-bytes.ts";
 import { readPage } from "../core/page/read.ts";
+import { phraseFinder } from "../core/phrase/phrase-finder.ts";
+import { stem } from "../core/phrase/stem.ts";
+import { wordsOf } from "../core/phrase/words.ts";
 import { applyToPage, applyToSource } from "../core/rewrite/apply.ts";
 import type { Edit } from "../core/rewrite/edits.ts";
 import { handOver } from "../core/rewrite/verify.ts";
 import { DEFAULT_HOUSE_STYLE } from "../core/settings/house-style.ts";
 import { facetsOf, type PageFacets } from "../core/site/facets/page-facets.ts";
 import { HEADING_SHAPES } from "../core/site/index/heading-shapes.ts";
+import { PHRASE_PLACES } from "../core/site/index/phrase-places.ts";
 import { Site } from "../core/site/index/site.ts";
 import { largeSite } from "../demo/large.ts";
 import { benchData, benchReference } from "./data.ts";
@@ -170,6 +174,8 @@ export async function benchCore(note: Note): Promise<void> {
     );
   }
 
+  benchPhrases(tenThousand, note);
+
   const heap = () => {
     globalThis.gc?.();
     globalThis.gc?.();
@@ -203,4 +209,55 @@ export async function benchCore(note: Note): Promise<void> {
 
   benchData(note, ratio);
   await benchReference(note);
+}
+
+/** Words that many phrases of a site share. */
+const SHARED = ["server", "module", "request", "file", "directive"];
+
+function benchPhrases(pages: readonly PageFacets[], note: Note): void {
+  const sources = existsSync(APACHE)
+    ? files(`${APACHE}/en`).slice(0, 120)
+    : Array.from(largeSite(60, 8), (one) => one.source);
+  const texts = sources.flatMap((source) =>
+    readPage(source, { address: "https://a.example/b" }).blocks.map(({ text }) => text),
+  );
+  const words = [...new Set(texts.flatMap((text) => wordsOf(text, "en").map((word) => word.text)))].filter(
+    (word) => word.length > 3,
+  );
+  const at = (n: number) => words[(n * 7919) % words.length] ?? "";
+  const phrases = Array.from({ length: 500 }, (_, i) =>
+    [SHARED[i % SHARED.length], at(i * 3), ...(i % 2 === 0 ? [] : [at(i * 3 + 1)])].join(" "),
+  );
+  const finder = phraseFinder(phrases, { language: "en" });
+  const times = ratio(
+    () => {
+      for (const text of texts) finder.find(text);
+    },
+    () => {
+      for (const text of texts) for (const word of wordsOf(text, "en")) stem(word.text, "en");
+    },
+  );
+  note(
+    "500 phrases found in the texts of pages, against splitting and stemming them",
+    `${times.toFixed(2)} ×`,
+    "≤ 2 ×",
+    times <= 2,
+  );
+
+  const site = new Site(pages);
+  site.setPhrases(phrases);
+  site.index(PHRASE_PLACES).all();
+  const added = Array.from({ length: 7 }, (_, i) =>
+    timed(() => {
+      site.setPhrases([...site.phrases, `${at(i * 31)} ${at(i * 57 + 3)}`]);
+      site.index(PHRASE_PLACES).all();
+    }),
+  ).sort((a, b) => a - b);
+  const median = added[3] ?? Number.NaN;
+  note(
+    "a phrase added to 500, looked for in what is kept of 10,000 pages",
+    `${median.toFixed(0)} ms`,
+    "≤ 1 s",
+    median <= 1000,
+  );
 }

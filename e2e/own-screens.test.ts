@@ -76,6 +76,12 @@ describe("our own screens", () => {
     await check("desk, unfolded");
     await page.getByRole("button", { name: "Repair…" }).click();
     await check("repair");
+    await page.goto(`${new URL(pages).origin}/sites/${site}/phrases?phrase=fog+signal`);
+    await page.getByText(/sentences on/).waitFor();
+    await check("phrases");
+    await page.getByRole("button", { name: "Give it another page" }).click();
+    await page.getByPlaceholder("Find a page").waitFor();
+    await check("choosing a page");
     await page.goto(`${new URL(pages).origin}/sites/${site}/headings`);
     await page.getByRole("button", { name: /^H3/ }).first().click();
     await page.getByRole("button", { name: /^Apply to / }).waitFor();

@@ -35,7 +35,7 @@ export function PhraseSide({
 }) {
   const { fail } = useNotices();
   const { text, record, targets, supporting } = line;
-  const found = usePassages(text, pages);
+  const found = usePassages(site, text);
   const act = (done: Promise<unknown>) => void done.catch(fail);
   const own = [...targets, ...supporting];
   const likely = (line.told?.answered ?? []).map(([id]) => id);

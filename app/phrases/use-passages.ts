@@ -1,7 +1,8 @@
-import { useEffect, useState } from "react";
+import { useCallback, useEffect, useState } from "react";
 import { phraseKey } from "#core/phrase/phrase-key";
 import type { PagePassages } from "../store/phrase-passages";
-import { askSite } from "../store/site-findings";
+import type { SiteRecord } from "../store/records/sites";
+import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { onPoolAll } from "../workers/pool";
 
 /** Pages of which the sentences are looked for, and so many at a time. */
@@ -17,23 +18,25 @@ export interface FoundPassages {
   among: number;
 }
 
-/** Looks for the sentences of the site that say a phrase; again when `basis` changes. Null for no phrase. */
-export function usePassages(text: string | null, basis: unknown): FoundPassages | null {
+/** The sentences of a site that say a phrase, looked for again when its pages change; null until the first are known. */
+export function usePassages(site: SiteRecord, text: string): FoundPassages | null {
+  const pages = useSiteAnswer(
+    site,
+    useCallback((worker: SiteAsked) => worker.pagesWithPhrase(phraseKey(text)), [text]),
+  );
   const [found, setFound] = useState<FoundPassages | null>(null);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: pages that have changed are read anew
   useEffect(() => {
-    if (text === null) return;
+    if (!pages) return;
     const stop = new AbortController();
     const look = async () => {
-      const ids = (await askSite((worker) => worker.pagesWithPhrase(phraseKey(text)))) ?? [];
-      if (stop.signal.aborted) return;
+      const ids = pages;
       const chunks = Array.from({ length: Math.ceil(Math.min(ids.length, MOST) / CHUNK) }, (_, i) =>
         ids.slice(i * CHUNK, (i + 1) * CHUNK),
       );
-      const pages: PagePassages[][] = [];
+      const told: PagePassages[][] = [];
       let looked = 0;
       const tell = () =>
-        setFound({ of: text, pages: pages.flat(), looked: Math.min(looked * CHUNK, ids.length), among: ids.length });
+        setFound({ of: text, pages: told.flat(), looked: Math.min(looked * CHUNK, ids.length), among: ids.length });
       tell();
       await onPoolAll(
         chunks.map((ids, i) => ({ ids, i })),
@@ -41,7 +44,7 @@ export function usePassages(text: string | null, basis: unknown): FoundPassages 
         {
           signal: stop.signal,
           onResult: ({ i, found }) => {
-            pages[i] = found;
+            told[i] = found;
             looked++;
             if (!stop.signal.aborted) tell();
           },
@@ -50,6 +53,6 @@ export function usePassages(text: string | null, basis: unknown): FoundPassages 
     };
     look().catch(() => {});
     return () => stop.abort();
-  }, [text, basis]);
+  }, [text, pages]);
   return found?.of === text ? found : null;
 }

@@ -57,10 +57,6 @@ export function useSiteFindings(site: SiteRecord, ready = true): SiteFindings {
 /** The worker that watches a site, to be asked. */
 export type SiteAsked = Comlink.Remote<SiteWorker>;
 
-/** Asks the worker that watches a site; null where none does yet. */
-export const askSite = async <R>(ask: (worker: SiteAsked) => Promise<R>): Promise<R | null> =>
-  worker && latest !== NOTHING ? await ask(worker) : null;
-
 /** What the worker that watches the site says, asked again whenever the site has changed; null until it is known. */
 export function useSiteAnswer<R>(site: SiteRecord, ask: (worker: SiteAsked) => Promise<R>): R | null {
   const findings = useSiteFindings(site);

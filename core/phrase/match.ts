@@ -1,4 +1,4 @@
-import { type Match, type PhraseFinder, phraseFinder } from "./phrase-finder.ts";
+import { type Match, phraseFinder } from "./phrase-finder.ts";
 import { type MatchOptions, type Token, tokensOf } from "./tokens.ts";
 
 /** Languages with cases of their own, or whose stemmers take the beginnings of words off. */
@@ -43,28 +43,40 @@ function mayHold(text: string, stems: readonly Token[], language: string): boole
   });
 }
 
-/** What looks for one phrase, kept from one text to the next. */
-const finders = new Map<string, PhraseFinder>();
-const REMEMBERED_PHRASES = 256;
-
-function finderOf(phrase: string, options: MatchOptions): PhraseFinder {
-  const key = `${options.language} ${options.foldDiacritics ?? true} ${phrase}`;
-  let finder = finders.get(key);
-  if (!finder) {
-    finder = phraseFinder([phrase], options);
-    if (finders.size >= REMEMBERED_PHRASES) finders.clear();
-    finders.set(key, finder);
-  }
-  return finder;
+/** Looks for one phrase in texts of a language. */
+export interface PhraseLook {
+  /** False where a text cannot hold it, which is found out without taking it apart. */
+  may(text: string): boolean;
+  /** Every place where the phrase stands exactly or in another form, in order; else one scattered place, or none. */
+  find(text: string): Match[];
 }
+
+const NOTHING: Match[] = [];
+
+/** Makes what looks for one phrase. */
+export function lookFor(phrase: string, options: MatchOptions): PhraseLook {
+  const wanted = tokensOf(phrase, options);
+  const content = wanted.filter((word) => !word.stop);
+  const stems = content.length > 0 ? content : wanted;
+  const may = (text: string) => stems.length > 0 && mayHold(text, stems, options.language);
+  const finder = phraseFinder([phrase], options);
+  return { may, find: (text) => (may(text) ? finder.find(text) : NOTHING) };
+}
+
+/** What looks for one phrase, kept from one text to the next. */
+const looks = new Map<string, PhraseLook>();
+const REMEMBERED_PHRASES = 256;
 
 /** Every place where the phrase stands in the text exactly or in another form, in order; else one scattered place, or none. */
 export function findPhrase(phrase: string, text: string, options: MatchOptions): Match[] {
-  const wanted = tokensOf(phrase, options);
-  if (wanted.length === 0) return [];
-  const content = wanted.filter((word) => !word.stop);
-  const stems = content.length > 0 ? content : wanted;
-  return mayHold(text, stems, options.language) ? finderOf(phrase, options).find(text) : [];
+  const key = `${options.language} ${options.foldDiacritics ?? true} ${phrase}`;
+  let look = looks.get(key);
+  if (!look) {
+    look = lookFor(phrase, options);
+    if (looks.size >= REMEMBERED_PHRASES) looks.clear();
+    looks.set(key, look);
+  }
+  return look.find(text);
 }
 
 /** The words of a text that a result sets in bold for a phrase: every word with a stem of the phrase, without stop words. */

@@ -1,6 +1,6 @@
 import { endsInAbbreviation } from "./sentence-start.ts";
-import { type MatchOptions, type Token, tokensOf } from "./tokens.ts";
-import type { Word } from "./words.ts";
+import { formOf, type MatchOptions, type Token, tokensOf } from "./tokens.ts";
+import { type Word, wordsOf } from "./words.ts";
 
 /**
  * How a phrase stands in a text: `exact`, the same words in order; `form`, the same stems in order, where inner stop words
@@ -96,6 +96,9 @@ class Automaton {
     }
   }
 
+  /** Whether anything ends in a state. */
+  endsIn = (state: number): boolean => this.nearest[state] !== 0 || (this.ends[state]?.length ?? 0) > 0;
+
   *ending(state: number): Iterable<Wanted> {
     for (let at = state; at !== 0; at = this.nearest[at] ?? 0) yield* this.ends[at] ?? [];
   }
@@ -122,75 +125,112 @@ export function phraseFinder(phrases: readonly string[], options: MatchOptions):
   }
   const inContent = new Automaton(wanted);
   const inAll = new Automaton(onlyStops);
-  const all = [...wanted, ...onlyStops];
-  const scattered = byRarest(all);
+  const scattered = byRarest([...wanted, ...onlyStops]);
+
+  /** What counts of words, by themselves: most have been seen before. */
+  let facts = new Map<string, WordFacts>();
+  const factsOf = (word: string): WordFacts => {
+    let known = facts.get(word);
+    if (!known) {
+      const { plain, stem, stop } = formOf(word, options);
+      known = { plain, stop, symbol: symbols.get(stem) ?? -1 };
+      if (facts.size > REMEMBERED_WORDS) facts = new Map();
+      facts.set(word, known);
+    }
+    return known;
+  };
+  // One phrase is looked for in a text by several rules; many are looked for in it once.
+  const apart = phrases.length === 1 ? tokensOf : (text: string) => wordsOf(text, options.language);
 
   const find = (text: string): PhraseMatch[] => {
-    const tokens = tokensOf(text, options);
-    const seen = tokens.map(({ stem }) => symbols.get(stem) ?? -1);
-    if (seen.every((symbol) => symbol < 0)) return [];
+    const words = apart(text, options);
+    const seen: WordFacts[] = [];
+    const inText = new Set<number>();
+    for (const { text: word } of words) {
+      const one = factsOf(word);
+      seen.push(one);
+      if (one.symbol >= 0) inText.add(one.symbol);
+    }
+    if (inText.size === 0) return [];
     const found: PhraseMatch[] = [];
     /** Index behind the last place of a phrase. */
     const behind = new Map<number, number>();
     const take = (one: Wanted, first: number, last: number) => {
       const from = first - one.lead;
-      const exact = from >= 0 && one.tokens.every(({ plain }, i) => tokens[from + i]?.plain === plain);
+      const exact = from >= 0 && one.tokens.every(({ plain }, i) => seen[from + i]?.plain === plain);
       const [start, end] = exact ? [from, from + one.tokens.length] : [first, last + 1];
       if (start < (behind.get(one.number) ?? 0)) return;
       behind.set(one.number, end);
-      found.push({ phrase: one.number, kind: exact ? "exact" : "form", ...placeOf(tokens.slice(start, end)) });
+      found.push({ phrase: one.number, kind: exact ? "exact" : "form", ...placeOf(words.slice(start, end)) });
     };
     const run = (automaton: Automaton, passesStops: boolean) => {
       let state = 0;
       /** Indexes of the words that count. */
       const at: number[] = [];
-      for (const [i, symbol] of seen.entries()) {
-        if (passesStops && tokens[i]?.stop) continue;
+      for (let i = 0; i < seen.length; i++) {
+        const { symbol, stop } = seen[i] as WordFacts;
+        if (passesStops && stop) continue;
         at.push(i);
-        state = symbol < 0 ? 0 : automaton.step(state, symbol);
-        if (state !== 0)
-          for (const one of automaton.ending(state)) take(one, at[at.length - one.symbols.length] ?? i, i);
+        if (symbol < 0) {
+          state = 0;
+          continue;
+        }
+        state = automaton.step(state, symbol);
+        if (state === 0 || !automaton.endsIn(state)) continue;
+        for (const one of automaton.ending(state)) take(one, at[at.length - one.symbols.length] ?? i, i);
       }
     };
     if (wanted.length > 0) run(inContent, true);
     if (onlyStops.length > 0) run(inAll, false);
-    found.push(...findScattered(text, tokens, seen, (one) => behind.has(one.number)));
+    const open = new Set<Wanted>();
+    for (const symbol of inText)
+      for (const one of scattered.get(symbol) ?? [])
+        if (!behind.has(one.number) && one.symbols.every((other) => inText.has(other))) open.add(one);
+    if (open.size > 0) found.push(...findScattered(text, words, seen, open));
     return found;
   };
 
-  const findScattered = (
-    text: string,
-    tokens: readonly Token[],
-    seen: readonly number[],
-    isFound: (one: Wanted) => boolean,
-  ): PhraseMatch[] => {
-    const inText = new Set(seen);
-    const open = new Set(
-      [...inText].flatMap((symbol) =>
-        (scattered.get(symbol) ?? []).filter((one) => !isFound(one) && one.symbols.every((other) => inText.has(other))),
-      ),
-    );
-    const found: PhraseMatch[] = [];
-    let next = 0;
-    for (const end of open.size > 0 ? sentenceEnds(text) : []) {
-      const from = next;
-      while (next < tokens.length && (tokens[next]?.end ?? 0) <= end) next++;
-      const here = new Set(seen.slice(from, next));
-      for (const one of open) {
-        if (!one.symbols.every((symbol) => here.has(symbol))) continue;
-        open.delete(one);
-        const words = [...new Set(one.symbols)].map((symbol) => tokens[seen.indexOf(symbol, from)]);
-        const inOrder = words.flatMap((word) => word ?? []).sort((a, b) => a.start - b.start);
-        found.push({ phrase: one.number, kind: "scattered", ...placeOf(inOrder) });
-      }
-      if (open.size === 0) break;
-    }
-    return found;
-  };
   return { find };
 }
 
-const placeOf = (words: Token[]) => ({ start: words[0]?.start ?? 0, end: words.at(-1)?.end ?? 0, words });
+/** What counts of a word where phrases are looked for: `symbol` is the number of its stem, or -1. */
+interface WordFacts {
+  plain: string;
+  stop: boolean;
+  symbol: number;
+}
+/** Words kept; beyond it the memory begins anew. */
+const REMEMBERED_WORDS = 50_000;
+
+/** One place of each phrase all of whose words stand in one sentence. */
+function findScattered(
+  text: string,
+  words: readonly Word[],
+  seen: readonly WordFacts[],
+  open: Set<Wanted>,
+): PhraseMatch[] {
+  const found: PhraseMatch[] = [];
+  let next = 0;
+  for (const end of sentenceEnds(text)) {
+    /** The first word of each symbol in this sentence. */
+    const here = new Map<number, Word>();
+    for (let word = words[next]; word && word.end <= end; word = words[++next]) {
+      const symbol = seen[next]?.symbol ?? -1;
+      if (symbol >= 0 && !here.has(symbol)) here.set(symbol, word);
+    }
+    for (const one of open) {
+      if (!one.symbols.every((symbol) => here.has(symbol))) continue;
+      open.delete(one);
+      const places = [...new Set(one.symbols)].flatMap((symbol) => here.get(symbol) ?? []);
+      places.sort((a, b) => a.start - b.start);
+      found.push({ phrase: one.number, kind: "scattered", ...placeOf(places) });
+    }
+    if (open.size === 0) break;
+  }
+  return found;
+}
+
+const placeOf = (words: Word[]) => ({ start: words[0]?.start ?? 0, end: words.at(-1)?.end ?? 0, words });
 
 /** Phrases by the one of their stems that the fewest of them have: a sentence without it need not be looked at. */
 function byRarest(all: readonly Wanted[]): ReadonlyMap<number, readonly Wanted[]> {

@@ -1,5 +1,5 @@
 import { wordsOfPath } from "../../address/slug.ts";
-import { findPhrase } from "../../phrase/match.ts";
+import { lookFor, type PhraseLook } from "../../phrase/match.ts";
 import type { Match, MatchKind } from "../../phrase/phrase-finder.ts";
 import { phraseKey } from "../../phrase/phrase-key.ts";
 import { tokensOf } from "../../phrase/tokens.ts";
@@ -65,14 +65,15 @@ interface Entry extends SitePhrase {
 
 const RANK: Readonly<Record<MatchKind, number>> = { exact: 3, form: 2, scattered: 1 };
 
-/** The texts of a page that are kept, with the places that they are. */
-function* textsOf(page: PageFacets): Iterable<[place: KeptPlace, text: string]> {
-  yield ["title", facetOf(page, "title")];
-  yield ["description", facetOf(page, "description")];
+/** The texts of a page that are kept, with the places that they are. `may` says which are worth being unpacked. */
+function* textsOf(page: PageFacets, may: (text: string) => boolean = () => true): Iterable<[KeptPlace, string]> {
+  yield ["title", page.title];
+  yield ["description", page.description];
   yield ["slug", wordsOfPath(page.address)];
-  for (const [level, text] of facetOf(page, "headings"))
-    if (level === 1 || level === 2) yield [level === 1 ? "h1" : "h2", text];
-  for (const { alt } of facetOf(page, "pictures")) if (alt) yield ["alt", alt];
+  if (may(page.headings))
+    for (const [level, text] of facetOf(page, "headings"))
+      if (level === 1 || level === 2) yield [level === 1 ? "h1" : "h2", text];
+  if (may(page.pictures)) for (const { alt } of facetOf(page, "pictures")) if (alt) yield ["alt", alt];
   yield ["early", page.beginning];
 }
 
@@ -166,23 +167,27 @@ export const PHRASE_PLACES: IndexMaker<PhrasePlaces> = (pages, list) => {
     for (const [n, entry] of finder.entries.entries()) noteWords(entry, page, signs[n] ?? []);
   };
   /** Looks for a phrase on all pages. */
-  const lookFor = (entry: Entry) => {
-    const signs = new Map<string, readonly string[]>();
+  const lookOnAll = (entry: Entry) => {
+    const inLanguages = new Map<string, { look: PhraseLook; signs: readonly string[] }>();
     for (const page of pages.values()) {
       if (staleIds.has(page.id)) continue;
       const { language } = page;
-      for (const [place, text] of textsOf(page))
-        for (const match of findPhrase(entry.text, text, { language })) note(entry, page, place, text, match);
-      const own = signs.get(language) ?? signsOf(entry.text, language);
-      signs.set(language, own);
-      noteWords(entry, page, own);
+      let here = inLanguages.get(language);
+      if (!here) {
+        here = { look: lookFor(entry.text, { language }), signs: signsOf(entry.text, language) };
+        inLanguages.set(language, here);
+      }
+      const { look, signs } = here;
+      for (const [place, text] of textsOf(page, look.may))
+        for (const match of look.find(text)) note(entry, page, place, text, match);
+      noteWords(entry, page, signs);
     }
   };
   const catchUp = () => {
     // Where every page is looked through, each phrase is looked for.
     for (const key of staleIds.size < pages.size ? newKeys : []) {
       const entry = entries.get(key);
-      if (entry) lookFor(entry);
+      if (entry) lookOnAll(entry);
     }
     newKeys.clear();
     for (const id of entries.size > 0 ? staleIds : []) {
