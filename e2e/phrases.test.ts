@@ -35,6 +35,15 @@ describe("the phrases of a site", () => {
     await line("lightship museum opening times")
       .getByText("not in H1, H2, first 100 words, body, description, slug")
       .waitFor();
+    await page.getByRole("button", { name: "Show all" }).click();
+    // Each key is one step, however quickly it follows.
+    await page.getByRole("button", { name: /are questions/ }).click();
+    await page.getByRole("button", { name: "how to tie a reef knot", exact: true }).waitFor();
+    await page.locator("body").click({ position: { x: 5, y: 700 } });
+    await page.keyboard.press("j");
+    await page.keyboard.press("j");
+    await side.getByRole("heading", { name: "how to tie a sheet bend" }).waitFor();
+    await page.getByRole("button", { name: "Show all" }).click();
     await find("boat trips gullhaven");
     await line("boat trips gullhaven").getByText("nowhere on the site").waitFor();
     await page.keyboard.press("Control+z");

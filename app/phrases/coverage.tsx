@@ -1,5 +1,13 @@
+import { Link } from "react-router";
 import { Bar, BarChart, ResponsiveContainer, XAxis, YAxis } from "recharts";
+import { pathOf } from "#core/address/address";
+import { linkToPage } from "../screens";
+import type { PageRecord } from "../store/page-record";
+import { keepPhrases } from "../store/phrases";
+import type { SiteRecord } from "../store/records/sites";
+import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { Action } from "../ui/controls";
+import { useNotices } from "../ui/notice";
 import type { PhraseLine, PhraseTotals } from "./lines";
 
 const number = new Intl.NumberFormat("en-GB");
@@ -9,10 +17,14 @@ const MOST = 8;
 
 /** How many of the searches are for phrases that have a page, drawn and as a table; and what most is searched in vain. */
 export default function Coverage({
+  site,
   totals: { searches, covered },
   lines,
+  byId,
   onChoose,
 }: {
+  site: SiteRecord;
+  byId: ReadonlyMap<string, PageRecord>;
   totals: PhraseTotals;
   lines: readonly PhraseLine[];
   onChoose: (key: string) => void;
@@ -80,9 +92,53 @@ export default function Coverage({
           </ul>
         </>
       )}
+      <HeadingQuestions site={site} byId={byId} />
       <p className="mt-5 text-soft">
         Choose a phrase: here stand its pages then, and every sentence of the site that says it.
       </p>
+    </>
+  );
+}
+
+const askQuestions = (worker: SiteAsked) => worker.headingQuestions();
+
+/** Questions that headings of the site ask, and that nobody has put into the list. */
+function HeadingQuestions({ site, byId }: { site: SiteRecord; byId: ReadonlyMap<string, PageRecord> }) {
+  const { fail } = useNotices();
+  const questions = useSiteAnswer(site, askQuestions) ?? [];
+  if (questions.length === 0) return null;
+  const add = (texts: readonly string[]) =>
+    void keepPhrases(
+      site.id,
+      texts.map((text) => ({ text, volume: null, more: {} })),
+      texts.length === 1 ? "Add a question" : "Add questions",
+    ).catch(fail);
+  return (
+    <>
+      <div className="mt-5 flex items-baseline justify-between gap-4">
+        <h2 className="font-semibold">Questions your headings ask</h2>
+        {questions.length > 1 && (
+          <Action onClick={() => add(questions.map(({ text }) => text))}>Add all to the list</Action>
+        )}
+      </div>
+      <ul className="mt-1.5 grid gap-1.5">
+        {questions.slice(0, MOST).map(({ text, page }) => (
+          <li key={text} className="flex items-baseline justify-between gap-4">
+            <span className="min-w-0">
+              <span dir="auto">{text}</span>{" "}
+              <Link
+                to={linkToPage(site.id, page)}
+                className="block truncate font-mono text-12 text-soft hover:underline"
+              >
+                {pathOf(byId.get(page)?.address ?? "")}
+              </Link>
+            </span>
+            <Action onClick={() => add([text])} aria-label={`Add “${text}” to the list`}>
+              Add
+            </Action>
+          </li>
+        ))}
+      </ul>
     </>
   );
 }

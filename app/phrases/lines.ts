@@ -19,7 +19,7 @@ export interface PhraseLine {
 }
 
 /** What part of the phrases is shown. */
-export const SHOWS = ["all", "with", "clash", "without"] as const;
+export const SHOWS = ["all", "with", "clash", "without", "questions"] as const;
 export type Show = (typeof SHOWS)[number];
 
 export const isShown: Readonly<Record<Show, (line: PhraseLine) => boolean>> = {
@@ -27,6 +27,7 @@ export const isShown: Readonly<Record<Show, (line: PhraseLine) => boolean>> = {
   with: ({ targets, supporting }) => targets.length + supporting.length > 0,
   clash: ({ targets }) => targets.length > 1,
   without: ({ targets, supporting }) => targets.length + supporting.length === 0,
+  questions: ({ told }) => told?.question === true,
 };
 
 /** The list and the phrases of the pages as one. */
@@ -87,6 +88,9 @@ export interface PhraseTotals {
   clashing: number;
   /** Pages that have no target phrase. */
   pagesWithout: number;
+  questions: number;
+  /** Questions that no title, H1 or H2 of another page speaks of, and that have no page. */
+  unanswered: number;
 }
 
 export function totalsOf(lines: readonly PhraseLine[], pages: readonly PageRecord[]): PhraseTotals {
@@ -100,5 +104,9 @@ export function totalsOf(lines: readonly PhraseLine[], pages: readonly PageRecor
     without: lines.length - having.length,
     clashing: lines.filter(isShown.clash).reduce((all, { targets }) => all + targets.length, 0),
     pagesWithout: pages.filter(({ phrase }) => phraseKey(phrase) === "").length,
+    questions: lines.filter(isShown.questions).length,
+    unanswered: lines.filter(
+      (line) => isShown.questions(line) && isShown.without(line) && line.told?.answered.length === 0,
+    ).length,
   };
 }

@@ -27,6 +27,7 @@ import { Screen, SiteName, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { onDemand } from "../ui/on-demand";
+import { useLatest } from "../ui/use-latest";
 import { useSite } from "./site";
 
 const BringInDialog = onDemand(async () => (await import("../phrases/bring-in-dialog")).BringInDialog);
@@ -39,6 +40,9 @@ const number = new Intl.NumberFormat("en-GB");
 const counted = (n: number, one: string, many: string) => `${number.format(n)} ${n === 1 ? one : many}`;
 const askPhrases = (worker: SiteAsked) => worker.phrases();
 const NONE: never[] = [];
+
+/** Takes an address's query for a text: what it says names it. */
+const textOf = (params: URLSearchParams) => params.toString();
 
 /** What the site's pages are to be found for: the list, how it stands, and each phrase in its sentences. */
 export default function Phrases() {
@@ -57,16 +61,13 @@ export default function Phrases() {
 
   const show: Show = SHOWS.find((one) => one === params.get("show")) ?? "all";
   const order: Order = (Object.keys(ORDERS) as Order[]).find((one) => one === params.get("by")) ?? "volume";
+  const latest = useLatest(params, textOf);
   const set = (name: string, value: string | null) => {
-    setParams(
-      (before) => {
-        const next = new URLSearchParams(before);
-        if (value) next.set(name, value);
-        else next.delete(name);
-        return next;
-      },
-      { replace: true },
-    );
+    const next = new URLSearchParams(latest.get());
+    if (value) next.set(name, value);
+    else next.delete(name);
+    latest.set(next);
+    setParams(next, { replace: true });
   };
 
   const lines = useMemo(() => (list && pages ? phraseLines(list, pages, told) : null), [list, pages, told]);
@@ -89,7 +90,7 @@ export default function Phrases() {
     getItemKey: (i) => shown[i]?.key ?? i,
   });
   const step = (by: number) => {
-    const at = shown.findIndex(({ key }) => key === chosen?.key);
+    const at = shown.findIndex(({ key }) => key === latest.get().get("phrase"));
     const to = Math.max(0, Math.min(shown.length - 1, at + by));
     const next = shown[at < 0 ? 0 : to];
     if (!next) return;
@@ -209,6 +210,15 @@ export default function Phrases() {
                     </>
                   )}
                   .{" "}
+                  {totals.questions > 0 && (
+                    <>
+                      {part(
+                        "questions",
+                        `${number.format(totals.questions)} ${totals.questions === 1 ? "is a question" : "are questions"}`,
+                      )}
+                      {totals.unanswered > 0 && `, ${number.format(totals.unanswered)} of which nothing answers`}.{" "}
+                    </>
+                  )}
                   {totals.searches > 0 &&
                     `Of the searches, ${number.format(totals.covered)} are for phrases that have a page.`}
                 </p>
@@ -347,7 +357,14 @@ export default function Phrases() {
                 onChosen={(key) => set("phrase", key)}
               />
             ) : (
-              <Coverage waiting={null} totals={totals} lines={lines} onChoose={(key) => set("phrase", key)} />
+              <Coverage
+                waiting={null}
+                site={site}
+                totals={totals}
+                lines={lines}
+                byId={byId}
+                onChoose={(key) => set("phrase", key)}
+              />
             )}
           </aside>
         )}

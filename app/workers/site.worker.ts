@@ -4,8 +4,11 @@ import type { FindingOn, SiteFinding } from "#core/findings/finding";
 import type { SetAside } from "#core/findings/set-aside";
 import { findPhrase } from "#core/phrase/match";
 import type { MatchKind } from "#core/phrase/phrase-finder";
+import { phraseFault, phraseKey } from "#core/phrase/phrase-key";
+import { endsAsQuestion, isQuestion } from "#core/phrase/questions";
 import type { HouseStyle } from "#core/settings/house-style";
 import type { LinkZone } from "#core/site/facets/links";
+import { facetOf } from "#core/site/facets/page-facets";
 import { HEADING_SHAPES } from "#core/site/index/heading-shapes";
 import { LINK_GRAPH, wordsOfLink } from "#core/site/index/link-graph";
 import { type KeptStanding, PHRASE_PLACES, type SitePhrase } from "#core/site/index/phrase-places";
@@ -147,6 +150,8 @@ export interface PhraseTold {
   /** Other pages whose title, H1 or an H2 says it, the first few; and how many say it anywhere, or have all of its words. */
   answered: readonly (readonly [id: string, places: KeptStanding["places"]])[];
   pages: number;
+  /** It asks something, in the language of its page or of most pages. */
+  question: boolean;
   /** How the words of links that lead to its first page say it. */
   anchors: MatchKind | null;
 }
@@ -154,7 +159,7 @@ export interface PhraseTold {
 /** Pages that are named of those that answer a phrase. */
 const NAMED = 3;
 
-const tellPhrase = ({ text, targets, supporting, on }: SitePhrase): PhraseTold => {
+const tellPhrase = ({ text, targets, supporting, on }: SitePhrase, language: string): PhraseTold => {
   const own = new Set([...targets, ...supporting]);
   const answered = [...on].filter(([id, { places }]) => !own.has(id) && (places.title || places.h1 || places.h2));
   return {
@@ -163,6 +168,7 @@ const tellPhrase = ({ text, targets, supporting, on }: SitePhrase): PhraseTold =
     supporting: [...supporting],
     answered: answered.slice(0, NAMED).map(([id, { places }]) => [id, places] as const),
     pages: on.size,
+    question: isQuestion(text, watched?.site.pages.get([...own][0] ?? "")?.language ?? language),
     anchors: anchorsOf(text, [...targets][0]),
   };
 };
@@ -178,8 +184,42 @@ function anchorsOf(text: string, id: string | undefined): MatchKind | null {
 }
 
 /** Every phrase of the list and of the pages of the watched site. */
-const phrases = (): PhraseTold[] =>
-  Array.from(watched?.site.index(PHRASE_PLACES).all().values() ?? [], (phrase) => tellPhrase(phrase));
+function phrases(): PhraseTold[] {
+  const language = usualLanguage();
+  return Array.from(watched?.site.index(PHRASE_PLACES).all().values() ?? [], (phrase) => tellPhrase(phrase, language));
+}
+
+/** The language that most pages of the watched site are in. */
+function usualLanguage(): string {
+  const many = new Map<string, number>();
+  for (const { language } of watched?.site.pages.values() ?? []) many.set(language, (many.get(language) ?? 0) + 1);
+  return [...many].reduce((a, b) => (b[1] > a[1] ? b : a), ["", 0] as [string, number])[0];
+}
+
+/** A question that a heading asks, and that no phrase is. */
+export interface HeadingQuestion {
+  text: string;
+  page: string;
+}
+
+/** Questions that are told. */
+const MOST_QUESTIONS = 40;
+
+/** Questions of the watched site's headings that stand in no list, each once. */
+function headingQuestions(): HeadingQuestion[] {
+  if (!watched) return [];
+  const known = new Set(watched.site.index(PHRASE_PLACES).all().keys());
+  const found: HeadingQuestion[] = [];
+  for (const page of watched.site.pages.values())
+    for (const [, text] of facetOf(page, "headings")) {
+      const key = phraseKey(text);
+      if (known.has(key) || phraseFault(text) !== null || !endsAsQuestion(text)) continue;
+      known.add(key);
+      found.push({ text, page: page.id });
+      if (found.length === MOST_QUESTIONS) return found;
+    }
+  return found;
+}
 
 /** Pages of the watched site that may say a phrase: its own first, then those that say it in the plainest places. */
 function pagesWithPhrase(key: string): string[] {
@@ -190,7 +230,7 @@ function pagesWithPhrase(key: string): string[] {
   return [...phrase.on].sort(([a, one], [b, other]) => rank(a, one) - rank(b, other)).map(([id]) => id);
 }
 
-const api = { watch, rest, linksTo, patternsOfHeadings, pictures, phrases, pagesWithPhrase };
+const api = { watch, rest, linksTo, patternsOfHeadings, pictures, phrases, headingQuestions, pagesWithPhrase };
 export type SiteWorker = typeof api;
 
 Comlink.expose(api);
