@@ -28,6 +28,14 @@ try {
     await page.getByRole("button", { name: "Open the demo site" }).click();
     await page.getByText(/^\d+ orphans?|, \d+ orphans?/).waitFor();
     if (scheme === "light") await picture("findings");
+    if (scheme === "light") {
+      await page.getByRole("link", { name: "Phrases", exact: true }).click();
+      await page.getByRole("searchbox", { name: "Find a phrase" }).fill("fog signal");
+      await page.getByRole("button", { name: "fog signal", exact: true }).click();
+      await page.getByText(/sentences on/).waitFor();
+      await page.getByRole("button", { name: "Show all" }).click();
+      await picture("phrases");
+    }
     await page.getByRole("link", { name: "Pages", exact: true }).click();
     await page.getByRole("grid", { name: "Pages" }).waitFor();
     await page.getByRole("button", { name: /nearly share a title/ }).waitFor();
@@ -58,7 +66,7 @@ try {
   standIn.child.kill();
 }
 
-/** Pictures of the outline, its repair, the source, and patterns of headings. */
+/** Pictures of the outline, the source, and patterns of headings. */
 async function outlines(page: Page, site: string, picture: (name: string) => Promise<void>): Promise<void> {
   const top = (selector: string) =>
     page.evaluate((wanted) => {
@@ -74,7 +82,6 @@ async function outlines(page: Page, site: string, picture: (name: string) => Pro
   await page.goto(`${address}/sites/${site}/pages?find=night of`);
   await page.getByRole("link", { name: "Night of" }).first().click();
   await page.getByRole("button", { name: "Repair…" }).click();
-  await picture("repair");
   await page.getByRole("button", { name: /^Change \d headings/ }).click();
   await page.getByRole("button", { name: "Check the HTML" }).click();
   await page.getByText(/valid HTML|HTML is valid/).waitFor();

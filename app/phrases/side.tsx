@@ -3,7 +3,6 @@ import { pathOf } from "#core/address/address";
 import { readVolume } from "#core/exchange/phrase-table";
 import { phraseFault, phraseKey } from "#core/phrase/phrase-key";
 import { TextInPlace } from "../desk/text-in-place";
-import { makeAtOnce } from "../proposals/make-at-once";
 import { linkToPage } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import type { PagePassages } from "../store/phrase-passages";
@@ -205,6 +204,7 @@ function Concordance({
     try {
       const fix = { label: `Make “${words}” a link`, wrap: { words, to: target.address } };
       const asked = { way: "fixes", rule: "link/opportunity", byPage: { [page.pageId]: [fix] } } as const;
+      const { makeAtOnce } = await import("../proposals/make-at-once");
       const { changed, refused } = await makeAtOnce(site, [page.pageId], asked, fix.label);
       if (changed > 0) notify(`“${words}” links to ${pathOf(target.address)}`, `On ${page.path}.`);
       else
