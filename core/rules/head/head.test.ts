@@ -3,6 +3,7 @@ import { auditRule } from "../../audit/auditor.ts";
 import { type Original, originalFromText } from "../../page/original.ts";
 import { originalFromBytes } from "../../page/original-from-bytes.ts";
 import { readPage } from "../../page/read.ts";
+import { applyToSource } from "../../rewrite/apply.ts";
 import { DEFAULT_HOUSE_STYLE } from "../../settings/house-style.ts";
 
 const findings = (id: string, source: string | Original) =>
@@ -129,4 +130,30 @@ it("rules about markup look at HTML only", () => {
   // A generator sets a Markdown file's title as the H1; a spreadsheet says nothing about headings.
   expect([...findings("heading/no-h1", markdown), ...findings("heading/no-h1", fields)]).toEqual([]);
   expect(findings("title/too-narrow", markdown)).toHaveLength(1);
+});
+
+describe("meta keywords", () => {
+  const source = (terms: string[]) =>
+    `<!doctype html><html lang="en"><head><title>The fog signal</title>\n<meta name="keywords" content="${terms.join(", ")}">\n</head><body><p>It is a horn.`;
+  const fixOfRule = (id: string, terms: string[], phrase = "") => {
+    const page = readPage(originalFromText(source(terms)), { address: "https://a.example/b" });
+    const [finding] = auditRule(id, page, {
+      phrase: phrase || null,
+      houseStyle: DEFAULT_HOUSE_STYLE,
+      today: "2026-11-28",
+    });
+    return finding?.fix ?? null;
+  };
+
+  it("are taken out, or trimmed to what the page is for and what it says", () => {
+    const many = Array.from({ length: 22 }, (_, i) => `word${i}`);
+    const trimmed = fixOfRule("keywords-meta/stuffed", [...many, "Horns", "fog  signal", "horns", "siren"], "siren");
+    expect(trimmed?.edits).toMatchObject([{ op: "set-keywords", value: "Horns, fog  signal, siren" }]);
+    expect(fixOfRule("keywords-meta/stuffed", many)?.label).toContain("the page says none of them");
+    const out = fixOfRule("keywords-meta/present", ["a", "b"]);
+    const original = originalFromText(source(["a", "b"]));
+    const { bytes, refused } = applyToSource(original, out?.edits ?? [], { address: "https://a.example/b" });
+    expect(refused).toEqual([]);
+    expect(new TextDecoder().decode(bytes)).not.toContain("keywords");
+  });
 });

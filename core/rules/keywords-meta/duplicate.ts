@@ -10,6 +10,7 @@ export const keywordsMetaDuplicate = siteRule({
     "# page has meta keywords that other pages have too",
     "# pages have meta keywords that other pages have too",
   ],
+  hasFix: true,
   why: "The same list on many pages was put there by a template, and says nothing about any of them.",
   source: commonPractice(),
   sees: ["keywords"],
@@ -18,7 +19,14 @@ export const keywordsMetaDuplicate = siteRule({
       const group = site.inOrder(ids);
       yield {
         message: `${counted(group.length, "page")} have the same meta keywords: ${quote(group[0]?.keywords ?? "")}.`,
-        on: group.map((page) => ({ page, at: { part: "head" } })),
+        on: group.map((page) => ({
+          page,
+          at: { part: "head" },
+          fix: {
+            label: "Take the meta keywords out",
+            edits: [{ op: "set-keywords", value: "", was: page.keywords }],
+          },
+        })),
       };
     }
   },

@@ -8,7 +8,8 @@ export const keywordsMetaPresent = rule({
   sees: ["metas"],
   finds: "a meta keywords element",
   counted: ["# page has meta keywords", "# pages have meta keywords"],
-  why: "Most search engines ignore it. It is harmless, and tells competitors what the page is after.",
+  hasFix: true,
+  why: "Some search engines still read it; most do not. It is harmless, and tells competitors what the page is after.",
   source: commonPractice(),
   *check(page) {
     for (const meta of page.metas) {
@@ -16,6 +17,10 @@ export const keywordsMetaPresent = rule({
       yield {
         message: "The page has meta keywords, which most search engines ignore.",
         at: { part: "head", range: meta.range },
+        fix: {
+          label: "Take the meta keywords out",
+          edits: [{ op: "set-keywords", value: "", was: meta.content }],
+        },
       };
       return;
     }
