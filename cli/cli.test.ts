@@ -27,7 +27,7 @@ describe("keen-quill", () => {
     const { stdout, status } = run("audit", demo, "--base", "https://www.gullhaven.example/", "--format", "json");
     const report = JSON.parse(stdout);
     expect(report.version).toBe(1);
-    expect(report.pages).toHaveLength(38);
+    expect(report.pages).toHaveLength(40);
     expect(status).toBe(1);
     const clean = join(mkdtempSync(join(tmpdir(), "kq-")), "clean.html");
     writeFileSync(

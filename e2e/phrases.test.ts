@@ -28,6 +28,8 @@ describe("the phrases of a site", () => {
     await line("lantern walk").getByText("wanted by 2 pages").waitFor();
     expect(await page.getByRole("list", { name: "Phrases" }).getByRole("listitem").count()).toBe(1);
     await page.getByRole("button", { name: "lantern walk", exact: true }).click();
+    await side.getByRole("button", { name: "Make it the canonical address" }).last().click();
+    await page.getByText("Stated on 1 page.").first().waitFor();
     await side.getByRole("button", { name: "Keep it for this page alone" }).last().click();
     await page.getByText("No phrase is like that.").waitFor();
     await page.getByRole("button", { name: "Show all" }).click();
@@ -124,10 +126,10 @@ describe("the phrases of a site", () => {
     await openDesk(page, "Opening times and prices");
     const part = page.getByRole("region", { name: "Phrases" });
     await part.getByText("not in H1, H2, first 100 words, body, description, slug").waitFor();
-    await part.getByRole("textbox", { name: "Add a supporting phrase" }).fill("winter opening");
+    await part.getByRole("combobox", { name: "Add a supporting phrase" }).fill("winter opening");
     await page.keyboard.press("Enter");
     await part.getByText("winter opening").waitFor();
-    await part.getByRole("textbox", { name: "Add a supporting phrase" }).fill("Winter  Opening");
+    await part.getByRole("combobox", { name: "Add a supporting phrase" }).fill("Winter  Opening");
     await page.keyboard.press("Enter");
     await part.getByText("“Winter  Opening” is there already.").waitFor();
     await page.getByRole("textbox", { name: "Description" }).first().fill("Lightship museum opening times.");

@@ -285,10 +285,10 @@ describe("the desk by keyboard", () => {
   it("follows the target phrase", async () => {
     const page = await openDemo(await freshContext());
     await openDesk(page, "Enamel mug");
-    await page.getByRole("textbox", { name: "Target phrase" }).fill("brass lamp");
+    await page.getByRole("combobox", { name: "Target phrase" }).fill("brass lamp");
     await page.getByText("“brass lamp” is not in the slug").waitFor();
     await page.getByText(/^kept, /).waitFor();
     await page.reload();
-    await eventually(() => page.getByRole("textbox", { name: "Target phrase" }).inputValue(), "brass lamp");
+    await eventually(() => page.getByRole("combobox", { name: "Target phrase" }).inputValue(), "brass lamp");
   });
 });

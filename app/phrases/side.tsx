@@ -32,10 +32,21 @@ export function PhraseSide({
   /** Another phrase is to be shown; null for none. */
   onChosen: (key: string | null) => void;
 }) {
-  const { fail } = useNotices();
+  const { notify, fail } = useNotices();
   const { text, record, targets, supporting } = line;
   const found = usePassages(site, text);
   const act = (done: Promise<unknown>) => void done.catch(fail);
+  const canonical = async (page: PageRecord) => {
+    const others = targets.flatMap(({ id }) => (id === page.id ? [] : id));
+    const { makeCanonical } = await import("../store/canonical");
+    const { changed, refused } = await makeCanonical(site, page, others);
+    if (refused[0]) fail(new Error(refused[0].reason));
+    else
+      notify(
+        `Canonical address: ${pathOf(page.address)}`,
+        `Stated on ${changed === 1 ? "1 page" : `${changed} pages`}.`,
+      );
+  };
   const own = [...targets, ...supporting];
   const likely = (line.told?.answered ?? []).map(([id]) => id);
   const goesWith = wordsBeside(line, lines);
@@ -128,6 +139,14 @@ export function PhraseSide({
                   </Action>
                 )}
                 <Action onClick={() => act(unassignPhrase(site.id, [page.id], text))}>Take it from this page</Action>
+                {targets.length > 1 && targets.includes(page) && (
+                  <Action
+                    title="Search engines are told that the others are copies of it. They stay where they are."
+                    onClick={() => act(canonical(page))}
+                  >
+                    Make it the canonical address
+                  </Action>
+                )}
               </span>
             </li>
           ))}

@@ -242,6 +242,11 @@ export default function Phrases() {
                       Show all
                     </Action>
                   )}
+                  <span className="hidden gap-x-4 max-[700px]:flex">
+                    <Action onClick={bring}>Bring in searches…</Action>
+                    <Action onClick={save}>Save as CSV</Action>
+                    <Action onClick={add}>Add</Action>
+                  </span>
                   {find !== "" && <span className="text-soft">{counted(shown.length, "phrase", "phrases")}</span>}
                 </p>
               </div>

@@ -1,14 +1,12 @@
 import type { Column } from "#core/exchange/column-names";
 import type { PageToMatch, PlannedRow } from "#core/exchange/table-file";
 import { originalFromFields } from "#core/page/original";
-import { canonicalOf } from "#core/page/page";
-import { readPage } from "#core/page/read";
 import type { Edit } from "#core/rewrite/edits";
 import type { Field } from "#core/rewrite/field-edit";
 import { changePages, type LongWork } from "./act-on-pages";
 import { keep, prepare } from "./bring-in";
+import { canonicalNow } from "./canonical";
 import { db } from "./db";
-import { loadOriginal } from "./originals";
 import { loadPageRecords } from "./page-record";
 import type { Incoming } from "./read-incoming";
 import type { SiteRecord } from "./records/sites";
@@ -114,10 +112,4 @@ export async function applyPlan(
     label: `Add ${added.size === 1 ? "1 page" : `${added.size} pages`} of a table`,
   });
   return { changed: acted.changed, added: kept.added, refused: acted.refused };
-}
-
-async function canonicalNow(pageId: string): Promise<string | null> {
-  const record = await db().pages.get(pageId);
-  const original = record && (await loadOriginal(record.original));
-  return original && record ? canonicalOf(readPage(original, { address: record.address })) : null;
 }

@@ -195,6 +195,7 @@ function AddSupporting({ onAdd, known }: { onAdd: (text: string) => void; known:
     <div className="mt-2">
       <input
         aria-label="Add a supporting phrase"
+        list="phrases-of-site"
         placeholder="add a supporting phrase"
         value={text}
         onChange={(e) => setText(e.target.value)}

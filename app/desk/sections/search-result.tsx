@@ -6,6 +6,7 @@ import { resultOf, setDescription, setTitle } from "#core/result/result";
 import { type Device, descriptionStyle, titleStyle } from "#core/result/styles";
 import { followsPattern } from "#core/rewrite/follows-pattern";
 import type { ResultLimits } from "#core/settings/house-style";
+import { PhraseOptions } from "../../phrases/phrase-options";
 import { Hint } from "../../ui/hints";
 import { ResultField } from "../field";
 import { type Notch, Ruler } from "../ruler";
@@ -59,12 +60,14 @@ export function SearchResult({
           for
           <input
             aria-label="Target phrase"
+            list="phrases-of-site"
             placeholder="its target phrase"
             value={desk.record.phrase}
             onChange={(e) => desk.setPhrase(e.target.value)}
             size={Math.max(16, desk.record.phrase.length)}
             className="max-w-[300px] bg-marker px-1 text-ink placeholder:text-soft"
           />
+          <PhraseOptions id="phrases-of-site" siteId={desk.record.siteId} />
         </label>
         <select
           aria-label="Kind of this page"
