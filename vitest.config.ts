@@ -1,21 +1,12 @@
 import { defineConfig } from "vitest/config";
-import { BaseSequencer, type TestSpecification } from "vitest/node";
+import { longestFirst } from "./scripts/longest-first.ts";
 
-/** What takes longest is begun first: begun last, it would keep one processor waiting for the other. */
 const LONGEST = [
   "core/hostile/markdown.test.ts",
   "core/hostile/html.test.ts",
   "cli/cli.test.ts",
   "app/store/rule-counts.test.ts",
 ];
-
-class LongestFirst extends BaseSequencer {
-  override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
-    const isLong = ({ moduleId }: TestSpecification) => LONGEST.some((file) => moduleId.endsWith(file));
-    const sorted = await super.sort(files);
-    return [...sorted.filter(isLong), ...sorted.filter((one) => !isLong(one))];
-  }
-}
 
 const tests = (...folders: string[]) => folders.map((folder) => `${folder}/**/*.test.ts`);
 const setupFiles = ["core/page/markdown.setup.ts"];
@@ -25,7 +16,7 @@ export default defineConfig({
     testTimeout: 120_000,
     hookTimeout: 120_000,
     maxWorkers: 2,
-    sequence: { sequencer: LongestFirst },
+    sequence: { sequencer: longestFirst(LONGEST) },
     projects: [
       // Nothing in them changes what others see: they share their modules, which take longer to load than most tests take.
       { extends: true, test: { name: "core", include: tests("core", "demo", "server"), setupFiles, isolate: false } },
