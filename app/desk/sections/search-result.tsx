@@ -6,12 +6,14 @@ import { resultOf, setDescription, setTitle } from "#core/result/result";
 import { type Device, descriptionStyle, titleStyle } from "#core/result/styles";
 import { followsPattern } from "#core/rewrite/follows-pattern";
 import type { ResultLimits } from "#core/settings/house-style";
-import { PhraseOptions } from "../../phrases/phrase-options";
 import { Hint } from "../../ui/hints";
+import { onDemand } from "../../ui/on-demand";
 import { ResultField } from "../field";
 import { type Notch, Ruler } from "../ruler";
 import type { Note } from "../state/use-findings";
 import type { Desk } from "../use-desk";
+
+const PhraseOptions = onDemand(async () => (await import("../../phrases/phrase-options")).PhraseOptions);
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "edit" | "edits" | "notes" | "original" | "page" | "record" | "setKind" | "setPhrase">;
