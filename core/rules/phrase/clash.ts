@@ -41,11 +41,13 @@ export const phraseClash = siteRule({
     for (const phrase of wanted) {
       const [target] = site.inOrder(phrase.targets);
       if (!target || target.noindex) continue;
-      for (const page of site.inOrder(phrase.on.keys())) {
-        const own = stemsOfPhrase(page.phrase ?? "", page.language);
-        if (page.noindex || phrase.targets.has(page.id) || phrase.supporting.has(page.id)) continue;
+      const speaking = [...phrase.on.keys()].filter(
+        (id) => speaksOf(phrase, id) && !phrase.targets.has(id) && !phrase.supporting.has(id),
+      );
+      for (const page of site.inOrder(speaking)) {
         // A page for a narrower phrase has to say the wider one.
-        if (!speaksOf(phrase, page.id) || holds(own, stemsOfPhrase(phrase.text, page.language))) continue;
+        const own = stemsOfPhrase(page.phrase ?? "", page.language);
+        if (page.noindex || holds(own, stemsOfPhrase(phrase.text, page.language))) continue;
         yield {
           message: `Title and H1 say ${quote(phrase.text, 60)}, for which ${pathOf(target.address)} wants to be found.`,
           on: [{ page, at: { part: "title" }, weight: "may", related: [{ at: { part: "title" }, page: target }] }],

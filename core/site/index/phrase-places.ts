@@ -77,6 +77,9 @@ function* textsOf(page: PageFacets, may: (text: string) => boolean = () => true)
   yield ["early", page.beginning];
 }
 
+/** What a page is to be found for, as one text. */
+const wantedBy = ({ phrase = "", supporting = [] }: PageFacets): string => JSON.stringify([phrase, ...supporting]);
+
 /** Signs of the words that a phrase is made of, in a language. */
 function signsOf(text: string, language: string): string[] {
   const tokens = tokensOf(text, { language });
@@ -200,15 +203,19 @@ export const PHRASE_PLACES: IndexMaker<PhrasePlaces> = (pages, list) => {
   const index: PhrasePlaces = {
     sees: PLACES_SEE,
     change(was, is) {
-      if (was) unassign(was);
+      // A page that wants what it wanted leaves its phrases alone: dropped and put back they would be looked for everywhere.
+      const steady = was !== null && is !== null && wantedBy(was) === wantedBy(is);
+      if (was && !steady) unassign(was);
       if (was && !is) {
         for (const entry of entries.values()) entry.on.delete(was.id);
         staleIds.delete(was.id);
       }
       if (!is) return;
       const { id, phrase = "", supporting = [] } = is;
-      entryOf(phrase)?.targets.add(id);
-      for (const text of supporting) entryOf(text)?.supporting.add(id);
+      if (!steady) {
+        entryOf(phrase)?.targets.add(id);
+        for (const text of supporting) entryOf(text)?.supporting.add(id);
+      }
       const own =
         was && PLACES_SEE.every((name) => name === "phrase" || name === "supporting" || was[name] === is[name]);
       if (!own) staleIds.add(id);

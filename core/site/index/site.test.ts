@@ -103,6 +103,14 @@ describe("phrases that pages say", () => {
     expect(said(site)).toEqual([]);
   });
 
+  it("stay what they are while their page changes otherwise", () => {
+    const site = new Site([page("a", "<p>A rope.", { phrase: "winch", supporting: ["rope"] })]);
+    const before = [...site.index(PHRASE_PLACES).all().values()];
+    site.put(page("a", "<p>Another rope.", { phrase: "winch", supporting: ["rope"] }));
+    const after = [...site.index(PHRASE_PLACES).all().values()];
+    expect(after.map((one, i) => one === before[i])).toEqual([true, true]);
+  });
+
   it("are one where they are written with other capitals or spaces, and stand in the list as it says", () => {
     const site = new Site([
       page("a", "<p>A rope.", { phrase: "Rope" }),
