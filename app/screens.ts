@@ -107,7 +107,6 @@ const screens = {
     inRail: true,
     keys: [
       { keys: "J / K", does: "Next and previous phrase" },
-      { keys: "Enter", does: "Choose the phrase" },
       { keys: "/", does: "Find a phrase" },
     ],
   },

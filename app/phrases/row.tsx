@@ -45,7 +45,6 @@ export function PhraseRow({
       </span>
       <button
         type="button"
-        data-line
         aria-pressed={chosen}
         onClick={onChoose}
         className="text-left font-serif text-15 leading-snug hover:underline"

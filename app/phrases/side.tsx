@@ -6,7 +6,7 @@ import { TextInPlace } from "../desk/text-in-place";
 import { linkToPage } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import type { PagePassages } from "../store/phrase-passages";
-import { assignPhrase, changePhrase, mergePhrases, removePhrases, unassignPhrase } from "../store/phrases";
+import { assignPhrase, changePhrase, mergePhrases, movePhrase, removePhrases, unassignPhrase } from "../store/phrases";
 import type { SiteRecord } from "../store/records/sites";
 import { Action } from "../ui/controls";
 import { useNotices } from "../ui/notice";
@@ -157,7 +157,7 @@ export function PhraseSide({
           words={targets.length > 0 ? "Give it another page" : "Choose its page"}
           pages={pages}
           likely={likely}
-          onChoose={(page) => act(moveTo(site.id, line, page))}
+          onChoose={(page) => act(movePhrase(site.id, text, page.id))}
         />
         {targets.length > 0 && (
           <PageChoice
@@ -181,13 +181,6 @@ export function PhraseSide({
       <Concordance site={site} line={line} found={found} />
     </>
   );
-}
-
-/** The page takes the phrase over from those that had it. */
-async function moveTo(siteId: string, { text, targets }: PhraseLine, page: PageRecord): Promise<void> {
-  const others = targets.flatMap(({ id }) => (id === page.id ? [] : id));
-  if (others.length > 0) await unassignPhrase(siteId, others, text);
-  await assignPhrase(siteId, [page.id], text, "target");
 }
 
 /** What longer phrases of the list say around this one: those that are searched most, first. */

@@ -1,6 +1,6 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useMemo, useRef, useState } from "react";
-import { useSearchParams } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import { csvOf } from "#core/exchange/csv";
 import { phraseKey } from "#core/phrase/phrase-key";
 import { inWords } from "#core/standing/in-words";
@@ -201,12 +201,12 @@ export default function Phrases() {
                   {totals.pagesWithout > 0 && (
                     <>
                       ;{" "}
-                      <a
-                        href={`${linkTo(site, screenOf("pages"))}?show=no-phrase&columns=phrases`}
+                      <Link
+                        to={`${linkTo(site, screenOf("pages"))}?show=no-phrase&columns=phrases`}
                         className="border-graphite border-b border-dotted"
                       >
                         {counted(totals.pagesWithout, "page has", "pages have")} no phrase
-                      </a>
+                      </Link>
                     </>
                   )}
                   .{" "}

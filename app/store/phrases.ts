@@ -122,6 +122,18 @@ export function assignPhrase(siteId: string, pageIds: readonly string[], text: s
   });
 }
 
+/** A page takes a phrase over, as its target, from those that were to be found for it. */
+export function movePhrase(siteId: string, text: string, to: string): Promise<void> {
+  const key = phraseKey(text);
+  return transact(siteId, "Another page for the phrase", async (tx) => {
+    for (const page of await tx.of("pages", "siteId", siteId)) {
+      if (page.id === to) {
+        await tx.put("pages", { ...page, phrase: text, supporting: uniquePhrases(page.supporting, text) });
+      } else if (phraseKey(page.phrase) === key) await tx.put("pages", { ...page, phrase: "" });
+    }
+  });
+}
+
 /** Takes a phrase from pages, whatever it is to them. */
 export function unassignPhrase(siteId: string, pageIds: readonly string[], text: string): Promise<void> {
   const key = phraseKey(text);

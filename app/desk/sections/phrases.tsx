@@ -1,7 +1,6 @@
 import { useMemo, useState } from "react";
 import { useSearchParams } from "react-router";
 import { languageOf, type Page } from "#core/page/page";
-import { findPhrase } from "#core/phrase/match";
 import { phraseFault, phraseKey, uniquePhrases } from "#core/phrase/phrase-key";
 import { inWords } from "#core/standing/in-words";
 import { passagesOf } from "#core/standing/passages";
@@ -153,11 +152,7 @@ function BySection({ page, phrase }: { page: Page; phrase: string }) {
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is read of the page is named part by part
   const sections = useMemo(() => {
     const counts = new Map<number, number>();
-    const finder = {
-      find: (text: string) =>
-        findPhrase(phrase, text, { language: languageOf(page) }).map((one) => ({ ...one, phrase: 0 })),
-    };
-    for (const { heading, marks } of passagesOf(page, finder)) {
+    for (const { heading, marks } of passagesOf(page, fewPhrases([phrase]).in(languageOf(page)))) {
       const said = marks.filter(({ kind }) => kind !== "scattered").length;
       if (said > 0) counts.set(heading, (counts.get(heading) ?? 0) + said);
     }

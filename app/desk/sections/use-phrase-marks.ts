@@ -60,8 +60,13 @@ export function usePhraseMarks(page: Page, phrase: string | null): PhraseMarks {
   const [places, setPlaces] = useState(0);
   const [at, setAt] = useState(-1);
   const found = useRef<readonly Range[]>([]);
+  const current = useRef(-1);
+  const { headings, blocks, language } = page;
+  // A key in the title leaves the text what it is.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is read of the page is named part by part
   useEffect(() => {
     const sheet = document.querySelector("[data-scroll]");
+    current.current = -1;
     setAt(-1);
     if (phrase === null || !sheet || !("highlights" in CSS)) return;
     const mark = () => {
@@ -87,21 +92,20 @@ export function usePhraseMarks(page: Page, phrase: string | null): PhraseMarks {
       for (const name of [...KINDS.map((kind) => `phrase-${kind}`), CURRENT]) CSS.highlights.delete(name);
       found.current = [];
     };
-  }, [page, phrase]);
+  }, [headings, blocks, language, phrase]);
   const go = useCallback((by: 1 | -1) => {
     const all = found.current;
     if (all.length === 0) return;
-    setAt((before) => {
-      const next = (before + by + all.length + (before < 0 && by < 0 ? 1 : 0)) % all.length;
-      const range = all[next];
-      if (range) {
-        const current = new Highlight(range);
-        current.priority = 1;
-        CSS.highlights.set(CURRENT, current);
-        range.startContainer.parentElement?.scrollIntoView({ block: "center" });
-      }
-      return next;
-    });
+    const before = current.current;
+    const next = (before + by + all.length + (before < 0 && by < 0 ? 1 : 0)) % all.length;
+    current.current = next;
+    setAt(next);
+    const range = all[next];
+    if (!range) return;
+    const highlight = new Highlight(range);
+    highlight.priority = 1;
+    CSS.highlights.set(CURRENT, highlight);
+    range.startContainer.parentElement?.scrollIntoView({ block: "center" });
   }, []);
   return { places: phrase === null ? 0 : places, at, go };
 }
