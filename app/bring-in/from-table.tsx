@@ -19,6 +19,7 @@ import { applyPlan, pagesToMatch } from "../store/apply-table";
 import type { SiteRecord } from "../store/records/sites";
 import { Action, fieldClass, MainButton } from "../ui/controls";
 import { useNotices } from "../ui/notice";
+import { TableInput } from "../ui/table-input";
 import { Tick } from "../ui/tick";
 
 /** Rows of the file shown while columns are assigned, and of the plan. */
@@ -116,14 +117,7 @@ export function FromTable({
         </p>
         <p>
           <MainButton onClick={() => file.current?.click()}>Choose a CSV or TSV file</MainButton>
-          <input
-            ref={file}
-            type="file"
-            hidden
-            aria-label="CSV or TSV file"
-            accept=".csv,.tsv,.tab,.txt,text/csv"
-            onChange={(e) => void e.target.files?.[0]?.arrayBuffer().then((buffer) => take(new Uint8Array(buffer)))}
-          />
+          <TableInput ref={file} label="CSV or TSV file" onChosen={({ bytes }) => take(bytes)} />
         </p>
         <label className="grid gap-1.5">
           <span className="text-15">Or paste rows from a spreadsheet</span>

@@ -6,6 +6,7 @@ import type { PhraseRecord } from "../store/records/phrases";
 import { Action, MainButton } from "../ui/controls";
 import { Modal } from "../ui/modal";
 import { useNotices } from "../ui/notice";
+import { type ChosenTable, TableInput } from "../ui/table-input";
 
 const number = new Intl.NumberFormat("en-GB");
 const counted = (n: number, one: string, many: string) => `${number.format(n)} ${n === 1 ? one : many}`;
@@ -20,7 +21,7 @@ export function BringInDialog({
   siteId: string;
   list: readonly PhraseRecord[];
   /** A file that was chosen before; null where phrases are typed. */
-  file: { name: string; bytes: Uint8Array } | null;
+  file: ChosenTable | null;
   onClose: () => void;
 }) {
   const { notify, fail } = useNotices();
@@ -109,18 +110,7 @@ export function BringInDialog({
           </MainButton>
           <Action onClick={() => input.current?.click()}>{file ? "Another file…" : "Out of a CSV file…"}</Action>
           <Action onClick={onClose}>Cancel</Action>
-          <input
-            ref={input}
-            type="file"
-            hidden
-            aria-label="CSV file of phrases"
-            accept=".csv,.tsv,.tab,.txt,text/csv"
-            onChange={async (e) => {
-              const [one] = e.target.files ?? [];
-              if (one) setFile({ name: one.name, bytes: new Uint8Array(await one.arrayBuffer()) });
-              e.target.value = "";
-            }}
-          />
+          <TableInput ref={input} label="CSV file of phrases" onChosen={setFile} />
         </div>
       </div>
     </Modal>

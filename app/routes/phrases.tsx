@@ -27,6 +27,8 @@ import { Screen, SiteName, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { onDemand } from "../ui/on-demand";
+import { SelectedStrip } from "../ui/selected-strip";
+import { type ChosenTable, TableInput } from "../ui/table-input";
 import { useLatest } from "../ui/use-latest";
 import { useSite } from "./site";
 
@@ -54,7 +56,7 @@ export default function Phrases() {
   const [params, setParams] = useSearchParams();
   const [find, setFind] = useState("");
   const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
-  const [bringing, setBringing] = useState<{ file: { name: string; bytes: Uint8Array } | null } | null>(null);
+  const [bringing, setBringing] = useState<{ file: ChosenTable | null } | null>(null);
   const finder = useRef<HTMLInputElement>(null);
   const file = useRef<HTMLInputElement>(null);
   const scroller = useRef<HTMLDivElement>(null);
@@ -159,17 +161,10 @@ export default function Phrases() {
         <h1 className="font-medium font-serif text-15">Phrases</h1>
         <SiteName site={site} />
       </TitleLine>
-      <input
+      <TableInput
         ref={file}
-        type="file"
-        hidden
-        aria-label="CSV file of phrases with their searches"
-        accept=".csv,.tsv,.tab,.txt,text/csv"
-        onChange={async (e) => {
-          const [one] = e.target.files ?? [];
-          if (one) setBringing({ file: { name: one.name, bytes: new Uint8Array(await one.arrayBuffer()) } });
-          e.target.value = "";
-        }}
+        label="CSV file of phrases with their searches"
+        onChosen={(table) => setBringing({ file: table })}
       />
       <div className="flex min-h-0 flex-1 max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
         <div className="flex min-h-0 min-w-0 flex-1 flex-col bg-sheet max-[1000px]:min-h-[70vh] max-[1000px]:flex-none">
@@ -301,13 +296,13 @@ export default function Phrases() {
                 </ul>
               </div>
               {ticked.length > 0 && (
-                <section
-                  aria-label="With the selected phrases"
-                  className="flex flex-wrap items-baseline gap-5 border-ink border-t bg-paper px-7 py-2.5"
+                <SelectedStrip
+                  label="With the selected phrases"
+                  selected={ticked.length}
+                  shown={shown.length}
+                  onAll={() => setSelected(new Set(shown.map(({ key }) => key)))}
+                  onNone={none}
                 >
-                  <span className="font-medium" aria-live="polite">
-                    {number.format(ticked.length)} selected
-                  </span>
                   {ticked.length > 1 && most && (
                     <Action
                       onClick={() => {
@@ -337,12 +332,7 @@ export default function Phrases() {
                   >
                     Take off the list
                   </Action>
-                  <span className="flex-1" />
-                  <Action onClick={() => setSelected(new Set(shown.map(({ key }) => key)))}>
-                    Select all {number.format(shown.length)}
-                  </Action>
-                  <Action onClick={none}>Select none</Action>
-                </section>
+                </SelectedStrip>
               )}
             </>
           )}

@@ -14,6 +14,7 @@ import { Action } from "../ui/controls";
 import { BelowPages, Screen } from "../ui/frame";
 import { useNotices } from "../ui/notice";
 import { onDemand } from "../ui/on-demand";
+import { SelectedStrip } from "../ui/selected-strip";
 import { Thumbnail } from "../ui/thumbnail";
 import { Tick } from "../ui/tick";
 import { useLongWork } from "../ui/use-long-work";
@@ -194,20 +195,15 @@ export default function Pictures() {
           </ul>
         </div>
         {ticked.length > 0 && (
-          <section
-            aria-label="With the selected pictures"
-            className="flex items-baseline gap-5 border-ink border-t bg-paper px-6 py-2.5"
+          <SelectedStrip
+            label="With the selected pictures"
+            selected={ticked.length}
+            shown={shown.length}
+            onAll={() => setSelected(new Set(shown.map(keyOf)))}
+            onNone={() => setSelected(new Set())}
           >
-            <span className="font-medium" aria-live="polite">
-              {number.format(ticked.length)} selected
-            </span>
             <Action onClick={() => setLooking(question(ticked, ""))}>For looks only</Action>
-            <span className="flex-1" />
-            <Action onClick={() => setSelected(new Set(shown.map(keyOf)))}>
-              Select all {number.format(shown.length)}
-            </Action>
-            <Action onClick={() => setSelected(new Set())}>Select none</Action>
-          </section>
+          </SelectedStrip>
         )}
       </div>
       {looking && (
