@@ -1,7 +1,7 @@
 import "fake-indexeddb/auto";
 import Dexie from "dexie";
 import { afterEach, expect, it, vi } from "vitest";
-import { DATABASE, Desk } from "./db";
+import { DATABASE, db, Desk, openKept } from "./db";
 
 const asWorker = () =>
   vi.stubGlobal(
@@ -31,4 +31,18 @@ it("a worker that comes to it after it was deleted does not make it anew", async
   const worker = new Desk();
   await expect(worker.sites.count()).rejects.toThrow("was deleted");
   expect(await names()).toEqual([]);
+});
+
+it("a worker opens it before its first work, where it is there: not even for a moment is it made anew", async () => {
+  asWorker();
+  const opening = vi.spyOn(indexedDB, "open");
+  await expect(openKept()).rejects.toThrow("was deleted");
+  expect(opening).not.toHaveBeenCalled();
+  vi.unstubAllGlobals();
+  const screen = new Desk();
+  await screen.open();
+  await openKept();
+  expect(await names()).toEqual([DATABASE]);
+  screen.close();
+  db().close();
 });

@@ -8,6 +8,7 @@ import { type Table as TableOf, upgradeRecord } from "./records/table";
 /** Version of the schema; what changed between them is in `migrations.ts`. */
 export const SCHEMA_VERSION = 9;
 export const DATABASE = "keen-quill";
+const DELETED = "The storage of this browser was deleted.";
 
 /** A table by the file of its records: keys are texts, or numbers that the database counts. */
 type TableIn<N extends TableName> = (typeof TABLES)[N]["indexes"] extends `++${string}`
@@ -95,7 +96,7 @@ export class Desk extends Dexie {
     // Screens make the database; a worker that opens it after it has been deleted would make it anew, empty.
     if (isWorker())
       this.on("populate", () => {
-        throw new Dexie.DatabaseClosedError("The storage of this browser was deleted.");
+        throw new Dexie.DatabaseClosedError(DELETED);
       });
     // Dexie opens a newer database as well as it can (its versions are tens of ours); what it does not know it would lose.
     this.on("ready", () => {
@@ -143,6 +144,26 @@ async function upgradeTables(tx: Transaction, version: number): Promise<void> {
 }
 
 let desk: Desk | null = null;
+
+let opened: Promise<unknown> | null = null;
+
+/**
+ * Opens the database where it is kept already, once. A worker does so before its first work: one that first opened it after it
+ * was deleted would make it anew, and it would be there for as long as it takes to give that up.
+ */
+export function openKept(): Promise<unknown> {
+  opened ??= indexedDB
+    .databases()
+    .then((kept) => {
+      if (!kept.some(({ name }) => name === DATABASE)) throw new Dexie.DatabaseClosedError(DELETED);
+      return db().open();
+    })
+    .catch((error) => {
+      opened = null;
+      throw error;
+    });
+  return opened;
+}
 
 /** The database of this browser; opened at its first use, which only happens in the browser. */
 export function db(): Desk {

@@ -1,4 +1,3 @@
-import * as Comlink from "comlink";
 import { unzipPages, zipFiles } from "#core/exchange/zip";
 import { fetchPage, readFetched } from "../bring-in/fetch-page";
 import { carryOverAgain, carryOverPage } from "../store/bring-again";
@@ -13,6 +12,7 @@ import { redraftPage } from "../store/redraft-pages";
 import { countRule, countSiteRule } from "../store/rule-counts";
 import { readSitemapFile } from "../store/sitemap-file";
 import { writePage } from "../store/write-page";
+import { expose } from "./expose";
 
 /** Work on pages away from the screen's thread. What is long runs on a pool of these. */
 const api = {
@@ -47,4 +47,4 @@ addEventListener("unhandledrejection", ({ reason }) =>
   }),
 );
 
-Comlink.expose(exposed);
+expose(exposed);

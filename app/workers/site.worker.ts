@@ -1,4 +1,3 @@
-import * as Comlink from "comlink";
 import { siteAuditor } from "#core/audit/examine-site";
 import type { FindingOn, SiteFinding } from "#core/findings/finding";
 import type { SetAside } from "#core/findings/set-aside";
@@ -17,6 +16,7 @@ import { Site } from "#core/site/index/site";
 import { db } from "../store/db";
 import { FollowedTable, Rows } from "../store/live-rows";
 import { sizesOf } from "../store/records/files";
+import { expose } from "./expose";
 
 /** After the last change of a page the rules wait this long, in milliseconds: a keystroke does not run them. */
 const REST = 250;
@@ -233,4 +233,4 @@ function pagesWithPhrase(key: string): string[] {
 const api = { watch, rest, linksTo, patternsOfHeadings, pictures, phrases, headingQuestions, pagesWithPhrase };
 export type SiteWorker = typeof api;
 
-Comlink.expose(api);
+expose(api);
