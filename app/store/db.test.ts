@@ -1,7 +1,7 @@
 import "fake-indexeddb/auto";
 import Dexie from "dexie";
 import { afterEach, expect, it, vi } from "vitest";
-import { DATABASE, db, Desk, openKept } from "./db";
+import { DATABASE, Desk, db, openKept } from "./db";
 
 const asWorker = () =>
   vi.stubGlobal(

@@ -24,6 +24,11 @@ export function loseStorage(why: keyof typeof WHY): void {
 /** Why nothing is written any more; null while it is. */
 export const storageLost = (): StorageFault | null => lost;
 
+/** What fails because the storage is lost is told once for all. */
+export function unlessLost(error: unknown): void {
+  if (!lost) throw error;
+}
+
 export const useStorageLost = (): StorageFault | null =>
   useSyncExternalStore(
     (listener) => {

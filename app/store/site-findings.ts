@@ -2,6 +2,7 @@ import * as Comlink from "comlink";
 import { useEffect, useState } from "react";
 import { longRunLasts, onLongRun } from "../workers/long-run";
 import type { SiteAuditPart, SiteWorker } from "../workers/site.worker";
+import { unlessLost } from "./lost";
 import type { SiteRecord } from "./records/sites";
 import { NOTHING, type SiteFindings, Told } from "./told-findings";
 
@@ -19,7 +20,7 @@ function watch(site: SiteRecord): void {
     worker = Comlink.wrap<SiteWorker>(
       new Worker(new URL("../workers/site.worker.ts", import.meta.url), { type: "module" }),
     );
-    onLongRun((lasts) => void worker?.rest(lasts));
+    onLongRun((lasts) => void worker?.rest(lasts).catch(unlessLost));
   }
   const told = new Told();
   const tell = (part: SiteAuditPart) => {
@@ -29,8 +30,8 @@ function watch(site: SiteRecord): void {
     latest = findings;
     for (const listener of listeners) listener(latest);
   };
-  void worker.watch(site.id, site.houseStyle, Comlink.proxy(tell));
-  if (longRunLasts()) void worker.rest(true);
+  void worker.watch(site.id, site.houseStyle, Comlink.proxy(tell)).catch(unlessLost);
+  if (longRunLasts()) void worker.rest(true).catch(unlessLost);
 }
 
 /** The worker reads what is kept of every page; that waits until the table stands, in milliseconds. */
@@ -63,7 +64,7 @@ export function useSiteAnswer<R>(site: SiteRecord, ask: (worker: SiteAsked) => P
   const [answer, setAnswer] = useState<R | null>(null);
   useEffect(() => {
     let gone = false;
-    if (worker && findings !== NOTHING) void ask(worker).then((said) => !gone && setAnswer(said));
+    if (worker && findings !== NOTHING) void ask(worker).then((said) => !gone && setAnswer(said), unlessLost);
     return () => {
       gone = true;
     };

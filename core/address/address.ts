@@ -45,3 +45,11 @@ function encodeSegment(segment: string): string {
 export function pathOf(address: string): string {
   return address.replace(/^[a-z][a-z0-9+.-]*:\/\/[^/]*/i, "") || "/";
 }
+
+/** Addresses are compared without scheme, `www.`, fragment and trailing slash, and with the percent-encoding of the URL standard. */
+export function comparableAddress(address: string): string {
+  const parsed = parseAddress(address);
+  if ("reason" in parsed) return address;
+  const url = new URL(parsed.address);
+  return `${url.host.replace(/^www\./, "")}${url.pathname.replace(/\/$/, "")}${url.search}`;
+}

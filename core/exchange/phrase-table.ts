@@ -50,7 +50,7 @@ function numberOf(said: string): number | undefined {
 }
 
 /** Notes that are told one by one; of the others there is only a number. */
-const MOST_NOTES = 12;
+export const MOST_NOTES = 12;
 
 /** Reads a list of phrases: a column of phrases, one of searches a month where there is one, and whatever else there is. */
 export function readPhraseTable(rows: readonly string[][]): PhraseTable | { reason: string } {

@@ -1,5 +1,5 @@
 import Papa from "papaparse";
-import { parseAddress } from "../address/address.ts";
+import { comparableAddress, parseAddress } from "../address/address.ts";
 import { decodeBytes } from "../page/charset.ts";
 import { cleanValue } from "../rewrite/clean-value.ts";
 import { COLUMNS, type Column, readHeading } from "./column-names.ts";
@@ -182,14 +182,6 @@ export function pagesOf(plan: readonly PlannedRow[], taken: ReadonlySet<number>)
   return { change: of("change"), add: of("add") };
 }
 
-/** Addresses are compared without scheme, `www.`, fragment and trailing slash, and with the percent-encoding of the URL standard. */
-function comparable(address: string): string {
-  const parsed = parseAddress(address);
-  if ("reason" in parsed) return address;
-  const url = new URL(parsed.address);
-  return `${url.host.replace(/^www\./, "")}${url.pathname.replace(/\/$/, "")}${url.search}`;
-}
-
 /**
  * Plans a table row by row: which page it is for, what was and what will be. Empty cells change nothing. Paths are read
  * against `base`; null where nobody has said where the site stands.
@@ -200,7 +192,7 @@ export function planTable(
   pages: readonly PageToMatch[],
   base: string | null,
 ): PlannedRow[] {
-  const known = new Map(pages.map((page) => [comparable(page.address), page]));
+  const known = new Map(pages.map((page) => [comparableAddress(page.address), page]));
   const said = new Map<string, number>();
   const at = columns.indexOf("address");
   return rows.slice(headed ? 1 : 0).map((cells, i) => {
@@ -224,7 +216,7 @@ export function planTable(
     if ("reason" in parsed || /\s/.test(text))
       return { ...planned, fault: "reason" in parsed ? parsed.reason : `“${text}” is not an address.` };
     const { address } = parsed;
-    const key = comparable(address);
+    const key = comparableAddress(address);
     const earlier = said.get(key);
     said.set(key, earlier ?? row);
     const page = known.get(key) ?? null;
