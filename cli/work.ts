@@ -5,6 +5,7 @@ import { type PageEntry, pageEntry } from "#core/exchange/audit-report";
 import { type ChangeRow, editOfRow } from "#core/exchange/change-list";
 import { type DataReport, dataReport } from "#core/exchange/data-report";
 import type { PageWithPhrases } from "#core/exchange/phrases-report";
+import { FOR_NOTHING } from "#core/page/found-for";
 import { languageOf, positionOf } from "#core/page/page";
 import { guessKind } from "#core/page/page-kind";
 import type { Edit } from "#core/rewrite/edits";
@@ -44,7 +45,7 @@ export async function auditPage(read: FileToRead | FetchedPage, basis: AuditBasi
     ? { also: addressByFile(relative(read.root, read.file), page) ?? "" }
     : { also: "", redirectedFrom: read.from };
   const assigned = basis.phrases === null ? undefined : phrasesOf(phrasesIn(basis.phrases), read, page.address);
-  const context = { ...basis, phrase: assigned?.phrase || basis.phrase, supporting: assigned?.supporting ?? [] };
+  const context = { ...basis, ...FOR_NOTHING, ...assigned, phrase: assigned?.phrase || basis.phrase };
   const { kind, findings, rules } = await examinePage(page, context);
   await prepareFixes(page, context.phrase);
   return {

@@ -8,6 +8,7 @@ import { readAssignments, readPhraseTable } from "../core/exchange/phrase-table.
 import { pictureSize } from "../core/exchange/picture-size.ts";
 import { readTable } from "../core/exchange/table-file.ts";
 import { findingOn } from "../core/findings/finding.ts";
+import { FOR_NOTHING, toldToRules } from "../core/page/found-for.ts";
 import { markdownFromBytes, originalFromBytes } from "../core/page/original-from-bytes.ts";
 import { statedAddress } from "../core/page/page.ts";
 import { guessKind } from "../core/page/page-kind.ts";
@@ -47,8 +48,7 @@ const pages = readdirSync(folder, { recursive: true, encoding: "utf8" })
     const guess = addressOfFile(file, site.address);
     const page = readPage(original, { address: statedAddress(readPage(original, { address: guess })) ?? guess });
     const findings = audit(page, {
-      phrase: assigned.get(file)?.phrase ?? null,
-      supporting: assigned.get(file)?.supporting ?? [],
+      ...toldToRules(assigned.get(file) ?? FOR_NOTHING),
       houseStyle,
       today: "2026-11-23",
     });

@@ -2,6 +2,7 @@ import { useMemo, useRef } from "react";
 import { redraftPage } from "#core/audit/redraft-page";
 import { keepingEvidence, writtenData } from "#core/compose/data-edit";
 import type { Finding } from "#core/findings/finding";
+import { type Audience, toldToRules } from "#core/page/found-for";
 import type { Original } from "#core/page/original";
 import type { Page } from "#core/page/page";
 import type { PageKind } from "#core/page/page-kind";
@@ -51,6 +52,7 @@ interface DeskActions {
   keyOf(kind: NodeKind, index: number): NodeKey;
   setPhrase(phrase: string): void;
   setSupporting(phrases: string[]): void;
+  setAudience(audience: Audience): void;
   setAddress(address: string): void;
   setReady(ready: boolean): void;
   setAsideFinding(finding: Finding, scope: SetAsideRecord["scope"], reason: string): void;
@@ -79,8 +81,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   const { fail } = useNotices();
   const redraft = useRedraft(stored, first);
   const { record, edits, settled: taken, savedAt, setEdits, setFields, write } = redraft;
-  const phrase = record.phrase.trim() || null;
-  const { supporting } = record;
+  const { phrase, supporting, audience } = toldToRules(record);
 
   const original = useMemo(() => readPage(source, { address: record.address }), [source, record.address]);
   const written = useWritten(edits, taken);
@@ -96,7 +97,14 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   );
   const { page, refused, kind } = redrafted;
   const houseStyle = useMemo(() => styleForKind(site.houseStyle, kind), [site.houseStyle, kind]);
-  const found = useFindings(site, record.id, redrafted, { phrase, supporting, houseStyle, today: today(), written });
+  const found = useFindings(site, record.id, redrafted, {
+    phrase,
+    supporting,
+    audience,
+    houseStyle,
+    today: today(),
+    written,
+  });
   useKeptRow(site, record, edits);
 
   /** Keeps a redraft with new edits in it, unless one of them is refused. */
@@ -148,6 +156,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     },
     keyOf: (kind, index) => keyOf(original, kind, index),
     setSupporting: (supporting) => setFields({ supporting }, "Supporting phrases"),
+    setAudience: (audience) => setFields({ audience }, "Whom it is for", "audience"),
     setPhrase: (text) => setFields({ phrase: text }, "Target phrase", "phrase"),
     setAddress: (address) => setFields({ address }, "Correct the address"),
     setReady: (ready) => setFields({ ready }, ready ? "Mark ready" : "Not ready after all"),

@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from "react";
 import { movedRules } from "#core/audit/moved-rules";
 import { rulesFound } from "#core/findings/found";
+import { foundFor } from "#core/page/found-for";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import { CATALOGUE, SITE_RULES } from "#core/rules/catalogue";
 import { type HouseStyle, styleForKind } from "#core/settings/house-style";
@@ -46,9 +47,7 @@ async function countOf(
   // Where it is off it finds nothing; that need not be counted.
   const on = pages.filter((page) => styleForKind(draft, page.kind).rules[id]?.on ?? !rule.off);
   const chunks = Array.from({ length: Math.ceil(on.length / CHUNK) }, (_, i) => on.slice(i * CHUNK, (i + 1) * CHUNK));
-  const trials = chunks.map((chunk) =>
-    chunk.map(({ id: pageId, kind, phrase, supporting }) => ({ pageId, kind, phrase, supporting })),
-  );
+  const trials = chunks.map((chunk) => chunk.map((page) => ({ pageId: page.id, kind: page.kind, ...foundFor(page) })));
   const counts = await onPoolAll(trials, (worker, chunk) => worker.countRule(id, chunk, draft, today()), { signal });
   return counts.reduce((sum, count) => sum + count, 0);
 }

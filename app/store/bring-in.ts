@@ -1,5 +1,6 @@
 import { addressOfFile } from "#core/address/address";
 import { type LeftOut, MAX_ENTRIES, type PackedFile, typeBeside, unpackedPage, whyLeftOut } from "#core/exchange/zip";
+import { EVERYONE } from "#core/page/found-for";
 import { MAX_SOURCE_BYTES } from "#core/page/original";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
 import { guessTitlePattern } from "#core/site/brand";
@@ -97,8 +98,8 @@ function withoutCommonFolder<T extends PackedFile>(files: readonly T[]): T[] {
 export type Prepared = ReadIncoming & { source: Incoming };
 
 /** What a page is to be found for. */
-type Phrases = Pick<StoredPage, "phrase" | "supporting">;
-const NO_PHRASES: Phrases = { phrase: "", supporting: [] };
+type Phrases = Pick<StoredPage, "phrase" | "supporting" | "audience">;
+const NO_PHRASES: Phrases = { phrase: "", supporting: [], audience: EVERYONE };
 
 /** What a file is as something that comes in. */
 export const incomingFile = ({ path, bytes }: ChosenFile, base: string, phrases: Phrases = NO_PHRASES): Incoming => ({
@@ -130,7 +131,7 @@ export function prepare(
 /** A new page's record. */
 export const newPage = (
   site: SiteRecord,
-  { id, path, address, phrase, supporting, format, original }: ReadIncoming,
+  { id, path, address, phrase, supporting, audience, format, original }: ReadIncoming,
   position: number,
 ): StoredPage => ({
   ...NEW_PAGE,
@@ -143,6 +144,7 @@ export const newPage = (
   format,
   phrase,
   supporting,
+  audience,
 });
 
 export interface Kept {

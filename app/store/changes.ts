@@ -52,9 +52,9 @@ export const loadRedraft = async (pageId: string): Promise<Redraft> =>
 
 /** Names what a page's findings follow from: what was worked out from it holds as long as it is the same. */
 export const basisOf = (
-  { address, original, phrase, supporting, chosenKind }: StoredPage,
+  { address, original, phrase, supporting, audience, chosenKind }: StoredPage,
   { edits, settled }: Pick<Redraft, "edits" | "settled">,
-): string => JSON.stringify([address, original, phrase, supporting, chosenKind, edits, settled]);
+): string => JSON.stringify([address, original, phrase, supporting, audience, chosenKind, edits, settled]);
 
 /** Makes changes of a page's redraft, in a transaction: each keeps its identity while its words change. */
 export async function changeEdits(

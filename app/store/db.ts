@@ -6,7 +6,7 @@ import { facets } from "./records/facets";
 import { type Table as TableOf, upgradeRecord } from "./records/table";
 
 /** Version of the schema; what changed between them is in `migrations.ts`. */
-export const SCHEMA_VERSION = 9;
+export const SCHEMA_VERSION = 10;
 export const DATABASE = "keen-quill";
 const DELETED = "The storage of this browser was deleted.";
 
@@ -87,6 +87,9 @@ export class Desk extends Dexie {
     this.version(9)
       .stores({ phrases: TABLES.phrases.indexes })
       .upgrade((tx) => upgradeTables(tx, 9));
+    this.version(10)
+      .stores({ performance: TABLES.performance.indexes })
+      .upgrade((tx) => upgradeTables(tx, 10));
     // Another tab deletes or upgrades it: left alone, the database would be opened anew, empty, at the next write.
     this.on("versionchange", ({ newVersion }) => {
       this.close();

@@ -5,6 +5,7 @@ import { type AuditBasis, foundAfter, type MovedRule, movedRules } from "#core/a
 import { type PageContext, redraftPage } from "#core/audit/redraft-page";
 import { countFound, isFound, NO_TOTALS } from "#core/findings/found";
 import { setAsideBy } from "#core/findings/set-aside";
+import { foundFor, toldToRules } from "#core/page/found-for";
 import type { Page } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import type { Edit } from "#core/rewrite/edits";
@@ -78,10 +79,17 @@ export async function freshen(
 
 /** What is known of a kept page beside its source. */
 export const contextOf = (
-  { stored: { phrase, supporting, chosenKind }, edits, settled }: Omit<LoadedPage, "original">,
+  { stored, edits, settled }: Omit<LoadedPage, "original">,
   houseStyle: HouseStyle,
   today: string,
-): PageContext => ({ houseStyle, today, phrase, supporting, chosenKind, edits, settled });
+): PageContext => ({
+  houseStyle,
+  today,
+  ...foundFor(stored),
+  chosenKind: stored.chosenKind,
+  edits,
+  settled,
+});
 
 /**
  * Keeps what was worked out from a page, where the page is still what it was worked out from; whether it was. Where it is
@@ -227,8 +235,7 @@ function withMovedRules(
   const kind = stored.chosenKind ?? derived.guessedKind;
   const style = styleForKind(houseStyle, kind);
   const page = { ...pageOfFacets(facets), format: stored.format };
-  const { supporting } = stored;
-  const rules = { phrase: stored.phrase.trim() || null, supporting, houseStyle: style, today };
+  const rules = { ...toldToRules(stored), houseStyle: style, today };
   const unread = isFound(derived.found, UNREADABLE);
   const found = unread
     ? derived.found

@@ -1,4 +1,5 @@
 import { expandData, prepareFixes } from "#core/audit/expand";
+import { foundFor } from "#core/page/found-for";
 import { languageOf } from "#core/page/page";
 import { guessKind } from "#core/page/page-kind";
 import { readPage } from "#core/page/read";
@@ -71,8 +72,8 @@ export async function proposeOn(
     const { page } = applyToPage(original, edits);
     const names = needsNames(asked) ? await siteNames(site.id, languageOf(page) || "en") : NO_NAMES;
     const { settled } = redraft;
-    const { id, phrase, supporting } = record;
-    const on = { id, original, page, edits, settled, kind, houseStyle, today, phrase, supporting, setAsides, names };
+    const { id } = record;
+    const on = { ...foundFor(record), id, original, page, edits, settled, kind, houseStyle, today, setAsides, names };
     const found = propose(on, asked);
     if (found.lines.length > 0) proposed.push({ pageId: id, basis: basisOf(record, redraft), ...found });
   }

@@ -1,5 +1,6 @@
 import { withSlug } from "#core/address/slug";
 import { examinePage } from "#core/audit/examine-page";
+import { type Audience, EVERYONE } from "#core/page/found-for";
 import type { Original, Unread } from "#core/page/original";
 import { markdownFromBytes, originalFromBytes } from "#core/page/original-from-bytes";
 import { addressOn, type Page, type PageFault, statedAddress } from "#core/page/page";
@@ -25,6 +26,7 @@ export interface Incoming {
   headers?: Readonly<Record<string, string>>;
   phrase: string;
   supporting?: string[];
+  audience?: Audience;
   /** Why it is kept without being read. */
   unread?: Unread;
 }
@@ -34,6 +36,7 @@ export interface ReadIncoming {
   path: string;
   phrase: string;
   supporting: string[];
+  audience: Audience;
   address: string;
   format: Original["kind"];
   fault: PageFault | null;
@@ -83,14 +86,21 @@ export async function readIncoming(
   const original = await originalOf(incoming);
   const read = readPage(original, { address: incoming.address });
   const page: Page = { ...read, address: addressOf(read, incoming) };
-  const { path, phrase, supporting = [] } = incoming;
-  const { kind, findings, rules } = await examinePage(page, { houseStyle, today, phrase, supporting });
+  const { path, phrase, supporting = [], audience = EVERYONE } = incoming;
+  const { kind, findings, rules } = await examinePage(page, {
+    houseStyle,
+    today,
+    phrase,
+    supporting,
+    audience,
+  });
   const id = crypto.randomUUID();
   return {
     id,
     path,
     phrase,
     supporting,
+    audience,
     address: page.address,
     format: original.kind,
     fault: page.fault,

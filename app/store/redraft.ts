@@ -24,7 +24,9 @@ export function saveRedraft(
 }
 
 /** What the editor says of a page itself. */
-export type PageFields = Partial<Pick<StoredPage, "phrase" | "supporting" | "address" | "chosenKind" | "ready">>;
+export type PageFields = Partial<
+  Pick<StoredPage, "phrase" | "supporting" | "audience" | "address" | "chosenKind" | "ready">
+>;
 
 /** Keeps a change of the page's own record. */
 export function savePage(

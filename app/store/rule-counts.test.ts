@@ -5,6 +5,7 @@ import { addressOfFile } from "#core/address/address";
 import { examinePage } from "#core/audit/examine-page";
 import { auditSite } from "#core/audit/examine-site";
 import { dataEdit } from "#core/compose/data-edit";
+import { foundFor } from "#core/page/found-for";
 import { sourceOf } from "#core/page/original";
 import { originalFromBytes } from "#core/page/original-from-bytes";
 import { readPage } from "#core/page/read";
@@ -50,7 +51,7 @@ beforeAll(async () => {
   }));
   await keepFiles(site, pictures, facts.address);
   const pages = await loadPageRecords(site.id);
-  trials = pages.map(({ id, kind, phrase, supporting }) => ({ pageId: id, kind, phrase, supporting }));
+  trials = pages.map((page) => ({ pageId: page.id, kind: page.kind, ...foundFor(page) }));
   const add = (ids: Iterable<string>) => {
     for (const id of new Set(ids)) found.set(id, (found.get(id) ?? 0) + 1);
   };

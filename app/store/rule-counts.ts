@@ -3,6 +3,7 @@ import { expandedPage } from "#core/audit/examine-page";
 import { auditSiteRule } from "#core/audit/examine-site";
 import { type RedraftedPage, redraftPage } from "#core/audit/redraft-page";
 import { openOf, setAsideBy } from "#core/findings/set-aside";
+import { type FoundFor, foundFor } from "#core/page/found-for";
 import type { PageKind } from "#core/page/page-kind";
 import { CATALOGUE } from "#core/rules/catalogue";
 import type { HouseStyle } from "#core/settings/house-style";
@@ -14,11 +15,9 @@ import type { FacetsRecord } from "./records/facets";
 import { sizesOf } from "./records/files";
 import type { SetAsideRecord } from "./records/set-asides";
 
-export interface RuleTrial {
+export interface RuleTrial extends FoundFor {
   pageId: string;
   kind: PageKind;
-  phrase: string;
-  supporting: readonly string[];
 }
 
 /** On how many of these pages a rule finds something under a house style, without what was set aside. */
@@ -50,12 +49,8 @@ export async function countRule(
   return count;
 }
 
-const fromFacetsOf = (
-  facets: FacetsRecord | undefined,
-  { kind, phrase, supporting }: RuleTrial,
-  houseStyle: HouseStyle,
-  today: string,
-) => (facets ? redraftPage(pageOfFacets(facets), { houseStyle, today, phrase, supporting, chosenKind: kind }) : null);
+const fromFacetsOf = (facets: FacetsRecord | undefined, trial: RuleTrial, houseStyle: HouseStyle, today: string) =>
+  facets ? redraftPage(pageOfFacets(facets), { houseStyle, today, ...foundFor(trial), chosenKind: trial.kind }) : null;
 
 async function redrafted({ pageId }: RuleTrial, houseStyle: HouseStyle, today: string): Promise<RedraftedPage | null> {
   const loaded = await loadPage(pageId);

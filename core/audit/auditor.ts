@@ -61,10 +61,10 @@ function activeRules(context: RuleContext): readonly ActiveRule[] {
       withSettings.set(houseStyle, set);
     }
     // Written out: this is done for every page, and copying a context of unknown shape takes as long as many rules do.
-    const { phrase, supporting, today, written } = context;
+    const { phrase, supporting, audience, today, written } = context;
     rules = set.map(({ rule, settings, weight }) => ({
       rule,
-      context: { phrase, supporting, houseStyle, today, written, settings } satisfies Record<
+      context: { phrase, supporting, audience, houseStyle, today, written, settings } satisfies Record<
         keyof ActiveRule["context"],
         unknown
       >,

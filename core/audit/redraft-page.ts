@@ -1,4 +1,5 @@
 import { writtenData } from "../compose/data-edit.ts";
+import { FOR_NOTHING, type FoundFor, toldToRules } from "../page/found-for.ts";
 import type { Page } from "../page/page.ts";
 import { guessKind, type PageKind } from "../page/page-kind.ts";
 import { followPatterns } from "../pattern/follow.ts";
@@ -8,14 +9,11 @@ import type { RuleContext } from "../rules/rule.ts";
 import { type HouseStyle, styleForKind } from "../settings/house-style.ts";
 
 /** What is known of a page beside its source. */
-export interface PageContext {
+export interface PageContext extends Partial<FoundFor> {
   /** The site's: that of the page's kind is made of it. */
   houseStyle: HouseStyle;
   /** The editor's day, as YYYY-MM-DD. */
   today: string;
-  /** The target phrase; "" where there is none. */
-  phrase?: string;
-  supporting?: readonly string[];
   /** The kind that the editor chose; null where it is guessed. */
   chosenKind?: PageKind | null;
   /** The redraft. */
@@ -39,19 +37,17 @@ export interface RedraftedPage {
 }
 
 const NO_EDITS: readonly Edit[] = [];
-const NO_PHRASES: readonly string[] = [];
 
 /** Kind → house style of the kind → patterns → redraft: what every keystroke does. */
 export function redraftPage(original: Page, context: PageContext): RedraftedPage {
-  const { houseStyle, today, phrase = "", supporting = NO_PHRASES, chosenKind = null, settled = NO_EDITS } = context;
+  const { houseStyle, today, chosenKind = null, settled = NO_EDITS } = context;
   const guessedKind = guessKind(original);
   const kind = chosenKind ?? guessedKind;
   const style = styleForKind(houseStyle, kind);
   const edits = followPatterns(original, context.edits ?? NO_EDITS, { houseStyle: style, today });
   const { page, refused } = applyToPage(original, edits);
   const rules = {
-    phrase: phrase.trim() || null,
-    supporting,
+    ...toldToRules({ ...FOR_NOTHING, ...context }),
     houseStyle: style,
     today,
     written: writtenData([...settled, ...edits]),

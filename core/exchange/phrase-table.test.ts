@@ -111,16 +111,23 @@ describe("phrases as they are typed", () => {
 describe("what pages are to be found for", () => {
   it("is a target and supporting phrases, each once, from every row of a page", () => {
     const assigned = readAssignments([
-      ["File", "Phrase", "Supporting phrases"],
-      ["a.html", "fog signal", "fog horn, diaphone; Fog Horn"],
+      ["File", "Phrase", "Supporting phrases", "Town", "Country"],
+      ["a.html", "fog signal", "fog horn, diaphone; Fog Horn", "Saint Ives"],
       ["a.html", "", "siren"],
-      ["b.html", "lamp", "?"],
+      ["b.html", "lamp", "?", "", "Wales"],
       ["", "nothing", ""],
     ]);
     if ("reason" in assigned) throw new Error(assigned.reason);
     expect([...assigned]).toEqual([
-      ["a.html", { phrase: "fog signal", supporting: ["fog horn", "diaphone", "siren"] }],
-      ["b.html", { phrase: "lamp", supporting: [] }],
+      [
+        "a.html",
+        {
+          phrase: "fog signal",
+          supporting: ["fog horn", "diaphone", "siren"],
+          audience: { of: "place", name: "Saint Ives" },
+        },
+      ],
+      ["b.html", { phrase: "lamp", supporting: [], audience: { of: "country", name: "Wales" } }],
     ]);
   });
 

@@ -1,3 +1,4 @@
+import { type Audience, EVERYONE } from "../page/found-for.ts";
 import { phraseFault, phraseKey, uniquePhrases } from "../phrase/phrase-key.ts";
 import { headingReader, NAMES } from "./column-names.ts";
 
@@ -138,6 +139,7 @@ function phrasesIn(
 export interface AssignedPhrases {
   phrase: string;
   supporting: string[];
+  audience: Audience;
 }
 
 const readAssignment = headingReader({
@@ -146,17 +148,22 @@ const readAssignment = headingReader({
   phrase: NAMES.phrase,
   supporting:
     "supporting|supporting phrase|supporting phrases|secondary|secondary phrase|secondary phrases|secondary keyword|secondary keywords|nebenbegriffe|weitere begriffe|mots clés secondaires|palabras clave secundarias|parole chiave secondarie|palavras chave secundárias",
+  place:
+    "place|town|city|location|ort|stadt|ville|lieu|ciudad|lugar|città|luogo|cidade|plaats|stad|ort|by|sted|kaupunki|paikka|город|место|oraș|loc|város|hely",
+  country: "country|land|pays|país|paese|maa|страна|țară|ország",
 });
 
 /**
  * Reads which phrases pages are to be found for: a column of addresses or files, one of target phrases, and one of supporting
- * phrases, which commas or semicolons part. Every row of a page adds its supporting phrases. Pages are named as written.
+ * phrases, which commas or semicolons part; columns of the place or country that they are for. Every row of a page adds its
+ * supporting phrases. Pages are named as written.
  */
 export function readAssignments(rows: readonly string[][]): ReadonlyMap<string, AssignedPhrases> | { reason: string } {
   const [first = []] = rows;
   const headings = first.map((cell) => readAssignment(cell)?.column ?? null);
   const page = headings.includes("address") ? headings.indexOf("address") : headings.indexOf("file");
   const [target, supporting] = [headings.indexOf("phrase"), headings.indexOf("supporting")];
+  const [place, country] = [headings.indexOf("place"), headings.indexOf("country")];
   if (page < 0 || (target < 0 && supporting < 0))
     return {
       reason: `Its first row names no column ${page < 0 ? "“address” or “file”" : "“phrase”"}. It takes a column “address” or “file”, one “phrase”, and one “supporting phrases” where there are any.`,
@@ -165,11 +172,17 @@ export function readAssignments(rows: readonly string[][]): ReadonlyMap<string, 
   for (const row of rows.slice(1)) {
     const name = row[page]?.trim() ?? "";
     if (name === "") continue;
-    const before = assigned.get(name) ?? { phrase: "", supporting: [] };
+    const before = assigned.get(name) ?? { phrase: "", supporting: [], audience: EVERYONE };
     const added = supporting < 0 ? [] : (row[supporting] ?? "").split(/[,;\n]/).map((one) => one.trim());
     const phrase = (target < 0 ? "" : (row[target]?.trim() ?? "")) || before.phrase;
     const phrases = [...before.supporting, ...added.filter((one) => phraseFault(one) === null)];
-    assigned.set(name, { phrase, supporting: uniquePhrases(phrases, phrase) });
+    const audience = audienceIn(row[place]?.trim() ?? "", row[country]?.trim() ?? "") ?? before.audience;
+    assigned.set(name, { phrase, supporting: uniquePhrases(phrases, phrase), audience });
   }
   return assigned;
+}
+
+function audienceIn(place: string, country: string): Audience | null {
+  if (place !== "") return { of: "place", name: place };
+  return country === "" ? null : { of: "country", name: country };
 }

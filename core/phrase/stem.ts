@@ -40,8 +40,12 @@ const remembered = new Map<string, Map<string, string>>();
 /** Words kept a language; beyond it the memory begins anew, so that a large site does not fill it. */
 const REMEMBERED_WORDS = 100_000;
 
+/** A longer run of letters is no word that is inflected; the stemmers' time grows with the square of it. In UTF-16 code units. */
+const LONGEST_WORD = 100;
+
 /** A word's stem, folded, so that two forms of a word compare equal. `language` is a BCP 47 tag, or "". */
 export function stem(word: string, language: string): string {
+  if (word.length > LONGEST_WORD) return foldDiacritics(lowerCase(word, language));
   const primary = language.slice(0, 2).toLowerCase();
   let memory = remembered.get(primary);
   if (!memory || memory.size > REMEMBERED_WORDS) {

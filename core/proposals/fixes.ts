@@ -3,6 +3,7 @@ import { keepingEvidence, writtenData } from "../compose/data-edit.ts";
 import type { Fix } from "../findings/fix.ts";
 import { setAsideBy } from "../findings/set-aside.ts";
 import { fixOnPage, type SiteFix } from "../findings/site-fix.ts";
+import { toldToRules } from "../page/found-for.ts";
 import { descriptionOf, titleOf } from "../page/page.ts";
 import { type Edit, newValueOf, nodesOf, operationOf, wasOf } from "../rewrite/edits.ts";
 import { quote } from "../rules/texts.ts";
@@ -45,10 +46,9 @@ const changesOutline = (edit: Edit) =>
 
 export const fixes: Proposal<AskedFixes> = {
   propose(on, { rule, byPage }) {
-    const { id, original, page, edits, houseStyle, today, phrase, supporting, setAsides } = on;
+    const { id, original, page, edits, houseStyle, today, setAsides } = on;
     const rules = {
-      phrase: phrase.trim() || null,
-      supporting,
+      ...toldToRules(on),
       houseStyle,
       today,
       written: writtenData([...on.settled, ...edits]),

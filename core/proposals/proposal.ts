@@ -1,4 +1,5 @@
 import type { SetAside } from "../findings/set-aside.ts";
+import type { FoundFor } from "../page/found-for.ts";
 import type { Page } from "../page/page.ts";
 import type { PageKind } from "../page/page-kind.ts";
 import type { WrittenNames } from "../phrase/written-names.ts";
@@ -6,7 +7,7 @@ import type { Edit } from "../rewrite/edits.ts";
 import type { HouseStyle } from "../settings/house-style.ts";
 
 /** A page that something is proposed for, with its redraft. */
-export interface ProposalPage {
+export interface ProposalPage extends FoundFor {
   id: string;
   original: Page;
   /** As the redraft leaves it. */
@@ -19,8 +20,6 @@ export interface ProposalPage {
   houseStyle: HouseStyle;
   /** YYYY-MM-DD. */
   today: string;
-  phrase: string;
-  supporting: readonly string[];
   setAsides: readonly SetAside[];
   /** What the site's pages in this one's language write with capitals. */
   names: WrittenNames;

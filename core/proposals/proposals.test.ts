@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { auditRule } from "../audit/auditor.ts";
+import { FOR_NOTHING } from "../page/found-for.ts";
 import { guessKind } from "../page/page-kind.ts";
 import { readPage } from "../page/read.ts";
 import { writtenNames } from "../phrase/written-names.ts";
@@ -24,8 +25,7 @@ function on(source: string, edits: readonly Edit[] = [], over: Partial<ProposalP
     kind: guessKind(original),
     houseStyle,
     today,
-    phrase: "",
-    supporting: [],
+    ...FOR_NOTHING,
     setAsides: [],
     names: writtenNames(["By the signal of the Fog, a lamp."], "en"),
     ...over,

@@ -1,6 +1,7 @@
 import type { Problem } from "../findings/finding.ts";
 import type { SiteFix } from "../findings/site-fix.ts";
 import type { SitePlace } from "../findings/site-place.ts";
+import type { Audience } from "../page/found-for.ts";
 import type { OriginalKind } from "../page/original.ts";
 import type { Page } from "../page/page.ts";
 import type { HouseStyle } from "../settings/house-style.ts";
@@ -64,6 +65,7 @@ export interface RuleContext {
   /** The target phrase. */
   phrase: string | null;
   supporting?: readonly string[];
+  audience?: Audience;
   houseStyle: HouseStyle;
   /** ISO 8601 date. */
   today: string;

@@ -13,6 +13,7 @@ import { titleOutsideHead } from "./title/outside-head.ts";
 import { titlePhraseLate } from "./title/phrase-late.ts";
 import { titlePhraseMissing } from "./title/phrase-missing.ts";
 import { titlePhraseRepeated } from "./title/phrase-repeated.ts";
+import { titlePlaceMissing } from "./title/place-missing.ts";
 import { titleSeparators } from "./title/separators.ts";
 import { titleSeveral } from "./title/several.ts";
 import { titleShouting } from "./title/shouting.ts";
@@ -88,6 +89,7 @@ import { bodyLongStretchWithoutHeading } from "./body/long-stretch-without-headi
 import { bodyPhraseDense } from "./body/phrase-dense.ts";
 import { bodyPhraseMissing } from "./body/phrase-missing.ts";
 import { bodyPhraseNotEarly } from "./body/phrase-not-early.ts";
+import { bodyPlaceMissing } from "./body/place-missing.ts";
 import { bodyReadingEase } from "./body/reading-ease.ts";
 import { bodyWritersStandards } from "./body/writers-standards.ts";
 import { imageAltEmptyInLink } from "./image/alt-empty-in-link.ts";
@@ -208,6 +210,7 @@ export const RULES: readonly Rule[] = [
   titlePhraseLate,
   titlePhraseMissing,
   titlePhraseRepeated,
+  titlePlaceMissing,
   titleSeparators,
   titleSeveral,
   titleShouting,
@@ -283,6 +286,7 @@ export const RULES: readonly Rule[] = [
   bodyPhraseDense,
   bodyPhraseMissing,
   bodyPhraseNotEarly,
+  bodyPlaceMissing,
   bodyReadingEase,
   bodyWritersStandards,
   imageAltEmptyInLink,

@@ -38,6 +38,10 @@ export function phraseIn(text: string, phrase: string, page: Page): Match[] {
   return findPhrase(phrase, text, { language: languageOf(page) });
 }
 
+/** Whether a text names a place, in any form of its words but in their order. */
+export const namesPlace = (text: string, place: string, page: Page): boolean =>
+  phraseIn(text, place, page).some(({ kind }) => kind !== "scattered");
+
 const inBodies = new WeakMap<Page["blocks"], { phrase: string; language: string; found: BodyMatch[] }>();
 
 /** A place of the target phrase in a block of the content. */

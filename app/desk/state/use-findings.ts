@@ -48,15 +48,15 @@ export function useFindings(
   site: SiteRecord,
   pageId: string,
   { original, page, edits }: RedraftedPage,
-  { phrase, supporting, houseStyle, today, written }: RuleContext,
+  { phrase, supporting, audience, houseStyle, today, written }: RuleContext,
 ): DeskFindings {
   const setAsides = useSetAsides(site.id);
   const across = useSiteFindings(site).everyOfPage.get(pageId);
   const rules = useRules();
   // One auditor serves a page and its redrafts: it remembers what a key leaves as it is.
   const run = useMemo(
-    () => rules?.auditor({ phrase, supporting, houseStyle, today, ...(written && { written }) }),
-    [rules, phrase, supporting, houseStyle, today, written],
+    () => rules?.auditor({ phrase, supporting, audience, houseStyle, today, ...(written && { written }) }),
+    [rules, phrase, supporting, audience, houseStyle, today, written],
   );
   const expanded = useExpanded(page);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what has been expanded is read anew
@@ -66,8 +66,8 @@ export function useFindings(
   const redrafted = edits.length > 0;
   // The original is audited once, not at every keystroke.
   const before = useMemo(
-    () => (redrafted && rules ? rules.auditor({ phrase, supporting, houseStyle, today })(original) : NOTHING),
-    [rules, redrafted, original, phrase, supporting, houseStyle, today],
+    () => (redrafted && rules ? rules.auditor({ phrase, supporting, audience, houseStyle, today })(original) : NOTHING),
+    [rules, redrafted, original, phrase, supporting, audience, houseStyle, today],
   );
   const settled = useMemo(() => settledBy(before, own), [before, own]);
   const { notes, setAside } = useSplit(findings, pageId, setAsides, rules?.told);

@@ -30,7 +30,7 @@ function useView<V>(typed: Typed<V>): ReadonlyMap<string, V> {
 type FieldValues = Required<PageFields>;
 type Field = keyof FieldValues;
 
-const FIELDS: readonly Field[] = ["phrase", "supporting", "address", "chosenKind", "ready"];
+const FIELDS: readonly Field[] = ["phrase", "supporting", "audience", "address", "chosenKind", "ready"];
 /** In the place of null, which would say that the field is gone. */
 const NONE = "none";
 type Seen = Exclude<FieldValues[Field], null> | typeof NONE;

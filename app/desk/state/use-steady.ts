@@ -28,6 +28,7 @@ function sameBeside(a: Desk, b: Desk): boolean {
     a.record.kind === b.record.kind &&
     a.record.phrase === b.record.phrase &&
     a.record.supporting === b.record.supporting &&
+    a.record.audience === b.record.audience &&
     a.houseStyle === b.houseStyle &&
     a.written === b.written &&
     a.conflicts === b.conflicts &&

@@ -8,6 +8,7 @@ import { learnt } from "./learnt";
 import { originals } from "./originals";
 import { overviews } from "./overviews";
 import { pages } from "./pages";
+import { performance } from "./performance";
 import { phrases } from "./phrases";
 import { queueItems, queues } from "./queues";
 import { setAsides } from "./set-asides";
@@ -18,6 +19,7 @@ export const TABLES = {
   sites,
   pages,
   phrases,
+  performance,
   changes,
   setAsides,
   learnt,

@@ -1,3 +1,4 @@
+import { type Audience, EVERYONE } from "#core/page/found-for";
 import type { OriginalKind } from "#core/page/original";
 import type { PageKind } from "#core/page/page-kind";
 import { table } from "./table";
@@ -19,6 +20,8 @@ export interface StoredPage {
   /** The target phrase; "" where there is none. */
   phrase: string;
   supporting: string[];
+  /** Whom it is for. */
+  audience: Audience;
   ready: boolean;
   /** When it was last handed over; null before that. */
   handedAt: string | null;
@@ -33,6 +36,7 @@ export const NEW_PAGE = {
   chosenKind: null,
   phrase: "",
   supporting: [] as string[],
+  audience: EVERYONE,
   ready: false,
   handedAt: null,
   withdrawn: false,
@@ -47,7 +51,11 @@ export const pages = table<StoredPage>()({
   backup: true,
   unseen: ["ready", "handedAt", "withdrawn", "goneSince", "position", "file"],
   passing: ["handedAt", "withdrawn", "goneSince"],
-  upgrades: { 6: (page) => ({ goneSince: null, ...page }), 9: (page) => ({ supporting: [], ...page }) },
+  upgrades: {
+    6: (page) => ({ goneSince: null, ...page }),
+    9: (page) => ({ supporting: [], ...page }),
+    10: (page) => ({ audience: EVERYONE, ...page }),
+  },
   fields: ({ joi, id, text, texts, count, kind, format }) => ({
     id,
     siteId: id,
@@ -59,6 +67,7 @@ export const pages = table<StoredPage>()({
     chosenKind: kind.allow(null),
     phrase: text,
     supporting: texts,
+    audience: joi.object({ of: joi.valid("everyone", "country", "place").required(), name: text.required() }),
     ready: joi.boolean(),
     handedAt: joi.string().isoDate().allow(null),
     withdrawn: joi.boolean(),

@@ -1,12 +1,14 @@
 import { describe, expect, it } from "vitest";
 import { auditRule } from "../../audit/auditor.ts";
+import { type Audience, EVERYONE } from "../../page/found-for.ts";
 import { readPage } from "../../page/read.ts";
 import { readingEase, syllables } from "../../phrase/reading-ease.ts";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../../settings/house-style.ts";
 
-const findings = (id: string, body: string, phrase = "", rules: HouseStyle["rules"] = {}) =>
+const findings = (id: string, body: string, phrase = "", rules: HouseStyle["rules"] = {}, audience = EVERYONE) =>
   auditRule(id, readPage(`<html lang=en><title>Lamp</title><body>${body}`, { address: "https://a.example/page" }), {
     phrase: phrase || null,
+    audience,
     houseStyle: { ...DEFAULT_HOUSE_STYLE, rules },
     today: "2026-11-23",
   });
@@ -39,6 +41,17 @@ describe("a rule about the body finds what it is for, and nothing where that is 
     const [few] = findings("body/few-words", `${around}<p>${words(10)}`, "", { "body/few-words": { on: true } });
     expect(few?.message).toBe("The content has 11 words.");
     expect(findings("body/phrase-missing", `${around}<p>x`, "fog signal")).toHaveLength(1);
+  });
+
+  it("expects the name of the place that a page is for, and of no country", () => {
+    const name = (of: Audience["of"]) => ({ of, name: "Saint Ives" });
+    const messages = (content: string, audience: Audience) =>
+      findings("body/place-missing", content, "", {}, audience).map(({ message }) => message);
+    const missing = ["The page is for Saint Ives, and its text does not say so."];
+    expect(messages("<p>A saint is ill, says Ives.", name("place"))).toEqual(missing);
+    expect(messages("<nav>Saint Ives</nav><p>A boat.", name("place"))).toEqual(missing);
+    expect(messages("<p>A boat in Saint Ives.", name("place"))).toEqual([]);
+    expect(messages("<p>A boat.", name("country"))).toEqual([]);
   });
 
   it("what is off is found only where a house style turns it on", () => {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { auditRule } from "../../audit/auditor.ts";
+import { EVERYONE } from "../../page/found-for.ts";
 import { titleOf } from "../../page/page.ts";
 import { readPage } from "../../page/read.ts";
 import { applyToPage } from "../../rewrite/apply.ts";
@@ -8,6 +9,7 @@ import { DEFAULT_HOUSE_STYLE, type RuleStyle } from "../../settings/house-style.
 interface Given {
   phrase?: string;
   brand?: string;
+  place?: string;
   style?: RuleStyle;
   today?: string;
 }
@@ -17,9 +19,14 @@ const read = (source: string) =>
     address: "https://a.example/page",
   });
 
-function findings(id: string, source: string, { phrase = "", brand = "", style, today = "2026-11-23" }: Given = {}) {
+function findings(
+  id: string,
+  source: string,
+  { phrase = "", brand = "", place, style, today = "2026-11-23" }: Given = {},
+) {
+  const audience = place ? ({ of: "place", name: place } as const) : EVERYONE;
   const houseStyle = { ...DEFAULT_HOUSE_STYLE, brand, rules: style ? { [id]: style } : {} };
-  return auditRule(id, read(source), { phrase: phrase || null, houseStyle, today });
+  return auditRule(id, read(source), { phrase: phrase || null, audience, houseStyle, today });
 }
 
 /** The words that a finding stands at, as a reader sees them. */
@@ -48,6 +55,7 @@ describe("a title rule finds what it is for, and nothing where that is not", () 
     ["title/too-narrow", "Lamp", "Opening times, prices and the last boat"],
     ["title/too-many-characters", LONG, "Opening times and prices"],
     ["title/phrase-missing", "The old ship", "Opening times of the ship", { phrase: "opening times" }],
+    ["title/place-missing", "Ives, a saint", "Boats in Saint Ives", { place: "Saint Ives" }],
     [
       "title/phrase-late",
       "All that you want to know about our opening times",
