@@ -1,11 +1,17 @@
-import { relative, resolve } from "node:path";
+import { basename, relative, resolve } from "node:path";
+import {
+  assignPerformance,
+  type PerformanceTable,
+  periodInName,
+  readPerformance,
+} from "#core/exchange/performance-table";
 import { type AssignedPhrases, type ListedPhrase, readAssignments, readPhraseTable } from "#core/exchange/phrase-table";
 import { readTable } from "#core/exchange/table-file";
 import { phraseKey } from "#core/phrase/phrase-key";
 import { PhraseList } from "#core/standing/phrase-list";
 import { CommandFault } from "./fault.ts";
 import type { FetchedPage } from "./fetched-page.ts";
-import { bytesOf, type FileToRead } from "./files.ts";
+import { baseAddress, bytesOf, type FileToRead } from "./files.ts";
 
 /** Phrases by address or file. */
 export type Assigned = ReadonlyMap<string, AssignedPhrases>;
@@ -41,6 +47,15 @@ export function phrasesOf(
     if (assigned !== undefined) return assigned;
   }
   return undefined;
+}
+
+/** The figures of a search engine in a CSV, by addresses, or by paths below `base`. */
+export function readFigures(file: string, base: string): PerformanceTable {
+  const table = readTable(bytesOf(file));
+  if ("reason" in table) throw new CommandFault(`${file}: ${table.reason}`);
+  const read = readPerformance(table.rows, assignPerformance(table.rows), baseAddress(base));
+  if ("reason" in read) throw new CommandFault(`${file}: ${read.reason}`);
+  return { ...read, period: read.period ?? periodInName(basename(file)) };
 }
 
 let last: { file: string; phrases: Assigned } | null = null;

@@ -171,6 +171,37 @@ describe("keen-quill", () => {
     expect(run(...command).stdout).toContain(
       "fog.html: title, H1, first 100 words, body 2 times; not in H2, description, slug",
     );
+    const figures = join(folder, "figures 2026-10.csv");
+    writeFileSync(figures, "page,query,clicks,impressions,position\n/fog,lamp boat,9,300,4.25\n/none,x,many,1,1\n");
+    const base = ["--base", "https://quay.example/", "--performance", figures];
+    writeFileSync(
+      join(folder, "fog.html"),
+      '<!DOCTYPE html><html lang=en><title>The fog signal</title><link rel=canonical href="https://quay.example/fog">',
+    );
+    const measured = run(...command, ...base, "--format", "json");
+    expect(measured.stderr).toContain("Row 3 is left out: “many” is no number.");
+    expect(JSON.parse(measured.stdout).performance).toEqual({
+      period: { from: "2026-10-01", to: "2026-10-31" },
+      first: [
+        {
+          file: at("fog.html"),
+          clicks: 9,
+          impressions: 300,
+          position: 4.25,
+          reasons: [
+            { kind: "near-top", phrase: "lamp boat", position: 4.25, impressions: 300 },
+            { kind: "title-lacks", phrase: "lamp boat", impressions: 300 },
+          ],
+        },
+      ],
+      questions: [at("fog.html")],
+    });
+    expect(run(...command, ...base).stdout).toContain(
+      "fog.html: Shown 300 times for “lamp boat”, which its title does not say.",
+    );
+    writeFileSync(figures, "colour\nred\n");
+    const without = run(...command, ...base);
+    expect([without.status, without.stderr]).toEqual([2, expect.stringContaining("hold addresses or phrases")]);
     expect(run(...command, "--format", "csv").stdout).toContain(
       `fog signal,720,${at("fog.html")},target,exact,exact,,exact`,
     );

@@ -80,6 +80,7 @@ program
   .argument("<paths...>", "files and folders")
   .requiredOption("--list <file>", "CSV of phrases: phrase, searches a month")
   .option("--assign <file>", "CSV with the phrases of each page: address or file, phrase, supporting phrases")
+  .option("--performance <file>", "CSV of a search engine's figures: address, phrase, clicks, impressions, position")
   .option("--base <address>", "address of the folder's root, for pages without a canonical", "https://site.example/")
   .addOption(new Option("--format <format>").choices(["text", "json", "csv"]).default("text"))
   .action(phrasesCommand);

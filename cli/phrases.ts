@@ -1,6 +1,6 @@
 import { pMapIterable } from "p-map";
 import { type PageWithPhrases, phrasesCsv, phrasesReport, phrasesText } from "#core/exchange/phrases-report";
-import { phraseListIn } from "./assignments.ts";
+import { phraseListIn, readFigures } from "./assignments.ts";
 import { CommandFault, tell } from "./fault.ts";
 import { baseAddress, filesIn, nothingIn } from "./files.ts";
 import { countPages } from "./progress.ts";
@@ -12,6 +12,7 @@ const AT_ONCE = 64;
 interface PhrasesOptions {
   list: string;
   assign?: string;
+  performance?: string;
   base: string;
   format: "text" | "json" | "csv";
 }
@@ -21,6 +22,8 @@ export async function phrasesCommand(paths: string[], options: PhrasesOptions): 
   const basis = { list: options.list, assign: options.assign ?? null };
   const { listed, notes } = phraseListIn(basis);
   for (const note of notes) tell(`${options.list}: ${note}`);
+  const measured = options.performance === undefined ? null : readFigures(options.performance, options.base);
+  for (const note of measured?.notes ?? []) tell(`${options.performance}: ${note}`);
   const files = filesIn(paths, baseAddress(options.base));
   if (files.length === 0) throw nothingIn(paths);
   const counting = countPages(files.length);
@@ -44,7 +47,7 @@ export async function phrasesCommand(paths: string[], options: PhrasesOptions): 
     counting.clear();
     await threads.end();
   }
-  const report = phrasesReport(listed, found);
+  const report = phrasesReport(listed, found, measured);
   process.stdout.write(
     options.format === "json"
       ? `${JSON.stringify(report, null, 2)}\n`

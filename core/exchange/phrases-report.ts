@@ -1,3 +1,5 @@
+import { type FirstReason, firstPages, pagesForQuestions, reasonInWords } from "../performance/first-pages.ts";
+import type { Figures, Period } from "../performance/performance.ts";
 import type { MatchKind } from "../phrase/phrase-finder.ts";
 import { phraseKey } from "../phrase/phrase-key.ts";
 import { isTooCommon } from "../rules/link/too-common.ts";
@@ -9,6 +11,7 @@ import { inWords } from "../standing/in-words.ts";
 import { PhraseList } from "../standing/phrase-list.ts";
 import { PLACES, type PlaceOfPhrase, type Standing } from "../standing/standing.ts";
 import { csvOf } from "./csv.ts";
+import type { PerformanceTable } from "./performance-table.ts";
 import type { ListedPhrase } from "./phrase-table.ts";
 
 /** A sentence of a page that says a phrase. */
@@ -52,13 +55,33 @@ export interface PhrasesReport {
   unused: string[];
   pagesWithout: string[];
   opportunities: Opportunity[];
+  /** Where figures of a search engine were given. */
+  performance?: PerformanceReport;
+}
+
+/** A page that is worth being looked at first. */
+export interface FirstFile extends Figures {
+  file: string;
+  reasons: FirstReason[];
+}
+
+export interface PerformanceReport {
+  /** As the figures say; null where they do not. */
+  period: Period | null;
+  first: FirstFile[];
+  /** Files of pages that deserve questions with answers in their structured data. */
+  questions: string[];
 }
 
 const BEST: readonly MatchKind[] = ["exact", "form", "scattered"];
 const rounded = (n: number) => Math.round(n * 100) / 100;
 
 /** Puts what was found on the pages together. `list` is the list that they were searched for, with the phrases of the pages. */
-export function phrasesReport(list: readonly ListedPhrase[], found: readonly PageWithPhrases[]): PhrasesReport {
+export function phrasesReport(
+  list: readonly ListedPhrase[],
+  found: readonly PageWithPhrases[],
+  measured: PerformanceTable | null = null,
+): PhrasesReport {
   const site = new Site(found.map(({ facets }) => facets));
   const graph = site.index(LINK_GRAPH);
   const numbers = new Map(list.map(({ text }, n) => [phraseKey(text), n]));
@@ -117,7 +140,19 @@ export function phrasesReport(list: readonly ListedPhrase[], found: readonly Pag
     ),
     pagesWithout: found.flatMap(({ file, facets }) => (phraseKey(facets.phrase ?? "") === "" ? [file] : [])),
     opportunities,
+    ...(measured && { performance: performanceReport(measured, found) }),
   };
+}
+
+function performanceReport({ rows, period }: PerformanceTable, found: readonly PageWithPhrases[]): PerformanceReport {
+  const pages = found.map(({ facets }) => facets);
+  const fileOf = new Map(found.map(({ file, facets }) => [facets.id, file]));
+  const first = firstPages(rows, pages).map(({ id, position, ...one }) => ({
+    file: fileOf.get(id) ?? "",
+    ...one,
+    position: position === null ? null : rounded(position),
+  }));
+  return { period, first, questions: pagesForQuestions(rows, pages).map(({ id }) => fileOf.get(id) ?? "") };
 }
 
 /** One row for each phrase and page on which it stands, and one for each phrase that stands nowhere. */
@@ -143,7 +178,8 @@ export function phrasesCsv({ phrases }: PhrasesReport): string {
 }
 
 /** A paragraph a phrase, then what is wrong. */
-export function phrasesText({ phrases, clashes, unused, pagesWithout, opportunities }: PhrasesReport): string {
+export function phrasesText(report: PhrasesReport): string {
+  const { phrases, clashes, unused, pagesWithout, opportunities, performance } = report;
   const lines: string[] = [];
   for (const { phrase, volume, target, supporting, pages } of phrases) {
     const own = [...target, ...supporting];
@@ -171,5 +207,13 @@ export function phrasesText({ phrases, clashes, unused, pagesWithout, opportunit
     "Pages that could link to another whose phrase they name",
     opportunities.map(({ from, to, phrase, sentence, line }) => `${from}:${line} to ${to} (${phrase}): ${sentence}`),
   );
+  const period = performance?.period ? `, ${performance.period.from} to ${performance.period.to}` : "";
+  told(
+    `Which pages first${period}`,
+    performance?.first.flatMap(({ file, reasons, ...figures }) =>
+      reasons.map((reason) => `${file}: ${reasonInWords(reason, figures)}`),
+    ) ?? [],
+  );
+  told("Pages that deserve questions with answers in their structured data", performance?.questions ?? []);
   return `${lines.join("\n").trim()}\n`;
 }
