@@ -1,5 +1,6 @@
 import {
   BookOpenText,
+  ChartNoAxesColumn,
   Code,
   Files,
   Globe,
@@ -34,6 +35,8 @@ export interface Screen extends AnyScreen {
   /** It stands in the rail. */
   icon: LucideIcon;
   inRail?: true;
+  /** The screen that offers it, where that is not the table of pages. */
+  under?: string;
   /** The columns of the table beside which it is offered. */
   beside?: string;
   /** The site's name leads to it. */
@@ -109,6 +112,14 @@ const screens = {
       { keys: "J / K", does: "Next and previous phrase" },
       { keys: "/", does: "Find a phrase" },
     ],
+  },
+  performance: {
+    path: "performance",
+    module: "routes/performance.tsx",
+    name: "Performance",
+    command: "Performance: which pages first",
+    icon: ChartNoAxesColumn,
+    under: "phrases",
   },
   houseStyle: {
     path: "house-style",

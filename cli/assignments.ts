@@ -1,10 +1,5 @@
 import { basename, relative, resolve } from "node:path";
-import {
-  assignPerformance,
-  type PerformanceTable,
-  periodInName,
-  readPerformance,
-} from "#core/exchange/performance-table";
+import { figuresIn, type PerformanceTable } from "#core/exchange/performance-table";
 import { type AssignedPhrases, type ListedPhrase, readAssignments, readPhraseTable } from "#core/exchange/phrase-table";
 import { readTable } from "#core/exchange/table-file";
 import { phraseKey } from "#core/phrase/phrase-key";
@@ -51,11 +46,9 @@ export function phrasesOf(
 
 /** The figures of a search engine in a CSV, by addresses, or by paths below `base`. */
 export function readFigures(file: string, base: string): PerformanceTable {
-  const table = readTable(bytesOf(file));
-  if ("reason" in table) throw new CommandFault(`${file}: ${table.reason}`);
-  const read = readPerformance(table.rows, assignPerformance(table.rows), baseAddress(base));
+  const read = figuresIn(bytesOf(file), basename(file), baseAddress(base));
   if ("reason" in read) throw new CommandFault(`${file}: ${read.reason}`);
-  return { ...read, period: read.period ?? periodInName(basename(file)) };
+  return read;
 }
 
 let last: { file: string; phrases: Assigned } | null = null;

@@ -171,6 +171,9 @@ describe("keen-quill", () => {
     expect(run(...command).stdout).toContain(
       "fog.html: title, H1, first 100 words, body 2 times; not in H2, description, slug",
     );
+    expect(run(...command, "--format", "csv").stdout).toContain(
+      `fog signal,720,${at("fog.html")},target,exact,exact,,exact`,
+    );
     const figures = join(folder, "figures 2026-10.csv");
     writeFileSync(figures, "page,query,clicks,impressions,position\n/fog,lamp boat,9,300,4.25\n/none,x,many,1,1\n");
     const base = ["--base", "https://quay.example/", "--performance", figures];
@@ -190,21 +193,18 @@ describe("keen-quill", () => {
           position: 4.25,
           reasons: [
             { kind: "near-top", phrase: "lamp boat", position: 4.25, impressions: 300 },
-            { kind: "title-lacks", phrase: "lamp boat", impressions: 300 },
+            { kind: "title-lacks", phrase: "lamp boat", title: "The fog signal", impressions: 300 },
           ],
         },
       ],
       questions: [at("fog.html")],
     });
     expect(run(...command, ...base).stdout).toContain(
-      "fog.html: Shown 300 times for “lamp boat”, which its title does not say.",
+      "fog.html: Shown 300 times for “lamp boat”, which its title “The fog signal” does not say.",
     );
     writeFileSync(figures, "colour\nred\n");
     const without = run(...command, ...base);
     expect([without.status, without.stderr]).toEqual([2, expect.stringContaining("hold addresses or phrases")]);
-    expect(run(...command, "--format", "csv").stdout).toContain(
-      `fog signal,720,${at("fog.html")},target,exact,exact,,exact`,
-    );
     writeFileSync(list, "topic,volume\nship,3\n");
     expect(run(...command)).toMatchObject({ status: 2 });
   });

@@ -26,9 +26,11 @@ function makeZip(root: string): Uint8Array {
     .map((file) => ({ path: file.normalize("NFC"), bytes: new Uint8Array(readFileSync(join(folder, file))) }));
   return zipFiles([
     ...pages,
-    ...["site.json", "phrases.csv", "assignments.csv"].map((path) => ({
-      path,
-      bytes: new Uint8Array(readFileSync(join(root, "demo", path))),
-    })),
+    ...["site.json", "phrases.csv", "assignments.csv", "performance-2026-09.csv", "performance-2026-10.csv"].map(
+      (path) => ({
+        path,
+        bytes: new Uint8Array(readFileSync(join(root, "demo", path))),
+      }),
+    ),
   ]);
 }

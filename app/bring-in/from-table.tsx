@@ -1,7 +1,6 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo, useRef, useState } from "react";
 import { parseAddress, pathOf } from "#core/address/address";
-import { COLUMNS, type Column } from "#core/exchange/column-names";
 import {
   type Assignment,
   assignColumns,
@@ -17,13 +16,13 @@ import { limitsOf } from "#core/settings/house-style";
 import { WasAndIs } from "../proposals/list";
 import { applyPlan, pagesToMatch } from "../store/apply-table";
 import type { SiteRecord } from "../store/records/sites";
+import { ColumnsTable } from "../ui/columns-table";
 import { Action, fieldClass, MainButton } from "../ui/controls";
 import { useNotices } from "../ui/notice";
 import { TableInput } from "../ui/table-input";
 import { Tick } from "../ui/tick";
 
-/** Rows of the file shown while columns are assigned, and of the plan. */
-const SAMPLE = 5;
+/** Rows of the plan that are shown. */
 const PLANNED = 300;
 
 /** Bringing in a spreadsheet: columns recognised or assigned, then row by row what will change. */
@@ -151,50 +150,12 @@ export function FromTable({
             {note}
           </p>
         ))}
-        <div className="mt-3 overflow-x-auto">
-          <table className="w-full border-collapse text-12">
-            <thead>
-              <tr>
-                {assignment.columns.map((column, i) => (
-                  // biome-ignore lint/suspicious/noArrayIndexKey: columns have no other name
-                  <th key={i} className="border-hairline border-b p-1.5 text-left font-normal">
-                    <select
-                      aria-label={`Column ${i + 1}`}
-                      value={column ?? ""}
-                      onChange={(e) =>
-                        setAssignment({
-                          ...assignment,
-                          columns: assignment.columns.with(i, (e.target.value || null) as Column | null),
-                        })
-                      }
-                      className="rounded border border-hairline bg-sheet px-1.5 py-1 text-13"
-                    >
-                      <option value="">left out</option>
-                      {COLUMNS.map((name) => (
-                        <option key={name} value={name}>
-                          {COLUMN_NAMES[name]}
-                        </option>
-                      ))}
-                    </select>
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {table.rows.slice(0, SAMPLE).map((row, i) => (
-                // biome-ignore lint/suspicious/noArrayIndexKey: rows have no other name
-                <tr key={i} className={i === 0 && assignment.headed ? "text-soft" : ""}>
-                  {assignment.columns.map((_, k) => (
-                    // biome-ignore lint/suspicious/noArrayIndexKey: columns have no other name
-                    <td key={k} className="max-w-[220px] truncate border-hairline border-b p-1.5">
-                      {row[k]}
-                    </td>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <ColumnsTable
+          rows={table.rows}
+          {...assignment}
+          names={COLUMN_NAMES}
+          onColumns={(columns) => setAssignment({ ...assignment, columns })}
+        />
         <label className="mt-2 flex items-center gap-2">
           <input
             type="checkbox"

@@ -1,13 +1,18 @@
+import { useMemo } from "react";
 import { Link } from "react-router";
 import { pathOf } from "#core/address/address";
 import { readVolume } from "#core/exchange/phrase-table";
+import { placeInWords } from "#core/performance/first-pages";
 import { phraseFault, phraseKey } from "#core/phrase/phrase-key";
 import { TextInPlace } from "../desk/text-in-place";
-import { linkToPage } from "../screens";
+import { periodInWords } from "../performance/words";
+import { linkTo, linkToPage, screenOf } from "../screens";
 import type { PageRecord } from "../store/page-record";
+import { usePeriods } from "../store/performance";
 import type { PagePassages } from "../store/phrase-passages";
 import { assignPhrase, changePhrase, mergePhrases, movePhrase, removePhrases, unassignPhrase } from "../store/phrases";
 import type { SiteRecord } from "../store/records/sites";
+import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { Action } from "../ui/controls";
 import { useNotices } from "../ui/notice";
 import type { PhraseLine } from "./lines";
@@ -89,6 +94,7 @@ export function PhraseSide({
         />
         {record?.volume !== null && record !== null && "times a month"}
       </p>
+      <Measured site={site} phrase={text} />
       {record && Object.keys(record.more).length > 0 && (
         <p className="text-12 text-soft">
           {Object.entries(record.more)
@@ -180,6 +186,29 @@ export function PhraseSide({
       </p>
       <Concordance site={site} line={line} found={found} />
     </>
+  );
+}
+
+/** What the phrase had in the latest period that figures are kept of. */
+function Measured({ site, phrase }: { site: SiteRecord; phrase: string }) {
+  const [period] = usePeriods(site.id) ?? [];
+  const id = period?.id;
+  const ask = useMemo(
+    () => async (worker: SiteAsked) => (id === undefined ? null : worker.figuresOfPhrase(id, phrase)),
+    [id, phrase],
+  );
+  const figures = useSiteAnswer(site, ask);
+  if (!period) return null;
+  return (
+    <p className="text-soft">
+      <Link to={linkTo(site, screenOf("performance"))} className="hover:underline">
+        {periodInWords(period)}
+      </Link>
+      {": "}
+      {figures
+        ? `shown ${number.format(figures.impressions)} times, clicked ${number.format(figures.clicks)} times${figures.position === null ? "" : `, place ${placeInWords(figures.position)}`}`
+        : "not shown"}
+    </p>
   );
 }
 

@@ -215,7 +215,10 @@ export default function Phrases() {
                     </>
                   )}
                   {totals.searches > 0 &&
-                    `Of the searches, ${number.format(totals.covered)} are for phrases that have a page.`}
+                    `Of the searches, ${number.format(totals.covered)} are for phrases that have a page. `}
+                  <Link to={linkTo(site, screenOf("performance"))} className="border-graphite border-b border-dotted">
+                    How they perform
+                  </Link>
                 </p>
                 <p className="mt-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
                   <input

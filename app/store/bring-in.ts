@@ -11,6 +11,7 @@ import { db } from "./db";
 import { explainStorage } from "./faults";
 import { type ChosenFile, keepFiles } from "./files";
 import { putExamined } from "./freshen";
+import { keepFigures } from "./performance";
 import { keepPhrases } from "./phrases";
 import { tellPages } from "./queues";
 import type { Incoming, ReadIncoming } from "./read-incoming";
@@ -303,7 +304,8 @@ async function unzipFrom(path: string, asked: object, also: string[] = []): Prom
 }
 
 /** What the demo site says beside its pages. */
-const DEMO_FILES = ["site.json", "phrases.csv", "assignments.csv"];
+const DEMO_FIGURES = ["performance-2026-09.csv", "performance-2026-10.csv"];
+const DEMO_FILES = ["site.json", "phrases.csv", "assignments.csv", ...DEMO_FIGURES];
 
 /** Brings the demo site in and returns its id. */
 export async function openDemo(): Promise<string> {
@@ -311,6 +313,7 @@ export async function openDemo(): Promise<string> {
   const bytesOf = (name: string) => files.find(({ path }) => path === name)?.bytes ?? new Uint8Array();
   const facts = JSON.parse(new TextDecoder().decode(bytesOf("site.json"))) as DemoFacts;
   const { assignmentsIn, listIn } = await import("./read-phrases");
+  const { figuresIn } = await import("#core/exchange/performance-table");
   const assigned = assignmentsIn(bytesOf("assignments.csv"));
   const listed = listIn(bytesOf("phrases.csv"));
   const site = newSite(facts.name, facts.address, {
@@ -331,6 +334,10 @@ export async function openDemo(): Promise<string> {
     redirects: Object.entries(facts.redirects).map(([from, to]) => [address(from), address(to)]),
   });
   if (!("reason" in listed)) await keepPhrases(site.id, listed.phrases, "Bring phrases in");
+  for (const name of DEMO_FIGURES) {
+    const figures = figuresIn(bytesOf(name), name, facts.address);
+    if (!("reason" in figures) && figures.period) await keepFigures(site.id, figures.period, name, figures.rows);
+  }
   return site.id;
 }
 

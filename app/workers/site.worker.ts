@@ -1,6 +1,8 @@
 import { siteAuditor } from "#core/audit/examine-site";
 import type { FindingOn, SiteFinding } from "#core/findings/finding";
 import type { SetAside } from "#core/findings/set-aside";
+import { type Overview, overviewOf } from "#core/performance/overview";
+import { addedUp, type Figures, rowsByPhrase } from "#core/performance/performance";
 import { findPhrase } from "#core/phrase/match";
 import type { MatchKind } from "#core/phrase/phrase-finder";
 import { phraseFault, phraseKey } from "#core/phrase/phrase-key";
@@ -230,7 +232,30 @@ function pagesWithPhrase(key: string): string[] {
   return [...phrase.on].sort(([a, one], [b, other]) => rank(a, one) - rank(b, other)).map(([id]) => id);
 }
 
-const api = { watch, rest, linksTo, patternsOfHeadings, pictures, phrases, headingQuestions, pagesWithPhrase };
+/** How the watched site did in a period, beside another one where that is asked; null where its figures are gone. */
+async function overviewOfPeriod(id: string, before: string | null): Promise<Overview | null> {
+  const [is, was] = await db().performance.bulkGet([id, before ?? ""]);
+  return is ? overviewOf(is.rows, was?.rows ?? null, [...(watched?.site.pages.values() ?? [])]) : null;
+}
+
+/** What one phrase had in a period, on all pages; null where it was not shown. */
+async function figuresOfPhrase(id: string, phrase: string): Promise<Figures | null> {
+  const rows = rowsByPhrase((await db().performance.get(id))?.rows ?? []).get(phraseKey(phrase));
+  return rows ? addedUp(rows) : null;
+}
+
+const api = {
+  watch,
+  rest,
+  linksTo,
+  patternsOfHeadings,
+  pictures,
+  phrases,
+  headingQuestions,
+  pagesWithPhrase,
+  overviewOfPeriod,
+  figuresOfPhrase,
+};
 export type SiteWorker = typeof api;
 
 expose(api);

@@ -4,6 +4,7 @@ import { addedUp } from "../performance/performance.ts";
 import { phraseKey } from "../phrase/phrase-key.ts";
 import { headingReader, NAMES } from "./column-names.ts";
 import { MOST_NOTES, readVolume } from "./phrase-table.ts";
+import { readTable } from "./table-file.ts";
 
 /** What a column of measured figures can hold; `date` is a day or the first of a period, `until` its last. */
 export const PERFORMANCE_COLUMNS = ["address", "phrase", "clicks", "impressions", "position", "date", "until"] as const;
@@ -172,6 +173,14 @@ function addressIn(said: string, base: string | null): { address: string } | { r
   if (said === "") return { address: "" };
   if (!said.startsWith("/")) return parseAddress(said);
   return base === null ? { reason: `“${said}” needs the site’s address.` } : parseAddress(new URL(said, base).href);
+}
+
+/** Figures out of a file, as its headings say; the period may be in its name. Paths are read against `base`. */
+export function figuresIn(source: Uint8Array, name: string, base: string): PerformanceTable | { reason: string } {
+  const table = readTable(source);
+  if ("reason" in table) return table;
+  const read = readPerformance(table.rows, assignPerformance(table.rows), base);
+  return "reason" in read ? read : { ...read, period: read.period ?? periodInName(name) };
 }
 
 function withDays(period: Period | null, day: string | null, until: string | null): Period | null {

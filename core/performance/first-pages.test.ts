@@ -71,7 +71,7 @@ describe("the pages that are worth being looked at first", () => {
       // The others at such places: (3 × 40 + 9 + 1) of (3 × 1,000 + 312).
       "Shown 1,000 times and clicked 10 times (1 %); other pages of this site are clicked 3.9 % of the time at such places.",
       "At place 6.2 for “harbour walk”, shown 400 times: a little higher is where most of the clicks are.",
-      "Shown 300 times for “boat hire”, which its title does not say.",
+      "Shown 300 times for “boat hire”, which its title “Welcome” does not say.",
     ]);
   });
 

@@ -27,7 +27,7 @@ export type FirstReason =
   /** On the 4th to 10th place; the phrase is "" where none is known. */
   | { kind: "near-top"; phrase: string; position: number; impressions: number }
   /** Shown often for a phrase that its title lacks in every form. */
-  | { kind: "title-lacks"; phrase: string; impressions: number };
+  | { kind: "title-lacks"; phrase: string; title: string; impressions: number };
 
 export interface FirstPage extends Figures {
   id: string;
@@ -92,7 +92,10 @@ export function firstPages(rows: readonly PerformanceRow[], pages: Iterable<Meas
     const lacking = weighty.find(
       ({ phrase }) => findPhrase(phrase, page.title, { language: page.language }).length === 0,
     );
-    if (lacking) reasons.push({ kind: "title-lacks", phrase: lacking.phrase, impressions: lacking.impressions });
+    if (lacking) {
+      const { phrase, impressions } = lacking;
+      reasons.push({ kind: "title-lacks", phrase, title: page.title, impressions });
+    }
     if (reasons.length > 0) found.push({ id: page.id, ...figures, reasons });
   }
   return found.sort((a, b) => b.impressions - a.impressions);
@@ -130,7 +133,7 @@ export function reasonInWords(reason: FirstReason, { clicks, impressions }: Figu
     case "near-top":
       return `At place ${placeInWords(reason.position)}${reason.phrase === "" ? "" : ` for “${reason.phrase}”`}, shown ${number.format(reason.impressions)} times: a little higher is where most of the clicks are.`;
     case "title-lacks":
-      return `Shown ${number.format(reason.impressions)} times for “${reason.phrase}”, which its title does not say.`;
+      return `Shown ${number.format(reason.impressions)} times for “${reason.phrase}”, which ${reason.title === "" ? "no title says" : `its title “${reason.title}” does not say`}.`;
   }
 }
 
