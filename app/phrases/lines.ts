@@ -16,6 +16,8 @@ export interface PhraseLine {
   standing: PhraseStanding | null;
   /** What the rest of the site says of it; null until that is known. */
   told: PhraseTold | null;
+  /** The phrase without the place that this one names, where it stands behind that. */
+  of?: string;
 }
 
 /** What part of the phrases is shown. */
@@ -63,6 +65,35 @@ export function phraseLines(
     line.standing = page?.standings.find(({ phrase }) => phraseKey(phrase) === line.key) ?? null;
   }
   return [...byKey.values()];
+}
+
+/** Small words that tie a place to a phrase: “things to do in Gullhaven”. */
+const TIES = new Set("in at near of for from to around de à en a pour près di da bei nahe".split(" "));
+
+/** A phrase without the name of a place, by what names it; null where it does not name one of them. */
+export function withoutPlace(key: string, places: readonly string[]): string | null {
+  for (const place of places) {
+    const at = ` ${key} `.indexOf(` ${place} `);
+    if (place === "" || at < 0) continue;
+    const words = [key.slice(0, at), key.slice(at + place.length)].map((part) => part.trim().split(" "));
+    while (words[0]?.length && TIES.has(words[0].at(-1) ?? "")) words[0].pop();
+    return words.flat().filter(Boolean).join(" ");
+  }
+  return null;
+}
+
+/** Lines in their order, but what names a place stands behind the same phrase without it. */
+export function keptTogether(lines: readonly PhraseLine[], places: readonly string[]): PhraseLine[] {
+  const keys = places.map(phraseKey);
+  const known = new Set(lines.map(({ key }) => key));
+  const behind = new Map<string, PhraseLine[]>();
+  const rest = lines.filter((line) => {
+    const plain = withoutPlace(line.key, keys);
+    if (plain === null || plain === "" || !known.has(plain)) return true;
+    behind.set(plain, [...(behind.get(plain) ?? []), { ...line, of: plain }]);
+    return false;
+  });
+  return rest.flatMap((line) => [line, ...(behind.get(line.key) ?? [])]);
 }
 
 /** In what order lines stand. */

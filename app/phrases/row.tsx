@@ -47,7 +47,7 @@ export function PhraseRow({
         type="button"
         aria-pressed={chosen}
         onClick={onChoose}
-        className="text-left font-serif text-15 leading-snug hover:underline"
+        className={`text-left font-serif text-15 leading-snug hover:underline ${line.of ? "pl-4" : ""}`}
       >
         {text}
       </button>

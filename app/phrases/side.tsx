@@ -21,6 +21,8 @@ import { MarkedSentence } from "./passage";
 import { usePassages } from "./use-passages";
 
 const number = new Intl.NumberFormat("en-GB");
+/** Sentences that are looked through for words that go with a phrase. */
+const MOST_SENTENCES = 400;
 
 /** The chosen phrase: its pages, what can be done with it, and the sentences of the site that say it. */
 export function PhraseSide({
@@ -29,6 +31,7 @@ export function PhraseSide({
   lines,
   pages,
   onChosen,
+  onFind,
 }: {
   site: SiteRecord;
   line: PhraseLine;
@@ -36,6 +39,8 @@ export function PhraseSide({
   pages: readonly PageRecord[];
   /** Another phrase is to be shown; null for none. */
   onChosen: (key: string | null) => void;
+  /** The list is to be looked through for words. */
+  onFind: (words: string) => void;
 }) {
   const { notify, fail } = useNotices();
   const { text, record, targets, supporting } = line;
@@ -54,7 +59,6 @@ export function PhraseSide({
   };
   const own = [...targets, ...supporting];
   const likely = (line.told?.answered ?? []).map(([id]) => id);
-  const goesWith = wordsBeside(line, lines);
   const reword = (next: string) => {
     const fault = phraseFault(next);
     if (fault) return fault;
@@ -102,17 +106,7 @@ export function PhraseSide({
             .join(" · ")}
         </p>
       )}
-      {goesWith.length > 0 && (
-        <p className="mt-1 text-soft">
-          Goes with:{" "}
-          {goesWith.map(({ words, key }, i) => (
-            <span key={key}>
-              {i > 0 && ", "}
-              <Action onClick={() => onChosen(key)}>{words}</Action>
-            </span>
-          ))}
-        </p>
-      )}
+      <GoesWith site={site} phrase={text} found={found} onFind={onFind} />
       {own.length > 0 && (
         <ul aria-label="Its pages" className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-2.5">
           {own.map((page) => (
@@ -212,21 +206,46 @@ function Measured({ site, phrase }: { site: SiteRecord; phrase: string }) {
   );
 }
 
-/** What longer phrases of the list say around this one: those that are searched most, first. */
-function wordsBeside({ key }: PhraseLine, lines: readonly PhraseLine[]): { words: string; key: string }[] {
-  const around = (other: string) => {
-    const at = ` ${other} `.indexOf(` ${key} `);
-    if (at < 0 || other === key) return null;
-    const [before, after] = [other.slice(0, at).trim(), other.slice(at + key.length).trim()];
-    return [before, after].filter(Boolean).join(" … ");
-  };
-  return lines
-    .flatMap((line) => {
-      const words = around(line.key);
-      return words ? [{ words, key: line.key, volume: line.record?.volume ?? 0 }] : [];
-    })
-    .sort((a, b) => b.volume - a.volume)
-    .slice(0, 8);
+/** The words that occur with the phrase, in the list and in the site's sentences; one that other phrases say finds them. */
+function GoesWith({
+  site,
+  phrase,
+  found,
+  onFind,
+}: {
+  site: SiteRecord;
+  phrase: string;
+  found: ReturnType<typeof usePassages>;
+  onFind: (words: string) => void;
+}) {
+  const sentences = useMemo(
+    () => found?.pages.flatMap(({ passages }) => passages.map(({ sentence }) => sentence)) ?? [],
+    [found],
+  );
+  const ask = useMemo(
+    () => (worker: SiteAsked) => worker.helperWordsOf(phrase, sentences.slice(0, MOST_SENTENCES)),
+    [phrase, sentences],
+  );
+  const words = useSiteAnswer(site, ask) ?? [];
+  if (words.length === 0) return null;
+  return (
+    <p className="mt-1 text-soft">
+      Goes with:{" "}
+      {words.map(({ text, phrases, volume, sentences: said }, i) => {
+        const searched = phrases > 0 ? `${phrases} ${phrases === 1 ? "phrase" : "phrases"} of the list` : "";
+        const times = volume > 0 ? `, searched ${number.format(volume)} times a month` : "";
+        const here = said > 0 ? `${said} ${said === 1 ? "sentence" : "sentences"} of this site` : "";
+        return (
+          <span key={text}>
+            {i > 0 && ", "}
+            <span title={[searched + times, here].filter(Boolean).join("; ")}>
+              {phrases > 0 ? <Action onClick={() => onFind(text)}>{text}</Action> : text}
+            </span>
+          </span>
+        );
+      })}
+    </p>
+  );
 }
 
 function Concordance({

@@ -6,6 +6,7 @@ import { phraseKey } from "#core/phrase/phrase-key";
 import { inWords } from "#core/standing/in-words";
 import {
   isShown,
+  keptTogether,
   ORDERS,
   type Order,
   type PhraseLine,
@@ -34,6 +35,8 @@ import { useSite } from "./site";
 
 const BringInDialog = onDemand(async () => (await import("../phrases/bring-in-dialog")).BringInDialog);
 
+const SuggestDialog = onDemand(async () => (await import("../phrases/suggest-dialog")).SuggestDialog);
+
 const Coverage = onDemand(async () => (await import("../phrases/coverage")).default);
 
 export const meta = () => [{ title: "Phrases · Keen Quill" }];
@@ -56,6 +59,7 @@ export default function Phrases() {
   const [params, setParams] = useSearchParams();
   const [find, setFind] = useState("");
   const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
+  const [suggesting, setSuggesting] = useState(false);
   const [bringing, setBringing] = useState<{ file: ChosenTable | null } | null>(null);
   const finder = useRef<HTMLInputElement>(null);
   const file = useRef<HTMLInputElement>(null);
@@ -76,10 +80,12 @@ export default function Phrases() {
   const totals = useMemo(() => (lines && pages ? totalsOf(lines, pages) : null), [lines, pages]);
   const shown = useMemo(() => {
     const asked = phraseKey(find);
-    return (lines ?? [])
+    const sorted = (lines ?? [])
       .filter((line) => isShown[show](line) && (asked === "" || line.key.includes(asked)))
       .sort((a, b) => ORDERS[order](a, b) || a.text.localeCompare(b.text));
-  }, [lines, show, order, find]);
+    const places = new Set((pages ?? []).flatMap(({ audience }) => audience.name || []));
+    return keptTogether(sorted, [...places]);
+  }, [lines, pages, show, order, find]);
   const byId = useMemo(() => new Map(pages?.map((page) => [page.id, page])), [pages]);
   const wanted = params.get("phrase");
   const chosen = lines?.find(({ key }) => key === wanted) ?? null;
@@ -148,6 +154,7 @@ export default function Phrases() {
         commands={[
           { name: "Add phrases", run: add },
           { name: "Bring in phrases with their searches (CSV)", run: bring },
+          { name: "Suggest phrases for the pages that have none", run: () => setSuggesting(true) },
           { name: "Save the phrases as a spreadsheet", run: save },
         ]}
         actions={
@@ -201,7 +208,10 @@ export default function Phrases() {
                         className="border-graphite border-b border-dotted"
                       >
                         {counted(totals.pagesWithout, "page has", "pages have")} no phrase
-                      </Link>
+                      </Link>{" "}
+                      <Action className="font-sans text-15" onClick={() => setSuggesting(true)}>
+                        Suggest
+                      </Action>
                     </>
                   )}
                   .{" "}
@@ -353,6 +363,7 @@ export default function Phrases() {
                 lines={lines}
                 pages={pages}
                 onChosen={(key) => set("phrase", key)}
+                onFind={setFind}
               />
             ) : (
               <Coverage
@@ -367,6 +378,13 @@ export default function Phrases() {
           </aside>
         )}
       </div>
+      {suggesting && pages && (
+        <SuggestDialog
+          site={site}
+          pages={pages.filter(({ phrase }) => phraseKey(phrase) === "")}
+          onClose={() => setSuggesting(false)}
+        />
+      )}
       {bringing && (
         <BringInDialog siteId={site.id} list={list ?? NONE} file={bringing.file} onClose={() => setBringing(null)} />
       )}

@@ -9,6 +9,14 @@ import { type ActOptions, type Tx, transact } from "./transact";
 export const usePhrases = (siteId: string): PhraseRecord[] | undefined =>
   useLiveQuery(() => db().phrases.where("siteId").equals(siteId).toArray(), [siteId]);
 
+/** The places and countries that pages of a site are for, each once. */
+export const usePlaces = (siteId: string): readonly string[] =>
+  useLiveQuery(async () => {
+    const pages = await db().pages.where("siteId").equals(siteId).toArray();
+    return [...new Set(pages.flatMap(({ audience }) => audience.name || []))].sort();
+  }, [siteId]) ?? NO_PLACES;
+const NO_PLACES: readonly string[] = [];
+
 /** What became of a list that was brought in. */
 export interface KeptPhrases {
   added: number;
@@ -119,6 +127,19 @@ export function assignPhrase(siteId: string, pageIds: readonly string[], text: s
           ? { ...page, phrase: text, supporting: uniquePhrases(page.supporting, text) }
           : { ...page, supporting: uniquePhrases([...page.supporting, text], page.phrase) },
       );
+  });
+}
+
+/** Gives each of some pages a target phrase of its own; the one before goes. */
+export function assignEach(siteId: string, phrases: ReadonlyMap<string, string>, label: string): Promise<void> {
+  return transact(siteId, label, async (tx) => {
+    await tx.all("pages", [...phrases.keys()]);
+    for (const [id, phrase] of phrases)
+      await tx.update("pages", id, (page) => ({
+        ...page,
+        phrase,
+        supporting: uniquePhrases(page.supporting, phrase),
+      }));
   });
 }
 

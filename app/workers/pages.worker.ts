@@ -11,6 +11,7 @@ import { readIncoming } from "../store/read-incoming";
 import { redraftPage } from "../store/redraft-pages";
 import { countRule, countSiteRule } from "../store/rule-counts";
 import { readSitemapFile } from "../store/sitemap-file";
+import { suggestOn } from "../store/suggest-phrases";
 import { writePage } from "../store/write-page";
 import { expose } from "./expose";
 
@@ -30,6 +31,7 @@ const api = {
   passagesOn,
   proposeOn,
   redraftPage,
+  suggestOn,
   countRule,
   countSiteRule,
   writePage,

@@ -15,9 +15,13 @@ import { LINK_GRAPH, wordsOfLink } from "#core/site/index/link-graph";
 import { type KeptStanding, PHRASE_PLACES, type SitePhrase } from "#core/site/index/phrase-places";
 import { PICTURE_FILES } from "#core/site/index/picture-files";
 import { Site } from "#core/site/index/site";
+import { stemsOfPhrase } from "#core/standing/clashes";
+import { helperWords } from "#core/standing/helper-words";
 import { db } from "../store/db";
 import { FollowedTable, Rows } from "../store/live-rows";
 import { sizesOf } from "../store/records/files";
+import type { PhraseRecord } from "../store/records/phrases";
+import { type StemCounts, type SuggestingBasis, shareOf } from "../store/suggest-phrases";
 import { expose } from "./expose";
 
 /** After the last change of a page the rules wait this long, in milliseconds: a keystroke does not run them. */
@@ -42,6 +46,7 @@ const PART = 1500;
 /** One site that is watched. */
 interface Watched {
   site: Site;
+  list: Rows<PhraseRecord>;
   follow: FollowedTable<never>;
   stop(): void;
 }
@@ -111,6 +116,7 @@ function watch(siteId: string, houseStyle: HouseStyle, tell: (part: SiteAuditPar
   const ends = [files, list, setAsides].map((rows) => rows.subscribe(() => !first && later()));
   watched = {
     site,
+    list,
     follow: follow as unknown as FollowedTable<never>,
     stop() {
       clearTimeout(timer);
@@ -244,6 +250,38 @@ async function figuresOfPhrase(id: string, phrase: string): Promise<Figures | nu
   return rows ? addedUp(rows) : null;
 }
 
+/** On how many pages of the watched site each stem stands. */
+function stemCounts(): StemCounts {
+  const bySign = new Map<string, number>();
+  let pages = 0;
+  for (const { stems } of watched?.site.pages.values() ?? []) {
+    pages++;
+    for (const sign of stems) bySign.set(sign, (bySign.get(sign) ?? 0) + 1);
+  }
+  return { pages, signs: [...bySign.keys()].join(""), counts: Uint32Array.from(bySign.values()) };
+}
+
+/** The list of the watched site, with its searches. */
+const listed = () => (watched?.list.get() ?? []).map(({ text, volume }) => ({ text, volume }));
+
+/** What suggestions for some pages of the watched site are weighed by. */
+function suggestingBasis(ids: readonly string[]): SuggestingBasis {
+  const pages = [...(watched?.site.pages.values() ?? [])];
+  const asked = new Set(ids);
+  return {
+    stems: stemCounts(),
+    list: listed(),
+    anchors: Object.fromEntries(ids.map((id) => [id, linksTo(id).map(({ text }) => text)])),
+    taken: pages.flatMap(({ id, phrase = "", language }) =>
+      phraseKey(phrase) === "" || asked.has(id) ? [] : stemsOfPhrase(phrase, language),
+    ),
+  };
+}
+
+/** The words that occur with a phrase, in the list and in sentences of the watched site. */
+const helperWordsOf = (phrase: string, sentences: readonly string[]) =>
+  helperWords(phrase, { list: listed(), sentences, language: usualLanguage(), share: shareOf(stemCounts()) });
+
 const api = {
   watch,
   rest,
@@ -255,6 +293,8 @@ const api = {
   pagesWithPhrase,
   overviewOfPeriod,
   figuresOfPhrase,
+  suggestingBasis,
+  helperWordsOf,
 };
 export type SiteWorker = typeof api;
 

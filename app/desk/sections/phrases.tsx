@@ -7,15 +7,20 @@ import { passagesOf } from "#core/standing/passages";
 import { fewPhrases } from "#core/standing/phrase-list";
 import { PLACES, type Standing, standingsOf } from "#core/standing/standing";
 import { useSite } from "../../routes/site";
+import { usePlaces } from "../../store/phrases";
 import { type SiteAsked, useSiteAnswer } from "../../store/site-findings";
 import { Action, Keys } from "../../ui/controls";
 import { useKeys } from "../../ui/keys";
+import { onDemand } from "../../ui/on-demand";
 import { useUnkept } from "../../ui/unkept";
 import type { Desk } from "../use-desk";
+import { AudienceChoice } from "./audience";
 import { usePhraseMarks } from "./use-phrase-marks";
 
+const Suggested = onDemand(async () => (await import("./suggested")).default);
+
 /** What of the desk it takes. */
-type Taken = Pick<Desk, "page" | "record" | "setSupporting">;
+type Taken = Pick<Desk, "page" | "record" | "setPhrase" | "setSupporting" | "setAudience">;
 
 const NOTHING: never[] = [];
 
@@ -65,6 +70,8 @@ export default function Phrases({ desk }: { desk: Taken }) {
   };
   useKeys("n", () => marks.go(1));
   useKeys("shift+n", () => marks.go(-1));
+  const [suggesting, setSuggesting] = useState(false);
+  const places = usePlaces(site.id);
   const shown = marked !== null && !texts.some((text) => phraseKey(text) === phraseKey(marked)) ? [marked] : [];
   return (
     <section aria-labelledby="phrases-heading">
@@ -141,7 +148,24 @@ export default function Phrases({ desk }: { desk: Taken }) {
           );
         })}
       </ul>
+      <AudienceChoice audience={record.audience} places={places} onChange={desk.setAudience} />
       <AddSupporting onAdd={(text) => desk.setSupporting(uniquePhrases([...supporting, text], phrase))} known={texts} />
+      {suggesting ? (
+        <Suggested
+          site={site}
+          pageId={record.id}
+          known={texts}
+          onTake={(text) =>
+            phraseKey(phrase) === ""
+              ? desk.setPhrase(text)
+              : desk.setSupporting(uniquePhrases([...supporting, text], phrase))
+          }
+        />
+      ) : (
+        <p className="mt-2">
+          <Action onClick={() => setSuggesting(true)}>Suggest phrases out of its words</Action>
+        </p>
+      )}
     </section>
   );
 }

@@ -1,0 +1,95 @@
+import { useState } from "react";
+import type { Audience } from "#core/page/found-for";
+import { WordSelect } from "../../ui/controls";
+import { useUnkept } from "../../ui/unkept";
+
+const WORDS = [
+  ["everyone", "everyone"],
+  ["country", "the people of"],
+  ["place", "those in or near"],
+] as const;
+
+/** Longest name of a place or country, in UTF-16 code units. */
+const LONGEST = 100;
+
+/** Whom the page is for: a place is looked for in its title and text then. */
+export function AudienceChoice({
+  audience,
+  places,
+  onChange,
+}: {
+  audience: Audience;
+  /** Names that other pages of the site have. */
+  places: readonly string[];
+  onChange: (audience: Audience) => void;
+}) {
+  /** Chosen, and not named yet. */
+  const [naming, setNaming] = useState<Audience["of"] | null>(null);
+  const of = naming ?? audience.of;
+  const named = of !== "everyone";
+  const [text, setText] = useState(audience.name);
+  const [last, setLast] = useState(audience);
+  if (last !== audience) {
+    setLast(audience);
+    setText(audience.name);
+    setNaming(null);
+  }
+  const fault = text.trim().length > LONGEST ? `A name has at most ${LONGEST} characters.` : null;
+  useUnkept(fault && `“${text.slice(0, 30)}…” is not kept. ${fault}`);
+  const keep = () => {
+    const name = text.trim();
+    if (fault || name === "" || (name === audience.name && of === audience.of)) return;
+    onChange({ of, name });
+  };
+  return (
+    <p className="mt-2 flex flex-wrap items-baseline gap-x-2 gap-y-1">
+      It is for
+      <WordSelect
+        label="Whom the page is for"
+        value={of}
+        options={WORDS}
+        onChange={(value) => {
+          const next = value as Audience["of"];
+          if (next === "everyone") {
+            setNaming(null);
+            setText("");
+            if (audience.of !== "everyone") onChange({ of: next, name: "" });
+          } else if (text.trim() !== "") onChange({ of: next, name: text.trim() });
+          else setNaming(next);
+        }}
+      />
+      {named && (
+        <>
+          <input
+            // biome-ignore lint/a11y/noAutofocus: it was just asked for
+            autoFocus={naming !== null}
+            aria-label={of === "place" ? "Name of the place" : "Name of the country"}
+            placeholder={of === "place" ? "name of the place" : "name of the country"}
+            list="places-of-site"
+            value={text}
+            dir="auto"
+            size={Math.max(16, text.length + 1)}
+            onChange={(e) => setText(e.target.value)}
+            onBlur={keep}
+            onKeyDown={(e) => {
+              if (e.key === "Enter") keep();
+              if (e.key === "Escape") setText(audience.name);
+            }}
+            className="border-hairline border-b bg-transparent outline-none focus-visible:border-blue"
+          />
+          <datalist id="places-of-site">
+            {places.map((name) => (
+              <option key={name} value={name} />
+            ))}
+          </datalist>
+          {of === "place" && <span className="text-soft">its title and text should name it</span>}
+        </>
+      )}
+      {fault && (
+        <span role="alert" className="text-12 text-red">
+          {fault}
+        </span>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,48 @@
+import { useCallback, useMemo, useState } from "react";
+import { phraseKey } from "#core/phrase/phrase-key";
+import { inWordsOf } from "../../phrases/suggest-dialog";
+import { useSuggestions } from "../../phrases/use-suggestions";
+import type { SiteRecord } from "../../store/records/sites";
+import { type SiteAsked, useSiteAnswer } from "../../store/site-findings";
+import type { SuggestingBasis } from "../../store/suggest-phrases";
+import { Action } from "../../ui/controls";
+
+/** Phrases out of the page's own words: each is taken as it stands. */
+export default function Suggested({
+  site,
+  pageId,
+  known,
+  onTake,
+}: {
+  site: SiteRecord;
+  pageId: string;
+  /** What the page is to be found for already. */
+  known: readonly string[];
+  onTake: (text: string) => void;
+}) {
+  const ids = useMemo(() => [pageId], [pageId]);
+  const answer = useSiteAnswer(
+    site,
+    useCallback((worker: SiteAsked) => worker.suggestingBasis(ids), [ids]),
+  );
+  const [basis, setBasis] = useState<SuggestingBasis | null>(null);
+  if (answer && !basis) setBasis(answer);
+  const found = useSuggestions(ids, basis);
+  const keys = new Set(known.map(phraseKey));
+  const suggestions = (found.pages[0]?.suggestions ?? []).filter(({ text }) => !keys.has(phraseKey(text)));
+  if (found.looked === 0) return <p className="mt-2 text-soft">Looking through its words…</p>;
+  if (suggestions.length === 0)
+    return <p className="mt-2 text-soft">It repeats nothing else that it could be found for.</p>;
+  return (
+    <ul aria-label="Out of its own words" className="mt-2 grid gap-1">
+      {suggestions.map((one) => (
+        <li key={one.text} className="flex flex-wrap items-baseline gap-x-3">
+          <Action className="font-serif text-15" onClick={() => onTake(one.text)}>
+            <span dir="auto">{one.text}</span>
+          </Action>
+          <span className="text-12 text-soft">{inWordsOf(one)}</span>
+        </li>
+      ))}
+    </ul>
+  );
+}
