@@ -7,6 +7,7 @@ import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
 import { Action } from "../ui/controls";
 import { Tick } from "../ui/tick";
+import { DragSource, DropPage } from "./drag";
 import type { PhraseLine } from "./lines";
 
 const number = new Intl.NumberFormat("en-GB");
@@ -43,14 +44,16 @@ export function PhraseRow({
       <span className="pt-0.5">
         <Tick label={`Select ${text}`} checked={selected} onChange={onSelect} />
       </span>
-      <button
-        type="button"
-        aria-pressed={chosen}
-        onClick={onChoose}
-        className={`text-left font-serif text-15 leading-snug hover:underline ${line.of ? "pl-4" : ""}`}
-      >
-        {text}
-      </button>
+      <DragSource name={line.key}>
+        <button
+          type="button"
+          aria-pressed={chosen}
+          onClick={onChoose}
+          className={`text-left font-serif text-15 leading-snug hover:underline ${line.of ? "pl-4" : ""}`}
+        >
+          {text}
+        </button>
+      </DragSource>
       <span className="text-right tabular-nums">
         {record?.volume === null || record === null ? (
           <span className="text-soft">–</span>
@@ -59,7 +62,13 @@ export function PhraseRow({
         )}
       </span>
       <span className="min-w-0 max-[700px]:col-span-2 max-[700px]:col-start-2">
-        <PageCell site={site} line={line} byId={byId} onChoose={onChoose} />
+        {targets.length === 1 && targets[0] ? (
+          <DropPage name={`line ${line.key}`} page={targets[0].id}>
+            <PageCell site={site} line={line} byId={byId} onChoose={onChoose} />
+          </DropPage>
+        ) : (
+          <PageCell site={site} line={line} byId={byId} onChoose={onChoose} />
+        )}
       </span>
       <span className="min-w-0 max-[700px]:col-span-2 max-[700px]:col-start-2">
         {targets.length + supporting.length > 0 ? (

@@ -1,7 +1,8 @@
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { pathOf } from "#core/address/address";
 import { readVolume } from "#core/exchange/phrase-table";
+import type { SiteFix } from "#core/findings/site-fix";
 import { placeInWords } from "#core/performance/first-pages";
 import { phraseFault, phraseKey } from "#core/phrase/phrase-key";
 import { TextInPlace } from "../desk/text-in-place";
@@ -23,6 +24,8 @@ import { usePassages } from "./use-passages";
 const number = new Intl.NumberFormat("en-GB");
 /** Sentences that are looked through for words that go with a phrase. */
 const MOST_SENTENCES = 400;
+/** Links that are named. */
+const MOST_LINKS = 30;
 
 /** The chosen phrase: its pages, what can be done with it, and the sentences of the site that say it. */
 export function PhraseSide({
@@ -179,6 +182,7 @@ export function PhraseSide({
         )}
       </p>
       <Concordance site={site} line={line} found={found} />
+      {targets[0] && <OtherWords site={site} page={targets[0]} phrase={text} />}
     </>
   );
 }
@@ -259,24 +263,31 @@ function Concordance({
 }) {
   const { notify, fail } = useNotices();
   const [target] = line.targets;
-  const link = async (page: PagePassages, words: string) => {
-    if (!target) return;
+  const make = async (page: PagePassages, fix: SiteFix, done: string, why: string) => {
     try {
-      const fix = { label: `Make “${words}” a link`, wrap: { words, to: target.address } };
       const asked = { way: "fixes", rule: "link/opportunity", byPage: { [page.pageId]: [fix] } } as const;
       const { makeAtOnce } = await import("../proposals/make-at-once");
       const { changed, refused } = await makeAtOnce(site, [page.pageId], asked, fix.label);
-      if (changed > 0) notify(`“${words}” links to ${pathOf(target.address)}`, `On ${page.path}.`);
-      else
-        fail(
-          new Error(
-            refused[0]?.reason ?? "These words cannot become a link: they stand in one already, or in several places.",
-          ),
-        );
+      if (changed > 0) notify(done, `On ${page.path}.`);
+      else fail(new Error(refused[0]?.reason ?? why));
     } catch (error) {
       fail(error);
     }
   };
+  const link = (page: PagePassages, words: string, to: string) =>
+    make(
+      page,
+      { label: `Make “${words}” a link`, wrap: { words, to } },
+      `“${words}” links to ${pathOf(to)}`,
+      "These words cannot become a link: they stand in one already, or in several places.",
+    );
+  const head = (page: PagePassages, sentence: string, text: string) =>
+    make(
+      page,
+      { label: `Heading “${text}”`, head: { sentence, text } },
+      `“${text}” is a heading now`,
+      "No heading can be put here. Open the page, and put it where you want it.",
+    );
   if (!found) return <p className="mt-5 text-soft">Looking for its sentences…</p>;
   const sentences = found.pages.reduce((sum, { passages }) => sum + passages.length, 0);
   return (
@@ -304,16 +315,85 @@ function Concordance({
                 </Link>
                 <p className="font-serif text-15 leading-snug">
                   <MarkedSentence {...one} />{" "}
-                  {target && !one.heading && words !== "" && !line.targets.some(({ id }) => id === page.pageId) && (
-                    <Action className="font-sans text-13" onClick={() => void link(page, words)}>
+                  {target && !one.heading && words !== "" && target.id !== page.pageId && (
+                    <Action className="font-sans text-13" onClick={() => void link(page, words, target.address)}>
                       Link these words
                     </Action>
                   )}
+                  {!one.heading && <HeadIt phrase={line.text} onHead={(text) => void head(page, one.sentence, text)} />}
                 </p>
               </li>
             );
           }),
         )}
+      </ul>
+    </section>
+  );
+}
+
+/** Longest heading that is made here, in UTF-16 code units. */
+const LONGEST_HEADING = 200;
+
+/** A heading before the block of a sentence: the phrase is offered, and can be worded before it is put. */
+function HeadIt({ phrase, onHead }: { phrase: string; onHead: (text: string) => void }) {
+  const [text, setText] = useState<string | null>(null);
+  const named = phrase.charAt(0).toUpperCase() + phrase.slice(1);
+  if (text === null)
+    return (
+      <Action className="ml-3 font-sans text-13" onClick={() => setText(named)}>
+        Put a heading over it…
+      </Action>
+    );
+  const put = () => {
+    if (text.trim() === "") return;
+    onHead(text.trim());
+    setText(null);
+  };
+  return (
+    <span className="mt-1 flex flex-wrap items-baseline gap-x-3 font-sans text-13">
+      <input
+        // biome-ignore lint/a11y/noAutofocus: it was just asked for
+        autoFocus
+        aria-label="Words of the heading"
+        dir="auto"
+        maxLength={LONGEST_HEADING}
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+        onKeyDown={(e) => {
+          if (e.key === "Enter") put();
+          if (e.key === "Escape") setText(null);
+        }}
+        className="min-w-0 flex-1 border-hairline border-b bg-transparent font-serif text-15 outline-none focus-visible:border-blue"
+      />
+      <Action onClick={put}>Put it there</Action>
+      <Action onClick={() => setText(null)}>Cancel</Action>
+    </span>
+  );
+}
+
+/** Links that lead to the phrase's page with words that do not say it. */
+function OtherWords({ site, page, phrase }: { site: SiteRecord; page: PageRecord; phrase: string }) {
+  const ask = useMemo(() => (worker: SiteAsked) => worker.linksInOtherWords(page.id, phrase), [page.id, phrase]);
+  const links = useSiteAnswer(site, ask) ?? [];
+  if (links.length === 0) return null;
+  return (
+    <section aria-label="Links with other words" className="mt-5">
+      <p className="border-hairline border-b pb-1 text-12 text-soft">
+        {number.format(links.length)} {links.length === 1 ? "link leads" : "links lead"} to {pathOf(page.address)} with
+        other words
+      </p>
+      <ul>
+        {links.slice(0, MOST_LINKS).map(({ id, address, text }) => (
+          <li
+            key={`${id} ${text}`}
+            className="flex items-baseline justify-between gap-4 border-hairline border-b py-1.5"
+          >
+            <Link to={linkToPage(site.id, id)} className="min-w-0 font-serif text-15 hover:underline" dir="auto">
+              {text || <span className="font-sans text-13 text-soft">no words</span>}
+            </Link>
+            <span className="truncate font-mono text-12 text-soft">{pathOf(address)}</span>
+          </li>
+        ))}
       </ul>
     </section>
   );

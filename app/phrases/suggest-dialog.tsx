@@ -142,7 +142,7 @@ export function SuggestDialog({
           <Action onClick={() => setDrawn(drawn + DRAWN)}>Show more of the {number.format(withSome.length)}</Action>
         </p>
       )}
-      <div className="sticky -bottom-5 -mx-5 mt-4 flex flex-wrap items-center gap-5 border-hairline border-t bg-sheet px-5 py-3">
+      <div className="sticky -bottom-5 -mx-5 mt-4 -mb-5 flex flex-wrap items-center gap-5 border-hairline border-t bg-sheet px-5 py-3">
         <MainButton disabled={taken.length === 0} onClick={() => void take()}>
           Give {counted(taken.length, "page its phrase", "pages their phrases")}
         </MainButton>

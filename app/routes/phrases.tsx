@@ -1,9 +1,11 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useMemo, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
+import { pathOf } from "#core/address/address";
 import { csvOf } from "#core/exchange/csv";
 import { phraseKey } from "#core/phrase/phrase-key";
 import { inWords } from "#core/standing/in-words";
+import { Dragging, DropPages } from "../phrases/drag";
 import {
   isShown,
   keptTogether,
@@ -19,7 +21,7 @@ import { COLUMNS_CLASS, PhraseRow } from "../phrases/row";
 import { PhraseSide } from "../phrases/side";
 import { linkTo, screenOf } from "../screens";
 import type { PageRecord } from "../store/page-record";
-import { assignPhrase, mergePhrases, removePhrases, usePhrases } from "../store/phrases";
+import { assignPhrase, mergePhrases, movePhrase, removePhrases, usePhrases } from "../store/phrases";
 import { usePageRows } from "../store/rows";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { Action } from "../ui/controls";
@@ -112,6 +114,24 @@ export default function Phrases() {
   const act = (done: Promise<unknown>) => void done.catch(fail);
   const take = (line: PhraseLine, page: PageRecord) =>
     act(assignPhrase(site.id, [page.id], line.text, page.phrase ? "supporting" : "target"));
+  const dropped = (line: PhraseLine, pageId: string) => {
+    const page = byId.get(pageId);
+    if (!page) return;
+    const has = phraseKey(page.phrase) !== "";
+    if (has && phraseKey(page.phrase) === line.key) return;
+    act(
+      has
+        ? assignPhrase(site.id, [pageId], line.text, "supporting")
+        : line.targets.length > 0
+          ? movePhrase(site.id, line.text, pageId)
+          : assignPhrase(site.id, [pageId], line.text, "target"),
+    );
+    notify(
+      has
+        ? `“${line.text}” supports ${pathOf(page.address)}`
+        : `${pathOf(page.address)} is to be found for “${line.text}”`,
+    );
+  };
   const ticked = (lines ?? []).filter(({ key }) => selected.has(key));
   const none = () => setSelected(new Set());
   const [most] = [...ticked].sort(ORDERS.volume);
@@ -173,211 +193,225 @@ export default function Phrases() {
         label="CSV file of phrases with their searches"
         onChosen={(table) => setBringing({ file: table })}
       />
-      <div className="flex min-h-0 flex-1 max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
-        <div className="flex min-h-0 min-w-0 flex-1 flex-col bg-sheet max-[1000px]:min-h-[70vh] max-[1000px]:flex-none">
-          {!lines || !totals ? (
-            <p className="px-7 py-5 text-soft">Reading the phrases…</p>
-          ) : totals.phrases === 0 ? (
-            <div className="px-7 py-5 max-[700px]:px-4">
-              <p className="font-serif text-18">Nobody has said yet what this site should be found for.</p>
-              <p className="mt-2 max-w-[60ch] text-15 text-soft">
-                Add the phrases that people search for, with how often they do where you know it. Then each page gets
-                the one that it should be found for, and you see where it stands and where it is missing.
-              </p>
-              <p className="mt-4 flex gap-5 text-15">
-                <Action onClick={add}>Add phrases</Action>
-                <Action onClick={bring}>Bring in a CSV file…</Action>
-              </p>
-            </div>
-          ) : (
-            <>
-              <div className="px-7 pt-4 pb-3 max-[700px]:px-4">
-                <p className="font-serif text-18 leading-snug">
-                  {part("all", counted(totals.phrases, "phrase", "phrases"))}
-                  {totals.searches > 0 && `, searched ${number.format(totals.searches)} times a month`}.{" "}
-                  {part("with", `${number.format(totals.with)} ${totals.with === 1 ? "has" : "have"} a page`)}
-                  {totals.clashing > 0 && (
-                    <>, {part("clash", `${number.format(totals.clashing)} pages want one that another wants`)}</>
-                  )}
-                  , {part("without", `${number.format(totals.without)} ${totals.without === 1 ? "has" : "have"} none`)}
-                  {totals.pagesWithout > 0 && (
-                    <>
-                      ;{" "}
+      <Dragging lineOf={(key) => lines?.find((line) => line.key === key)} onDropped={dropped}>
+        {(dragged) => (
+          <div className="flex min-h-0 flex-1 max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
+            <div className="flex min-h-0 min-w-0 flex-1 flex-col bg-sheet max-[1000px]:min-h-[70vh] max-[1000px]:flex-none">
+              {!lines || !totals ? (
+                <p className="px-7 py-5 text-soft">Reading the phrases…</p>
+              ) : totals.phrases === 0 ? (
+                <div className="px-7 py-5 max-[700px]:px-4">
+                  <p className="font-serif text-18">Nobody has said yet what this site should be found for.</p>
+                  <p className="mt-2 max-w-[60ch] text-15 text-soft">
+                    Add the phrases that people search for, with how often they do where you know it. Then each page
+                    gets the one that it should be found for, and you see where it stands and where it is missing.
+                  </p>
+                  <p className="mt-4 flex gap-5 text-15">
+                    <Action onClick={add}>Add phrases</Action>
+                    <Action onClick={bring}>Bring in a CSV file…</Action>
+                  </p>
+                </div>
+              ) : (
+                <>
+                  <div className="px-7 pt-4 pb-3 max-[700px]:px-4">
+                    <p className="font-serif text-18 leading-snug">
+                      {part("all", counted(totals.phrases, "phrase", "phrases"))}
+                      {totals.searches > 0 && `, searched ${number.format(totals.searches)} times a month`}.{" "}
+                      {part("with", `${number.format(totals.with)} ${totals.with === 1 ? "has" : "have"} a page`)}
+                      {totals.clashing > 0 && (
+                        <>, {part("clash", `${number.format(totals.clashing)} pages want one that another wants`)}</>
+                      )}
+                      ,{" "}
+                      {part(
+                        "without",
+                        `${number.format(totals.without)} ${totals.without === 1 ? "has" : "have"} none`,
+                      )}
+                      {totals.pagesWithout > 0 && (
+                        <>
+                          ;{" "}
+                          <Link
+                            to={`${linkTo(site, screenOf("pages"))}?show=no-phrase&columns=phrases`}
+                            className="border-graphite border-b border-dotted"
+                          >
+                            {counted(totals.pagesWithout, "page has", "pages have")} no phrase
+                          </Link>
+                          :{" "}
+                          <Action className="font-sans text-15" onClick={() => setSuggesting(true)}>
+                            suggest some
+                          </Action>
+                        </>
+                      )}
+                      .{" "}
+                      {totals.questions > 0 && (
+                        <>
+                          {part(
+                            "questions",
+                            `${number.format(totals.questions)} ${totals.questions === 1 ? "is a question" : "are questions"}`,
+                          )}
+                          {totals.unanswered > 0 && `, ${number.format(totals.unanswered)} of which nothing answers`}.{" "}
+                        </>
+                      )}
+                      {totals.searches > 0 &&
+                        `Of the searches, ${number.format(totals.covered)} are for phrases that have a page. `}
                       <Link
-                        to={`${linkTo(site, screenOf("pages"))}?show=no-phrase&columns=phrases`}
+                        to={linkTo(site, screenOf("performance"))}
                         className="border-graphite border-b border-dotted"
                       >
-                        {counted(totals.pagesWithout, "page has", "pages have")} no phrase
-                      </Link>{" "}
-                      <Action className="font-sans text-15" onClick={() => setSuggesting(true)}>
-                        Suggest
-                      </Action>
-                    </>
-                  )}
-                  .{" "}
-                  {totals.questions > 0 && (
-                    <>
-                      {part(
-                        "questions",
-                        `${number.format(totals.questions)} ${totals.questions === 1 ? "is a question" : "are questions"}`,
+                        How they perform
+                      </Link>
+                    </p>
+                    <p className="mt-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
+                      <input
+                        ref={finder}
+                        type="search"
+                        aria-label="Find a phrase"
+                        placeholder="find a phrase"
+                        value={find}
+                        onChange={(e) => setFind(e.target.value)}
+                        className="w-[180px] border-hairline border-b bg-transparent outline-none focus-visible:border-blue"
+                      />
+                      {(show !== "all" || find !== "") && (
+                        <Action
+                          onClick={() => {
+                            setFind("");
+                            set("show", null);
+                          }}
+                        >
+                          Show all
+                        </Action>
                       )}
-                      {totals.unanswered > 0 && `, ${number.format(totals.unanswered)} of which nothing answers`}.{" "}
-                    </>
-                  )}
-                  {totals.searches > 0 &&
-                    `Of the searches, ${number.format(totals.covered)} are for phrases that have a page. `}
-                  <Link to={linkTo(site, screenOf("performance"))} className="border-graphite border-b border-dotted">
-                    How they perform
-                  </Link>
-                </p>
-                <p className="mt-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
-                  <input
-                    ref={finder}
-                    type="search"
-                    aria-label="Find a phrase"
-                    placeholder="find a phrase"
-                    value={find}
-                    onChange={(e) => setFind(e.target.value)}
-                    className="w-[180px] border-hairline border-b bg-transparent outline-none focus-visible:border-blue"
-                  />
-                  {(show !== "all" || find !== "") && (
-                    <Action
-                      onClick={() => {
-                        setFind("");
-                        set("show", null);
-                      }}
+                      <span className="hidden gap-x-4 max-[700px]:flex">
+                        <Action onClick={bring}>Bring in searches…</Action>
+                        <Action onClick={save}>Save as CSV</Action>
+                        <Action onClick={add}>Add</Action>
+                      </span>
+                      {find !== "" && <span className="text-soft">{counted(shown.length, "phrase", "phrases")}</span>}
+                    </p>
+                  </div>
+                  <div ref={scroller} className="min-h-0 flex-1 overflow-y-auto border-hairline border-t">
+                    <div
+                      className={`${COLUMNS_CLASS} sticky top-0 z-10 border-hairline border-b bg-sheet px-7 py-2 font-semibold text-12 text-soft max-[700px]:hidden`}
                     >
-                      Show all
-                    </Action>
-                  )}
-                  <span className="hidden gap-x-4 max-[700px]:flex">
-                    <Action onClick={bring}>Bring in searches…</Action>
-                    <Action onClick={save}>Save as CSV</Action>
-                    <Action onClick={add}>Add</Action>
-                  </span>
-                  {find !== "" && <span className="text-soft">{counted(shown.length, "phrase", "phrases")}</span>}
-                </p>
-              </div>
-              <div ref={scroller} className="min-h-0 flex-1 overflow-y-auto border-hairline border-t">
-                <div
-                  className={`${COLUMNS_CLASS} sticky top-0 z-10 border-hairline border-b bg-sheet px-7 py-2 font-semibold text-12 text-soft max-[700px]:hidden`}
-                >
-                  <span />
-                  <Head of="phrase" order={order} onOrder={(by) => set("by", by)}>
-                    Phrase
-                  </Head>
-                  <Head of="volume" order={order} onOrder={(by) => set("by", by)} className="text-right">
-                    a month
-                  </Head>
-                  <Head of="page" order={order} onOrder={(by) => set("by", by)}>
-                    Page
-                  </Head>
-                  <span>Where it stands there</span>
-                </div>
-                {shown.length === 0 && <p className="px-7 py-5 text-15">No phrase is like that.</p>}
-                <ul aria-label="Phrases" className="relative" style={{ height: virtual.getTotalSize() }}>
-                  {virtual.getVirtualItems().map(({ index, key, start }) => {
-                    const line = shown[index];
-                    if (!line) return null;
-                    return (
-                      <li
-                        key={key}
-                        data-index={index}
-                        ref={virtual.measureElement}
-                        style={{ transform: `translateY(${start}px)` }}
-                        className="absolute w-full"
-                      >
-                        <PhraseRow
-                          site={site}
-                          line={line}
-                          byId={byId}
-                          chosen={line.key === chosen?.key}
-                          selected={selected.has(line.key)}
-                          onChoose={() => set("phrase", line.key === chosen?.key ? null : line.key)}
-                          onSelect={() =>
-                            setSelected((all) => {
-                              const next = new Set(all);
-                              if (!next.delete(line.key)) next.add(line.key);
-                              return next;
-                            })
-                          }
-                          onTake={(page) => take(line, page)}
-                        />
-                      </li>
-                    );
-                  })}
-                </ul>
-              </div>
-              {ticked.length > 0 && (
-                <SelectedStrip
-                  label="With the selected phrases"
-                  selected={ticked.length}
-                  shown={shown.length}
-                  onAll={() => setSelected(new Set(shown.map(({ key }) => key)))}
-                  onNone={none}
-                >
-                  {ticked.length > 1 && most && (
-                    <Action
-                      onClick={() => {
-                        act(
-                          mergePhrases(
-                            site.id,
-                            ticked.map(({ text }) => text),
-                            most.text,
-                          ),
+                      <span />
+                      <Head of="phrase" order={order} onOrder={(by) => set("by", by)}>
+                        Phrase
+                      </Head>
+                      <Head of="volume" order={order} onOrder={(by) => set("by", by)} className="text-right">
+                        a month
+                      </Head>
+                      <Head of="page" order={order} onOrder={(by) => set("by", by)}>
+                        Page
+                      </Head>
+                      <span>Where it stands there</span>
+                    </div>
+                    {shown.length === 0 && <p className="px-7 py-5 text-15">No phrase is like that.</p>}
+                    <ul aria-label="Phrases" className="relative" style={{ height: virtual.getTotalSize() }}>
+                      {virtual.getVirtualItems().map(({ index, key, start }) => {
+                        const line = shown[index];
+                        if (!line) return null;
+                        return (
+                          <li
+                            key={key}
+                            data-index={index}
+                            ref={virtual.measureElement}
+                            style={{ transform: `translateY(${start}px)` }}
+                            className="absolute w-full"
+                          >
+                            <PhraseRow
+                              site={site}
+                              line={line}
+                              byId={byId}
+                              chosen={line.key === chosen?.key}
+                              selected={selected.has(line.key)}
+                              onChoose={() => set("phrase", line.key === chosen?.key ? null : line.key)}
+                              onSelect={() =>
+                                setSelected((all) => {
+                                  const next = new Set(all);
+                                  if (!next.delete(line.key)) next.add(line.key);
+                                  return next;
+                                })
+                              }
+                              onTake={(page) => take(line, page)}
+                            />
+                          </li>
                         );
-                        none();
-                      }}
+                      })}
+                    </ul>
+                  </div>
+                  {ticked.length > 0 && (
+                    <SelectedStrip
+                      label="With the selected phrases"
+                      selected={ticked.length}
+                      shown={shown.length}
+                      onAll={() => setSelected(new Set(shown.map(({ key }) => key)))}
+                      onNone={none}
                     >
-                      Make them one: “{most.text}”
-                    </Action>
+                      {ticked.length > 1 && most && (
+                        <Action
+                          onClick={() => {
+                            act(
+                              mergePhrases(
+                                site.id,
+                                ticked.map(({ text }) => text),
+                                most.text,
+                              ),
+                            );
+                            none();
+                          }}
+                        >
+                          Make them one: “{most.text}”
+                        </Action>
+                      )}
+                      <Action
+                        onClick={() => {
+                          act(
+                            removePhrases(
+                              site.id,
+                              ticked.flatMap(({ record }) => record?.id ?? []),
+                            ),
+                          );
+                          none();
+                        }}
+                      >
+                        Take off the list
+                      </Action>
+                    </SelectedStrip>
                   )}
-                  <Action
-                    onClick={() => {
-                      act(
-                        removePhrases(
-                          site.id,
-                          ticked.flatMap(({ record }) => record?.id ?? []),
-                        ),
-                      );
-                      none();
-                    }}
-                  >
-                    Take off the list
-                  </Action>
-                </SelectedStrip>
+                </>
               )}
-            </>
-          )}
-        </div>
-        {lines && pages && totals && totals.phrases > 0 && (
-          <aside
-            aria-label="The chosen phrase"
-            className="w-[380px] shrink-0 overflow-y-auto border-hairline border-l px-6 py-4 max-[1000px]:w-full max-[1000px]:border-t max-[1000px]:border-l-0 max-[700px]:px-4"
-          >
-            {chosen ? (
-              <PhraseSide
-                key={chosen.key}
-                site={site}
-                line={chosen}
-                lines={lines}
-                pages={pages}
-                onChosen={(key) => set("phrase", key)}
-                onFind={setFind}
-              />
-            ) : (
-              <Coverage
-                waiting={null}
-                site={site}
-                totals={totals}
-                lines={lines}
-                byId={byId}
-                onChoose={(key) => set("phrase", key)}
-              />
+            </div>
+            {lines && pages && totals && totals.phrases > 0 && (
+              <aside
+                aria-label="The chosen phrase"
+                className="w-[380px] shrink-0 overflow-y-auto border-hairline border-l px-6 py-4 max-[1000px]:w-full max-[1000px]:border-t max-[1000px]:border-l-0 max-[700px]:px-4"
+              >
+                {dragged ? (
+                  <DropPages dragged={dragged} pages={pages} />
+                ) : chosen ? (
+                  <PhraseSide
+                    key={chosen.key}
+                    site={site}
+                    line={chosen}
+                    lines={lines}
+                    pages={pages}
+                    onChosen={(key) => set("phrase", key)}
+                    onFind={setFind}
+                  />
+                ) : (
+                  <Coverage
+                    waiting={null}
+                    site={site}
+                    totals={totals}
+                    lines={lines}
+                    byId={byId}
+                    onChoose={(key) => set("phrase", key)}
+                  />
+                )}
+              </aside>
             )}
-          </aside>
+          </div>
         )}
-      </div>
+      </Dragging>
       {suggesting && pages && (
         <SuggestDialog
           site={site}

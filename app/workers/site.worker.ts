@@ -144,6 +144,13 @@ const linksTo = (pageId: string): LinkedFrom[] =>
     return { id, address, text: wordsOfLink(link), zone: link.zone };
   });
 
+/** Links that lead to a page of the watched site with words that say a phrase in no form; navigation aside. */
+const linksInOtherWords = (pageId: string, phrase: string): LinkedFrom[] =>
+  linksTo(pageId).filter(({ id, text, zone }) => {
+    const language = watched?.site.pages.get(id)?.language ?? "";
+    return zone === "content" && findPhrase(phrase, text, { language }).length === 0;
+  });
+
 /** The patterns of headings of the watched site. */
 const patternsOfHeadings = () => watched?.site.index(HEADING_SHAPES).patterns() ?? [];
 
@@ -286,6 +293,7 @@ const api = {
   watch,
   rest,
   linksTo,
+  linksInOtherWords,
   patternsOfHeadings,
   pictures,
   phrases,

@@ -38,6 +38,15 @@ describe("a fix across pages, on one of them", () => {
     );
   });
 
+  it("puts a heading before the block that says a sentence, as deep as the one that it stands under", () => {
+    const head = (sentence: string): SiteFix => ({ label: "Head it", head: { sentence, text: "The lamp & it" } });
+    const source = "<h1>Ship</h1><p>It is lit. It is old.</p><h2>Old</h2><h3>Older</h3><p>It turns.</p>";
+    expect(mended(source, head("It is old."))).toContain("<h1>Ship</h1><h2>The lamp &amp; it</h2>");
+    expect(mended(source, head("It turns."))).toContain("<h3>Older</h3><h3>The lamp &amp; it</h3>");
+    expect(mended(source, head("It is gone."))).toBeNull();
+    expect(mended("<h2>It is lit.</h2>", head("It is lit."))).toBeNull();
+  });
+
   it("makes words a link where they stand first, headings and links apart", () => {
     expect(
       mended(

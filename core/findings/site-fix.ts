@@ -2,6 +2,7 @@ import { hostOf, linkTarget } from "../address/link-target.ts";
 import { contentBlocks, isHeadingBlock } from "../page/body.ts";
 import { addressOn, type Page } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
+import type { NewBlock } from "../rewrite/new-block.ts";
 import { wrapInLink } from "../rewrite/operations/wrap-in-link.ts";
 import { originsOf } from "../rewrite/origins.ts";
 import { keyOf } from "../rewrite/resolve.ts";
@@ -16,7 +17,9 @@ export type SiteFix =
   /** Links that lead to a path, as `linkTarget` compares them, are led to an address. */
   | { label: string; relink: { from: string; to: string } }
   /** Words become a link to an address. */
-  | { label: string; wrap: { words: string; to: string } };
+  | { label: string; wrap: { words: string; to: string } }
+  /** A heading is put before the block that says a sentence, as deep as its neighbours. */
+  | { label: string; head: { sentence: string; text: string } };
 
 /** Of one block, so many places are tried. */
 const MOST_TIMES = 20;
@@ -31,7 +34,12 @@ export interface Redrafted {
 /** The fix on the page itself; null where it has nothing of what is to be mended any more. */
 export function fixOnPage(fix: SiteFix, { original, page, edits }: Redrafted): Fix | null {
   if ("edits" in fix) return fix;
-  const made = "relink" in fix ? relinked(fix.relink, original, page, edits) : wrapped(fix.wrap, original, page, edits);
+  const made =
+    "relink" in fix
+      ? relinked(fix.relink, original, page, edits)
+      : "wrap" in fix
+        ? wrapped(fix.wrap, original, page, edits)
+        : headed(fix.head, original, page, edits);
   return made.length > 0 ? { label: fix.label, edits: made } : null;
 }
 
@@ -57,6 +65,24 @@ function relinked(
     const hash = href.indexOf("#");
     return [{ op: "set-link-href", link: key, value: asWritten(to, page) + (hash < 0 ? "" : href.slice(hash)), was }];
   });
+}
+
+function headed(
+  { sentence, text }: { sentence: string; text: string },
+  original: Page,
+  page: Page,
+  edits: readonly Edit[],
+): Edit[] {
+  const origins = originsOf(original, page, edits, "block");
+  const found = contentBlocks(page).find(
+    ({ block, index }) => !isHeadingBlock(page, index) && block.text.includes(sentence),
+  );
+  const at = found && origins[found.index]?.key;
+  if (!at) return [];
+  // Beside the heading that it stands under; under the H1, or where there is none, it begins a main part.
+  const level = Math.max(2, page.headings[found.block.heading]?.level ?? 2);
+  const blocks: NewBlock[] = [{ tag: `h${level}` as NewBlock["tag"], text }];
+  return [{ op: "insert-blocks", id: `heading ${text}`, at, before: true, blocks, was: null }];
 }
 
 /** The words become a link where they first can: in the content, headings and links apart. */

@@ -25,7 +25,8 @@ describe("phrases out of a page's own words", () => {
       places: ["title", "h1", "h2", "first100"],
     });
     // What is part of it, or it with more around it, is not suggested beside it.
-    expect(texts(FOG)).toEqual(["fog signal", "visitors"]);
+    expect(texts(FOG)).toEqual(["fog signal"]);
+    expect(texts(FOG.replace("of Quay", "for visitors"))).toEqual(["fog signal", "visitors"]);
   });
 
   it("go over no comma, and begin and end with no word that says nothing", () => {

@@ -1,5 +1,6 @@
 import { contentBlocks, contentHeadings, h1Block } from "../page/body.ts";
 import { languageOf, type Page, titleOf } from "../page/page.ts";
+import { isLooseWord } from "../phrase/stop-words.ts";
 import { type Token, tokensOf } from "../phrase/tokens.ts";
 import { stemsOfPhrase } from "./clashes.ts";
 
@@ -33,6 +34,8 @@ export interface SuggestBasis {
 const WEIGHTS: Readonly<Record<Weighed, number>> = { title: 6, h1: 6, h2: 3, first100: 2, body: 1, anchors: 4 };
 /** How much a group of one to four words is searched as it stands: one alone is vague. Common practice, no source. */
 const LENGTHS = [0.5, 1.3, 1.4, 1.2];
+/** One word alone is suggested where one of these says it. */
+const SUBJECT: readonly Weighed[] = ["title", "h1", "anchors"];
 const FIRST_WORDS = 100;
 /** Words of a page that are looked at: its subject is known by then. */
 const MOST_WORDS = 5000;
@@ -72,11 +75,11 @@ function take(groups: Map<string, Group>, text: string, place: (at: number) => W
   for (const run of runsOf(text, language)) {
     for (let from = 0; from < run.length; from++, at++) {
       const first = run[from];
-      if (!first || first.stop || !/\p{L}/u.test(first.plain)) continue;
+      if (!first || isLooseWord(first.plain, language) || !/\p{L}/u.test(first.plain)) continue;
       for (let length = 1; length <= LENGTHS.length && from + length <= run.length; length++) {
         const words = run.slice(from, from + length);
         const last = words[length - 1];
-        if (!last || last.stop || (length === 1 && !isWordy(first))) continue;
+        if (!last || isLooseWord(last.plain, language) || (length === 1 && !isWordy(first))) continue;
         const key = words.map(({ stem }) => stem).join(" ");
         const wording = text.slice(first.start, last.end);
         const where = place(at);
@@ -128,7 +131,8 @@ export function suggestPhrases(page: Page, { anchors, share, list }: SuggestBasi
   const found: (Suggestion & { stems: readonly string[]; key: string })[] = [];
   for (const [key, group] of groups) {
     const known = listed.get([...new Set(group.stems)].sort().join(" "));
-    if (group.count < 2 && !known) continue;
+    if (!known && (group.count < 2 || (group.stems.length === 1 && !SUBJECT.some((place) => group.places.has(place)))))
+      continue;
     const unusual = group.stems.reduce((sum, stem) => sum + Math.log(1 / Math.max(share(stem), 0.001)), 0);
     const rare = 0.15 + unusual / group.stems.length / Math.log(1000);
     const searched = known ? 1.5 + Math.log10(1 + (known.volume ?? 0)) / 2 : 1;
