@@ -12,11 +12,12 @@ describe("screens", () => {
     for (const { module } of all) expect(existsSync(new URL(module, import.meta.url)), module).toBe(true);
   });
 
-  it("have names and commands that tell them apart, and stand in the rail, beside columns that there are, or behind the site's name", () => {
+  it("have names and commands that tell them apart, and stand in the rail, on a screen of it, beside columns that there are, or behind the site's name", () => {
     expect(new Set(SCREENS.map(({ command }) => command)).size).toBe(SCREENS.length);
     expect(new Set(SCREENS.map(({ name }) => name)).size).toBe(SCREENS.length);
-    for (const { inRail, beside, byName, name } of SCREENS) {
-      expect(inRail === true || beside !== undefined || byName === true, name).toBe(true);
+    for (const { inRail, under, beside, byName, name } of SCREENS) {
+      expect([inRail, under, beside, byName].some((one) => one !== undefined), name).toBe(true);
+      if (under !== undefined) expect(SCREENS.find(({ path }) => path === under)?.inRail, name).toBe(true);
       if (beside !== undefined) expect(Object.keys(COLUMN_SETS)).toContain(beside);
     }
     expect(besideColumns("bodies").map(({ name }) => name)).toEqual(["Pictures", "Check the HTML"]);

@@ -9,6 +9,7 @@ import { db } from "./db";
 import { examinePages } from "./freshen";
 import { packOriginal } from "./originals";
 import type { PageRecord } from "./page-record";
+import { keepFigures } from "./performance";
 import { keepPhrases } from "./phrases";
 import { proposeOn } from "./propose";
 import { addItems, addressesIn, beginQueue, countItems, DEFAULT_LIMITS, tellPages, tryAgain } from "./queues";
@@ -192,6 +193,8 @@ describe("a backup", () => {
       tx.update("sites", site.id, (was) => ({ ...was, filters: [{ name: "Mine", query: "?show=ready" }] })),
     );
     await keepPhrases(site.id, [{ text: "lamp room", volume: 90, more: { topic: "ship" } }], "Add");
+    const figures = { address: "https://a.example/", phrase: "lamp room", clicks: 1, impressions: 90, position: 4.5 };
+    await keepFigures(site.id, { from: "2026-10-01", to: "2026-10-31" }, "figures.csv", [figures]);
     const held = TABLE_NAMES.filter((name) => TABLES[name].backup);
     const all = async () =>
       Object.fromEntries(

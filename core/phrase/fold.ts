@@ -12,12 +12,12 @@ export function lowerCase(text: string, language: string): string {
   }
 }
 
-/** Removes diacritics: é → e, ß → ss, ø → o. Expects lower case. */
+/** Removes diacritics, and what is not seen: é → e, ß → ss, ø → o; soft hyphens go. Expects lower case. */
 export function foldDiacritics(text: string): string {
   if (/^[\x20-\x7e]*$/.test(text)) return text;
   return text
     .normalize("NFD")
-    .replace(/\p{Mn}/gu, "")
+    .replace(/[\p{Mn}\p{Cf}]/gu, "")
     .replace(/[ßøłđæœı’]/g, (c) => SPECIAL[c] ?? c)
     .normalize("NFC");
 }

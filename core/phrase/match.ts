@@ -6,6 +6,8 @@ const APART = /^(?:tr|az|lt|ar|fa|ur|he|id|ms|ga)\b/i;
 /** Letters that fold to two. */
 const DOUBLE = /[æœ]/;
 
+/** Soft hyphens, joiners and the like, within words too. */
+const UNSEEN = /[\u00ad\u200b-\u200f\u2060-\u2064\ufeff]/;
 const ACCENTED = /[\u00c0-\u024f]/;
 
 /** How words with a stem begin, in lower case: the letters, and the same with a diacritic on any of them. */
@@ -33,7 +35,7 @@ function beginningOf(stem: string): Beginning {
  */
 function mayHold(text: string, stems: readonly Token[], language: string): boolean {
   if (APART.test(language)) return true;
-  const lower = text.toLowerCase();
+  const lower = (UNSEEN.test(text) ? text.replace(/\p{Cf}/gu, "") : text).toLowerCase();
   const accented = ACCENTED.test(lower);
   if (accented && DOUBLE.test(lower)) return true;
   return stems.every(({ stem: one }) => {

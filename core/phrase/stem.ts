@@ -54,7 +54,9 @@ export function stem(word: string, language: string): string {
   }
   let result = memory.get(word);
   if (result === undefined) {
-    const lower = lowerCase(word, language).replaceAll("’", "'");
+    const lower = lowerCase(word, language)
+      .replaceAll("’", "'")
+      .replace(/\p{Cf}/gu, "");
     result = foldDiacritics(STEMMERS[primary]?.(lower) ?? lower);
     memory.set(word, result);
   }

@@ -7,11 +7,14 @@ export interface Word {
   end: number;
 }
 
-// UAX #29 word boundaries for scripts written with spaces (WB5–WB13): letters, digits and what joins them inside a word.
+// UAX #29 word boundaries for scripts written with spaces (WB4–WB13): letters, digits and what joins them inside a word,
+// marks and what is not seen, such as soft hyphens, belonging to what they stand behind.
 const WORD =
-  /[\p{L}\p{M}\p{N}\p{Pc}]+(?:(?:(?<=[\p{L}\p{M}])[:·.'’‧](?=\p{L})|(?<=\p{N})[.,;'’](?=\p{N}))[\p{L}\p{M}\p{N}\p{Pc}]+)*/gu;
+  /[\p{L}\p{N}\p{Pc}][\p{L}\p{M}\p{N}\p{Pc}\p{Cf}]*(?:(?:(?<=\p{L}[\p{M}\p{Cf}]*)[:·.'’‧][\p{M}\p{Cf}]*(?=\p{L})|(?<=\p{N}[\p{M}\p{Cf}]*)[.,;'’][\p{M}\p{Cf}]*(?=\p{N})|(?<=\p{sc=Hebr}[\p{M}\p{Cf}]*)["'][\p{M}\p{Cf}]*(?=\p{sc=Hebr}))[\p{L}\p{M}\p{N}\p{Pc}\p{Cf}]+)*(?:(?<=\p{sc=Hebr}[\p{M}\p{Cf}]*)')?/gu;
+/** A line that joins words is none by itself. */
+const JOINS_ALONE = /^[\p{Pc}\p{M}\p{Cf}]+$/u;
 const UNSPACED =
-  /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}\p{Script=Lao}\p{Script=Khmer}\p{Script=Myanmar}]/u;
+  /[\p{Script=Han}\p{Script_Extensions=Hiragana}\p{Script_Extensions=Katakana}\p{Script=Thai}\p{Script=Lao}\p{Script=Khmer}\p{Script=Myanmar}]/u;
 /** Elided articles and pronouns that stand before a vowel, written with the word in French, Italian and Catalan. */
 const ELISION = /^(?:[cdjlmnst]|qu|dell|all|dall|nell|sull|un|gli)['’](?=\p{L})/iu;
 const ELIDING = new Set(["fr", "it", "ca"]);
@@ -22,6 +25,7 @@ export function wordsOf(text: string, language: string): Word[] {
   const eliding = ELIDING.has(language.slice(0, 2).toLowerCase());
   for (const match of text.matchAll(WORD)) {
     const [word] = match;
+    if (JOINS_ALONE.test(word)) continue;
     const start = match.index;
     // A letter that stands alone is a word; asking the segmenter takes a hundred times as long as finding it.
     if (UNSPACED.test(word) && (word.length > 1 || !/\p{L}/u.test(word))) {

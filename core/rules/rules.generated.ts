@@ -85,6 +85,7 @@ import { bodyFewWordsForItsKind } from "./body/few-words-for-its-kind.ts";
 import { bodyFewWords } from "./body/few-words.ts";
 import { bodyLeftoverTemplate } from "./body/leftover-template.ts";
 import { bodyLongParagraph } from "./body/long-paragraph.ts";
+import { bodyLongSentences } from "./body/long-sentences.ts";
 import { bodyLongStretchWithoutHeading } from "./body/long-stretch-without-heading.ts";
 import { bodyPhraseDense } from "./body/phrase-dense.ts";
 import { bodyPhraseMissing } from "./body/phrase-missing.ts";
@@ -282,6 +283,7 @@ export const RULES: readonly Rule[] = [
   bodyFewWords,
   bodyLeftoverTemplate,
   bodyLongParagraph,
+  bodyLongSentences,
   bodyLongStretchWithoutHeading,
   bodyPhraseDense,
   bodyPhraseMissing,

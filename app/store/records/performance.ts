@@ -13,6 +13,8 @@ export interface PerformanceRecord {
   rows: PerformanceRow[];
 }
 
+const DAY = /^\d{4}-\d{2}-\d{2}$/;
+
 export const performance = table<PerformanceRecord>()({
   name: "performance",
   since: 10,
@@ -22,8 +24,8 @@ export const performance = table<PerformanceRecord>()({
   fields: ({ joi, id, text, count }) => ({
     id,
     siteId: id,
-    from: joi.string().isoDate(),
-    to: joi.string().isoDate(),
+    from: joi.string().pattern(DAY),
+    to: joi.string().pattern(DAY),
     file: text,
     rows: joi.array().items(
       joi.object({

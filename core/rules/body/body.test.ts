@@ -59,6 +59,12 @@ describe("a rule about the body finds what it is for, and nothing where that is 
     const body = `<p>${words(40, "Incomprehensibility notwithstanding")}`;
     expect(findings("body/reading-ease", body)).toEqual([]);
     expect(findings("body/reading-ease", body, "", { "body/reading-ease": on })).toHaveLength(1);
+    // By hand: four sentences of 30 words, and one of 31.
+    const long = `<p>${`It ${"goes on ".repeat(14)}still. `.repeat(4)}<p>It ${"goes on ".repeat(14)}still so.`;
+    expect(findings("body/long-sentences", long)).toEqual([]);
+    const [sentences] = findings("body/long-sentences", long, "", { "body/long-sentences": on });
+    expect(sentences?.message).toMatch(/^A sentence has 30 words on average; the longest, “It goes .+”, has 31\.$/);
+    expect(findings("body/long-sentences", "<p>It is lit. ".repeat(9), "", { "body/long-sentences": on })).toEqual([]);
     // Common practice, no source: a page under 300 words is thin for many.
     const thin = (n: number) => findings("body/few-words", `<p>${words(n)}`, "", { "body/few-words": on });
     expect([thin(250).length, thin(300).length]).toEqual([1, 0]);
