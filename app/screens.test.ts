@@ -16,7 +16,10 @@ describe("screens", () => {
     expect(new Set(SCREENS.map(({ command }) => command)).size).toBe(SCREENS.length);
     expect(new Set(SCREENS.map(({ name }) => name)).size).toBe(SCREENS.length);
     for (const { inRail, under, beside, byName, name } of SCREENS) {
-      expect([inRail, under, beside, byName].some((one) => one !== undefined), name).toBe(true);
+      expect(
+        [inRail, under, beside, byName].some((one) => one !== undefined),
+        name,
+      ).toBe(true);
       if (under !== undefined) expect(SCREENS.find(({ path }) => path === under)?.inRail, name).toBe(true);
       if (beside !== undefined) expect(Object.keys(COLUMN_SETS)).toContain(beside);
     }

@@ -22,7 +22,7 @@ async function openPhrases() {
 describe("the phrases of a site", () => {
   it("tell how they stand, and each part of the sentence narrows the list", async () => {
     const { page, find, line, side } = await openPhrases();
-    await page.getByText("searched 82,600 times a month").waitFor();
+    await page.getByText("searched 85,200 times a month").waitFor();
     await side.getByText("Most searched without a page").waitFor();
     await page.getByRole("button", { name: "2 pages want one that another wants" }).click();
     await line("lantern walk").getByText("wanted by 2 pages").waitFor();
@@ -46,8 +46,11 @@ describe("the phrases of a site", () => {
     await page.keyboard.press("j");
     await side.getByRole("heading", { name: "how to tie a sheet bend" }).waitFor();
     await page.getByRole("button", { name: "Show all" }).click();
-    await find("boat trips gullhaven");
+    // What names a place stands behind the same phrase without it.
+    await page.getByRole("searchbox", { name: "Find a phrase" }).fill("boat trips");
     await line("boat trips gullhaven").getByText("nowhere on the site").waitFor();
+    const places = page.getByRole("list", { name: "Phrases" }).getByRole("button", { name: /^boat/ });
+    expect(await places.allTextContents()).toEqual(["boat trips", "boat trips gullhaven"]);
     await page.keyboard.press("Control+z");
     await page.getByRole("button", { name: "2 pages want one that another wants" }).waitFor();
   });
@@ -121,6 +124,86 @@ describe("the phrases of a site", () => {
     await page.getByText("No column of this table is headed “phrase” or “keyword”.").waitFor();
   });
 
+  it("are suggested out of the pages' own words, looked at before they are given, with one undo", async () => {
+    const { page } = await openPhrases();
+    await page.getByRole("button", { name: "suggest some" }).click();
+    const dialog = page.getByRole("dialog", { name: "Phrases out of the pages’ own words" });
+    await dialog.getByText("3 pages have something to be found for.").waitFor();
+    const group = dialog.getByRole("radiogroup", { name: "Phrase for Group visits to the lightship" });
+    await group.getByRole("radio", { name: "visiting a lightship" }).check();
+    await dialog.getByText(/^searched .* times a month/).waitFor();
+    await dialog.getByRole("checkbox", { name: "A phrase for What we keep of you" }).uncheck();
+    await dialog.getByRole("button", { name: "Give 2 pages their phrases" }).click();
+    await page.getByRole("link", { name: "1 page has no phrase" }).waitFor();
+    await page.keyboard.press("Control+z");
+    await page.getByRole("link", { name: "3 pages have no phrase" }).waitFor();
+  });
+
+  it("are dragged onto a page, and a sentence gets a heading", async () => {
+    const { page, find, line, side } = await openPhrases();
+    await find("rope work");
+    const phrase = page.getByRole("button", { name: "rope work", exact: true });
+    const from = await phrase.boundingBox();
+    if (!from) throw new Error("not drawn");
+    await page.mouse.move(from.x + 10, from.y + 8);
+    await page.mouse.down();
+    await page.mouse.move(from.x + 60, from.y + 40, { steps: 4 });
+    const onto = side.getByText("What we keep of you");
+    await onto.waitFor();
+    const to = await onto.boundingBox();
+    await page.mouse.move((to?.x ?? 0) + 20, (to?.y ?? 0) + 8, { steps: 8 });
+    await page.mouse.up();
+    await page.getByText("/privacy.html is to be found for “rope work”").first().waitFor();
+    await line("rope work").getByRole("link", { name: "What we keep of you" }).waitFor();
+    await find("fog signal");
+    await page.getByRole("button", { name: "fog signal", exact: true }).click();
+    const crew = side.getByRole("listitem").filter({ hasText: "How a lamp is seen" });
+    await crew.getByRole("button", { name: "Put a heading over it…" }).click();
+    const words = side.getByRole("textbox", { name: "Words of the heading" });
+    expect(await words.inputValue()).toBe("Fog signal");
+    await words.fill("The fog signal at noon");
+    await page.keyboard.press("Enter");
+    await page.getByText("“The fog signal at noon” is a heading now").first().waitFor();
+    await side.getByText("The fog signal at noon").first().waitFor();
+  });
+
+  it("are measured: which pages first and why, beside the month before; other figures come in", async () => {
+    const { page } = await openPhrases();
+    await page.getByRole("link", { name: "How they perform" }).click();
+    await page.getByText("this site was shown 19,618 times and clicked 760 times").waitFor();
+    await page.getByText("that is 2,345 more impressions and 130 more clicks").waitFor();
+    const first = page.getByRole("list", { name: "Which pages first" });
+    await eventually(() => first.getByRole("listitem").count(), 10);
+    await page.getByRole("button", { name: "3 shown often and clicked seldom" }).click();
+    await eventually(() => first.getByRole("listitem").count(), 3);
+    await page.getByRole("button", { name: "50 phrases" }).click();
+    await page
+      .getByRole("row", { name: /^enamel mug/ })
+      .getByText("1,980")
+      .waitFor();
+    const csv = (name: string, text: string) =>
+      page
+        .getByLabel("CSV file of figures", { exact: true })
+        .setInputFiles({ name, mimeType: "text/csv", buffer: Buffer.from(text) });
+    await csv("figures.csv", "where,queries,hits\nhttps://www.gullhaven.example/people.html,volunteers,7\n");
+    const dialog = page.getByRole("dialog", { name: "Figures out of figures.csv" });
+    await dialog.getByText("No column is known to hold clicks or impressions. Say which one does.").waitFor();
+    expect(await dialog.getByRole("button", { name: "Keep these figures" }).isDisabled()).toBe(true);
+    await dialog.getByRole("combobox", { name: "Column 3" }).selectOption("clicks");
+    await dialog.getByText("1 row is read.").waitFor();
+    await dialog.getByLabel("First day").fill("2026-11-01");
+    await dialog.getByLabel("Last day").fill("2026-10-15");
+    await dialog.getByText("The last day is before the first.").waitFor();
+    await dialog.getByLabel("Last day").fill("2026-11-15");
+    await dialog.getByRole("button", { name: "Keep these figures" }).click();
+    await page.getByText("this site was shown 0 times and clicked 7 times").waitFor();
+    await page.getByRole("combobox", { name: "Period" }).selectOption("October 2026");
+    await page.getByText("this site was shown 19,618 times").waitFor();
+    await page.getByRole("button", { name: "Let these figures go…" }).click();
+    await page.getByRole("button", { name: "Let them go" }).click();
+    await page.getByText("this site was shown 0 times and clicked 7 times").waitFor();
+  });
+
   it("support a page from its desk, and stand where its words are changed", async () => {
     const page = await openDemo(await freshContext());
     await openDesk(page, "Opening times and prices");
@@ -132,6 +215,19 @@ describe("the phrases of a site", () => {
     await part.getByRole("combobox", { name: "Add a supporting phrase" }).fill("Winter  Opening");
     await page.keyboard.press("Enter");
     await part.getByText("“Winter  Opening” is there already.").waitFor();
+    await page.keyboard.press("Escape");
+    // Whom it is for: its title and text should name a place.
+    await part.getByRole("combobox", { name: "Whom the page is for" }).selectOption("place");
+    await part.getByRole("combobox", { name: "Name of the place" }).fill("Saint Ives");
+    await page.keyboard.press("Enter");
+    await page.getByText("The page is for Saint Ives, and its title does not say so.").waitFor();
+    await part.getByRole("combobox", { name: "Whom the page is for" }).selectOption("everyone");
+    await page.getByText("The page is for Saint Ives, and its title does not say so.").waitFor({ state: "detached" });
+    await part.getByRole("button", { name: "Suggest phrases out of its words" }).click();
+    const own = part.getByRole("list", { name: "Out of its own words" });
+    const [text = ""] = await own.getByRole("button").allTextContents();
+    await own.getByRole("button").first().click();
+    await own.getByRole("button", { name: text, exact: true }).waitFor({ state: "detached" });
     await page.getByRole("textbox", { name: "Description" }).first().fill("Lightship museum opening times.");
     await part.getByText("title, description; not in H1, H2, first 100 words, body, slug").waitFor();
   });

@@ -209,6 +209,7 @@ export default function Phrases() {
                   <p className="mt-4 flex gap-5 text-15">
                     <Action onClick={add}>Add phrases</Action>
                     <Action onClick={bring}>Bring in a CSV file…</Action>
+                    <Action onClick={() => setSuggesting(true)}>Suggest some out of the pages’ words</Action>
                   </p>
                 </div>
               ) : (
