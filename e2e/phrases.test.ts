@@ -30,6 +30,9 @@ describe("the phrases of a site", () => {
     await page.getByRole("button", { name: "lantern walk", exact: true }).click();
     await side.getByRole("button", { name: "Make it the canonical address" }).last().click();
     await page.getByText("Stated on 1 page.").first().waitFor();
+    await side.getByRole("button", { name: "Redirect the others to it" }).last().click();
+    await page.getByText("One page is to lead to /events/lantern-walk").first().waitFor();
+    await page.keyboard.press("Control+z");
     await side.getByRole("button", { name: "Keep it for this page alone" }).last().click();
     await page.getByText("No phrase is like that.").waitFor();
     await page.getByRole("button", { name: "Show all" }).click();

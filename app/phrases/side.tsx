@@ -13,6 +13,7 @@ import { usePeriods } from "../store/performance";
 import type { PagePassages } from "../store/phrase-passages";
 import { assignPhrase, changePhrase, mergePhrases, movePhrase, removePhrases, unassignPhrase } from "../store/phrases";
 import type { SiteRecord } from "../store/records/sites";
+import { mergeInto } from "../store/redirects";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { Action } from "../ui/controls";
 import { useNotices } from "../ui/notice";
@@ -59,6 +60,17 @@ export function PhraseSide({
         `Canonical address: ${pathOf(page.address)}`,
         `Stated on ${changed === 1 ? "1 page" : `${changed} pages`}.`,
       );
+  };
+  const merge = async (page: PageRecord) => {
+    const others = targets.flatMap(({ id }) => (id === page.id ? [] : id));
+    try {
+      await mergeInto(site.id, page, others);
+      notify(
+        `${others.length === 1 ? "One page is" : `${others.length} pages are`} to lead to ${pathOf(page.address)}`,
+      );
+    } catch (error) {
+      fail(error);
+    }
   };
   const own = [...targets, ...supporting];
   const likely = (line.told?.answered ?? []).map(([id]) => id);
@@ -148,6 +160,14 @@ export function PhraseSide({
                     onClick={() => act(canonical(page))}
                   >
                     Make it the canonical address
+                  </Action>
+                )}
+                {targets.length > 1 && targets.includes(page) && (
+                  <Action
+                    title="The others are to lead to it: the redirects are listed under This site. They stay here until the site has done so."
+                    onClick={() => void merge(page)}
+                  >
+                    Redirect the others to it
                   </Action>
                 )}
               </span>

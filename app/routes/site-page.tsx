@@ -1,13 +1,18 @@
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
+import { pathOf } from "#core/address/address";
+import { csvOf } from "#core/exchange/csv";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import { counted } from "#core/rules/texts";
 import { TextInPlace } from "../desk/text-in-place";
 import { linkTo, screenOf } from "../screens";
 import { describeSite, removeSite } from "../store/change-site";
+import type { RedirectRecord } from "../store/records/redirects";
+import { removeRedirect, useRedirects } from "../store/redirects";
 import { usePageRows } from "../store/rows";
 import { bytesOf } from "../store/site-records";
 import { Action } from "../ui/controls";
+import { download } from "../ui/download";
 import { BelowPages, Screen } from "../ui/frame";
 import { useNotices } from "../ui/notice";
 import { nameOfSite } from "../ui/site-told";
@@ -24,12 +29,16 @@ const number = new Intl.NumberFormat("en-GB", { maximumFractionDigits: 1 });
 const sizeOf = (bytes: number) =>
   bytes < 1024 * 1024 ? `${number.format(Math.ceil(bytes / 1024))} KB` : `${number.format(bytes / 1024 / 1024)} MB`;
 
+const saveRedirects = (redirects: readonly RedirectRecord[]) =>
+  download("redirects.csv", csvOf(redirects.map(({ from, to }) => ({ from, to }))), "text/csv");
+
 /** What is known of the site as a whole, and what is done with all of it. */
 export default function SitePage() {
   const site = useSite();
   const rows = usePageRows(site.id);
   const { notify, fail } = useNotices();
   const backup = useBackup();
+  const redirects = useRedirects(site.id);
   const [all, setAll] = useState<number | null>(null);
   const [bytes, setBytes] = useState<number | null>(null);
   useEffect(() => {
@@ -101,6 +110,32 @@ export default function SitePage() {
               Bring in more pages
             </Link>
           </dd>
+          {redirects && redirects.length > 0 && (
+            <>
+              <dt className={term}>Redirects</dt>
+              <dd>
+                <p>
+                  {counted(redirects.length, "address is", "addresses are")} to lead to another page, which whoever runs
+                  the site sets up.{" "}
+                  <Action onClick={() => saveRedirects(redirects)} className="ml-2">
+                    Save as CSV
+                  </Action>
+                </p>
+                <ul aria-label="Redirects" className="mt-1">
+                  {redirects.map((one) => (
+                    <li key={one.id} className="flex flex-wrap items-baseline gap-x-3 font-mono text-12">
+                      <span className="break-all">
+                        {pathOf(one.from)} <span aria-label="leads to">→</span> {pathOf(one.to)}
+                      </span>
+                      <Action className="font-sans" onClick={() => void removeRedirect(one).catch(fail)}>
+                        Take it off
+                      </Action>
+                    </li>
+                  ))}
+                </ul>
+              </dd>
+            </>
+          )}
           <dt className={term}>Pages</dt>
           <dd>
             {rows === null ? (

@@ -16,6 +16,7 @@ import { addItems, addressesIn, beginQueue, countItems, DEFAULT_LIMITS, tellPage
 import { readIncoming } from "./read-incoming";
 import { TABLE_NAMES, TABLES } from "./records/all";
 import type { SiteRecord } from "./records/sites";
+import { mergeInto } from "./redirects";
 import { decideConflict } from "./redraft";
 import {
   broughtAgain,
@@ -195,6 +196,7 @@ describe("a backup", () => {
     await keepPhrases(site.id, [{ text: "lamp room", volume: 90, more: { topic: "ship" } }], "Add");
     const figures = { address: "https://a.example/", phrase: "lamp room", clicks: 1, impressions: 90, position: 4.5 };
     await keepFigures(site.id, { from: "2026-10-01", to: "2026-10-31" }, "figures.csv", [figures]);
+    await mergeInto(site.id, { id: "other", address: "https://a.example/kept" }, [record.id]);
     const held = TABLE_NAMES.filter((name) => TABLES[name].backup);
     const all = async () =>
       Object.fromEntries(

@@ -11,6 +11,7 @@ import { pages } from "./pages";
 import { performance } from "./performance";
 import { phrases } from "./phrases";
 import { queueItems, queues } from "./queues";
+import { redirects } from "./redirects";
 import { setAsides } from "./set-asides";
 import { sites } from "./sites";
 
@@ -20,6 +21,7 @@ export const TABLES = {
   pages,
   phrases,
   performance,
+  redirects,
   changes,
   setAsides,
   learnt,
