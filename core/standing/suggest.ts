@@ -1,6 +1,6 @@
 import { contentBlocks, contentHeadings, h1Block } from "../page/body.ts";
 import { languageOf, type Page, titleOf } from "../page/page.ts";
-import { isLooseWord } from "../phrase/stop-words.ts";
+import { isLooseWord } from "../phrase/loose-words.ts";
 import { type Token, tokensOf } from "../phrase/tokens.ts";
 import { stemsOfPhrase } from "./clashes.ts";
 

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Audience } from "#core/page/found-for";
+import { usePlaces } from "../../store/phrases";
 import { WordSelect } from "../../ui/controls";
 import { useUnkept } from "../../ui/unkept";
 
@@ -13,16 +14,17 @@ const WORDS = [
 const LONGEST = 100;
 
 /** Whom the page is for: a place is looked for in its title and text then. */
-export function AudienceChoice({
+export default function AudienceChoice({
   audience,
-  places,
+  siteId,
   onChange,
 }: {
   audience: Audience;
-  /** Names that other pages of the site have. */
-  places: readonly string[];
+  /** Names that other pages of the site have are offered. */
+  siteId: string;
   onChange: (audience: Audience) => void;
 }) {
+  const places = usePlaces(siteId);
   /** Chosen, and not named yet. */
   const [naming, setNaming] = useState<Audience["of"] | null>(null);
   const of = naming ?? audience.of;

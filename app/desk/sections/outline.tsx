@@ -12,18 +12,16 @@ import { restrictToHorizontalAxis } from "@dnd-kit/modifiers";
 import { DropdownMenu } from "radix-ui";
 import { memo, useDeferredValue, useEffect, useMemo, useState } from "react";
 import { useSearchParams } from "react-router";
-import { contentsList } from "#core/outline/contents";
-import { type OutlineFormat, outlineAs } from "#core/outline/copy";
-import { headingLike } from "#core/outline/heading-like";
+import type { OutlineFormat } from "#core/outline/copy";
 import { runOfH1s } from "#core/outline/outline";
 import { moveEdits } from "#core/outline/outline-edits";
-import { repairOutline } from "#core/outline/repair";
 import { blocksUnder, blockWords, contentHeadings, emptyBecause } from "#core/page/body";
 import { type Heading, languageOf, titleOf } from "#core/page/page";
 import { findPhrase } from "#core/phrase/match";
 import { originsOf } from "#core/rewrite/origins";
 import { Action } from "../../ui/controls";
 import { menuItem } from "../../ui/frame";
+import { loadable } from "../../ui/loadable";
 import { useNotices } from "../../ui/notice";
 import { onDemand } from "../../ui/on-demand";
 import type { Picking } from "../anchored";
@@ -33,6 +31,8 @@ import { OutlineRow, STEP } from "./outline-row";
 
 const MergeDialog = onDemand(async () => (await import("./merge-dialog")).MergeDialog);
 const RepairDialog = onDemand(async () => (await import("./repair-dialog")).RepairDialog);
+
+const soundness = loadable(async () => (await import("#core/outline/unsound")).isUnsound);
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "attempt" | "drop" | "edit" | "edits" | "notesAt" | "original" | "page" | "record" | "redraft">;
@@ -79,10 +79,8 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
   const body = useMemo(() => page, [page.headings, page.blocks]);
   const under = blocksUnder(body);
   const words = useMemo(() => wordsUnder(body), [body]);
-  const unsound = useMemo(
-    () => repairOutline(body).some((line) => line.edits.length > 0) || headingLike(body).length > 0,
-    [body],
-  );
+  const isUnsound = soundness.useLoaded();
+  const unsound = useMemo(() => isUnsound?.(body) ?? false, [isUnsound, body]);
   const together = useMemo(() => runOfH1s(body), [body]);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
@@ -107,13 +105,15 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
   };
   const copy = async (format: OutlineFormat) => {
     try {
+      const { outlineAs } = await import("#core/outline/copy");
       await navigator.clipboard.writeText(outlineAs(page, format));
       notify("The outline is copied", "Paste it wherever you need it.");
     } catch (error) {
       fail(error);
     }
   };
-  const addContents = () => {
+  const addContents = async () => {
+    const { contentsList } = await import("#core/outline/contents");
     const list = contentsList(desk);
     if ("reason" in list) fail(new Error(list.reason));
     else desk.edit(list, "Contents list");
@@ -150,7 +150,7 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
                 </DropdownMenu.Item>
               ))}
               <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
-              <DropdownMenu.Item className={menuItem} onSelect={addContents}>
+              <DropdownMenu.Item className={menuItem} onSelect={() => void addContents().catch(fail)}>
                 Add a contents list after the H1
               </DropdownMenu.Item>
             </DropdownMenu.Content>

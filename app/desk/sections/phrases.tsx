@@ -7,16 +7,15 @@ import { passagesOf } from "#core/standing/passages";
 import { fewPhrases } from "#core/standing/phrase-list";
 import { PLACES, type Standing, standingsOf } from "#core/standing/standing";
 import { useSite } from "../../routes/site";
-import { usePlaces } from "../../store/phrases";
 import { type SiteAsked, useSiteAnswer } from "../../store/site-findings";
 import { Action, Keys } from "../../ui/controls";
 import { useKeys } from "../../ui/keys";
 import { onDemand } from "../../ui/on-demand";
 import { useUnkept } from "../../ui/unkept";
 import type { Desk } from "../use-desk";
-import { AudienceChoice } from "./audience";
 import { usePhraseMarks } from "./use-phrase-marks";
 
+const AudienceChoice = onDemand(async () => (await import("./audience")).default);
 const Suggested = onDemand(async () => (await import("./suggested")).default);
 
 /** What of the desk it takes. */
@@ -71,7 +70,6 @@ export default function Phrases({ desk }: { desk: Taken }) {
   useKeys("n", () => marks.go(1));
   useKeys("shift+n", () => marks.go(-1));
   const [suggesting, setSuggesting] = useState(false);
-  const places = usePlaces(site.id);
   const shown = marked !== null && !texts.some((text) => phraseKey(text) === phraseKey(marked)) ? [marked] : [];
   return (
     <section aria-labelledby="phrases-heading">
@@ -148,7 +146,12 @@ export default function Phrases({ desk }: { desk: Taken }) {
           );
         })}
       </ul>
-      <AudienceChoice audience={record.audience} places={places} onChange={desk.setAudience} />
+      <AudienceChoice
+        waiting={<p className="mt-2 h-6" />}
+        audience={record.audience}
+        siteId={site.id}
+        onChange={desk.setAudience}
+      />
       <AddSupporting onAdd={(text) => desk.setSupporting(uniquePhrases([...supporting, text], phrase))} known={texts} />
       {suggesting ? (
         <Suggested
