@@ -4,7 +4,17 @@ import { freshContext, openFindings, startBrowser } from "./browser.ts";
 
 startBrowser();
 
-const SCREENS = ["findings", "pages", "phrases", "house-style", "headings", "pictures", "html", "site-data"];
+const SCREENS = [
+  "findings",
+  "pages",
+  "phrases",
+  "performance",
+  "house-style",
+  "headings",
+  "pictures",
+  "html",
+  "site-data",
+];
 
 /** What of a screen cannot be brought into view by scrolling, and how far it reaches beyond the window. */
 const outOfReach = (page: Page) =>

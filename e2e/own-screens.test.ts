@@ -47,6 +47,15 @@ describe("our own screens", () => {
     await check("a cell being edited, in a group");
     await page.keyboard.press("Escape");
     const site = /sites\/([^/]+)/.exec(pages)?.[1] ?? "";
+    await page.goto(`${pages.replace(/pages$/, "phrases")}?phrase=fog%20signal`);
+    await page.getByText(/sentences on/).waitFor();
+    await check("phrases, one of them chosen");
+    await page.getByRole("button", { name: "suggest some" }).click();
+    await page.getByText(/something to be found for/).waitFor();
+    await check("suggested phrases");
+    await page.goto(pages.replace(/pages$/, "performance"));
+    await page.getByText("beyond the 20th").first().waitFor();
+    await check("performance");
     for (const way of ["disk", "table", "draft"]) {
       await page.goto(`${new URL(pages).origin}/bring-in?site=${site}&way=${way}`);
       await page.getByRole("heading", { name: /^Bring in pages/ }).waitFor();

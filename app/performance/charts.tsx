@@ -14,7 +14,13 @@ export default function PlacesChart({ places }: { places: Overview["places"] }) 
       </h2>
       <div aria-hidden className="mt-2">
         <ResponsiveContainer width="100%" height={112}>
-          <BarChart layout="vertical" data={places} margin={{ top: 0, right: 4, bottom: 0, left: 0 }} barGap={0}>
+          <BarChart
+            accessibilityLayer={false}
+            layout="vertical"
+            data={places}
+            margin={{ top: 0, right: 4, bottom: 0, left: 0 }}
+            barGap={0}
+          >
             <XAxis type="number" hide />
             <YAxis
               type="category"

@@ -53,7 +53,7 @@ export function Measured({
     <th
       scope="col"
       aria-sort={order === one ? "descending" : "none"}
-      className="w-24 px-2 text-right font-semibold text-12"
+      className="w-24 px-2 text-right font-semibold text-12 max-[700px]:w-[58px] max-[700px]:px-1"
     >
       <button type="button" onClick={() => onOrder(one)} className={order === one ? "" : "text-soft hover:text-ink"}>
         {words}
@@ -103,9 +103,9 @@ export function Measured({
                     <span className="block truncate font-mono text-12 text-soft">{pathOf(page.address)}</span>
                   )}
                 </th>
-                <td className="px-2 text-right tabular-nums">{number.format(row.impressions)}</td>
-                <td className="px-2 text-right tabular-nums">{number.format(row.clicks)}</td>
-                <td className="px-2 text-right tabular-nums">
+                <td className="px-2 text-right tabular-nums max-[700px]:px-1">{number.format(row.impressions)}</td>
+                <td className="px-2 text-right tabular-nums max-[700px]:px-1">{number.format(row.clicks)}</td>
+                <td className="px-2 text-right tabular-nums max-[700px]:px-1">
                   {row.position === null ? "–" : placeInWords(row.position)}
                   {row.before?.position && row.position ? (
                     <span className="block text-12 text-soft">
@@ -115,7 +115,9 @@ export function Measured({
                   ) : null}
                 </td>
                 {compared && (
-                  <td className="px-2 text-right tabular-nums">{row.before ? signed.format(moved(row)) : "new"}</td>
+                  <td className="px-2 text-right tabular-nums max-[700px]:px-1">
+                    {row.before ? signed.format(moved(row)) : "new"}
+                  </td>
                 )}
               </tr>
             );

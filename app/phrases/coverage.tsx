@@ -45,6 +45,7 @@ export default function Coverage({
           <div aria-hidden className="mt-2">
             <ResponsiveContainer width="100%" height={26}>
               <BarChart
+                accessibilityLayer={false}
                 layout="vertical"
                 data={[{ covered, without: searches - covered }]}
                 margin={{ top: 0, right: 0, bottom: 0, left: 0 }}

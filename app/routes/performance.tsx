@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState } from "react";
+import { type ReactNode, useMemo, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import { csvOf } from "#core/exchange/csv";
@@ -59,6 +59,12 @@ export default function Performance() {
   const bring = () => input.current?.click();
   const screen = screenOf("performance");
   const save = overview && period ? () => saveAs(site, overview, period, byId) : null;
+  const actions = (
+    <>
+      <Action onClick={bring}>Bring in figures…</Action>
+      {save && <Action onClick={save}>Save as CSV</Action>}
+    </>
+  );
   return (
     <Screen>
       <TitleLine
@@ -68,12 +74,7 @@ export default function Performance() {
           { name: "Bring in figures of a search engine (CSV)", run: bring },
           ...(save ? [{ name: "Save the figures of pages as a spreadsheet", run: save }] : []),
         ]}
-        actions={
-          <>
-            <Action onClick={bring}>Bring in figures…</Action>
-            {save && <Action onClick={save}>Save as CSV</Action>}
-          </>
-        }
+        actions={actions}
       >
         <Link to={linkTo(site, screenOf("phrases"))} className="truncate text-soft hover:text-ink">
           Phrases
@@ -139,6 +140,7 @@ export default function Performance() {
               byId={byId}
               params={params}
               set={set}
+              actions={actions}
             />
           )}
         </div>
@@ -175,6 +177,7 @@ function Figures({
   byId,
   params,
   set,
+  actions,
 }: {
   site: SiteRecord;
   overview: Overview;
@@ -183,6 +186,8 @@ function Figures({
   byId: ReadonlyMap<string, PageRecord>;
   params: URLSearchParams;
   set: (name: string, value: string | null) => void;
+  /** What is done with figures, where the title line has no room for it. */
+  actions: ReactNode;
 }) {
   const [whole, setWhole] = useState(false);
   const why = (Object.keys(WHY) as FirstReason["kind"][]).find((one) => one === params.get("why")) ?? null;
@@ -202,6 +207,7 @@ function Figures({
   return (
     <div className="flex gap-10 px-7 pb-10 max-[1000px]:flex-col max-[700px]:px-4">
       <div className="min-w-0 flex-1">
+        <p className="mt-3 hidden gap-x-5 max-[700px]:flex">{actions}</p>
         <h2 className="mt-6 font-serif text-18">Which pages first</h2>
         {overview.first.length === 0 ? (
           <p className="mt-1 text-15 text-soft">
