@@ -125,7 +125,7 @@ export default function SitePage() {
                   {redirects.map((one) => (
                     <li key={one.id} className="flex flex-wrap items-baseline gap-x-3 font-mono text-12">
                       <span className="break-all">
-                        {pathOf(one.from)} <span aria-label="leads to">→</span> {pathOf(one.to)}
+                        {pathOf(one.from)} leads to {pathOf(one.to)}
                       </span>
                       <Action className="font-sans" onClick={() => void removeRedirect(one).catch(fail)}>
                         Take it off

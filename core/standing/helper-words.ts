@@ -1,3 +1,4 @@
+import { isLooseWord } from "../phrase/loose-words.ts";
 import { phraseFinder } from "../phrase/phrase-finder.ts";
 import { type Token, tokensOf } from "../phrase/tokens.ts";
 
@@ -41,8 +42,13 @@ export function helperWords(
     if (finder.find(text).length === 0) return [];
     const stems = new Set<string>();
     return tokensOf(text, { language }).filter(
-      ({ stem, stop, plain }) =>
-        !stop && !own.has(stem) && plain.length > 1 && /\p{L}/u.test(plain) && !stems.has(stem) && stems.add(stem),
+      ({ stem, plain }) =>
+        !isLooseWord(plain, language) &&
+        !own.has(stem) &&
+        plain.length > 1 &&
+        /\p{L}/u.test(plain) &&
+        !stems.has(stem) &&
+        stems.add(stem),
     );
   };
   const wordOf = ({ stem, text }: Token) => {
