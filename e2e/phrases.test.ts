@@ -233,6 +233,16 @@ describe("the phrases of a site", () => {
     await own.getByRole("button", { name: text, exact: true }).waitFor({ state: "detached" });
     await page.getByRole("textbox", { name: "Description" }).first().fill("Lightship museum opening times.");
     await part.getByText("title, description; not in H1, H2, first 100 words, body, slug").waitFor();
+    // What search engines may show in the place of both, for any query.
+    await page.getByRole("button", { name: "What may be shown instead" }).click();
+    const instead = page.getByRole("region", { name: "What may be shown instead" });
+    await instead.getByLabel("Query to try").fill("llama farm");
+    await instead.getByText("no sentence says any of it, and the first words stand there:").waitFor();
+    await instead.getByRole("button", { name: "Make it the description" }).click();
+    await instead.getByRole("button", { name: "Make it the description" }).waitFor({ state: "detached" });
+    const drawn = await page.getByRole("textbox", { name: "Description" }).first().inputValue();
+    expect(drawn).not.toBe("Lightship museum opening times.");
+    expect(drawn).toMatch(/^\p{Lu}.+\.$/u);
   });
 });
 

@@ -151,6 +151,13 @@ const linksInOtherWords = (pageId: string, phrase: string): LinkedFrom[] =>
     return zone === "content" && findPhrase(phrase, text, { language }).length === 0;
   });
 
+/** How many other pages of the watched site have the title that a page has. */
+function titlesAlike(pageId: string): number {
+  const title = watched?.site.pages.get(pageId)?.title ?? "";
+  if (title === "") return 0;
+  return [...(watched?.site.pages.values() ?? [])].filter((page) => page.title === title && page.id !== pageId).length;
+}
+
 /** The patterns of headings of the watched site. */
 const patternsOfHeadings = () => watched?.site.index(HEADING_SHAPES).patterns() ?? [];
 
@@ -293,6 +300,7 @@ const api = {
   watch,
   rest,
   linksTo,
+  titlesAlike,
   linksInOtherWords,
   patternsOfHeadings,
   pictures,

@@ -6,6 +6,7 @@ import { resultOf, setDescription, setTitle } from "#core/result/result";
 import { type Device, descriptionStyle, titleStyle } from "#core/result/styles";
 import { followsPattern } from "#core/rewrite/follows-pattern";
 import type { ResultLimits } from "#core/settings/house-style";
+import { Action } from "../../ui/controls";
 import { Hint } from "../../ui/hints";
 import { onDemand } from "../../ui/on-demand";
 import { ResultField } from "../field";
@@ -14,6 +15,8 @@ import type { Note } from "../state/use-findings";
 import type { Desk } from "../use-desk";
 
 const PhraseOptions = onDemand(async () => (await import("../../phrases/phrase-options")).PhraseOptions);
+
+const Instead = onDemand(async () => (await import("./instead")).default);
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "edit" | "edits" | "notes" | "original" | "page" | "record" | "setKind" | "setPhrase">;
@@ -50,6 +53,7 @@ export function SearchResult({
   titleRef: RefObject<HTMLTextAreaElement | null>;
   descriptionRef: RefObject<HTMLTextAreaElement | null>;
 } & Selection) {
+  const [instead, setInstead] = useState(false);
   const [device, setDevice] = useState<Device>("desktop");
   const shown = room === "both" ? DEVICES : room === "one" ? [device] : (["mobile"] as const);
   return (
@@ -124,6 +128,12 @@ export function SearchResult({
           />
         ))}
       </div>
+      <p className="mt-3 text-12">
+        <Action aria-expanded={instead} onClick={() => setInstead(!instead)}>
+          {instead ? "Hide what may be shown instead" : "What may be shown instead"}
+        </Action>
+      </p>
+      {instead && <Instead desk={desk} limits={limits} />}
     </section>
   );
 }

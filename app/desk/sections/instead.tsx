@@ -1,0 +1,101 @@
+import { useMemo, useState } from "react";
+import { descriptionOf, languageOf } from "#core/page/page";
+import { boldWords } from "#core/phrase/match";
+import { drawnDescription, titlesInstead } from "#core/result/instead";
+import { setDescription } from "#core/result/result";
+import type { ResultLimits } from "#core/settings/house-style";
+import { useSite } from "../../routes/site";
+import { type SiteAsked, useSiteAnswer } from "../../store/site-findings";
+import { Action } from "../../ui/controls";
+import type { Desk } from "../use-desk";
+
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "page" | "record" | "edit" | "original">;
+
+/** A text with the words of a query in bold, as a result sets them. */
+function Bold({ text, ranges }: { text: string; ranges: readonly { start: number; end: number }[] }) {
+  return (
+    <>
+      {ranges.map(({ start, end }, i) => (
+        <span key={start}>
+          {text.slice(ranges[i - 1]?.end ?? 0, start)}
+          <b>{text.slice(start, end)}</b>
+        </span>
+      ))}
+      {text.slice(ranges.at(-1)?.end ?? 0)}
+    </>
+  );
+}
+
+/** What search engines may show in the place of the page's own title and description, for a query that can be tried. */
+export default function Instead({ desk, limits }: { desk: Taken; limits: ResultLimits }) {
+  const { page, record } = desk;
+  const site = useSite();
+  const [tried, setTried] = useState<string | null>(null);
+  const query = tried ?? record.phrase;
+  const ask = useMemo(() => (worker: SiteAsked) => worker.titlesAlike(record.id), [record.id]);
+  const alike = useSiteAnswer(site, ask) ?? 0;
+  const { titles: own, headings, language, blocks } = page;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is read of the page is named part by part
+  const titles = useMemo(
+    () => titlesInstead(page, site.houseStyle, alike),
+    [own, headings, language, site.houseStyle, alike],
+  );
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is read of the page is named part by part
+  const drawn = useMemo(() => drawnDescription(page, query, limits), [blocks, headings, language, query, limits]);
+  const bold = drawn ? boldWords(query, drawn.text, { language: languageOf(page) }) : [];
+  const cut = drawn && setDescription(drawn.text, "desktop", limits, bold);
+  const was = desk.original.metas.some(({ name }) => name === "description") ? descriptionOf(desk.original) : null;
+  const stands = drawn !== null && descriptionOf(page) === drawn.text;
+  return (
+    <section aria-label="What may be shown instead" className="mt-4 max-w-[640px] border-hairline border-t pt-3">
+      <ul className="grid gap-2.5">
+        {titles.map(({ why, text }) => (
+          <li key={text}>
+            <span className="block text-soft">{why}</span>
+            <span className="result-desktop block truncate text-[18px] text-result-title" dir="auto">
+              {text}
+            </span>
+          </li>
+        ))}
+        <li>
+          <label className="text-soft">
+            Where the description is passed over for{" "}
+            <input
+              aria-label="Query to try"
+              value={query}
+              placeholder="a query"
+              onChange={(e) => setTried(e.target.value)}
+              size={Math.max(14, query.length)}
+              className="max-w-[260px] border-hairline border-b bg-transparent text-ink outline-none focus-visible:border-blue"
+            />{" "}
+            {drawn
+              ? drawn.of === 0
+                ? "the page’s first words stand there:"
+                : drawn.words === 0
+                  ? "no sentence says any of it, and the first words stand there:"
+                  : `the sentence that says most of it stands there (${drawn.words} of ${drawn.of} words):`
+              : "there is no sentence to be shown."}
+          </label>
+          {drawn && cut && (
+            <>
+              <span className="result-desktop mt-0.5 block text-[14px] text-result-text leading-[22px]" dir="auto">
+                <Bold text={drawn.text.slice(0, cut.end)} ranges={bold.filter(({ end }) => end <= cut.end)} />
+                {cut.lost !== "" && " …"}
+              </span>
+              {!stands && (
+                <Action
+                  onClick={() =>
+                    desk.edit({ op: "set-description", value: drawn.text, was }, "Description out of the page")
+                  }
+                >
+                  Make it the description
+                </Action>
+              )}
+            </>
+          )}
+        </li>
+      </ul>
+    </section>
+  );
+}
