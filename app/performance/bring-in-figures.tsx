@@ -6,7 +6,8 @@ import {
   readPerformance,
 } from "#core/exchange/performance-table";
 import { readTable } from "#core/exchange/table-file";
-import { type KeptPeriod, keepFigures } from "../store/performance";
+import { keepFigures } from "../store/performance";
+import type { PeriodRecord } from "../store/records/performance";
 import type { SiteRecord } from "../store/records/sites";
 import { ColumnsTable } from "../ui/columns-table";
 import { Action, fieldClass, MainButton } from "../ui/controls";
@@ -37,7 +38,7 @@ export function BringInFigures({
 }: {
   site: SiteRecord;
   file: ChosenTable;
-  periods: readonly KeptPeriod[];
+  periods: readonly PeriodRecord[];
   /** The period that is kept. */
   onKept: (id: string) => void;
   onClose: () => void;

@@ -9,7 +9,8 @@ import { Measured, ORDERS, type Order } from "../performance/measured";
 import { changeInWords, periodInWords } from "../performance/words";
 import { linkTo, linkToPage, screenOf } from "../screens";
 import type { PageRecord } from "../store/page-record";
-import { dropFigures, type KeptPeriod, usePeriods } from "../store/performance";
+import { dropFigures, usePeriods } from "../store/performance";
+import type { PeriodRecord } from "../store/records/performance";
 import type { SiteRecord } from "../store/records/sites";
 import { usePageRows } from "../store/rows";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
@@ -181,7 +182,7 @@ function Figures({
 }: {
   site: SiteRecord;
   overview: Overview;
-  period: KeptPeriod;
+  period: PeriodRecord;
   compared: boolean;
   byId: ReadonlyMap<string, PageRecord>;
   params: URLSearchParams;
@@ -310,7 +311,7 @@ function Figures({
 }
 
 /** Where the figures came from; and letting them go, which is asked again, since no undo brings them back. */
-function LetGo({ period }: { period: KeptPeriod }) {
+function LetGo({ period }: { period: PeriodRecord }) {
   const { notify, fail } = useNotices();
   const [asking, setAsking] = useState(false);
   const drop = async () => {
@@ -339,7 +340,12 @@ function LetGo({ period }: { period: KeptPeriod }) {
   );
 }
 
-function saveAs(site: SiteRecord, overview: Overview, period: KeptPeriod, byId: ReadonlyMap<string, PageRecord>): void {
+function saveAs(
+  site: SiteRecord,
+  overview: Overview,
+  period: PeriodRecord,
+  byId: ReadonlyMap<string, PageRecord>,
+): void {
   const firstOf = new Map(overview.first.map((one) => [one.id, one]));
   const rows = overview.pages.map(({ id, clicks, impressions, position, before }) => {
     const first = firstOf.get(id);

@@ -88,7 +88,11 @@ export class Desk extends Dexie {
       .stores({ phrases: TABLES.phrases.indexes })
       .upgrade((tx) => upgradeTables(tx, 9));
     this.version(10)
-      .stores({ performance: TABLES.performance.indexes, redirects: TABLES.redirects.indexes })
+      .stores({
+        periods: TABLES.periods.indexes,
+        figures: TABLES.figures.indexes,
+        redirects: TABLES.redirects.indexes,
+      })
       .upgrade((tx) => upgradeTables(tx, 10));
     // Another tab deletes or upgrades it: left alone, the database would be opened anew, empty, at the next write.
     this.on("versionchange", ({ newVersion }) => {

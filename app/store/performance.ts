@@ -1,36 +1,38 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import type { PerformanceRow, Period } from "#core/performance/performance";
 import { db } from "./db";
-import type { PerformanceRecord } from "./records/performance";
-
-/** A period of which figures are kept. */
-export type KeptPeriod = Omit<PerformanceRecord, "rows">;
+import type { PeriodRecord } from "./records/performance";
 
 /** The periods of a site that figures are kept of, the latest first; undefined until that has been read. */
-export const usePeriods = (siteId: string): KeptPeriod[] | undefined =>
+export const usePeriods = (siteId: string): PeriodRecord[] | undefined =>
   useLiveQuery(async () => {
-    const all = await db().performance.where("siteId").equals(siteId).toArray();
-    return all
-      .map(({ rows: _, ...period }): KeptPeriod => period)
-      .sort((a, b) => (a.to === b.to ? b.from.localeCompare(a.from) : b.to.localeCompare(a.to)));
+    const all = await db().periods.where("siteId").equals(siteId).toArray();
+    return all.sort((a, b) => b.to.localeCompare(a.to) || b.from.localeCompare(a.from));
   }, [siteId]);
 
-/** Keeps the figures of a period; of the same period they take the place of those that were kept. */
+/** Keeps the figures of a period; of the same period they take the place of those that were kept. Returns its id. */
 export function keepFigures(
   siteId: string,
   { from, to }: Period,
   file: string,
   rows: readonly PerformanceRow[],
 ): Promise<string> {
-  const table = db().performance;
-  return db().transaction("rw", table, async () => {
-    const kept = await table.where("siteId").equals(siteId).toArray();
+  const { periods, figures } = db();
+  return db().transaction("rw", periods, figures, async () => {
+    const kept = await periods.where("siteId").equals(siteId).toArray();
     const same = kept.find((one) => one.from === from && one.to === to);
     const id = same?.id ?? crypto.randomUUID();
-    await table.put({ id, siteId, from, to, file, rows: [...rows] });
+    await periods.put({ id, siteId, from, to, file });
+    await figures.put({ id, siteId, rows: [...rows] });
     return id;
   });
 }
 
 /** Lets the figures of a period go. */
-export const dropFigures = (id: string): Promise<void> => db().performance.delete(id);
+export function dropFigures(id: string): Promise<void> {
+  const { periods, figures } = db();
+  return db().transaction("rw", periods, figures, async () => {
+    await periods.delete(id);
+    await figures.delete(id);
+  });
+}

@@ -10,12 +10,10 @@ export const usePhrases = (siteId: string): PhraseRecord[] | undefined =>
   useLiveQuery(() => db().phrases.where("siteId").equals(siteId).toArray(), [siteId]);
 
 /** The places and countries that pages of a site are for, each once. */
-export const usePlaces = (siteId: string): readonly string[] =>
-  useLiveQuery(async () => {
-    const pages = await db().pages.where("siteId").equals(siteId).toArray();
-    return [...new Set(pages.flatMap(({ audience }) => audience.name || []))].sort();
-  }, [siteId]) ?? NO_PLACES;
-const NO_PLACES: readonly string[] = [];
+export async function placesOf(siteId: string): Promise<string[]> {
+  const pages = await db().pages.where("siteId").equals(siteId).toArray();
+  return [...new Set(pages.flatMap(({ audience }) => audience.name || []))].sort();
+}
 
 /** What became of a list that was brought in. */
 export interface KeptPhrases {

@@ -254,13 +254,13 @@ function pagesWithPhrase(key: string): string[] {
 
 /** How the watched site did in a period, beside another one where that is asked; null where its figures are gone. */
 async function overviewOfPeriod(id: string, before: string | null): Promise<Overview | null> {
-  const [is, was] = await db().performance.bulkGet([id, before ?? ""]);
+  const [is, was] = await db().figures.bulkGet([id, before ?? ""]);
   return is ? overviewOf(is.rows, was?.rows ?? null, [...(watched?.site.pages.values() ?? [])]) : null;
 }
 
 /** What one phrase had in a period, on all pages; null where it was not shown. */
 async function figuresOfPhrase(id: string, phrase: string): Promise<Figures | null> {
-  const rows = rowsByPhrase((await db().performance.get(id))?.rows ?? []).get(phraseKey(phrase));
+  const rows = rowsByPhrase((await db().figures.get(id))?.rows ?? []).get(phraseKey(phrase));
   return rows ? addedUp(rows) : null;
 }
 

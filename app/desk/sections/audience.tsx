@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Audience } from "#core/page/found-for";
-import { usePlaces } from "../../store/phrases";
+import { placesOf } from "../../store/phrases";
 import { WordSelect } from "../../ui/controls";
 import { useUnkept } from "../../ui/unkept";
 
@@ -24,7 +24,8 @@ export default function AudienceChoice({
   siteId: string;
   onChange: (audience: Audience) => void;
 }) {
-  const places = usePlaces(siteId);
+  /** Asked for when a place is named: it goes over all pages. */
+  const [places, setPlaces] = useState<readonly string[]>([]);
   /** Chosen, and not named yet. */
   const [naming, setNaming] = useState<Audience["of"] | null>(null);
   const of = naming ?? audience.of;
@@ -72,6 +73,7 @@ export default function AudienceChoice({
             dir="auto"
             size={Math.max(16, text.length + 1)}
             onChange={(e) => setText(e.target.value)}
+            onFocus={() => void placesOf(siteId).then(setPlaces, () => {})}
             onBlur={keep}
             onKeyDown={(e) => {
               if (e.key === "Enter") keep();

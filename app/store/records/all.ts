@@ -8,7 +8,7 @@ import { learnt } from "./learnt";
 import { originals } from "./originals";
 import { overviews } from "./overviews";
 import { pages } from "./pages";
-import { performance } from "./performance";
+import { figures, periods } from "./performance";
 import { phrases } from "./phrases";
 import { queueItems, queues } from "./queues";
 import { redirects } from "./redirects";
@@ -20,7 +20,8 @@ export const TABLES = {
   sites,
   pages,
   phrases,
-  performance,
+  periods,
+  figures,
   redirects,
   changes,
   setAsides,

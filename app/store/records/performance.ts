@@ -1,22 +1,43 @@
 import type { PerformanceRow } from "#core/performance/performance";
 import { table } from "./table";
 
-/** What was measured of a site's results in one period. */
-export interface PerformanceRecord {
+/** A period of which it is kept what a search engine measured. */
+export interface PeriodRecord {
   id: string;
   siteId: string;
   /** First and last day, YYYY-MM-DD. */
   from: string;
   to: string;
-  /** The file that it came in. */
+  /** The file that its figures came in. */
   file: string;
+}
+
+/** The figures of a period, by its id. They are apart, so that all periods can be listed at once. */
+export interface FiguresRecord {
+  id: string;
+  siteId: string;
   rows: PerformanceRow[];
 }
 
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 
-export const performance = table<PerformanceRecord>()({
-  name: "performance",
+export const periods = table<PeriodRecord>()({
+  name: "periods",
+  since: 10,
+  indexes: "id, siteId",
+  undo: "follows",
+  backup: true,
+  fields: ({ joi, id, text }) => ({
+    id,
+    siteId: id,
+    from: joi.string().pattern(DAY),
+    to: joi.string().pattern(DAY),
+    file: text,
+  }),
+});
+
+export const figures = table<FiguresRecord>()({
+  name: "figures",
   since: 10,
   indexes: "id, siteId",
   undo: "follows",
@@ -24,9 +45,6 @@ export const performance = table<PerformanceRecord>()({
   fields: ({ joi, id, text, count }) => ({
     id,
     siteId: id,
-    from: joi.string().pattern(DAY),
-    to: joi.string().pattern(DAY),
-    file: text,
     rows: joi.array().items(
       joi.object({
         address: text,
