@@ -368,6 +368,24 @@ describe("keen-quill", () => {
     expect(run("check-data", join(demo, "none.html")).status).toBe(2);
   });
 
+  it("writes texts in a style of capitals, a line each", () => {
+    const { status, stdout } = run(
+      "case",
+      "--style",
+      "chicago",
+      "--",
+      "tea for two and the crew",
+      "-- walking down the quay",
+    );
+    expect([status, stdout]).toEqual([0, "Tea for Two and the Crew\n-- Walking down the Quay\n"]);
+    expect(run("case", "--style", "ap", "walking down the quay").stdout).toBe("Walking Down the Quay\n");
+    const sentence = run("case", "--style", "sentence", "--language", "nl", "--", "IJs In De Haven");
+    expect(sentence.stdout).toMatch(/^IJs in de /);
+    const lines = run("case", "--style", "ap", "a\nb");
+    expect([lines.status, lines.stderr]).toEqual([2, "A text is one line; this one has several: “a b”\n"]);
+    expect(run("case", "tea").status).toBe(2);
+  });
+
   it("lists the rules", () => {
     const { rules } = JSON.parse(
       execFileSync(process.execPath, [bin, "rules", "--format", "json"], { encoding: "utf8" }),

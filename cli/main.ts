@@ -2,6 +2,7 @@ import { writeSync } from "node:fs";
 import { Command, Option } from "commander";
 import { applyCommand } from "./apply.ts";
 import { auditCommand } from "./audit.ts";
+import { caseCommand } from "./case.ts";
 import { checkDataCommand } from "./check-data.ts";
 import { CommandFault } from "./fault.ts";
 import { whyNot } from "./files.ts";
@@ -60,6 +61,18 @@ program
   .argument("<text>")
   .addOption(new Option("--format <format>").choices(["text", "json"]).default("text"))
   .action(measureCommand);
+
+program
+  .command("case")
+  .description("print texts in a named style of capitals, a line each")
+  .argument("<texts...>", "texts of one line; -- before them lets them begin with a hyphen")
+  .addOption(
+    new Option("--style <style>", "title styles are for English")
+      .choices(["sentence", "chicago", "ap", "apa"])
+      .makeOptionMandatory(),
+  )
+  .option("--language <tag>", "language of the texts, as BCP 47 has it", "en")
+  .action(caseCommand);
 
 program
   .command("check-data")
