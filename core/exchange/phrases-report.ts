@@ -1,4 +1,10 @@
-import { type FirstReason, firstPages, pagesForQuestions, reasonInWords } from "../performance/first-pages.ts";
+import {
+  type FirstReason,
+  firstPages,
+  measuredPages,
+  pagesForQuestions,
+  reasonInWords,
+} from "../performance/first-pages.ts";
 import type { Figures, Period } from "../performance/performance.ts";
 import type { MatchKind } from "../phrase/phrase-finder.ts";
 import { phraseKey } from "../phrase/phrase-key.ts";
@@ -145,14 +151,17 @@ export function phrasesReport(
 }
 
 function performanceReport({ rows, period }: PerformanceTable, found: readonly PageWithPhrases[]): PerformanceReport {
-  const pages = found.map(({ facets }) => facets);
+  const measured = measuredPages(
+    rows,
+    found.map(({ facets }) => facets),
+  );
   const fileOf = new Map(found.map(({ file, facets }) => [facets.id, file]));
-  const first = firstPages(rows, pages).map(({ id, position, ...one }) => ({
+  const first = firstPages(measured).map(({ id, position, ...one }) => ({
     file: fileOf.get(id) ?? "",
     ...one,
     position: position === null ? null : rounded(position),
   }));
-  return { period, first, questions: pagesForQuestions(rows, pages).map(({ id }) => fileOf.get(id) ?? "") };
+  return { period, first, questions: pagesForQuestions(measured).map(({ id }) => fileOf.get(id) ?? "") };
 }
 
 /** One row for each phrase and page on which it stands, and one for each phrase that stands nowhere. */

@@ -1,9 +1,11 @@
 import { describe, expect, it } from "vitest";
-import { firstPages, pagesForQuestions, reasonInWords } from "./first-pages.ts";
+import { firstPages, type MeasuredPage, measuredPages, pagesForQuestions, reasonInWords } from "./first-pages.ts";
 import { addedUp, bandOf, clickRate, type PerformanceRow, rowsByPage } from "./performance.ts";
 
 const row = (path: string, phrase: string, clicks: number, impressions: number, position: number | null) =>
   ({ address: `https://quay.example${path}`, phrase, clicks, impressions, position }) satisfies PerformanceRow;
+const first = (rows: readonly PerformanceRow[], pages: readonly MeasuredPage[]) =>
+  firstPages(measuredPages(rows, pages));
 const page = (path: string, title: string) => ({
   id: path,
   address: `https://quay.example${path}`,
@@ -45,7 +47,7 @@ describe("the pages that are worth being looked at first", () => {
     page("/small", "Welcome"),
     page("/unmeasured", "Nothing"),
   ];
-  const found = firstPages(
+  const found = first(
     [
       ...usual,
       // 10 of 1,000, where others have 40.
@@ -76,12 +78,12 @@ describe("the pages that are worth being looked at first", () => {
   });
 
   it("need others at such places to be called seldom clicked", () => {
-    const few = firstPages([row("/usual-1", "boats", 40, 1000, 2), row("/seldom", "tours", 1, 1000, 2)], pages);
+    const few = first([row("/usual-1", "boats", 40, 1000, 2), row("/seldom", "tours", 1, 1000, 2)], pages);
     expect(few.flatMap(({ reasons }) => reasons).map(({ kind }) => kind)).not.toContain("seldom-clicked");
   });
 
   it("are found where only pages were measured", () => {
-    const alone = firstPages([row("/near", "", 20, 400, 6.2), row("/small", "", 20, 90, 6.2)], pages);
+    const alone = first([row("/near", "", 20, 400, 6.2), row("/small", "", 20, 90, 6.2)], pages);
     expect(alone).toEqual([
       { id: "/near", clicks: 20, impressions: 400, position: 6.2, reasons: [expect.objectContaining({ phrase: "" })] },
     ]);
@@ -98,6 +100,6 @@ describe("the pages that are worth being looked at first", () => {
       row("/e", "", 5, 90, 4),
     ];
     const all = ["/", "/de/", "/a", "/b", "/c", "/d", "/e"].map((path) => page(path, path));
-    expect(pagesForQuestions(measured, all).map(({ id }) => id)).toEqual(["/b", "/d", "/a"]);
+    expect(pagesForQuestions(measuredPages(measured, all)).map(({ id }) => id)).toEqual(["/b", "/d", "/a"]);
   });
 });

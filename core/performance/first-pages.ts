@@ -1,11 +1,12 @@
 import { comparableAddress } from "../address/address.ts";
-import { findPhrase } from "../phrase/match.ts";
+import { phraseFinder } from "../phrase/phrase-finder.ts";
 import {
   addedUp,
   bandOf,
   clickRate,
   type Figures,
   groupedBy,
+  keyOfPhrase,
   type PerformanceRow,
   rowsByPage,
   rowsByPhrase,
@@ -42,56 +43,72 @@ const PART_OF_PAGE = 5;
 /** Other pages at such places, at least, so that there is a usual rate. */
 const OTHERS = 3;
 
-/** What each page had altogether. A table of pages alone counts as it stands, one of phrases too adds them up. */
-export function figuresOfPages<P extends { id: string; address: string }>(
+/** A page with what was measured of it. */
+export interface Measured<P> {
+  page: P;
+  rows: PerformanceRow[];
+  figures: Figures;
+}
+
+/** What each page had altogether; pages that were not measured are left out. */
+export function measuredPages<P extends { address: string }>(
   rows: readonly PerformanceRow[],
   pages: Iterable<P>,
-): Map<string, { page: P; rows: PerformanceRow[]; figures: Figures }> {
+): Measured<P>[] {
   const byAddress = rowsByPage(rows);
-  const measured = new Map<string, { page: P; rows: PerformanceRow[]; figures: Figures }>();
+  const measured: Measured<P>[] = [];
   for (const page of pages) {
     const own = byAddress.get(comparableAddress(page.address));
-    if (own) measured.set(page.id, { page, rows: own, figures: addedUp(own) });
+    if (own) measured.push({ page, rows: own, figures: addedUp(own) });
   }
   return measured;
 }
 
 /** The pages that are worth being looked at first, by how often they were shown, with the reasons. */
-export function firstPages(rows: readonly PerformanceRow[], pages: Iterable<MeasuredPage>): FirstPage[] {
-  const measured = [...figuresOfPages(rows, pages).values()];
-  const inBand = groupedBy(measured, ({ figures }) => bandOf(figures.position));
+export function firstPages(measured: readonly Measured<MeasuredPage>[]): FirstPage[] {
+  const bands = groupedBy(measured, ({ figures }) => bandOf(figures.position));
+  const inBand = new Map(
+    Array.from(bands, ([band, all]) => [band, { all, sum: addedUp(all.map((one) => one.figures)) }]),
+  );
+  const weighty = measured.map(({ rows, figures }) => weightyPhrases(rows, figures));
+  const says = titleSays(measured, weighty);
   const found: FirstPage[] = [];
-  for (const { page, rows: own, figures } of measured) {
+  for (const [i, { page, figures }] of measured.entries()) {
     const reasons: FirstReason[] = [];
     const rate = clickRate(figures);
-    const others = (inBand.get(bandOf(figures.position)) ?? []).filter((one) => one.page.id !== page.id);
-    const usual = clickRate(addedUp(others.map((one) => one.figures)));
+    const band = inBand.get(bandOf(figures.position));
+    // What the others at such places had together.
+    const usual = band
+      ? clickRate({
+          clicks: band.sum.clicks - figures.clicks,
+          impressions: band.sum.impressions - figures.impressions,
+          position: null,
+        })
+      : null;
     if (
       figures.impressions >= OFTEN &&
       figures.position !== null &&
-      others.length >= OTHERS &&
+      (band?.all.length ?? 0) > OTHERS &&
       rate !== null &&
       usual !== null &&
       rate < usual / 2
     )
       reasons.push({ kind: "seldom-clicked", rate, usual });
 
-    const weighty = weightyPhrases(own, figures);
-    const near = weighty.find(({ position }) => bandOf(position) === 1);
+    const phrases = weighty[i] ?? [];
+    const near = phrases.find(({ position }) => bandOf(position) === 1);
     if (near?.position) {
       const { phrase, position, impressions } = near;
       reasons.push({ kind: "near-top", phrase, position, impressions });
     } else if (
-      weighty.length === 0 &&
+      phrases.length === 0 &&
       figures.impressions >= OFTEN &&
       figures.position &&
       bandOf(figures.position) === 1
     )
       reasons.push({ kind: "near-top", phrase: "", position: figures.position, impressions: figures.impressions });
 
-    const lacking = weighty.find(
-      ({ phrase }) => findPhrase(phrase, page.title, { language: page.language }).length === 0,
-    );
+    const lacking = phrases.find(({ phrase }) => !says(page, phrase));
     if (lacking) {
       const { phrase, impressions } = lacking;
       reasons.push({ kind: "title-lacks", phrase, title: page.title, impressions });
@@ -99,6 +116,35 @@ export function firstPages(rows: readonly PerformanceRow[], pages: Iterable<Meas
     if (reasons.length > 0) found.push({ id: page.id, ...figures, reasons });
   }
   return found.sort((a, b) => b.impressions - a.impressions);
+}
+
+/** Tells whether a page's title says a phrase in any form: all phrases of a language are looked for in one pass. */
+function titleSays(
+  measured: readonly Measured<MeasuredPage>[],
+  weighty: readonly (readonly PerformanceRow[])[],
+): (page: MeasuredPage, phrase: string) => boolean {
+  const keysOf = new Map<string, Set<string>>();
+  for (const [i, { page }] of measured.entries()) {
+    const keys = keysOf.get(page.language) ?? new Set();
+    for (const { phrase } of weighty[i] ?? []) keys.add(keyOfPhrase(phrase));
+    keysOf.set(page.language, keys);
+  }
+  const finders = new Map(
+    Array.from(keysOf, ([language, keys]) => {
+      const texts = [...keys];
+      return [language, { texts, finder: phraseFinder(texts, { language }) }] as const;
+    }),
+  );
+  const said = new Map<string, Set<string>>();
+  return (page, phrase) => {
+    const { texts, finder } = finders.get(page.language) ?? {};
+    let keys = said.get(page.id);
+    if (!keys) {
+      keys = new Set(finder?.find(page.title).map((match) => texts?.[match.phrase] ?? "") ?? []);
+      said.set(page.id, keys);
+    }
+    return keys.has(keyOfPhrase(phrase));
+  };
 }
 
 /** The phrases that a page is shown for often, the most shown first. */
@@ -144,11 +190,8 @@ const FOR_QUESTIONS = 3;
  * Pages that deserve questions with answers in their structured data: on the 1st to 10th place, clicked most, and not the
  * start page. Common practice, no source.
  */
-export function pagesForQuestions(
-  rows: readonly PerformanceRow[],
-  pages: Iterable<MeasuredPage>,
-): (Figures & { id: string })[] {
-  return [...figuresOfPages(rows, pages).values()]
+export function pagesForQuestions(measured: readonly Measured<MeasuredPage>[]): (Figures & { id: string })[] {
+  return measured
     .filter(({ page, figures }) => {
       const band = bandOf(figures.position);
       return figures.clicks > 0 && (band === 0 || band === 1) && !isStart(page.address);

@@ -1,5 +1,5 @@
 import { comparableAddress } from "../address/address.ts";
-import { type FirstPage, figuresOfPages, firstPages, type MeasuredPage, pagesForQuestions } from "./first-pages.ts";
+import { type FirstPage, firstPages, type MeasuredPage, measuredPages, pagesForQuestions } from "./first-pages.ts";
 import { addedUp, BANDS, bandOf, type Figures, type PerformanceRow, rowsByPage, rowsByPhrase } from "./performance.ts";
 
 /** Figures of a period, beside those of another one; null where there are none. */
@@ -30,20 +30,19 @@ export function overviewOf(
   before: readonly PerformanceRow[] | null,
   pages: readonly MeasuredPage[],
 ): Overview {
-  const was = before && figuresOfPages(before, pages);
+  const measured = measuredPages(rows, pages);
+  const was = before && new Map(measuredPages(before, pages).map(({ page, figures }) => [page.id, figures]));
   const wasByPhrase = before && rowsByPhrase(before);
   const ids = new Map(pages.map(({ id, address }) => [comparableAddress(address), id]));
   const idOf = ({ address }: PerformanceRow) => (address === "" ? null : (ids.get(comparableAddress(address)) ?? null));
   const unknown = [...rowsByPage(rows)].filter(([key]) => !ids.has(key)).map(([, own]) => own);
   return {
     total: { ...addedUp(rows), before: before && addedUp(before) },
-    first: firstPages(rows, pages),
-    questions: pagesForQuestions(rows, pages),
-    pages: Array.from(figuresOfPages(rows, pages), ([id, { figures }]) => ({
-      id,
-      ...figures,
-      before: was?.get(id)?.figures ?? null,
-    })).sort(byImpressions),
+    first: firstPages(measured),
+    questions: pagesForQuestions(measured),
+    pages: measured
+      .map(({ page: { id }, figures }) => ({ id, ...figures, before: was?.get(id) ?? null }))
+      .sort(byImpressions),
     phrases: Array.from(rowsByPhrase(rows), ([key, own]) => {
       const [most] = [...own].sort(byImpressions);
       const earlier = wasByPhrase?.get(key);

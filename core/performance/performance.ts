@@ -56,18 +56,33 @@ export function groupedBy<K, T>(all: Iterable<T>, keyOf: (one: T) => K | null): 
 
 /** The rows of each page, by its address as addresses are compared. */
 export function rowsByPage(rows: readonly PerformanceRow[]): Map<string, PerformanceRow[]> {
-  const keys = new Map<string, string>();
+  const known = new Map<string, string>();
   return groupedBy(rows, ({ address }) => {
     if (address === "") return null;
-    const key = keys.get(address) ?? comparableAddress(address);
-    keys.set(address, key);
+    const key = known.get(address) ?? comparableAddress(address);
+    known.set(address, key);
     return key;
   });
 }
 
+/** What names phrases: one stands in many rows. */
+const keys = new Map<string, string>();
+const REMEMBERED = 100_000;
+
+/** As `phraseKey`, remembered. */
+export function keyOfPhrase(phrase: string): string {
+  let key = keys.get(phrase);
+  if (key === undefined) {
+    key = phraseKey(phrase);
+    if (keys.size >= REMEMBERED) keys.clear();
+    keys.set(phrase, key);
+  }
+  return key;
+}
+
 /** The rows of each phrase, by what names it. */
 export const rowsByPhrase = (rows: readonly PerformanceRow[]): Map<string, PerformanceRow[]> =>
-  groupedBy(rows, ({ phrase }) => phraseKey(phrase) || null);
+  groupedBy(rows, ({ phrase }) => keyOfPhrase(phrase) || null);
 
 /** Places in the results that are compared with each other: the first ones, the rest of the first page, the second, the others. */
 export const BANDS = [
