@@ -115,6 +115,7 @@ STORES[5] = {
 const { summaries, redrafts, ...kept } = STORES[5] as Record<string, string>;
 /** What version 7 was in the end, when what it moved had gone. */
 STORES[7.1] = { ...kept, facets: "id, siteId" };
+STORES[9] = { ...STORES[7.1], overviews: "id, siteId", phrases: "id, siteId" };
 /** What was set aside in version 5, whose keys did not say which of several equal nodes it is. */
 const SET_ASIDES = ["@ heading 2 A", "@ link /a A #2", "@ picture /a.png", "@ title", "@ block A"].map((at, i) => ({
   id: `a${i}`,
@@ -244,6 +245,14 @@ describe("a database of version 7", () => {
     expect(await db().overviews.toArray()).toEqual([]);
     await db().overviews.put({ id: "s1", siteId: "s1" } as never);
     expect(await db().overviews.count()).toBe(1);
+  });
+});
+
+describe("a database of version 9", () => {
+  it("has pages that are for everyone, and tables for figures and redirects", async () => {
+    await opened(9, { sites: [SITE], pages: [{ id: "p1", siteId: "s1", phrase: "lamp", supporting: [] }] });
+    expect(await db().pages.get("p1")).toMatchObject({ phrase: "lamp", audience: { of: "everyone", name: "" } });
+    expect([await db().periods.count(), await db().figures.count(), await db().redirects.count()]).toEqual([0, 0, 0]);
   });
 });
 
