@@ -360,6 +360,12 @@ export const KNOWN: readonly HostileInput[] = [
   html("one start tag", (size) => `<p ${"x".repeat(size)}`),
   html("NULs far behind", (size) => page("", "x".repeat(5000) + "\0".repeat(size))),
   // Markdown and front matter.
+  inMarkdown("comments without end", "灯<!-- "),
+  inMarkdown("instructions without end", "a<? "),
+  inMarkdown("character data without end", "a<![CDATA["),
+  inMarkdown("declarations without end", "a<!B "),
+  inMarkdown("tags without end", "a<b "),
+  inMarkdown("tags with a value without end", "a<b c='"),
   inMarkdown("emphasis", "*_"),
   inMarkdown("open emphasis", "*a "),
   inMarkdown("strong emphasis", "**a"),

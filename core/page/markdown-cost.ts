@@ -21,6 +21,19 @@ const COSTS: readonly Cost[] = [
 const MARKS: Cost = { what: "marks of emphasis, links and code", pattern: /[*_~[\]`!]/g, each: 10, pairs: 14 };
 /** For each bracket that closes nothing, all that was read of the paragraph is gone through for one that opens. */
 const STRAY: Cost = { what: "brackets that close nothing", pattern: /\]/g, each: 10, pairs: 100 };
+/** What goes on until it is closed, and is looked for to the end of the paragraph each time that it is not. */
+const OPENINGS = [
+  { opens: /<!--/g, closes: "-->" },
+  { opens: /<\?/g, closes: "?>" },
+  { opens: /<!\[CDATA\[/g, closes: "]]>" },
+  { opens: /<![A-Za-z]/g, closes: ">" },
+];
+/** Microseconds for each of them and each character of its paragraph. */
+const FOR_CHARACTER = 0.04;
+
+/** How many things are opened behind the last place where one is closed. */
+const unclosed = (stretch: string): number =>
+  OPENINGS.reduce((sum, { opens, closes }) => sum + count(stretch.slice(stretch.lastIndexOf(closes) + 1), opens), 0);
 
 /** Microseconds that reading may take. */
 const MOST = 700_000;
@@ -49,11 +62,15 @@ export function tooMuch(source: string): { deep: true } | { what: string; times:
     sum.times += times;
     sum.takes += costOf(cost, times);
   };
+  const open = { what: "comments and the like without an end", times: 0, takes: 0 };
   for (const stretch of source.split(/\n[ \t]*\n/)) {
+    const opened = unclosed(stretch);
+    open.times += opened;
+    open.takes += opened * stretch.length * FOR_CHARACTER;
     add(marks, MARKS, count(stretch, MARKS.pattern));
     add(stray, STRAY, Math.max(0, count(stretch, STRAY.pattern) - count(stretch, /\[/g)));
   }
-  costs.push(marks, stray);
+  costs.push(marks, stray, open);
   if (costs.reduce((sum, { takes }) => sum + takes, 0) <= MOST) return null;
   const [most] = costs.sort((a, b) => b.takes - a.takes);
   return { what: most?.what ?? "", times: most?.times ?? 0 };

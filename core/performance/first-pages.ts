@@ -71,7 +71,7 @@ export function firstPages(measured: readonly Measured<MeasuredPage>[]): FirstPa
     Array.from(bands, ([band, all]) => [band, { all, sum: addedUp(all.map((one) => one.figures)) }]),
   );
   const weighty = measured.map(({ rows, figures }) => weightyPhrases(rows, figures));
-  const says = titleSays(measured, weighty);
+  const says = phrasesInTitles(measured, weighty);
   const found: FirstPage[] = [];
   for (const [i, { page, figures }] of measured.entries()) {
     const reasons: FirstReason[] = [];
@@ -119,7 +119,7 @@ export function firstPages(measured: readonly Measured<MeasuredPage>[]): FirstPa
 }
 
 /** Tells whether a page's title says a phrase in any form: all phrases of a language are looked for in one pass. */
-function titleSays(
+function phrasesInTitles(
   measured: readonly Measured<MeasuredPage>[],
   weighty: readonly (readonly PerformanceRow[])[],
 ): (page: MeasuredPage, phrase: string) => boolean {
