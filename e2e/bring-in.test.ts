@@ -283,7 +283,11 @@ describe("storage", () => {
     await page.getByText(/^kept, /).waitFor({ state: "detached" });
     expect(await page.getByLabel("Title on desktop").inputValue()).toBe("Not kept any more");
     // Nothing is made anew, empty, behind the editor's back: a worker that was opening it meanwhile gives it up at once.
-    await eventually(() => other.evaluate(async () => (await indexedDB.databases()).map(({ name }) => name)), []);
+    const kept = () => other.evaluate(async () => (await indexedDB.databases()).map(({ name }) => name));
+    await eventually(kept, []);
+    await page.getByLabel("Title on desktop").fill("Not kept either");
+    await page.waitForTimeout(500);
+    expect(await kept()).toEqual([]);
   });
 
   it("that another version takes over stops writing and says so", async () => {

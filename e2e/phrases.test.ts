@@ -184,6 +184,10 @@ describe("the phrases of a site", () => {
       .getByRole("row", { name: /^enamel mug/ })
       .getByText("1,980")
       .waitFor();
+    // What is shown is saved, with rows that the screen has no room for.
+    const saved = await downloaded(page, () => page.getByRole("button", { name: "Save as CSV" }).click());
+    expect(saved.name).toBe("phrases Gullhaven Lightship Museum 2026-10-01 to 2026-10-31.csv");
+    expect(saved.bytes.toString()).toContain("enamel mug,https://www.gullhaven.example/shop/enamel--mug,1980,48,");
     const csv = (name: string, text: string) =>
       page
         .getByLabel("CSV file of figures", { exact: true })
@@ -200,11 +204,16 @@ describe("the phrases of a site", () => {
     await dialog.getByLabel("Last day").fill("2026-11-15");
     await dialog.getByRole("button", { name: "Keep these figures" }).click();
     await page.getByText("this site was shown 0 times and clicked 7 times").waitFor();
+    // The same period once more: what was worked out of the figures before is not shown for it.
+    await csv("figures 2026-11-01 to 2026-11-15.csv", "page,clicks\n/people.html,8\n");
+    await page.getByText(/^They take the place of those of 1.+15 November 2026, out of figures\.csv\.$/).waitFor();
+    await page.getByRole("button", { name: "Keep these figures" }).click();
+    await page.getByText("this site was shown 0 times and clicked 8 times").waitFor();
     await page.getByRole("combobox", { name: "Period" }).selectOption("October 2026");
     await page.getByText("this site was shown 19,618 times").waitFor();
     await page.getByRole("button", { name: "Let these figures go…" }).click();
     await page.getByRole("button", { name: "Let them go" }).click();
-    await page.getByText("this site was shown 0 times and clicked 7 times").waitFor();
+    await page.getByText("this site was shown 0 times and clicked 8 times").waitFor();
   });
 
   it("support a page from its desk, and stand where its words are changed", async () => {

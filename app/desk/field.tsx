@@ -10,7 +10,7 @@ interface Stretch {
 }
 
 /** Splits a text where its look changes. */
-function stretches(
+export function stretches(
   text: string,
   lostFrom: number,
   bold: readonly { start: number; end: number }[],

@@ -1,12 +1,6 @@
-import { useMemo, useRef, useState } from "react";
-import {
-  assignPerformance,
-  type PerformanceColumn,
-  periodInName,
-  readPerformance,
-} from "#core/exchange/performance-table";
-import { readTable } from "#core/exchange/table-file";
-import { keepFigures } from "../store/performance";
+import { useEffect, useMemo, useRef, useState } from "react";
+import { type PerformanceColumn, periodInName } from "#core/exchange/performance-table";
+import type { FiguresRead } from "../store/read-figures";
 import type { PeriodRecord } from "../store/records/performance";
 import type { SiteRecord } from "../store/records/sites";
 import { ColumnsTable } from "../ui/columns-table";
@@ -14,6 +8,7 @@ import { Action, fieldClass, MainButton } from "../ui/controls";
 import { Modal } from "../ui/modal";
 import { useNotices } from "../ui/notice";
 import { type ChosenTable, TableInput } from "../ui/table-input";
+import { onPool } from "../workers/pool";
 import { periodInWords } from "./words";
 
 const NAMES: Readonly<Record<PerformanceColumn, string>> = {
@@ -45,17 +40,31 @@ export function BringInFigures({
 }) {
   const { notify, fail } = useNotices();
   const [file, setFile] = useState(first);
-  const table = useMemo(() => readTable(file.bytes), [file]);
-  const rows = "reason" in table ? [] : table.rows;
-  const guess = useMemo(() => assignPerformance(rows), [rows]);
-  const [chosen, setChosen] = useState<{ of: ChosenTable; columns: (PerformanceColumn | null)[] } | null>(null);
-  const columns = chosen?.of === file ? chosen.columns : guess.columns;
-  const read = useMemo(
-    () => readPerformance(rows, { columns, headed: guess.headed }, site.address || null),
-    [rows, columns, guess.headed, site.address],
+  const [chosen, setChosen] = useState<{ of: ChosenTable; columns: readonly (PerformanceColumn | null)[] } | null>(
+    null,
   );
+  const columns = chosen?.of === file ? chosen.columns : null;
+  const asked = useMemo(
+    () => ({ bytes: file.bytes, columns, base: site.address || null }),
+    [file, columns, site.address],
+  );
+  /** What was read, and what for: until the next is read, what stands there is the last. */
+  const [read, setRead] = useState<{ of: typeof asked; is: FiguresRead } | null>(null);
+  useEffect(() => {
+    let gone = false;
+    void onPool(async (worker) => await worker.readFigures(asked)).then(
+      (is) => !gone && setRead({ of: asked, is }),
+      fail,
+    );
+    return () => {
+      gone = true;
+    };
+  }, [asked, fail]);
+  const reading = read?.of !== asked;
+  const found = read?.is.found ?? null;
+  const rows = read?.is.sample ?? [];
   const [days, setDays] = useState<{ from?: string; to?: string }>({});
-  const told = ("reason" in read ? null : read.period) ?? periodInName(file.name);
+  const told = (found && !("reason" in found) ? found.period : null) ?? periodInName(file.name);
   const from = days.from ?? told?.from ?? "";
   const to = days.to ?? told?.to ?? "";
   const wrong =
@@ -67,16 +76,15 @@ export function BringInFigures({
   const same = periods.find((one) => one.from === from && one.to === to);
   const input = useRef<HTMLInputElement>(null);
   const keep = async () => {
-    if ("reason" in read) return;
     try {
-      onKept(await keepFigures(site.id, { from, to }, file.name, read.rows));
-      notify(`Figures of ${periodInWords({ from, to })} are kept`, `${number.format(read.rows.length)} rows.`);
+      onKept(await onPool(async (worker) => await worker.keepFiguresOf(site.id, asked, { from, to }, file.name)));
+      notify(`Figures of ${periodInWords({ from, to })} are kept`);
       onClose();
     } catch (error) {
       fail(error);
     }
   };
-  const fault = "reason" in table ? table.reason : "reason" in read ? read.reason : null;
+  const fault = found && "reason" in found ? found.reason : null;
   return (
     <Modal
       open
@@ -86,11 +94,11 @@ export function BringInFigures({
       description="What a search engine measured: how often each page was shown and clicked for which phrase, and at which place."
     >
       <div className="mt-4 grid gap-4">
-        {rows.length > 0 && (
+        {read && rows.length > 0 && (
           <ColumnsTable
             rows={rows}
-            columns={columns}
-            headed={guess.headed}
+            columns={columns ?? read.is.columns}
+            headed={read.is.headed}
             names={NAMES}
             onColumns={(next) => setChosen({ of: file, columns: next })}
           />
@@ -100,15 +108,15 @@ export function BringInFigures({
             {fault}
           </p>
         ) : (
-          !("reason" in read) && (
-            <p aria-live="polite">
-              {number.format(read.rows.length)} {read.rows.length === 1 ? "row is" : "rows are"} read.
-            </p>
-          )
+          <p aria-live="polite">
+            {reading || !found || "reason" in found
+              ? "Reading the file…"
+              : `${number.format(found.rows)} ${found.rows === 1 ? "row is" : "rows are"} read.`}
+          </p>
         )}
-        {!("reason" in read) && read.notes.length > 0 && (
+        {found && !("reason" in found) && found.notes.length > 0 && (
           <ul className="grid max-h-32 gap-1 overflow-auto text-12 text-soft">
-            {read.notes.map((note) => (
+            {found.notes.map((note) => (
               <li key={note}>{note}</li>
             ))}
           </ul>
@@ -137,7 +145,7 @@ export function BringInFigures({
           </p>
         </div>
         <div className="flex flex-wrap items-center gap-5">
-          <MainButton disabled={fault !== null || wrong !== null} onClick={() => void keep()}>
+          <MainButton disabled={reading || fault !== null || wrong !== null} onClick={() => void keep()}>
             Keep these figures
           </MainButton>
           <Action onClick={() => input.current?.click()}>Another file…</Action>

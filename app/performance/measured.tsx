@@ -18,6 +18,8 @@ export const ORDERS = {
   change: (a: Compared, b: Compared) => moved(a) - moved(b),
 } as const;
 export type Order = keyof typeof ORDERS;
+/** The first places, and what was lost most, stand first. */
+const RISING: ReadonlySet<Order> = new Set<Order>(["position", "change"]);
 
 /** Clicks won against the period before, or lost. */
 const moved = ({ clicks, before }: Compared) => clicks - (before?.clicks ?? 0);
@@ -52,7 +54,7 @@ export function Measured({
   const head = (one: Order, words: string) => (
     <th
       scope="col"
-      aria-sort={order === one ? "descending" : "none"}
+      aria-sort={order !== one ? "none" : RISING.has(one) ? "ascending" : "descending"}
       className="w-24 px-2 text-right font-semibold text-12 max-[700px]:w-[58px] max-[700px]:px-1"
     >
       <button type="button" onClick={() => onOrder(one)} className={order === one ? "" : "text-soft hover:text-ink"}>

@@ -304,7 +304,7 @@ function Concordance({
   const head = (page: PagePassages, sentence: string, text: string) =>
     make(
       page,
-      { label: `Heading “${text}”`, head: { sentence, text } },
+      { label: `Heading “${text}”`, head: { id: crypto.randomUUID(), sentence, text } },
       `“${text}” is a heading now`,
       "No heading can be put here. Open the page, and put it where you want it.",
     );

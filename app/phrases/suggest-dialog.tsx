@@ -1,12 +1,11 @@
-import { useCallback, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { pathOf } from "#core/address/address";
 import { PLACE_NAMES } from "#core/standing/in-words";
 import { oneForEach, type Suggestion } from "#core/standing/suggest";
 import type { PageRecord } from "../store/page-record";
 import { assignEach } from "../store/phrases";
 import type { SiteRecord } from "../store/records/sites";
-import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
-import type { SuggestedFor, SuggestingBasis } from "../store/suggest-phrases";
+import type { SuggestedFor } from "../store/suggest-phrases";
 import { Action, MainButton } from "../ui/controls";
 import { Modal } from "../ui/modal";
 import { useNotices } from "../ui/notice";
@@ -41,20 +40,16 @@ export function SuggestDialog({
   const { notify, fail } = useNotices();
   // What is asked for is asked once: pages that get a phrase meanwhile stay on the list.
   const [asked] = useState(pages);
-  const ids = useMemo(() => asked.map(({ id }) => id), [asked]);
-  const answer = useSiteAnswer(
+  const found = useSuggestions(
     site,
-    useCallback((worker: SiteAsked) => worker.suggestingBasis(ids), [ids]),
+    asked.map(({ id }) => id),
   );
-  const [basis, setBasis] = useState<SuggestingBasis | null>(null);
-  if (answer && !basis) setBasis(answer);
-  const found = useSuggestions(ids, basis);
   /** What somebody has decided: another phrase for a page, or none. */
   const [decided, setDecided] = useState<ReadonlyMap<string, string | null>>(new Map());
   const [drawn, setDrawn] = useState(DRAWN);
   const best = useMemo(
-    () => oneForEach(new Map(found.pages.map(({ pageId, ...rest }) => [pageId, rest])), new Set(basis?.taken ?? [])),
-    [found.pages, basis],
+    () => oneForEach(new Map(found.pages.map(({ pageId, ...rest }) => [pageId, rest])), new Set(found.taken)),
+    [found.pages, found.taken],
   );
   const byId = useMemo(() => new Map(asked.map((page) => [page.id, page])), [asked]);
   const withSome = found.pages.filter(({ suggestions }) => suggestions.length > 0);

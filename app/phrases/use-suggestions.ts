@@ -1,5 +1,8 @@
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
+import type { SiteRecord } from "../store/records/sites";
+import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import type { SuggestedFor, SuggestingBasis } from "../store/suggest-phrases";
+import { useNotices } from "../ui/notice";
 import { onPoolAll } from "../workers/pool";
 
 /** Pages that one worker looks at before it answers. */
@@ -8,23 +11,27 @@ const CHUNK = 10;
 /** What is suggested, as far as it is known. */
 export interface FoundSuggestions {
   pages: readonly SuggestedFor[];
+  /** Stems of the phrases that other pages want. */
+  taken: readonly string[];
   looked: number;
   of: number;
 }
 
-/** What pages could be found for, worked out on the pool; asked once, for the pages and the basis as they are then. */
-export function useSuggestions(ids: readonly string[], basis: SuggestingBasis | null): FoundSuggestions {
-  const [found, setFound] = useState<FoundSuggestions>({ pages: [], looked: 0, of: ids.length });
-  const ready = basis !== null;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: asked once; what changes meanwhile is looked at the next time
+/** What pages could be found for, worked out on the pool; asked once, for the pages and the site as they are then. */
+export function useSuggestions(site: SiteRecord, asked: readonly string[]): FoundSuggestions {
+  const { fail } = useNotices();
+  const [ids] = useState(asked);
+  const ask = useMemo(() => (worker: SiteAsked) => worker.suggestingBasis(ids), [ids]);
+  const answer = useSiteAnswer(site, ask);
+  const [basis, setBasis] = useState<SuggestingBasis | null>(null);
+  if (answer && !basis) setBasis(answer);
+  const [found, setFound] = useState({ pages: [] as readonly SuggestedFor[], looked: 0 });
   useEffect(() => {
     if (!basis) return;
     const stop = new AbortController();
     const chunks = Array.from({ length: Math.ceil(ids.length / CHUNK) }, (_, i) =>
       ids.slice(i * CHUNK, (i + 1) * CHUNK),
     );
-    const all: SuggestedFor[] = [];
-    let looked = 0;
     const narrowed = (chunk: readonly string[]): SuggestingBasis => ({
       ...basis,
       anchors: Object.fromEntries(chunk.map((id) => [id, basis.anchors[id] ?? []])),
@@ -33,12 +40,14 @@ export function useSuggestions(ids: readonly string[], basis: SuggestingBasis | 
       signal: stop.signal,
       onResult: (some) => {
         if (stop.signal.aborted) return;
-        all.push(...some);
-        looked = Math.min(ids.length, looked + CHUNK);
-        setFound({ pages: [...all], looked, of: ids.length });
+        setFound(({ pages, looked }) => ({
+          pages: [...pages, ...some],
+          looked: Math.min(ids.length, looked + CHUNK),
+        }));
       },
-    }).catch(() => setFound({ pages: [...all], looked: ids.length, of: ids.length }));
+    }).catch(fail);
     return () => stop.abort();
-  }, [ready]);
-  return found;
+  }, [ids, basis, fail]);
+  return { ...found, taken: basis?.taken ?? NONE, of: ids.length };
 }
+const NONE: readonly string[] = [];

@@ -3,7 +3,7 @@ import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import { csvOf } from "#core/exchange/csv";
 import { type FirstReason, placeInWords, reasonInWords } from "#core/performance/first-pages";
-import type { Overview } from "#core/performance/overview";
+import type { Compared, Overview } from "#core/performance/overview";
 import { FIRST_SHOWN, FirstPages, WHY } from "../performance/first";
 import { Measured, ORDERS, type Order } from "../performance/measured";
 import { changeInWords, periodInWords } from "../performance/words";
@@ -59,7 +59,8 @@ export default function Performance() {
   const byId = useMemo(() => new Map(pages?.map((page) => [page.id, page])), [pages]);
   const bring = () => input.current?.click();
   const screen = screenOf("performance");
-  const save = overview && period ? () => saveAs(site, overview, period, byId) : null;
+  const of = params.get("of") === "phrases" ? "phrases" : "pages";
+  const save = overview && period ? () => saveAs(site, overview, of, period, byId) : null;
   const actions = (
     <>
       <Action onClick={bring}>Bring in figures…</Action>
@@ -73,7 +74,7 @@ export default function Performance() {
         screen={screen}
         commands={[
           { name: "Bring in figures of a search engine (CSV)", run: bring },
-          ...(save ? [{ name: "Save the figures of pages as a spreadsheet", run: save }] : []),
+          ...(save ? [{ name: `Save the figures of ${of} as a spreadsheet`, run: save }] : []),
         ]}
         actions={actions}
       >
@@ -138,6 +139,7 @@ export default function Performance() {
               overview={overview}
               period={period}
               compared={before !== null && before !== undefined}
+              of={of}
               byId={byId}
               params={params}
               set={set}
@@ -175,6 +177,7 @@ function Figures({
   overview,
   period,
   compared,
+  of,
   byId,
   params,
   set,
@@ -184,6 +187,8 @@ function Figures({
   overview: Overview;
   period: PeriodRecord;
   compared: boolean;
+  /** What the table is of. */
+  of: "pages" | "phrases";
   byId: ReadonlyMap<string, PageRecord>;
   params: URLSearchParams;
   set: (name: string, value: string | null) => void;
@@ -192,7 +197,6 @@ function Figures({
 }) {
   const [whole, setWhole] = useState(false);
   const why = (Object.keys(WHY) as FirstReason["kind"][]).find((one) => one === params.get("why")) ?? null;
-  const of = params.get("of") === "phrases" ? "phrases" : "pages";
   const order = (Object.keys(ORDERS) as Order[]).find((one) => one === params.get("by")) ?? "impressions";
   const first = overview.first.filter(({ reasons }) => why === null || reasons.some(({ kind }) => kind === why));
   const tab = (one: "pages" | "phrases", words: string) => (
@@ -340,24 +344,33 @@ function LetGo({ period }: { period: PeriodRecord }) {
   );
 }
 
+/** Saves the figures of all pages, or of all phrases, with what stands on the screen beside them. */
 function saveAs(
   site: SiteRecord,
   overview: Overview,
+  of: "pages" | "phrases",
   period: PeriodRecord,
   byId: ReadonlyMap<string, PageRecord>,
 ): void {
   const firstOf = new Map(overview.first.map((one) => [one.id, one]));
-  const rows = overview.pages.map(({ id, clicks, impressions, position, before }) => {
-    const first = firstOf.get(id);
-    return {
-      address: byId.get(id)?.address ?? "",
-      impressions,
-      clicks,
-      position: position === null ? "" : placeInWords(position),
-      "impressions before": before?.impressions ?? "",
-      "clicks before": before?.clicks ?? "",
-      first: first?.reasons.map((reason) => reasonInWords(reason, first)).join(" ") ?? "",
-    };
+  const figures = ({ clicks, impressions, position, before }: Compared) => ({
+    impressions,
+    clicks,
+    position: position === null ? "" : placeInWords(position),
+    "impressions before": before?.impressions ?? "",
+    "clicks before": before?.clicks ?? "",
   });
-  download(`performance ${site.name || "site"} ${period.from} to ${period.to}.csv`, csvOf(rows), "text/csv");
+  const addressOf = (id: string | null) => byId.get(id ?? "")?.address ?? "";
+  const rows: Record<string, string | number>[] =
+    of === "pages"
+      ? overview.pages.map((row) => {
+          const first = firstOf.get(row.id);
+          return {
+            address: addressOf(row.id),
+            ...figures(row),
+            first: first?.reasons.map((reason) => reasonInWords(reason, first)).join(" ") ?? "",
+          };
+        })
+      : overview.phrases.map((row) => ({ phrase: row.phrase, address: addressOf(row.id), ...figures(row) }));
+  download(`${of} ${site.name || "site"} ${period.from} to ${period.to}.csv`, csvOf(rows), "text/csv");
 }

@@ -20,8 +20,11 @@ export function keepFigures(
   const { periods, figures } = db();
   return db().transaction("rw", periods, figures, async () => {
     const kept = await periods.where("siteId").equals(siteId).toArray();
-    const same = kept.find((one) => one.from === from && one.to === to);
-    const id = same?.id ?? crypto.randomUUID();
+    const same = kept.flatMap((one) => (one.from === from && one.to === to ? one.id : []));
+    await periods.bulkDelete(same);
+    await figures.bulkDelete(same);
+    // Others have another name: who shows those before asks anew.
+    const id = crypto.randomUUID();
     await periods.put({ id, siteId, from, to, file });
     await figures.put({ id, siteId, rows: [...rows] });
     return id;

@@ -11,9 +11,17 @@ import { readIncoming } from "../store/read-incoming";
 import { redraftPage } from "../store/redraft-pages";
 import { countRule, countSiteRule } from "../store/rule-counts";
 import { readSitemapFile } from "../store/sitemap-file";
-import { suggestOn } from "../store/suggest-phrases";
 import { writePage } from "../store/write-page";
 import { expose } from "./expose";
+
+// What few screens ask for is loaded when it is.
+const suggestOn = async (...asked: Parameters<typeof import("../store/suggest-phrases")["suggestOn"]>) =>
+  (await import("../store/suggest-phrases")).suggestOn(...asked);
+type Tables = typeof import("../store/read-figures");
+const readFigures = async (...asked: Parameters<Tables["readFigures"]>) =>
+  (await import("../store/read-figures")).readFigures(...asked);
+const keepFiguresOf = async (...asked: Parameters<Tables["keepFiguresOf"]>) =>
+  (await import("../store/read-figures")).keepFiguresOf(...asked);
 
 /** Work on pages away from the screen's thread. What is long runs on a pool of these. */
 const api = {
@@ -22,6 +30,8 @@ const api = {
   readIncoming,
   unzipPages,
   readSitemapFile,
+  readFigures,
+  keepFiguresOf,
   carryOverAgain,
   carryOverPage,
   checkPage,

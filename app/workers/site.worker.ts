@@ -2,7 +2,7 @@ import { siteAuditor } from "#core/audit/examine-site";
 import type { FindingOn, SiteFinding } from "#core/findings/finding";
 import type { SetAside } from "#core/findings/set-aside";
 import { type Overview, overviewOf } from "#core/performance/overview";
-import { addedUp, type Figures, rowsByPhrase } from "#core/performance/performance";
+import { addedUp, type Figures, keyOfPhrase } from "#core/performance/performance";
 import { findPhrase } from "#core/phrase/match";
 import type { MatchKind } from "#core/phrase/phrase-finder";
 import { phraseFault, phraseKey } from "#core/phrase/phrase-key";
@@ -14,14 +14,16 @@ import { HEADING_SHAPES } from "#core/site/index/heading-shapes";
 import { LINK_GRAPH, wordsOfLink } from "#core/site/index/link-graph";
 import { type KeptStanding, PHRASE_PLACES, type SitePhrase } from "#core/site/index/phrase-places";
 import { PICTURE_FILES } from "#core/site/index/picture-files";
+import { SAME_TITLES } from "#core/site/index/same-texts";
 import { Site } from "#core/site/index/site";
+import { STEM_COUNTS } from "#core/site/index/stem-counts";
 import { stemsOfPhrase } from "#core/standing/clashes";
 import { helperWords } from "#core/standing/helper-words";
 import { db } from "../store/db";
 import { FollowedTable, Rows } from "../store/live-rows";
 import { sizesOf } from "../store/records/files";
 import type { PhraseRecord } from "../store/records/phrases";
-import { type StemCounts, type SuggestingBasis, shareOf } from "../store/suggest-phrases";
+import type { SuggestingBasis } from "../store/suggest-phrases";
 import { expose } from "./expose";
 
 /** After the last change of a page the rules wait this long, in milliseconds: a keystroke does not run them. */
@@ -154,8 +156,7 @@ const linksInOtherWords = (pageId: string, phrase: string): LinkedFrom[] =>
 /** How many other pages of the watched site have the title that a page has. */
 function titlesAlike(pageId: string): number {
   const title = watched?.site.pages.get(pageId)?.title ?? "";
-  if (title === "") return 0;
-  return [...(watched?.site.pages.values() ?? [])].filter((page) => page.title === title && page.id !== pageId).length;
+  return title === "" ? 0 : (watched?.site.index(SAME_TITLES).count(title) ?? 1) - 1;
 }
 
 /** The patterns of headings of the watched site. */
@@ -260,19 +261,9 @@ async function overviewOfPeriod(id: string, before: string | null): Promise<Over
 
 /** What one phrase had in a period, on all pages; null where it was not shown. */
 async function figuresOfPhrase(id: string, phrase: string): Promise<Figures | null> {
-  const rows = rowsByPhrase((await db().figures.get(id))?.rows ?? []).get(phraseKey(phrase));
-  return rows ? addedUp(rows) : null;
-}
-
-/** On how many pages of the watched site each stem stands. */
-function stemCounts(): StemCounts {
-  const bySign = new Map<string, number>();
-  let pages = 0;
-  for (const { stems } of watched?.site.pages.values() ?? []) {
-    pages++;
-    for (const sign of stems) bySign.set(sign, (bySign.get(sign) ?? 0) + 1);
-  }
-  return { pages, signs: [...bySign.keys()].join(""), counts: Uint32Array.from(bySign.values()) };
+  const key = keyOfPhrase(phrase);
+  const rows = (await db().figures.get(id))?.rows.filter((row) => keyOfPhrase(row.phrase) === key) ?? [];
+  return rows.length > 0 ? addedUp(rows) : null;
 }
 
 /** The list of the watched site, with its searches. */
@@ -280,10 +271,11 @@ const listed = () => (watched?.list.get() ?? []).map(({ text, volume }) => ({ te
 
 /** What suggestions for some pages of the watched site are weighed by. */
 function suggestingBasis(ids: readonly string[]): SuggestingBasis {
-  const pages = [...(watched?.site.pages.values() ?? [])];
+  const { site } = watched ?? { site: new Site() };
+  const pages = [...site.pages.values()];
   const asked = new Set(ids);
   return {
-    stems: stemCounts(),
+    stems: site.index(STEM_COUNTS).counts(),
     list: listed(),
     anchors: Object.fromEntries(ids.map((id) => [id, linksTo(id).map(({ text }) => text)])),
     taken: pages.flatMap(({ id, phrase = "", language }) =>
@@ -294,7 +286,12 @@ function suggestingBasis(ids: readonly string[]): SuggestingBasis {
 
 /** The words that occur with a phrase, in the list and in sentences of the watched site. */
 const helperWordsOf = (phrase: string, sentences: readonly string[]) =>
-  helperWords(phrase, { list: listed(), sentences, language: usualLanguage(), share: shareOf(stemCounts()) });
+  helperWords(phrase, {
+    list: listed(),
+    sentences,
+    language: usualLanguage(),
+    share: (stem) => watched?.site.index(STEM_COUNTS).share(stem) ?? 0,
+  });
 
 const api = {
   watch,

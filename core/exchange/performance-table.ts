@@ -1,10 +1,8 @@
 import { parseAddress } from "../address/address.ts";
-import type { PerformanceRow, Period } from "../performance/performance.ts";
-import { addedUp } from "../performance/performance.ts";
-import { phraseKey } from "../phrase/phrase-key.ts";
+import { addedUp, groupedBy, keyOfPhrase, type PerformanceRow, type Period } from "../performance/performance.ts";
 import { headingReader, NAMES } from "./column-names.ts";
 import { MOST_NOTES, readVolume } from "./phrase-table.ts";
-import { readTable } from "./table-file.ts";
+import { addressColumn, readTable } from "./table-file.ts";
 
 /** What a column of measured figures can hold; `date` is a day or the first of a period, `until` its last. */
 export const PERFORMANCE_COLUMNS = ["address", "phrase", "clicks", "impressions", "position", "date", "until"] as const;
@@ -38,16 +36,8 @@ export function assignPerformance(rows: readonly string[][]): PerformanceColumns
   const found = Array.from(first, (cell) => readHeading(cell)?.column ?? null);
   const columns = found.map((column, i) => (found.indexOf(column) === i ? column : null));
   const headed = columns.some((column) => column !== null);
-  if (!columns.includes("address")) {
-    const sample = rows.slice(headed ? 1 : 0, 12);
-    const at = first.findIndex(
-      (_, i) =>
-        columns[i] === null &&
-        sample.length > 0 &&
-        sample.every((row) => /^(?:https?:\/\/|\/)\S*$/i.test(row[i] ?? "")),
-    );
-    if (at >= 0) columns[at] = "address";
-  }
+  const at = addressColumn(rows, columns, headed);
+  if (at >= 0) columns[at] = "address";
   return { columns, headed };
 }
 
@@ -114,7 +104,7 @@ export function readPerformance(
   if (at("clicks") < 0 && at("impressions") < 0)
     return { reason: "No column is known to hold clicks or impressions. Say which one does." };
   const notes: string[] = [];
-  const found = new Map<string, PerformanceRow[]>();
+  const found: PerformanceRow[] = [];
   let period: Period | null = null;
   const body = rows.slice(headed ? 1 : 0);
   for (const [i, row] of body.slice(0, MOST_ROWS).entries()) {
@@ -127,7 +117,7 @@ export function readPerformance(
     }
     const { address } = parsed;
     const phrase = cell("phrase").replace(/\s+/g, " ");
-    if (address === "" && phraseKey(phrase) === "") {
+    if (address === "" && keyOfPhrase(phrase) === "") {
       leave("it names no page and no phrase.");
       continue;
     }
@@ -146,24 +136,16 @@ export function readPerformance(
       continue;
     }
     period = withDays(period, readDay(cell("date")), readDay(cell("until")));
-    const key = JSON.stringify([address, phraseKey(phrase)]);
-    const one = { address, phrase, clicks: clicks ?? 0, impressions: impressions ?? 0, position: position ?? null };
-    const group = found.get(key);
-    if (group) group.push(one);
-    else found.set(key, [one]);
+    found.push({ address, phrase, clicks: clicks ?? 0, impressions: impressions ?? 0, position: position ?? null });
   }
   if (body.length > MOST_ROWS)
     notes.unshift(`Only the first ${MOST_ROWS} rows are read. Leave out what was hardly shown, and bring it in again.`);
-  if (found.size === 0) return { reason: notes[0] ?? "This table holds no figures. Choose another file." };
+  if (found.length === 0) return { reason: notes[0] ?? "This table holds no figures. Choose another file." };
   const shown = notes.slice(0, MOST_NOTES);
   if (notes.length > MOST_NOTES) shown.push(`And ${notes.length - MOST_NOTES} rows more.`);
-  const all = Array.from(
-    found.values(),
-    ([first, ...more]): PerformanceRow => ({
-      address: first?.address ?? "",
-      phrase: first?.phrase ?? "",
-      ...addedUp(first ? [first, ...more] : []),
-    }),
+  const same = groupedBy(found, ({ address, phrase }) => JSON.stringify([address, keyOfPhrase(phrase)]));
+  const all = [...same.values()].flatMap(([first, ...more]): PerformanceRow[] =>
+    first ? [{ ...first, ...addedUp([first, ...more]) }] : [],
   );
   return { rows: all, period, notes: shown };
 }

@@ -118,17 +118,23 @@ export function assignColumns(rows: readonly string[][]): Assignment {
     if (at !== undefined) columns[at] = column;
   }
   const headed = headings.some((heading) => heading !== null);
-  if (!columns.includes("address")) {
-    const sample = rows.slice(headed ? 1 : 0, 12);
-    const at = first.findIndex(
-      (_, i) =>
-        columns[i] === null &&
-        sample.length > 0 &&
-        sample.every((row) => /^(?:https?:\/\/|\/)\S+$/i.test(row[i] ?? "")),
-    );
-    if (at >= 0) columns[at] = "address";
-  }
+  const at = addressColumn(rows, columns, headed);
+  if (at >= 0) columns[at] = "address";
   return { columns, headed };
+}
+
+/** The column whose cells look like addresses, where no heading names one; -1 where there is none. */
+export function addressColumn(
+  rows: readonly (readonly string[])[],
+  columns: readonly (string | null)[],
+  headed: boolean,
+): number {
+  if (columns.includes("address")) return -1;
+  const sample = rows.slice(headed ? 1 : 0, 12);
+  return columns.findIndex(
+    (column, i) =>
+      column === null && sample.length > 0 && sample.every((row) => /^(?:https?:\/\/\S|\/)\S*$/i.test(row[i] ?? "")),
+  );
 }
 
 /** A page that is there, as far as rows are matched with it. */

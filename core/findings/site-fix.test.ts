@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { originalFromText } from "../page/original.ts";
 import { readPage } from "../page/read.ts";
 import { applyToPage, applyToSource } from "../rewrite/apply.ts";
-import type { Edit } from "../rewrite/edits.ts";
+import { type Edit, slotOf } from "../rewrite/edits.ts";
 import { keyOf } from "../rewrite/resolve.ts";
 import { fixOnPage, type SiteFix } from "./site-fix.ts";
 
@@ -39,11 +39,27 @@ describe("a fix across pages, on one of them", () => {
   });
 
   it("puts a heading before the block that says a sentence, as deep as the one that it stands under", () => {
-    const head = (sentence: string): SiteFix => ({ label: "Head it", head: { sentence, text: "The lamp & it" } });
+    const head = (sentence: string): SiteFix => ({
+      label: "Head it",
+      head: { id: sentence, sentence, text: "The lamp & it" },
+    });
     const source = "<h1>Ship</h1><p>It is lit. It is old.</p><h2>Old</h2><h3>Older</h3><p>It turns.</p>";
     expect(mended(source, head("It is old."))).toContain("<h1>Ship</h1><h2>The lamp &amp; it</h2>");
     expect(mended(source, head("It turns."))).toContain("<h3>Older</h3><h3>The lamp &amp; it</h3>");
     expect(mended(source, head("It is gone."))).toBeNull();
+    // The same words over another block: both stand.
+    const original = read(source);
+    const made = fixOnPage(head("It turns."), { original, page: original, edits: [] });
+    const both = mended(source, head("It is old."), made?.edits) ?? "";
+    expect(both.match(/The lamp &amp; it/g)).toHaveLength(2);
+    expect(
+      new Set(
+        [
+          ...(made?.edits ?? []),
+          ...(fixOnPage(head("It is old."), { original, page: original, edits: [] })?.edits ?? []),
+        ].map(slotOf),
+      ).size,
+    ).toBe(2);
     expect(mended("<h2>It is lit.</h2>", head("It is lit."))).toBeNull();
   });
 

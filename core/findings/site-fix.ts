@@ -18,8 +18,8 @@ export type SiteFix =
   | { label: string; relink: { from: string; to: string } }
   /** Words become a link to an address. */
   | { label: string; wrap: { words: string; to: string } }
-  /** A heading is put before the block that says a sentence, as deep as its neighbours. */
-  | { label: string; head: { sentence: string; text: string } };
+  /** A heading is put before the block that says a sentence, as deep as its neighbours; `id` tells it from others. */
+  | { label: string; head: { id: string; sentence: string; text: string } };
 
 /** Of one block, so many places are tried. */
 const MOST_TIMES = 20;
@@ -68,7 +68,7 @@ function relinked(
 }
 
 function headed(
-  { sentence, text }: { sentence: string; text: string },
+  { id, sentence, text }: { id: string; sentence: string; text: string },
   original: Page,
   page: Page,
   edits: readonly Edit[],
@@ -82,7 +82,7 @@ function headed(
   // Beside the heading that it stands under; under the H1, or where there is none, it begins a main part.
   const level = Math.max(2, page.headings[found.block.heading]?.level ?? 2);
   const blocks: NewBlock[] = [{ tag: `h${level}` as NewBlock["tag"], text }];
-  return [{ op: "insert-blocks", id: `heading ${text}`, at, before: true, blocks, was: null }];
+  return [{ op: "insert-blocks", id, at, before: true, blocks, was: null }];
 }
 
 /** The words become a link where they first can: in the content, headings and links apart. */

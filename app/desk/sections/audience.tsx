@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Audience } from "#core/page/found-for";
+import { type Audience, EVERYONE } from "#core/page/found-for";
 import { placesOf } from "../../store/phrases";
 import { WordSelect } from "../../ui/controls";
 import { useUnkept } from "../../ui/unkept";
@@ -12,6 +12,8 @@ const WORDS = [
 
 /** Longest name of a place or country, in UTF-16 code units. */
 const LONGEST = 100;
+
+const isSame = (a: Audience, b: Audience) => a.of === b.of && a.name === b.name;
 
 /** Whom the page is for: a place is looked for in its title and text then. */
 export default function AudienceChoice({
@@ -28,21 +30,31 @@ export default function AudienceChoice({
   const [places, setPlaces] = useState<readonly string[]>([]);
   /** Chosen, and not named yet. */
   const [naming, setNaming] = useState<Audience["of"] | null>(null);
-  const of = naming ?? audience.of;
+  /** As it was said here last: the sheet is drawn in its own time, so that what it knows may be older. */
+  const [given, setGiven] = useState(audience);
+  const of = naming ?? given.of;
   const named = of !== "everyone";
   const [text, setText] = useState(audience.name);
   const [last, setLast] = useState(audience);
   if (last !== audience) {
     setLast(audience);
-    setText(audience.name);
-    setNaming(null);
+    if (!isSame(audience, given)) {
+      setGiven(audience);
+      setText(audience.name);
+      setNaming(null);
+    }
   }
   const fault = text.trim().length > LONGEST ? `A name has at most ${LONGEST} characters.` : null;
   useUnkept(fault && `“${text.slice(0, 30)}…” is not kept. ${fault}`);
+  const give = (next: Audience) => {
+    setNaming(null);
+    if (isSame(next, given)) return;
+    setGiven(next);
+    onChange(next);
+  };
   const keep = () => {
     const name = text.trim();
-    if (fault || name === "" || (name === audience.name && of === audience.of)) return;
-    onChange({ of, name });
+    if (!fault && name !== "") give({ of, name });
   };
   return (
     <p className="mt-2 flex flex-wrap items-baseline gap-x-2 gap-y-1">
@@ -54,10 +66,9 @@ export default function AudienceChoice({
         onChange={(value) => {
           const next = value as Audience["of"];
           if (next === "everyone") {
-            setNaming(null);
             setText("");
-            if (audience.of !== "everyone") onChange({ of: next, name: "" });
-          } else if (text.trim() !== "") onChange({ of: next, name: text.trim() });
+            give(EVERYONE);
+          } else if (text.trim() !== "") give({ of: next, name: text.trim() });
           else setNaming(next);
         }}
       />
@@ -77,7 +88,7 @@ export default function AudienceChoice({
             onBlur={keep}
             onKeyDown={(e) => {
               if (e.key === "Enter") keep();
-              if (e.key === "Escape") setText(audience.name);
+              if (e.key === "Escape") setText(given.name);
             }}
             className="border-hairline border-b bg-transparent outline-none focus-visible:border-blue"
           />

@@ -7,25 +7,11 @@ import type { ResultLimits } from "#core/settings/house-style";
 import { useSite } from "../../routes/site";
 import { type SiteAsked, useSiteAnswer } from "../../store/site-findings";
 import { Action } from "../../ui/controls";
+import { stretches } from "../field";
 import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "page" | "record" | "edit" | "original">;
-
-/** A text with the words of a query in bold, as a result sets them. */
-function Bold({ text, ranges }: { text: string; ranges: readonly { start: number; end: number }[] }) {
-  return (
-    <>
-      {ranges.map(({ start, end }, i) => (
-        <span key={start}>
-          {text.slice(ranges[i - 1]?.end ?? 0, start)}
-          <b>{text.slice(start, end)}</b>
-        </span>
-      ))}
-      {text.slice(ranges.at(-1)?.end ?? 0)}
-    </>
-  );
-}
 
 /** What search engines may show in the place of the page's own title and description, for a query that can be tried. */
 export default function Instead({ desk, limits }: { desk: Taken; limits: ResultLimits }) {
@@ -80,8 +66,14 @@ export default function Instead({ desk, limits }: { desk: Taken; limits: ResultL
           {drawn && cut && (
             <>
               <span className="result-desktop mt-0.5 block text-[14px] text-result-text leading-[22px]" dir="auto">
-                <Bold text={drawn.text.slice(0, cut.end)} ranges={bold.filter(({ end }) => end <= cut.end)} />
-                {cut.lost !== "" && " …"}
+                {stretches(drawn.text, cut.end, bold, []).map(({ stretch, end }) => (
+                  <span
+                    key={end}
+                    className={`${stretch.lost ? "text-graphite" : ""} ${stretch.bold ? "font-bold" : ""}`}
+                  >
+                    {stretch.text}
+                  </span>
+                ))}
               </span>
               {!stands && (
                 <Action

@@ -1,10 +1,7 @@
-import { useCallback, useMemo, useState } from "react";
 import { phraseKey } from "#core/phrase/phrase-key";
 import { inWordsOf } from "../../phrases/suggest-dialog";
 import { useSuggestions } from "../../phrases/use-suggestions";
 import type { SiteRecord } from "../../store/records/sites";
-import { type SiteAsked, useSiteAnswer } from "../../store/site-findings";
-import type { SuggestingBasis } from "../../store/suggest-phrases";
 import { Action } from "../../ui/controls";
 
 /** Phrases out of the page's own words: each is taken as it stands. */
@@ -20,14 +17,7 @@ export default function Suggested({
   known: readonly string[];
   onTake: (text: string) => void;
 }) {
-  const ids = useMemo(() => [pageId], [pageId]);
-  const answer = useSiteAnswer(
-    site,
-    useCallback((worker: SiteAsked) => worker.suggestingBasis(ids), [ids]),
-  );
-  const [basis, setBasis] = useState<SuggestingBasis | null>(null);
-  if (answer && !basis) setBasis(answer);
-  const found = useSuggestions(ids, basis);
+  const found = useSuggestions(site, [pageId]);
   const keys = new Set(known.map(phraseKey));
   const suggestions = (found.pages[0]?.suggestions ?? []).filter(({ text }) => !keys.has(phraseKey(text)));
   if (found.looked === 0) return <p className="mt-2 text-soft">Looking through its words…</p>;
