@@ -1,7 +1,6 @@
 import { unzipPages, zipFiles } from "#core/exchange/zip";
 import { fetchPage, readFetched } from "../bring-in/fetch-page";
 import { carryOverAgain, carryOverPage } from "../store/bring-again";
-import { checkPage } from "../store/check-page";
 import { examinePages } from "../store/freshen";
 import { dataOfPage } from "../store/page-entities";
 import { pageFindings } from "../store/page-findings";
@@ -17,6 +16,8 @@ import { expose } from "./expose";
 // What few screens ask for is loaded when it is.
 const suggestOn = async (...asked: Parameters<typeof import("../store/suggest-phrases")["suggestOn"]>) =>
   (await import("../store/suggest-phrases")).suggestOn(...asked);
+const checkPage = async (...asked: Parameters<typeof import("../store/check-page")["checkPage"]>) =>
+  (await import("../store/check-page")).checkPage(...asked);
 type Tables = typeof import("../store/read-figures");
 const readFigures = async (...asked: Parameters<Tables["readFigures"]>) =>
   (await import("../store/read-figures")).readFigures(...asked);
