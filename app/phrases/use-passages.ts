@@ -28,31 +28,41 @@ export function usePassages(site: SiteRecord, text: string): FoundPassages | nul
   useEffect(() => {
     if (!pages) return;
     const stop = new AbortController();
+    const ids = pages;
+    const tell = (done: ReadonlySet<string>, told: readonly PagePassages[]) =>
+      setFound((before) => foundSoFar(text, ids, done, told, before));
     const look = async () => {
-      const ids = pages;
       const chunks = Array.from({ length: Math.ceil(Math.min(ids.length, MOST) / CHUNK) }, (_, i) =>
         ids.slice(i * CHUNK, (i + 1) * CHUNK),
       );
-      const told: PagePassages[][] = [];
-      let looked = 0;
-      const tell = () =>
-        setFound({ of: text, pages: told.flat(), looked: Math.min(looked * CHUNK, ids.length), among: ids.length });
-      tell();
-      await onPoolAll(
-        chunks.map((ids, i) => ({ ids, i })),
-        async (worker, { ids, i }) => ({ i, found: await worker.passagesOn(ids, text) }),
-        {
-          signal: stop.signal,
-          onResult: ({ i, found }) => {
-            told[i] = found;
-            looked++;
-            if (!stop.signal.aborted) tell();
-          },
+      const done = new Set<string>();
+      const told: PagePassages[] = [];
+      tell(done, told);
+      await onPoolAll(chunks, async (worker, ids) => ({ ids, found: await worker.passagesOn(ids, text) }), {
+        signal: stop.signal,
+        onResult: ({ ids, found }) => {
+          for (const id of ids) done.add(id);
+          told.push(...found);
+          if (!stop.signal.aborted) tell(done, told);
         },
-      );
+      });
     };
     look().catch(() => {});
     return () => stop.abort();
   }, [text, pages]);
   return found?.of === text ? found : null;
+}
+
+/** What is known while pages are looked at again: what was found on those that have not been is as it was. */
+export function foundSoFar(
+  text: string,
+  ids: readonly string[],
+  done: ReadonlySet<string>,
+  told: readonly PagePassages[],
+  before: FoundPassages | null,
+): FoundPassages {
+  const now = new Map(told.map((page) => [page.pageId, page]));
+  const known = new Map(before?.of === text ? before.pages.map((page) => [page.pageId, page]) : []);
+  const pages = ids.flatMap((id) => (done.has(id) ? now.get(id) : known.get(id)) ?? []);
+  return { of: text, pages, looked: done.size, among: ids.length };
 }
