@@ -4,7 +4,9 @@ import { audit } from "../core/audit/auditor.ts";
 import { type TextStyle, widthOf } from "../core/measure/width.ts";
 import { originalFromBytes } from "../core/page/original-from-bytes.ts";
 import { readPage } from "../core/page/read.ts";
-import { DEFAULT_HOUSE_STYLE } from "../core/settings/house-style.ts";
+import { boldOf, drawnLines, type ResultTexts, setDescription, setTitle } from "../core/result/result.ts";
+import { descriptionLine } from "../core/result/styles.ts";
+import { DEFAULT_HOUSE_STYLE, DEFAULT_LIMITS } from "../core/settings/house-style.ts";
 import { differingFromAxe } from "./axe.ts";
 import { freshContext, openDemo, openDesk, startBrowser } from "./browser.ts";
 
@@ -80,6 +82,143 @@ describe("widths", () => {
         .filter(({ ours, theirs }) => Math.abs(ours - theirs) > 0.5);
       expect(off, JSON.stringify(style)).toEqual([]);
     }
+  });
+});
+
+/** Three hundred results in the words of the demo site, with hyphens, dashes, slashes and words that no line holds. */
+function results(): (ResultTexts & { query: string })[] {
+  const folder = new URL("../demo/gullhaven/", import.meta.url);
+  const files = readdirSync(folder, { recursive: true, encoding: "utf8" }).filter((file) => file.endsWith(".html"));
+  const words = files.flatMap((file) =>
+    readPage(originalFromBytes(readFileSync(new URL(encodeURI(file), folder))), { address: "https://a.example/" })
+      .blocks.map(({ text }) => text)
+      .join(" ")
+      .split(" ")
+      // Letters that the shipped fonts lack are drawn in whatever the machine has.
+      .filter((word) => !/\p{Script=Hebrew}/u.test(word)),
+  );
+  const rare =
+    "well-known sea–air ship/shore lamp—light 10:00–17:00 £12.50 e-mail www.gullhaven.example/visit (open) “last” half-past-ten Donaudampfschifffahrtsgesellschaftskapitänskajüten AC/DC and/or 24/7 1890-1972 don’t? what’s…next C++ a&b AVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAVAV Ταχύπλοο Плавучий".split(
+      " ",
+    );
+  let seed = 11;
+  const next = (n: number) => {
+    seed = (seed * 1103515245 + 12345) % 2147483648;
+    return seed % n;
+  };
+  const text = (least: number, most: number) => {
+    const from = next(words.length - most);
+    const some = words.slice(from, from + least + next(most - least));
+    if (next(2) === 0) some.splice(next(some.length), 0, rare[next(rare.length)] ?? "");
+    return some.join(" ").trim();
+  };
+  return Array.from({ length: 300 }, (_, i) => {
+    const description = text(6, 48);
+    const said = description.split(" ");
+    return {
+      title: text(3, 18),
+      description,
+      lead: i % 3 === 0 ? "12 Nov 2026 — " : "",
+      query: [said[next(said.length)], said[next(said.length)], "lightship"].join(" "),
+    };
+  });
+}
+
+describe("lines of 300 results", () => {
+  it.each(["desktop", "mobile"] as const)("break on %s where Chromium breaks them, cut and bold", async (device) => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Enamel mug");
+    const drawn = results().map((texts) => {
+      const bold = boldOf(texts.query, texts.description, "en");
+      const { end } = setDescription(texts.description, device, DEFAULT_LIMITS, bold, texts.lead);
+      return {
+        ...texts,
+        // A first line that holds the date alone has no letter of the description.
+        lines: ((lines) => ({ ...lines, description: lines.description.filter(Boolean) }))(
+          drawnLines(texts, device, DEFAULT_LIMITS, bold),
+        ),
+        shown: setDescription(texts.description, device, DEFAULT_LIMITS, bold, texts.lead).shown,
+        bold: bold
+          .filter((range) => range.start < end)
+          .map(({ start, end: to }) => ({ start, end: Math.min(to, end) })),
+      };
+    });
+    expect(drawn.filter(({ bold }) => bold.length > 0).length).toBeGreaterThan(200);
+    expect(drawn.filter(({ shown, description }) => shown !== description).length).toBeGreaterThan(60);
+    const theirs = await page.evaluate(
+      async ([list, device, titleWidth, descriptionWidth]) => {
+        const face = device === "desktop" ? "Arimo" : "Roboto";
+        await Promise.all([400, 700].map((weight) => document.fonts.load(`${weight} 14px ${face}`, "aΤП")));
+        await document.fonts.ready;
+        const root = document.createElement("div");
+        root.className = `result-${device}`;
+        root.style.cssText = "position:absolute;top:0;left:0";
+        document.body.append(root);
+        const linesOf = (parts: readonly (readonly [string, boolean])[], width: number, size: number, lead: string) => {
+          const box = document.createElement("div");
+          box.style.cssText = `width:${width}px;font-size:${size}px;line-height:1.5;overflow-wrap:break-word`;
+          if (lead !== "") box.append(lead);
+          const nodes: Text[] = [];
+          for (const [text, bold] of parts) {
+            const element = document.createElement(bold ? "b" : "span");
+            if (bold) element.style.fontWeight = "700";
+            const node = document.createTextNode(text);
+            element.append(node);
+            nodes.push(node);
+            box.append(element);
+          }
+          root.append(box);
+          const lines: { top: number; text: string }[] = [];
+          const range = document.createRange();
+          for (const node of nodes) {
+            for (let i = 0; i < node.length; i++) {
+              range.setStart(node, i);
+              range.setEnd(node, i + 1);
+              const char = node.data[i] ?? "";
+              const rect = [...range.getClientRects()].at(-1);
+              const last = lines.at(-1);
+              // Regular and bold of one face need not stand equally high to the last fraction of a px.
+              if (rect && rect.width > 0 && (!last || rect.top > last.top + size / 2))
+                lines.push({ top: rect.top, text: char });
+              else if (last) last.text += char;
+            }
+          }
+          box.remove();
+          return lines.map(({ text }) => text.trim());
+        };
+        const drawn = list.map(({ title, shown, bold, lead }) => {
+          const parts: (readonly [string, boolean])[] = [];
+          let at = 0;
+          for (const { start, end } of bold) {
+            parts.push([shown.slice(at, start), false], [shown.slice(start, end), true]);
+            at = end;
+          }
+          parts.push([shown.slice(at), false]);
+          return {
+            title: linesOf([[title, false]], titleWidth, 20, ""),
+            description: linesOf(parts, descriptionWidth, 14, lead),
+          };
+        });
+        root.remove();
+        return drawn;
+      },
+      [
+        drawn.map(({ lines, shown, bold, lead = "", title }) => ({
+          title: setTitle(title, device, DEFAULT_LIMITS).shown,
+          shown,
+          bold,
+          lead,
+          lines,
+        })),
+        device,
+        device === "desktop" ? DEFAULT_LIMITS.titleDesktop : DEFAULT_LIMITS.titleMobile,
+        descriptionLine(device, DEFAULT_LIMITS),
+      ] as const,
+    );
+    const off = drawn.flatMap(({ lines }, i) =>
+      JSON.stringify(lines) === JSON.stringify(theirs[i]) ? [] : [{ ours: lines, theirs: theirs[i] }],
+    );
+    expect(off).toEqual([]);
   });
 });
 

@@ -18,11 +18,15 @@ const SPACE = /[\t\n\f\r ]/;
 /** Scripts written without spaces may be broken between any two characters (UAX #14, class ID). */
 const UNSPACED = /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}\p{Script=Lao}\p{Script=Khmer}]/u;
 
+const BREAKS_AFTER = /[-–—…]/;
+
 /** Whether a line may end before code unit `i`. */
 function mayBreak(text: string, i: number): boolean {
   if (SPACE.test(text[i] ?? "")) return true;
   const before = text[i - 1] ?? "";
-  if (before === "-" && /\S/.test(text[i] ?? "")) return true;
+  // Behind hyphens, en dashes and ellipses, on both sides of an em dash (UAX #14, classes HY, BA, IN and B2).
+  if (BREAKS_AFTER.test(before) && /[^\s—]/.test(text[i] ?? "")) return true;
+  if (text[i] === "—" && /[^\s—]/.test(before)) return true;
   return UNSPACED.test(text[i] ?? "") || UNSPACED.test(before);
 }
 
@@ -36,17 +40,28 @@ function clusterStart(text: string, i: number): number {
   return from + (graphemes.segment(piece).containing(i - from)?.index ?? i - from);
 }
 
-/** How far a line reaches from `start` within `limit` px: the last code unit that still fits, at or after `start`. */
-function reach(sums: Float64Array, start: number, limit: number): number {
-  const base = sums[start] ?? 0;
-  let low = start;
+/** Widths from where a line begins, where nothing before it is kerned against. */
+interface LineSums {
+  start: number;
+  sums: Float64Array;
+}
+
+function lineSums(text: string, start: number, style: TextStyle, bold: readonly BoldRange[]): LineSums {
+  if (start === 0) return { start, sums: advances(text, style, bold) };
+  const shifted = bold.map((range) => ({ start: range.start - start, end: range.end - start }));
+  return { start, sums: advances(text.slice(start, start + LAID_OUT), style, shifted) };
+}
+
+/** How far a line reaches within `limit` px: the last code unit that still fits, at or after its start. */
+function reach({ sums, start }: LineSums, limit: number): number {
+  let low = 0;
   let high = sums.length - 1;
   while (low < high) {
     const middle = (low + high + 1) >> 1;
-    if ((sums[middle] ?? 0) - base <= limit) low = middle;
+    if ((sums[middle] ?? 0) <= limit) low = middle;
     else high = middle - 1;
   }
-  return low;
+  return start + low;
 }
 
 /** Last place at or before `end` where the text may be broken; `start` where there is none. */
@@ -74,19 +89,19 @@ export function cutText(
   style: TextStyle,
   bold: readonly BoldRange[] = [],
 ): Cut {
-  const sums = advances(text, style, bold);
-  const px = sums[text.length] ?? 0;
+  const px = widthOf(text, style, bold);
   const lines: number[] = [];
   let start = 0;
   for (let line = 0; line < widths.length; line++) {
     const width = widths[line] ?? 0;
-    const end = reach(sums, start, width);
+    const sums = lineSums(text, start, style, bold);
+    const end = reach(sums, width);
     if (end >= text.length) {
       lines.push(text.length);
       return { px, shown: text, end: text.length, lost: "", lines };
     }
     if (line === widths.length - 1) {
-      const stop = cutPlace(text, sums, start, width, style);
+      const stop = cutPlace(text, sums, width, style);
       lines.push(stop.end);
       const shown = text.slice(0, stop.end) + stop.mark;
       return { px, shown, end: stop.end, lost: text.slice(stop.end, stop.end + LAID_OUT).trim(), lines };
@@ -101,14 +116,44 @@ export function cutText(
   return { px, shown: text, end: text.length, lost: "", lines };
 }
 
-function cutPlace(text: string, sums: Float64Array, start: number, width: number, style: TextStyle) {
+function cutPlace(text: string, sums: LineSums, width: number, style: TextStyle) {
+  const { start } = sums;
   const spaced = widthOf(` ${ELLIPSIS}`, style);
-  const fits = reach(sums, start, width - spaced);
+  const fits = reach(sums, width - spaced);
   let at = lastBreak(text, start, fits);
   while (at > start && SPACE.test(text[at - 1] ?? "")) at--;
   if (at > start) return { end: at, mark: ` ${ELLIPSIS}` };
-  const inside = reach(sums, start, width - widthOf(ELLIPSIS, style));
+  const inside = reach(sums, width - widthOf(ELLIPSIS, style));
   return { end: Math.max(clusterStart(text, inside), start), mark: ELLIPSIS };
+}
+
+/** What a browser may take a line for narrower than it is, in px: layout counts in sixty-fourths. */
+const SNAP = 1 / 64;
+
+/**
+ * The lines of a text in a box of `width` px, as a browser breaks them: at the last place that fits, or inside a word that is
+ * longer than a line. What stands before the text takes `indent` px of the first line. Spaces at line ends are left out.
+ */
+export function wrapText(
+  text: string,
+  width: number,
+  style: TextStyle,
+  bold: readonly BoldRange[] = [],
+  indent = 0,
+): string[] {
+  const lines: string[] = [];
+  for (let start = 0; start < text.length; ) {
+    const end = reach(lineSums(text, start, style, bold), width - (lines.length === 0 ? indent : 0) + SNAP);
+    let at = text.length;
+    if (end < at) {
+      at = lastBreak(text, start, end);
+      // Behind what stands before the text a line may end too.
+      if (at <= start) at = lines.length === 0 && indent > 0 ? 0 : Math.max(clusterStart(text, end), start + 1);
+    }
+    lines.push(text.slice(start, at).trimEnd());
+    start = skipSpace(text, at);
+  }
+  return lines;
 }
 
 /** Latin, Greek and Cyrillic letters, common punctuation, kana and Han: none of them joins its neighbour (UAX #29, table 1b). */

@@ -14,3 +14,7 @@ export const descriptionStyle = (device: Device): TextStyle => ({
   family: device === "desktop" ? "arimo" : "roboto",
   size: DESCRIPTION_SIZE,
 });
+
+/** The box that a description is set in, in px: on the desktop its own, on mobile the title's. Common practice, no source. */
+export const descriptionLine = (device: Device, { titleMobile }: { titleMobile: number }): number =>
+  device === "desktop" ? 600 : titleMobile;
