@@ -1,22 +1,74 @@
+/** Longer ones are no titles any more. In UTF-16 code units. */
 const LONG = 2000;
+/** Shorter ones say next to nothing. */
+const SHORT = 12;
+
+/** A shorter wording, and what it gives up. */
+export interface Shortened {
+  text: string;
+  /** As it goes on in “It is shorter …”. */
+  how: "without the site’s name" | "without its last part" | "without what stands in brackets" | "by its last words";
+}
 
 /**
- * Shorter wordings of a text that fit: first without the brand, then without its last parts (behind a separator, comma or
- * dash), then cut at a word. Null where nothing sensible fits.
+ * Shorter wordings of a text that fit, the one that keeps the most first: without the brand, without what stands in brackets,
+ * without its last parts (behind a separator, comma or dash), or cut at a word. `keeps` tells which of them still say what
+ * they must. Empty where nothing sensible fits.
+ */
+export function shorterWordings(
+  text: string,
+  fits: (text: string) => boolean,
+  brandless: string,
+  keeps: (text: string) => boolean = () => true,
+): Shortened[] {
+  const found: Shortened[] = [];
+  const take = (wording: string | null, how: Shortened["how"]) => {
+    const trimmed = wording?.trim() ?? "";
+    if (
+      trimmed.length >= SHORT &&
+      trimmed !== text &&
+      fits(trimmed) &&
+      keeps(trimmed) &&
+      !found.some((one) => one.text === trimmed)
+    )
+      found.push({ text: trimmed, how });
+  };
+  if (brandless !== text) take(brandless, "without the site’s name");
+  const good = (part: string) => part.length >= text.length / 4 && fits(part) && keeps(part);
+  for (const base of new Set([text, brandless])) {
+    const bare = base.replace(/\s*[([][^()[\]]*[)\]]/g, "");
+    if (bare !== base) take(good(bare) ? bare : longestPart(bare, good), "without what stands in brackets");
+    take(longestPart(base, good), "without its last part");
+  }
+  take(
+    atWord(brandless, (part) => fits(part) && keeps(part)),
+    "by its last words",
+  );
+  return found.sort((a, b) => b.text.length - a.text.length);
+}
+
+/** The longest beginning of whole parts that is good. */
+function longestPart(text: string, good: (part: string) => boolean): string | null {
+  const parts = text.split(/(\s+[|–—·•:»-]\s+|,\s+|;\s+|\s+\(|:\s+)/);
+  for (let n = parts.length - 2; n > 0; n -= 2) {
+    const part = parts.slice(0, n).join("").trim();
+    if (part.length >= SHORT && good(part)) return part;
+  }
+  return null;
+}
+
+/**
+ * The shorter wording of a text that reads best: first without the brand, then without its last parts, then cut at a word.
+ * Null where nothing sensible fits.
  */
 export function shorten(text: string, fits: (text: string) => boolean, brandless: string): string | null {
   // Of a text that is no title any more only the beginning is of use.
   if (text.length > LONG) return atWord(brandless.slice(0, LONG / 4), fits);
-  const candidates: string[] = [];
-  if (brandless !== text) candidates.push(brandless);
-  for (const base of [text, brandless]) {
-    const parts = base.split(/(\s+[|–—·•:»-]\s+|,\s+|;\s+|\s+\(|:\s+)/);
-    for (let n = parts.length - 2; n > 0; n -= 2) candidates.push(parts.slice(0, n).join(""));
-  }
-  const good = candidates
-    .map((c) => c.trim())
-    .filter((c) => c.length >= 12 && c.length >= text.length / 4 && fits(c))
-    .sort((a, b) => b.length - a.length)[0];
+  const long = (part: string) => part.length >= SHORT && part.length >= text.length / 4 && fits(part);
+  const candidates = [brandless === text ? "" : brandless, longestPart(text, long), longestPart(brandless, long)]
+    .map((one) => one?.trim() ?? "")
+    .filter(long);
+  const good = candidates.sort((a, b) => b.length - a.length)[0];
   const worded = atWord(brandless, fits);
   // Whole parts read best, unless they throw most of the text away.
   return good && (!worded || worded.length < good.length * 1.5) ? good : worded;

@@ -1,6 +1,6 @@
 import { descriptionOf } from "../../page/page.ts";
+import { DEFAULT_DESCRIPTIONS, LONGEST } from "../../phrase/default-words.ts";
 import { withoutBrand } from "../../settings/without-brand.ts";
-import { DEFAULT_DESCRIPTIONS, LONGEST } from "../default-words.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { charactersOf, descriptionRange, quote } from "../texts.ts";
 

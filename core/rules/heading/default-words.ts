@@ -1,6 +1,6 @@
 import { contentHeadings } from "../../page/body.ts";
+import { DEFAULT_HEADINGS, LONGEST } from "../../phrase/default-words.ts";
 import { withoutBrand } from "../../settings/without-brand.ts";
-import { DEFAULT_HEADINGS, LONGEST } from "../default-words.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { quote } from "../texts.ts";
 

@@ -1,4 +1,4 @@
-import { PLACEHOLDER_ALTS } from "../default-words.ts";
+import { PLACEHOLDER_ALTS } from "../../phrase/default-words.ts";
 import { rule } from "../rule.ts";
 import { quote } from "../texts.ts";
 import { fileName } from "./pictures.ts";

@@ -1,4 +1,4 @@
-import { LONGEST, VAGUE_LINKS } from "../default-words.ts";
+import { LONGEST, VAGUE_LINKS } from "../../phrase/default-words.ts";
 import { rule } from "../rule.ts";
 import { quote } from "../texts.ts";
 

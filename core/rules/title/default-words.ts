@@ -1,6 +1,6 @@
 import { titleOf } from "../../page/page.ts";
+import { DEFAULT_TITLES, LONGEST } from "../../phrase/default-words.ts";
 import { withoutBrand } from "../../settings/without-brand.ts";
-import { DEFAULT_TITLES, LONGEST } from "../default-words.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { quote, titleRange } from "../texts.ts";
 

@@ -1,0 +1,176 @@
+import { contentBlocks, isHeadingBlock } from "../../page/body.ts";
+import { descriptionOf, languageOf, type Page } from "../../page/page.ts";
+import { contentStems } from "../../phrase/content-stems.ts";
+import { findPhrase } from "../../phrase/match.ts";
+import { isStatement, sentencesOf } from "../../phrase/sentences.ts";
+import { pricesIn } from "../../structured-data/agreement.ts";
+import { dateIn } from "../../structured-data/dates.ts";
+import { setDescription } from "../result.ts";
+import { bestOf, isBoast, type SuggestedText, type SuggestingBasis, type Weighed } from "./suggested.ts";
+
+/** Sentences that are weighed: what a page is about stands early. */
+const MOST_SENTENCES = 300;
+/** Of these so many are put together with others. */
+const MOST_JOINED = 24;
+/** A description narrower than this leaves a line empty, in px; a longer text than `LONGEST` is no sentence, in UTF-16 code units. */
+const NARROW = 420;
+const LONGEST = 600;
+/** Of a block that is looked through, in UTF-16 code units. */
+const ENOUGH = 20_000;
+/** What a sentence from another place costs, which reads less well behind the first. */
+const APART = 0.8;
+/** What the next sentence of the same paragraph is worth more. */
+const TOGETHER = 2;
+
+/** Words that point to what stands before them, at the beginning of a sentence. Common practice, no source. */
+const POINTING: Readonly<Record<string, RegExp>> = {
+  en: /^(?:this|that|these|those|it|its|they|their|them|he|she|his|her|such|both|but|and|or|so|also|however|therefore|then|thus|yet|still|instead|otherwise|moreover|besides|afterwards|there|here|see|note|each of|some of them)\b/i,
+  de: /^(?:dies\p{L}*|jene\p{L}*|er|sie|es|ihr\p{L}*|sein\p{L}*|aber|und|oder|doch|auch|jedoch|deshalb|daher|dann|dabei|dazu|damit|dort|hier|beide|siehe|solche\p{L}*|so)(?!\p{L})/iu,
+  fr: /^(?:c['’]est|cela|ça|ce|cet|cette|ces|ceux|celles?|celui|il|elle|ils|elles|leurs?|son|sa|ses|mais|et|ou|donc|aussi|ensuite|puis|alors|cependant|voir|ici|là)(?!\p{L})/iu,
+  es: /^(?:est[eao]s?|es[eao]s?|ello|él|ella|ellos|ellas|su|sus|pero|y|o|también|además|entonces|luego|así|aquí|allí|véase)(?!\p{L})/iu,
+  it: /^(?:quest[oaie]|quell[oaie]|ess[oaie]|lui|lei|loro|suo|sua|suoi|sue|ma|e|o|anche|inoltre|poi|quindi|così|qui|lì|vedi)(?!\p{L})/iu,
+  nl: /^(?:dit|dat|deze|die|het is|hij|zij|ze|hun|zijn|haar|maar|en|of|ook|echter|daarom|dan|daar|hier|zie|zo)(?!\p{L})/iu,
+};
+/** Words that point to what stands elsewhere on the page, anywhere in a sentence. Common practice, no source. */
+const ELSEWHERE =
+  /(?<!\p{L})(?:below|above|the following|as follows|previous(?:ly)?|this (?:page|section|document|chapter|article)|see the|unten|oben|folgende[nrs]?|voir|ci-dessous|ci-dessus|véase|sopra|sotto)(?!\p{L})/iu;
+/** Pronouns, which speak of what a sentence from elsewhere does not name. */
+const PRONOUN =
+  /(?<!\p{L})(?:it|they|them|these|those|he|she|him|her|one|ones|sie|ihn|ihm|ihnen|es|il|elle|ils|elles|le|les)(?!\p{L})/iu;
+/** An hour of the day, and no number of a version. */
+const HOUR = /(?<![\d.:])(?:[01]?\d|2[0-3])[:.][0-5]\d(?![\d]|[.:]\d)/;
+
+/** What a sentence can lose at its end and stay one. */
+const TAIL =
+  /(?:\s+[–—-]\s+|;\s+|,\s+(?:which|who|where|while|although|so that|welche[rs]?|der|die|das|wobei|qui|que|où|donde|dove)\s)[^–—;]*$/iu;
+
+interface Sentence {
+  text: string;
+  at: number;
+  score: number;
+  reasons: string[];
+  /** The sentence behind it in the same block, where it can follow; else "". */
+  next: string;
+}
+
+const ended = (text: string) => (/[.!?…。]["'”’»)]*$/u.test(text) ? text : `${text}.`);
+
+/** A sentence, and what is left of it without its brackets and its last clause. */
+function wordingsOf(text: string): string[] {
+  const bare = text.replace(/\s*[([][^()[\]]*[)\]]/g, "");
+  const short = bare.replace(TAIL, "");
+  return [...new Set([text, ended(bare), ended(short.replace(/[\s,;:–—-]+$/u, ""))])].filter(isStatement);
+}
+
+const canStand = (text: string) =>
+  text.length <= LONGEST && isStatement(text) && !isBoast(text) && !ELSEWHERE.test(text) && !/[:?]$/.test(text);
+
+/** The sentences of the content that could stand alone, weighed. */
+function sentencesOn(page: Page, { phrase, share }: SuggestingBasis, language: string): Sentence[] {
+  const pointing = POINTING[language.slice(0, 2).toLowerCase() || "en"];
+  const found: Sentence[] = [];
+  for (const { block, index } of contentBlocks(page)) {
+    if (isHeadingBlock(page, index) || block.tag === "figcaption" || block.tag === "pre" || block.tag === "code")
+      continue;
+    const parts = sentencesOf(block.text.slice(0, ENOUGH), language).map((part) => part.trim());
+    for (const [i, text] of parts.entries()) {
+      const at = found.length;
+      if (!canStand(text) || pointing?.test(text)) continue;
+      const stems = [...contentStems(text, language)];
+      if (stems.length < 3) continue;
+      const reasons: string[] = [];
+      let score = 2.5 / (1 + at / 6);
+      if (at === 0) reasons.push("is the first sentence of the page");
+      const [match] = phrase === "" ? [] : findPhrase(phrase, text, { language });
+      if (match) {
+        score += { exact: 4, form: 3.2, scattered: 1.8 }[match.kind];
+        reasons.unshift(
+          match.kind === "scattered" ? `has the words of “${phrase}”` : `has “${text.slice(match.start, match.end)}”`,
+        );
+      }
+      const told =
+        stems.reduce((sum, stem) => sum + Math.log(1 / Math.max(share(stem), 0.001)), 0) /
+        stems.length /
+        Math.log(1000);
+      score += 2 * told;
+      if (told > 0.6) reasons.push("says what few other pages of the site say");
+      if (pricesIn(text).some(({ amount }) => amount > 0)) {
+        score += 0.6;
+        reasons.push("gives a price");
+      }
+      if (dateIn(text, language) || HOUR.test(text)) {
+        score += 0.6;
+        reasons.push("gives a day or an hour");
+      }
+      const next = parts[i + 1] ?? "";
+      found.push({ text, at, score, reasons, next: canStand(next) ? next : "" });
+      if (found.length === MOST_SENTENCES) return found;
+    }
+  }
+  return found;
+}
+
+/** Descriptions for a page, made of whole sentences of its own, the best first. */
+export function suggestDescriptions(page: Page, basis: SuggestingBasis): SuggestedText[] {
+  const { limits, taken, phrase, audience, patterned } = basis;
+  const language = languageOf(page);
+  const now = descriptionOf(page);
+  const weighed: Weighed[] = [];
+  const weigh = (
+    text: string,
+    family: string,
+    sentences: readonly Pick<Sentence, "score" | "reasons">[],
+    shortened = false,
+  ) => {
+    if (text === now || taken(text)) return;
+    const desktop = setDescription(text, "desktop", limits);
+    if (desktop.lost !== "") return;
+    const [first, ...others] = sentences;
+    let score = (first?.score ?? 0) + others.reduce((sum, one) => sum + 0.4 * one.score, 0);
+    const reasons = [...new Set(sentences.flatMap((one) => one.reasons))];
+    if (setDescription(text, "mobile", limits).lost === "") {
+      score += 0.8;
+      reasons.push("is cut on neither device");
+    }
+    if (desktop.px < NARROW) score -= 1.5 * (1 - desktop.px / NARROW);
+    if (
+      audience &&
+      audience.of !== "everyone" &&
+      audience.name !== "" &&
+      text.toLowerCase().includes(audience.name.toLowerCase())
+    ) {
+      score++;
+      reasons.push(`names ${audience.name}, which the page is for`);
+    }
+    if (shortened) {
+      score -= 0.4;
+      reasons.push("is shortened at a clause");
+    }
+    weighed.push({ text, family, score, reasons });
+  };
+  if (patterned?.description)
+    weigh(patterned.description, "", [{ score: 3, reasons: ["follows the house style’s pattern"] }]);
+  const sentences = sentencesOn(page, basis, language).sort((a, b) => b.score - a.score);
+  for (const one of sentences.slice(0, MOST_JOINED * 2))
+    for (const text of wordingsOf(one.text)) weigh(text, one.text, [one], text !== one.text);
+  const some = sentences.slice(0, MOST_JOINED);
+  for (const one of some) {
+    if (one.next !== "") {
+      const next = sentences.find(({ text }) => text === one.next) ?? { score: 1, reasons: [] };
+      const together = { ...next, score: next.score + TOGETHER };
+      weigh(`${one.text} ${one.next}`, one.text, [one, together]);
+    }
+    for (const other of some) {
+      if (other.at <= one.at || other.text === one.next || PRONOUN.test(other.text)) continue;
+      const apart = { ...other, score: other.score - APART };
+      weigh(`${one.text} ${other.text}`, one.text, one.score >= other.score ? [one, apart] : [apart, one]);
+    }
+  }
+  const px = (text: string) => setDescription(text, "desktop", limits).px;
+  const best = bestOf(weighed, px, (text) => contentStems(text, language));
+  // Where the phrase is said at all, what does not say it is of little use.
+  const says = (text: string) => findPhrase(phrase, text, { language }).length > 0;
+  return phrase !== "" && best.some(({ text }) => says(text))
+    ? [...best.filter(({ text }) => says(text)), ...best.filter(({ text }) => !says(text))]
+    : best;
+}

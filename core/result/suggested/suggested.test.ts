@@ -1,0 +1,127 @@
+import { describe, expect, it } from "vitest";
+import { readPage } from "../../page/read.ts";
+import { DEFAULT_HOUSE_STYLE, DEFAULT_LIMITS } from "../../settings/house-style.ts";
+import { setDescription, setTitle } from "../result.ts";
+import { shorterWordings } from "../shorten.ts";
+import { suggestDescriptions } from "./descriptions.ts";
+import type { SuggestingBasis } from "./suggested.ts";
+import { suggestTitles } from "./titles.ts";
+
+const page = (source: string) => readPage(`<html lang=en>${source}`, { address: "https://quay.example/shop/mug" });
+const basis = (more: Partial<SuggestingBasis> = {}): SuggestingBasis => ({
+  phrase: "",
+  kind: "other",
+  style: { ...DEFAULT_HOUSE_STYLE, brand: "Quay", separator: " | " },
+  limits: DEFAULT_LIMITS,
+  helperWords: [],
+  taken: () => false,
+  share: () => 0.1,
+  ...more,
+});
+const titles = (source: string, more?: Partial<SuggestingBasis>) => suggestTitles(page(source), basis(more));
+const texts = (found: readonly { text: string }[]) => found.map(({ text }) => text);
+
+describe("titles out of the page's own words", () => {
+  const mug =
+    "<title>Shop</title><main><h1>Enamel mug</h1><p>A mug for £11.50 with a bird on it. It has a handle.<h2>Washing</h2><p>By hand.<h2>Introduction</h2><h2>What it is made of</h2></main>";
+
+  it("are made of the H1, the price of a product, its subheadings and the site's name, with reasons", () => {
+    const found = titles(mug, { phrase: "enamel mug", kind: "product" });
+    expect(texts(found).some((text) => /^Enamel mug, £11\.50.* \| Quay$/.test(text))).toBe(true);
+    expect(texts(found).join()).not.toMatch(/Introduction|introduction|made of/);
+    expect(found[0]?.reasons).toContain("begins with “Enamel mug”");
+    expect(found.find(({ text }) => text.includes("£11.50"))?.reasons).toContain("gives the price");
+    expect(found.every(({ text, px }) => px === setTitle(text, "desktop", DEFAULT_LIMITS).px)).toBe(true);
+  });
+
+  it("put the phrase before an H1 that lacks it, but never before one that says nothing", () => {
+    expect(titles("<h1>Step aboard</h1>", { phrase: "boat hire" })[0]?.text).toBe("Boat hire: step aboard | Quay");
+    expect(texts(titles("<h1>Welcome</h1>", { phrase: "boat hire" })).join()).not.toContain("elcome");
+  });
+
+  it("take a question that the page asks, the place it is for, words that go with the phrase, and the number of its questions", () => {
+    const boats =
+      "<h1>Boats</h1><h2>What does boat hire cost?</h2><p>Little; cheap oars.<h2>Who rows?</h2><h2>Is there soup?</h2>";
+    const found = titles(boats, {
+      phrase: "boat hire",
+      audience: { of: "place", name: "Gullhaven" },
+      helperWords: ["oars", "tickets"],
+    });
+    expect(texts(found)).toContain("What does boat hire cost?");
+    const all = found.flatMap(({ reasons }) => reasons);
+    expect(all).toContain("names Gullhaven, which the page is for");
+    expect(all.join()).not.toContain("tickets");
+    expect(texts(titles(boats, { phrase: "boats" })).join()).toContain(": 3 questions");
+  });
+
+  it("leave out what other pages have, boasts, what is there, and what is cut", () => {
+    const all = texts(titles(mug, { phrase: "enamel mug" }));
+    expect(all.length).toBeGreaterThan(2);
+    const [first = ""] = all;
+    expect(texts(titles(mug, { phrase: "enamel mug", taken: (text) => text === first }))).not.toContain(first);
+    expect(texts(titles("<title>The best boats</title><h1>Best boats in the world</h1>"))).toEqual([]);
+    expect(texts(titles("<title>Boats | Quay</title><h1>Boats</h1>"))).not.toContain("Boats | Quay");
+    const long = titles(`<h1>Boats, ${"oars and ropes, ".repeat(8)}nets</h1>`, { phrase: "boats" });
+    expect(long.length).toBeGreaterThan(0);
+    for (const { text } of long) expect(setTitle(text, "desktop", DEFAULT_LIMITS).lost).toBe("");
+  });
+
+  it("follow the house style's pattern where there is one", () => {
+    expect(
+      titles(mug, { patterned: { title: "Mugs by post | Quay" } }).some(({ reasons }) =>
+        reasons.includes("follows the house style’s pattern"),
+      ),
+    ).toBe(true);
+  });
+});
+
+describe("descriptions out of the page's own sentences", () => {
+  const source =
+    "<main><h1>Boat hire</h1><p>Table 53.</p><p>boat [ -f ] [ --oars n ] file | keeper [ -v ].</p>" +
+    "<p>Welcome to the best boats of all. Boats are hired by the hour from the East Quay, with oars and a rope. They hold four people each. See Table 3 below.</p>" +
+    "<p>An hour costs £6.00 (with oars), which you pay on board. This is a bargain. Dr. Stone keeps the oars dry in the shed behind the café.</p></main>";
+  const found = (more?: Partial<SuggestingBasis>) => suggestDescriptions(page(source), basis(more));
+
+  it("are whole sentences that say the phrase, without labels, synopses, boasts and what points elsewhere", () => {
+    const all = texts(found({ phrase: "hire a boat" }));
+    expect(all[0]).toMatch(/^Boats are hired by the hour/);
+    for (const text of all) {
+      expect(text).not.toMatch(/Table 53|--oars|best|below|^This|^They|^Dr\.$/);
+      expect(text).toMatch(/\.$/);
+    }
+    expect(all).toContain(
+      "Boats are hired by the hour from the East Quay, with oars and a rope. They hold four people each.",
+    );
+  });
+
+  it("say why; those that are shortened too; and none that another page has", () => {
+    const all = found();
+    expect(all.some(({ reasons }) => reasons.includes("gives a price"))).toBe(true);
+    expect(all.every(({ text }) => setDescription(text, "desktop", DEFAULT_LIMITS).lost === "")).toBe(true);
+    const [first] = all;
+    expect(texts(found({ taken: (text) => text === first?.text }))).not.toContain(first?.text);
+    expect(
+      texts(suggestDescriptions(page("<p>An hour on the water costs £6.00, which you pay on board."), basis())),
+    ).toContain("An hour on the water costs £6.00.");
+  });
+
+  it("are none where there is nothing to say", () => {
+    expect(suggestDescriptions(page("<h1>Boats</h1><pre>row(boat);</pre>"), basis())).toEqual([]);
+  });
+});
+
+it("a text is made to fit in several ways, which keep what it must say", () => {
+  const fits = (text: string) => text.length <= 44;
+  const text = "Opening times (and prices) of the lightship, the last boat | Quay";
+  const ways = shorterWordings(text, fits, "Opening times (and prices) of the lightship, the last boat", (one) =>
+    one.includes("Opening"),
+  );
+  expect(ways.map(({ how }) => how)).toEqual(
+    ["by its last words", "without its last part", "without what stands in brackets"].filter((how) =>
+      ways.some((one) => one.how === how),
+    ),
+  );
+  expect(ways.length).toBeGreaterThan(1);
+  for (const { text: shorter } of ways) expect(fits(shorter) && shorter.startsWith("Opening")).toBe(true);
+  expect(shorterWordings(text, fits, text, (one) => one.includes("boat"))).toEqual([]);
+});

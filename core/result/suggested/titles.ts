@@ -1,0 +1,234 @@
+import { contentBlocks, contentHeadings } from "../../page/body.ts";
+import { languageOf, type Page, titleOf } from "../../page/page.ts";
+import { contentStems } from "../../phrase/content-stems.ts";
+import { DEFAULT_TITLES } from "../../phrase/default-words.ts";
+import { inCase } from "../../phrase/letter-case.ts";
+import { isLooseWord } from "../../phrase/loose-words.ts";
+import { findPhrase } from "../../phrase/match.ts";
+import { endsAsQuestion, isQuestion } from "../../phrase/questions.ts";
+import { tokensOf } from "../../phrase/tokens.ts";
+import type { WrittenNames } from "../../phrase/written-names.ts";
+import { withoutBrand } from "../../settings/without-brand.ts";
+import { namesOnPage } from "../../site/names.ts";
+import { pricesIn } from "../../structured-data/agreement.ts";
+import { dateIn } from "../../structured-data/dates.ts";
+import { setTitle } from "../result.ts";
+import { shorterWordings } from "../shorten.ts";
+import { bestOf, isBoast, type SuggestedText, type SuggestingBasis, type Weighed } from "./suggested.ts";
+
+/** What a title speaks of, or gives beside it. */
+interface Piece {
+  text: string;
+  reason: string;
+  worth: number;
+}
+
+/** Longest heading that is taken for a title, and longest subheading that is named in one, in UTF-16 code units. */
+const LONGEST = 90;
+const LONGEST_NAMED = 26;
+/** Blocks in which a price or a day is looked for. */
+const LOOKED_AT = 60;
+/** A title narrower than this leaves room that others use, in px. */
+const NARROW = 250;
+const FEWEST_QUESTIONS = 3;
+
+// How much each thing is worth in a title. Common practice, no source.
+const WORTH = {
+  h1: 3,
+  pattern: 2.5,
+  question: 2.5,
+  phrase: 2,
+  title: 1.5,
+  place: 1.2,
+  price: 1,
+  day: 1,
+  number: 0.8,
+  helper: 0.6,
+  subheadings: 0.5,
+};
+
+const QUESTIONS: Readonly<Record<string, string>> = {
+  en: "questions",
+  de: "Fragen",
+  fr: "questions",
+  es: "preguntas",
+  it: "domande",
+  nl: "vragen",
+  pt: "perguntas",
+  sv: "frågor",
+  da: "spørgsmål",
+};
+
+/** Marks behind a heading that lead to itself. */
+const MARKS = /[\s¶#§🔗↩]+$/u;
+/** Subheadings that any page could have. Common practice, no source. */
+const GENERIC =
+  /^(?:introduction|overview|summary|contents?|conclusion|prerequisites|notes?|see also|references|links?|related|more|details?|description|details|topics|directives|comments?|share|einleitung|überblick|inhalt|zusammenfassung|siehe auch|sommaire|voir aussi|résumé|índice|resumen|indice|introducción|introduzione|introdução)$/iu;
+/** A subheading of more words reads badly behind a comma. */
+const MOST_WORDS = 3;
+
+/** A text as it goes on behind another: its first letter is small unless it belongs to a name. */
+function small(text: string, { words, phrases }: WrittenNames): string {
+  const [word = ""] = /^\p{Lu}\p{Ll}+(?!\p{L})/u.exec(text) ?? [];
+  const lower = word.toLowerCase();
+  if (word === "" || words.has(lower) || [...phrases.keys()].some((name) => text.toLowerCase().startsWith(name)))
+    return text;
+  return lower + text.slice(word.length);
+}
+
+function subjectsOf(
+  page: Page,
+  { phrase, style, patterned }: SuggestingBasis,
+  language: string,
+  names: WrittenNames,
+): Piece[] {
+  const subjects: Piece[] = [];
+  const take = (text: string, reason: string, worth: number) => {
+    const trimmed = text.replace(MARKS, "").trim();
+    if (DEFAULT_TITLES.includes(trimmed.toLowerCase())) return;
+    if (trimmed !== "" && trimmed.length <= LONGEST && !subjects.some((one) => one.text === trimmed))
+      subjects.push({ text: trimmed, reason, worth });
+  };
+  const headings = contentHeadings(page).map(({ heading }) => heading);
+  const h1 = withoutBrand(headings.find(({ level, text }) => level === 1 && text !== "")?.text ?? "", style.brand);
+  take(h1, "says what its H1 says", WORTH.h1);
+  if (patterned?.title)
+    take(withoutBrand(patterned.title, style.brand), "follows the house style’s pattern", WORTH.pattern);
+  if (phrase !== "") {
+    const named = inCase(phrase, "sentence", { language: language || "en", names });
+    take(named, "is the target phrase", WORTH.phrase);
+    const says = (text: string) => findPhrase(phrase, text, { language }).length > 0;
+    if (h1 !== "" && !says(h1) && !DEFAULT_TITLES.includes(h1.toLowerCase()))
+      take(`${named}: ${small(h1, names)}`, "says what its H1 says", WORTH.h1);
+    for (const { text } of headings)
+      if (text !== h1 && endsAsQuestion(text) && says(text)) take(text, "asks what the page answers", WORTH.question);
+  }
+  take(withoutBrand(titleOf(page), style.brand), "keeps the words of its title", WORTH.title);
+  return subjects;
+}
+
+function detailsOf(
+  page: Page,
+  { audience, helperWords, kind }: SuggestingBasis,
+  language: string,
+  names: WrittenNames,
+): Piece[] {
+  const details: Piece[] = [];
+  const blocks = contentBlocks(page).slice(0, LOOKED_AT);
+  if (audience && audience.of !== "everyone" && audience.name !== "")
+    details.push({
+      text: `, ${audience.name}`,
+      reason: `names ${audience.name}, which the page is for`,
+      worth: WORTH.place,
+    });
+  if (kind === "product" || kind === "event") {
+    const price = blocks.flatMap(({ block }) => pricesIn(block.text)).find(({ amount }) => amount > 0);
+    if (price) details.push({ text: `, ${price.text.trim()}`, reason: "gives the price", worth: WORTH.price });
+  }
+  if (kind === "event") {
+    const day = blocks.map(({ block }) => dateIn(block.text, language)).find((found) => found !== null);
+    if (day) details.push({ text: `, ${day.exact}`, reason: "gives the day", worth: WORTH.day });
+  }
+  const headings = contentHeadings(page).map(({ heading }) => heading);
+  const asked = headings.filter(({ level, text }) => level > 1 && endsAsQuestion(text)).length;
+  const word = QUESTIONS[language.slice(0, 2).toLowerCase() || "en"];
+  if (asked >= FEWEST_QUESTIONS && word)
+    details.push({ text: `: ${asked} ${word}`, reason: `gives the number of its ${word}`, worth: WORTH.number });
+  const named = headings.flatMap(({ level, text: written }) => {
+    const text = written.replace(MARKS, "");
+    const words = tokensOf(text, { language });
+    const plain = level === 2 && text.length <= LONGEST_NAMED && words.length > 0 && words.length <= MOST_WORDS;
+    return plain &&
+      !GENERIC.test(text) &&
+      words[0] &&
+      !isLooseWord(words[0].plain, language || "en") &&
+      !isQuestion(text, language || "en")
+      ? [text]
+      : [];
+  });
+  for (const text of named.slice(0, 2))
+    details.push({
+      text: `, ${small(text, names)}`,
+      reason: `names what stands under “${text}”`,
+      worth: WORTH.subheadings,
+    });
+  const says = (helper: string) => blocks.some(({ block }) => block.text.toLowerCase().includes(helper.toLowerCase()));
+  for (const helper of helperWords.filter(says).slice(0, 3))
+    details.push({
+      text: `, ${helper}`,
+      reason: `has “${helper}”, which is searched with the phrase`,
+      worth: WORTH.helper,
+    });
+  return details;
+}
+
+/** How often content words are said again. */
+function repeated(text: string, language: string): number {
+  const stems = tokensOf(text, { language }).flatMap(({ stem, stop }) => (stop ? [] : [stem]));
+  return stems.length - new Set(stems).size;
+}
+
+/** Titles for a page, out of its own words, the best first. */
+export function suggestTitles(page: Page, basis: SuggestingBasis): SuggestedText[] {
+  const { phrase, style, limits, taken } = basis;
+  const language = languageOf(page);
+  const now = titleOf(page);
+  const fits = (text: string) => setTitle(text, "desktop", limits).lost === "";
+  const names = namesOnPage(page, style);
+  const details = detailsOf(page, basis, language, names);
+  const combined: Piece[][] = [
+    [],
+    ...details.map((one) => [one]),
+    ...details.flatMap((one, i) => details.slice(i + 1).map((other) => [one, other])),
+  ];
+  const weighed: Weighed[] = [];
+  const weigh = (text: string, pieces: readonly [Piece, ...Piece[]], how?: string) => {
+    if (text === now || isBoast(text) || taken(text) || !fits(text)) return;
+    let score = pieces.reduce((sum, { worth }) => sum + worth, 0);
+    const reasons = [...pieces].sort((a, b) => b.worth - a.worth).map(({ reason }) => reason);
+    const [found] = phrase === "" ? [] : findPhrase(phrase, text, { language });
+    if (found) {
+      score += { exact: 4, form: 3, scattered: 1.5 }[found.kind];
+      if (found.kind !== "scattered" && found.start === 0) score += 1.5;
+      const where =
+        found.kind === "scattered"
+          ? `has the words of “${phrase}”`
+          : found.start === 0
+            ? `begins with “${text.slice(found.start, found.end)}”`
+            : `has “${text.slice(found.start, found.end)}”`;
+      reasons.unshift(where);
+    }
+    const { px, lost } = setTitle(text, "mobile", limits);
+    if (lost === "") {
+      score++;
+      reasons.push("is cut on neither device");
+    }
+    if (style.brand !== "" && text.endsWith(style.brand)) {
+      score += 0.5;
+      reasons.push("ends in the site’s name");
+    }
+    if (px < NARROW) score--;
+    score -= 2 * repeated(text, language);
+    weighed.push({ text, family: pieces[0].text, score, reasons: how ? [...reasons, how] : reasons });
+  };
+  const says = (text: string) => phrase === "" || findPhrase(phrase, text, { language }).length > 0;
+  for (const subject of subjectsOf(page, basis, language, names)) {
+    for (const extra of combined) {
+      const lower = subject.text.toLowerCase();
+      if (extra.some(({ text }) => lower.includes(text.slice(2).toLowerCase()))) continue;
+      // A question takes nothing behind its mark, and what follows a colon is parted by commas.
+      if (extra.length > 0 && /[?!.:]$|\s[|–—·-]\s/.test(subject.text)) continue;
+      const text = subject.text + extra.map((one) => one.text).join("");
+      weigh(text, [subject, ...extra]);
+      if (style.brand !== "" && !lower.includes(style.brand.toLowerCase()))
+        weigh(text + style.separator + style.brand, [subject, ...extra]);
+    }
+    if (!fits(subject.text)) {
+      const must = says(subject.text) ? says : () => true;
+      for (const { text, how } of shorterWordings(subject.text, fits, subject.text, must))
+        weigh(text, [subject], `is shortened ${how}`);
+    }
+  }
+  const px = (text: string) => setTitle(text, "desktop", limits).px;
+  return bestOf(weighed, px, (text) => contentStems(text, language));
+}
