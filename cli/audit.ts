@@ -2,16 +2,15 @@ import { pMapIterable } from "p-map";
 import { auditSite } from "#core/audit/examine-site";
 import { siteEntry } from "#core/exchange/audit-report";
 import { AUDIT_WRITERS, type AuditFormat } from "#core/exchange/audit-writers";
-import { checkHouseStyle } from "#core/exchange/house-style-file";
 import { localDay } from "#core/rules/today";
-import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
 import { WEIGHTS, type Weight } from "#core/settings/setting";
 import { Site } from "#core/site/index/site";
 import { readPhrases } from "./assignments.ts";
 import { NO_CACHE, openCache } from "./cache.ts";
 import { CommandFault, tell } from "./fault.ts";
 import type { FetchedPage } from "./fetched-page.ts";
-import { baseAddress, type FileToRead, filesIn, nothingIn, textOf } from "./files.ts";
+import { baseAddress, type FileToRead, filesIn, nothingIn } from "./files.ts";
+import { readStyle } from "./house-style.ts";
 import { countPages } from "./progress.ts";
 import { startThreads, TookTooLong } from "./threads.ts";
 import type { AuditedPage } from "./work.ts";
@@ -28,20 +27,6 @@ interface AuditOptions {
   cache?: string;
   format: AuditFormat;
   failOn: Weight;
-}
-
-function readStyle(file: string | undefined): HouseStyle {
-  if (!file) return DEFAULT_HOUSE_STYLE;
-  let value: unknown;
-  try {
-    value = JSON.parse(textOf(file));
-  } catch (error) {
-    if (error instanceof CommandFault) throw error;
-    throw new CommandFault(`${file} is no house style: ${(error as Error).message}`);
-  }
-  const checked = checkHouseStyle(value);
-  if ("reason" in checked) throw new CommandFault(`${file}: ${checked.reason}`);
-  return checked.houseStyle;
 }
 
 const isAddress = (path: string) => /^https?:\/\//i.test(path);

@@ -1,24 +1,15 @@
 import type { DataReport } from "#core/exchange/data-report";
 import { localDay } from "#core/rules/today";
 import { WEIGHTS, type Weight } from "#core/settings/setting";
-import { CommandFault } from "./fault.ts";
 import { baseAddress } from "./files.ts";
-import { startThreads, TookTooLong } from "./threads.ts";
+import { onThread } from "./threads.ts";
 
 export async function checkDataCommand(
   file: string,
   options: { format: "text" | "json"; base: string; failOn: Weight },
 ): Promise<void> {
-  const base = baseAddress(options.base);
-  const threads = startThreads(1);
-  let report: DataReport;
-  try {
-    report = await threads.run("checkDataOfFile", { file, root: ".", base }, localDay());
-  } catch (error) {
-    throw error instanceof TookTooLong ? new CommandFault(`${file} ${error.message}.`) : error;
-  } finally {
-    await threads.end();
-  }
+  const read = { file, root: ".", base: baseAddress(options.base) };
+  const report = await onThread("checkDataOfFile", read, localDay());
   process.stdout.write(options.format === "json" ? `${JSON.stringify(report, null, 2)}\n` : inText(file, report));
   const gates = WEIGHTS.slice(0, WEIGHTS.indexOf(options.failOn) + 1);
   if (report.findings.some(({ weight }) => gates.includes(weight))) process.exitCode = 1;

@@ -386,6 +386,35 @@ describe("keen-quill", () => {
     expect(run("case", "tea").status).toBe(2);
   });
 
+  it("prints the result of a page, part by part, and suggests other wordings", () => {
+    const mug = join(demo, "shop/enamel-mug.html");
+    const { version, desktop, mobile, parts, drawn } = JSON.parse(
+      run("result", mug, "--query", "enamel mug", "--format", "json").stdout,
+    );
+    expect(version).toBe(1);
+    expect(desktop.title.lines).toHaveLength(1);
+    expect(mobile.description.lines.length).toBeGreaterThan(1);
+    const people = JSON.parse(
+      run("result", join(demo, "people.html"), "--query", "volunteer", "--format", "json").stdout,
+    );
+    const { text, bold } = people.desktop.description;
+    expect(bold.map(({ start, end }: { start: number; end: number }) => text.slice(start, end))).toEqual([
+      "volunteers",
+    ]);
+    const price = parts.find(({ id }: { id: string }) => id === "price");
+    expect(price.why).toMatch(/^(?:Its product|The page shows)/);
+    expect(drawn.words).toBeGreaterThan(0);
+    expect(run("result", mug).stdout).toContain("Where the description is passed over: “");
+    const suggested = JSON.parse(run("suggest", mug, "--phrase", "enamel mug", "--format", "json").stdout);
+    expect(suggested).toMatchObject({ version: 1, phrase: "enamel mug" });
+    expect(suggested.titles.length).toBeGreaterThan(1);
+    expect(suggested.titles[0].reasons[0]).toMatch(/enamel mug/i);
+    expect(suggested.descriptions[0].px).toBeGreaterThan(0);
+    expect(run("suggest", mug).stdout).toMatch(/^Titles\n {2}\S/);
+    expect(run("suggest", join(demo, "none.html")).status).toBe(2);
+    expect(run("result", mug, "--style", mug).stderr).toContain("is no house style");
+  });
+
   it("lists the rules", () => {
     const { rules } = JSON.parse(
       execFileSync(process.execPath, [bin, "rules", "--format", "json"], { encoding: "utf8" }),

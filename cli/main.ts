@@ -8,7 +8,9 @@ import { CommandFault } from "./fault.ts";
 import { whyNot } from "./files.ts";
 import { measureCommand } from "./measure.ts";
 import { phrasesCommand } from "./phrases.ts";
+import { resultCommand } from "./result.ts";
 import { rulesCommand } from "./rules.ts";
+import { suggestCommand } from "./suggest.ts";
 import { VERSION } from "./version.ts";
 
 const program = new Command("keen-quill")
@@ -73,6 +75,26 @@ program
   )
   .option("--language <tag>", "language of the texts, as BCP 47 has it", "en")
   .action(caseCommand);
+
+program
+  .command("suggest")
+  .description("suggest titles and descriptions out of a page's own words")
+  .argument("<file>", "a file of HTML or Markdown")
+  .option("--phrase <phrase>", "the page's target phrase", "")
+  .option("--style <file>", "house style as JSON")
+  .option("--base <address>", "address of the folder's root", "https://site.example/")
+  .addOption(new Option("--format <format>").choices(["text", "json"]).default("text"))
+  .action(suggestCommand);
+
+program
+  .command("result")
+  .description("print the search result of a page as both devices show it, and why")
+  .argument("<file>", "a file of HTML or Markdown")
+  .option("--query <query>", "what was searched for", "")
+  .option("--style <file>", "house style as JSON")
+  .option("--base <address>", "address of the folder's root", "https://site.example/")
+  .addOption(new Option("--format <format>").choices(["text", "json"]).default("text"))
+  .action(resultCommand);
 
 program
   .command("check-data")

@@ -43,3 +43,18 @@ export function startThreads(pages: number): Threads {
     },
   };
 }
+
+/** Work on one file alone, on a thread of its own; what goes wrong is told with the file's name. */
+export async function onThread<K extends "checkDataOfFile" | "resultOfFile" | "suggestForFile">(
+  name: K,
+  ...args: Parameters<Work[K]>
+): Promise<Awaited<ReturnType<Work[K]>>> {
+  const threads = startThreads(1);
+  try {
+    return await threads.run(name, ...args);
+  } catch (error) {
+    throw error instanceof TookTooLong ? new CommandFault(`${args[0].file} ${error.message}.`) : error;
+  } finally {
+    await threads.end();
+  }
+}

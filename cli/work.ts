@@ -5,12 +5,13 @@ import { type PageEntry, pageEntry } from "#core/exchange/audit-report";
 import { type ChangeRow, editOfRow } from "#core/exchange/change-list";
 import { type DataReport, dataReport } from "#core/exchange/data-report";
 import type { PageWithPhrases } from "#core/exchange/phrases-report";
+import { type ResultReport, resultReport, type SuggestReport, suggestReport } from "#core/exchange/result-report";
 import { FOR_NOTHING } from "#core/page/found-for";
 import { languageOf, positionOf } from "#core/page/page";
 import { guessKind } from "#core/page/page-kind";
 import type { Edit } from "#core/rewrite/edits";
 import { handOver } from "#core/rewrite/verify";
-import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
+import { DEFAULT_HOUSE_STYLE, type HouseStyle, styleForKind } from "#core/settings/house-style";
 import { addressByFile, facetsOf, type PageFacets } from "#core/site/facets/page-facets";
 import { passagesOf } from "#core/standing/passages";
 import { fewPhrases } from "#core/standing/phrase-list";
@@ -76,6 +77,25 @@ export async function checkDataOfFile(read: FileToRead, today: string): Promise<
   return dataReport(page, findings);
 }
 
+/** What both devices show of a file for a query. */
+export async function resultOfFile(
+  read: FileToRead,
+  basis: { query: string; style: HouseStyle; today: string },
+): Promise<ResultReport> {
+  const { page } = await readPageFile(read);
+  return resultReport(page, { ...basis, file: read.file, style: styleForKind(basis.style, guessKind(page)) });
+}
+
+/** Titles and descriptions out of a file's own words. */
+export async function suggestForFile(
+  read: FileToRead,
+  basis: { phrase: string; style: HouseStyle },
+): Promise<SuggestReport> {
+  const { page } = await readPageFile(read);
+  const kind = guessKind(page);
+  return suggestReport(page, { ...basis, file: read.file, kind, style: styleForKind(basis.style, kind) });
+}
+
 /** A file with the rows of a change list made, and those that could not be. */
 export async function applyRowsToFile(
   read: FileToRead,
@@ -110,5 +130,13 @@ export async function phrasesOnPage(read: FileToRead, basis: PhraseFiles): Promi
   return { file: read.file, facets, standings, quotations };
 }
 
-export const WORK = { phrasesOnPage, auditPage, applyToFile, applyRowsToFile, checkDataOfFile };
+export const WORK = {
+  phrasesOnPage,
+  auditPage,
+  applyToFile,
+  applyRowsToFile,
+  checkDataOfFile,
+  resultOfFile,
+  suggestForFile,
+};
 export type Work = typeof WORK;

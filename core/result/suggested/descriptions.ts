@@ -68,6 +68,7 @@ const canStand = (text: string) =>
 /** The sentences of the content that could stand alone, weighed. */
 function sentencesOn(page: Page, { phrase, share }: SuggestingBasis, language: string): Sentence[] {
   const pointing = POINTING[language.slice(0, 2).toLowerCase() || "en"];
+  const wanted = [...contentStems(phrase, language)];
   const found: Sentence[] = [];
   for (const { block, index } of contentBlocks(page)) {
     if (isHeadingBlock(page, index) || block.tag === "figcaption" || block.tag === "pre" || block.tag === "code")
@@ -87,6 +88,11 @@ function sentencesOn(page: Page, { phrase, share }: SuggestingBasis, language: s
         reasons.unshift(
           match.kind === "scattered" ? `has the words of “${phrase}”` : `has “${text.slice(match.start, match.end)}”`,
         );
+      }
+      const some = wanted.filter((stem) => stems.includes(stem)).length;
+      if (!match && some > 0) {
+        score += (1.6 * some) / wanted.length;
+        reasons.unshift(`has ${some} of the ${wanted.length} words of “${phrase}”`);
       }
       const told =
         stems.reduce((sum, stem) => sum + Math.log(1 / Math.max(share(stem), 0.001)), 0) /
@@ -144,8 +150,10 @@ export function suggestDescriptions(page: Page, basis: SuggestingBasis): Suggest
     }
     if (shortened) {
       score -= 0.4;
-      reasons.push("is shortened at a clause");
+      reasons.push("leaves out what it can do without");
     }
+    if (family !== "")
+      reasons.push(sentences.length === 1 ? "is a sentence of the page" : "is two sentences of the page");
     weighed.push({ text, family, score, reasons });
   };
   if (patterned?.description)
