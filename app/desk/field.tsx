@@ -88,6 +88,7 @@ export function ResultField({
   onSelect,
   className,
   placeholder,
+  lead = "",
   fieldRef,
 }: {
   label: string;
@@ -100,6 +101,8 @@ export function ResultField({
   onSelect: (n: number) => void;
   className: string;
   placeholder: string;
+  /** Stands before the text, which begins behind it: a date. */
+  lead?: string;
   fieldRef?: RefObject<HTMLTextAreaElement | null>;
 }) {
   // What is typed keeps its last space, which the value does not.
@@ -121,8 +124,19 @@ export function ResultField({
     element.style.height = `${element.scrollHeight}px`;
   }, [shown]);
 
+  // The field's first line begins where the mirror's does: behind what is drawn before it.
+  const [indent, setIndent] = useState(0);
+  const before = useRef<HTMLSpanElement>(null);
+  useLayoutEffect(() => setIndent(lead === "" ? 0 : (before.current?.getBoundingClientRect().width ?? 0)), [lead]);
+
   const parts: ReactNode[] = [];
   let at = 0;
+  if (lead !== "")
+    parts.push(
+      <span key="lead" ref={before} className="whitespace-pre text-graphite">
+        {lead}
+      </span>,
+    );
   const numerals = (place: number) => {
     const here = places.get(place);
     if (!here) return null;
@@ -164,6 +178,7 @@ export function ResultField({
         onKeyDown={(e) => {
           if (e.key === "Enter" && !e.ctrlKey && !e.metaKey) e.preventDefault();
         }}
+        style={{ textIndent: indent }}
         className={`relative block w-full resize-none overflow-hidden bg-transparent text-transparent caret-ink outline-none [field-sizing:content] placeholder:text-graphite ${className}`}
       />
       {/* Numerals are clicked through the field that covers them: once more above it, where the words between are there for their places only. */}

@@ -6,7 +6,7 @@ import { facets } from "./records/facets";
 import { type Table as TableOf, upgradeRecord } from "./records/table";
 
 /** Version of the schema; what changed between them is in `migrations.ts`. */
-export const SCHEMA_VERSION = 10;
+export const SCHEMA_VERSION = 11;
 export const DATABASE = "keen-quill";
 const DELETED = "The storage of this browser was deleted.";
 
@@ -94,6 +94,11 @@ export class Desk extends Dexie {
         redirects: TABLES.redirects.indexes,
       })
       .upgrade((tx) => upgradeTables(tx, 10));
+    this.version(11).stores({
+      takes: TABLES.takes.indexes,
+      lineUps: TABLES.lineUps.indexes,
+      rivals: TABLES.rivals.indexes,
+    });
     // Another tab deletes or upgrades it: left alone, the database would be opened anew, empty, at the next write.
     this.on("versionchange", ({ newVersion }) => {
       this.close();

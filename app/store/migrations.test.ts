@@ -116,6 +116,7 @@ const { summaries, redrafts, ...kept } = STORES[5] as Record<string, string>;
 /** What version 7 was in the end, when what it moved had gone. */
 STORES[7.1] = { ...kept, facets: "id, siteId" };
 STORES[9] = { ...STORES[7.1], overviews: "id, siteId", phrases: "id, siteId" };
+STORES[10] = { ...STORES[9], periods: "id, siteId", figures: "id, siteId", redirects: "id, siteId" };
 /** What was set aside in version 5, whose keys did not say which of several equal nodes it is. */
 const SET_ASIDES = ["@ heading 2 A", "@ link /a A #2", "@ picture /a.png", "@ title", "@ block A"].map((at, i) => ({
   id: `a${i}`,
@@ -253,6 +254,14 @@ describe("a database of version 9", () => {
     await opened(9, { sites: [SITE], pages: [{ id: "p1", siteId: "s1", phrase: "lamp", supporting: [] }] });
     expect(await db().pages.get("p1")).toMatchObject({ phrase: "lamp", audience: { of: "everyone", name: "" } });
     expect([await db().periods.count(), await db().figures.count(), await db().redirects.count()]).toEqual([0, 0, 0]);
+  });
+});
+
+describe("a database of version 10", () => {
+  it("has tables for takes, line-ups and rivals, and keeps what it had", async () => {
+    await opened(10, { sites: [SITE], redirects: [{ id: "r", siteId: "s1", from: "/a", to: "/b" }] });
+    expect(await db().redirects.toArray()).toMatchObject([{ from: "/a", to: "/b" }]);
+    expect([await db().takes.count(), await db().lineUps.count(), await db().rivals.count()]).toEqual([0, 0, 0]);
   });
 });
 

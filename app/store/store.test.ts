@@ -7,6 +7,7 @@ import { makeBackup, restoreBackup } from "./backup";
 import { carryOverPage } from "./bring-again";
 import { db } from "./db";
 import { examinePages } from "./freshen";
+import { addLineUp, keepRival } from "./line-ups";
 import { packOriginal } from "./originals";
 import type { PageRecord } from "./page-record";
 import { keepFigures } from "./performance";
@@ -18,6 +19,7 @@ import { TABLE_NAMES, TABLES } from "./records/all";
 import type { SiteRecord } from "./records/sites";
 import { mergeInto } from "./redirects";
 import { decideConflict } from "./redraft";
+import { addTake } from "./takes";
 import {
   broughtAgain,
   emptyStorage,
@@ -197,6 +199,13 @@ describe("a backup", () => {
     const figures = { address: "https://a.example/", phrase: "lamp room", clicks: 1, impressions: 90, position: 4.5 };
     await keepFigures(site.id, { from: "2026-10-01", to: "2026-10-31" }, "figures.csv", [figures]);
     await mergeInto(site.id, { id: "other", address: "https://a.example/kept" }, [record.id]);
+    await addTake(
+      { id: record.id, siteId: site.id },
+      { title: "Another lamp", description: "Lit at dusk." },
+      "shorter",
+    );
+    await addLineUp({ id: record.id, siteId: site.id }, { phrase: "lamp room", place: "Gullhaven" });
+    await keepRival(site.id, "https://rival.example/", "<title>Theirs</title>");
     const held = TABLE_NAMES.filter((name) => TABLES[name].backup);
     const all = async () =>
       Object.fromEntries(

@@ -224,6 +224,8 @@ async function follow(tx: Ledger): Promise<void> {
     const changes = await tx.of("changes", "pageId", id);
     if (!page) {
       for (const change of changes) await tx.remove("changes", change.id);
+      for (const table of ["takes", "lineUps"] as const)
+        for (const one of await tx.of(table, "pageId", id)) await tx.remove(table, one.id);
       await tx.remove("derived", id);
       await tx.remove("facets", id);
       continue;

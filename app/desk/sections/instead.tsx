@@ -1,4 +1,4 @@
-import { useMemo, useState } from "react";
+import { useMemo } from "react";
 import { descriptionOf, languageOf } from "#core/page/page";
 import { boldWords } from "#core/phrase/match";
 import { drawnDescription, titlesInstead } from "#core/result/instead";
@@ -14,11 +14,9 @@ import type { Desk } from "../use-desk";
 type Taken = Pick<Desk, "page" | "record" | "edit" | "original">;
 
 /** What search engines may show in the place of the page's own title and description, for a query that can be tried. */
-export default function Instead({ desk, limits }: { desk: Taken; limits: ResultLimits }) {
+export default function Instead({ desk, limits, query }: { desk: Taken; limits: ResultLimits; query: string }) {
   const { page, record } = desk;
   const site = useSite();
-  const [tried, setTried] = useState<string | null>(null);
-  const query = tried ?? record.phrase;
   const ask = useMemo(() => (worker: SiteAsked) => worker.titlesAlike(record.id), [record.id]);
   const alike = useSiteAnswer(site, ask) ?? 0;
   const { titles: own, headings, language, blocks } = page;
@@ -45,24 +43,16 @@ export default function Instead({ desk, limits }: { desk: Taken; limits: ResultL
           </li>
         ))}
         <li>
-          <label className="text-soft">
-            Where the description is passed over for{" "}
-            <input
-              aria-label="Query to try"
-              value={query}
-              placeholder="a query"
-              onChange={(e) => setTried(e.target.value)}
-              size={Math.max(14, query.length)}
-              className="max-w-[260px] border-hairline border-b bg-transparent text-ink outline-none focus-visible:border-blue"
-            />{" "}
+          <span className="text-soft">
+            {query ? `Where the description is passed over for “${query}” ` : "Where the description is passed over "}
             {drawn
               ? drawn.of === 0
                 ? "the page’s first words stand there:"
                 : drawn.words === 0
-                  ? "no sentence says any of it, and the first words stand there:"
-                  : `the sentence that says most of it stands there (${drawn.words} of ${drawn.of} words):`
+                  ? "no sentence has any of it, and the first words stand there:"
+                  : `the sentence that has most of it stands there (${drawn.words} of ${drawn.of} words):`
               : "there is no sentence to be shown."}
-          </label>
+          </span>
           {drawn && cut && (
             <>
               <span className="result-desktop mt-0.5 block text-[14px] text-result-text leading-[22px]" dir="auto">

@@ -2,10 +2,14 @@ import { type RefObject, useState } from "react";
 import { advances } from "#core/measure/width";
 import { descriptionOf, titleOf } from "#core/page/page";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
-import { resultOf, setDescription, setTitle } from "#core/result/result";
+import type { PartId, ResultPart } from "#core/result/parts/part";
+import { leadWidth, resultOf, setDescription, setTitle } from "#core/result/result";
 import { type Device, descriptionStyle, titleStyle } from "#core/result/styles";
 import { followsPattern } from "#core/rewrite/follows-pattern";
 import type { ResultLimits } from "#core/settings/house-style";
+import { PartsDrawn } from "../../result/parts-drawn";
+import { leadIn, useResultParts } from "../../result/use-result-parts";
+import { useSite } from "../../routes/site";
 import { Action } from "../../ui/controls";
 import { Hint } from "../../ui/hints";
 import { onDemand } from "../../ui/on-demand";
@@ -17,9 +21,19 @@ import type { Desk } from "../use-desk";
 const PhraseOptions = onDemand(async () => (await import("../../phrases/phrase-options")).PhraseOptions);
 
 const Instead = onDemand(async () => (await import("./instead")).default);
+const ResultParts = onDemand(async () => (await import("./result-parts")).default);
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "edit" | "edits" | "notes" | "original" | "page" | "record" | "setKind" | "setPhrase">;
+
+/** What can be opened under the result. */
+const OPENED = [
+  ["parts", "What stands in it, and why"],
+  ["instead", "What may be shown instead"],
+] as const;
+type Opened = (typeof OPENED)[number][0];
+
+const NOTHING: ReadonlySet<PartId> = new Set();
 
 const DEVICES: Device[] = ["desktop", "mobile"];
 /** The width of the ruler, in px. */
@@ -53,7 +67,12 @@ export function SearchResult({
   titleRef: RefObject<HTMLTextAreaElement | null>;
   descriptionRef: RefObject<HTMLTextAreaElement | null>;
 } & Selection) {
-  const [instead, setInstead] = useState(false);
+  const site = useSite();
+  const [open, setOpen] = useState<Opened | null>(null);
+  const [asked, setAsked] = useState<string | null>(null);
+  const query = asked ?? desk.record.phrase;
+  const [triedOn, setTriedOn] = useState<ReadonlySet<PartId>>(NOTHING);
+  const parts = useResultParts(desk.page, query, site.houseStyle.brand);
   const [device, setDevice] = useState<Device>("desktop");
   const shown = room === "both" ? DEVICES : room === "one" ? [device] : (["mobile"] as const);
   return (
@@ -122,18 +141,46 @@ export function SearchResult({
             desk={desk}
             siteName={siteName}
             limits={limits}
+            query={query}
+            parts={parts}
+            triedOn={triedOn}
             alone={room === "mobile"}
             refs={i === 0 ? { titleRef, descriptionRef } : {}}
             {...selection}
           />
         ))}
       </div>
-      <p className="mt-3 text-12">
-        <Action aria-expanded={instead} onClick={() => setInstead(!instead)}>
-          {instead ? "Hide what may be shown instead" : "What may be shown instead"}
-        </Action>
-      </p>
-      {instead && <Instead desk={desk} limits={limits} />}
+      <div className="mt-3 flex flex-wrap items-baseline gap-x-5 gap-y-1 text-12">
+        <label className="flex items-baseline gap-1.5 text-soft">
+          as searched for:
+          <input
+            aria-label="Query to try"
+            value={query}
+            placeholder="a query"
+            onChange={(e) => setAsked(e.target.value)}
+            size={Math.max(14, query.length)}
+            className="max-w-[260px] border-hairline border-b bg-transparent text-ink outline-none focus-visible:border-blue"
+          />
+        </label>
+        {OPENED.map(([id, label]) => (
+          <Action key={id} aria-expanded={open === id} onClick={() => setOpen(open === id ? null : id)}>
+            {open === id ? `Hide ${label.charAt(0).toLowerCase()}${label.slice(1)}` : label}
+          </Action>
+        ))}
+      </div>
+      {open === "instead" && <Instead desk={desk} limits={limits} query={query} />}
+      {open === "parts" && (
+        <ResultParts
+          parts={parts}
+          triedOn={triedOn}
+          onTry={(id, on) => {
+            const next = new Set(triedOn);
+            if (on) next.add(id);
+            else next.delete(id);
+            setTriedOn(next);
+          }}
+        />
+      )}
     </section>
   );
 }
@@ -143,6 +190,9 @@ function OneResult({
   desk,
   siteName,
   limits,
+  query,
+  parts,
+  triedOn,
   alone,
   refs,
   ...selection
@@ -151,6 +201,9 @@ function OneResult({
   desk: Taken;
   siteName: string;
   limits: ResultLimits;
+  query: string;
+  parts: readonly ResultPart[];
+  triedOn: ReadonlySet<PartId>;
   /** There is no room for the other device: what is lost there is told beside it. */
   alone: boolean;
   refs: {
@@ -158,10 +211,11 @@ function OneResult({
     descriptionRef?: RefObject<HTMLTextAreaElement | null>;
   };
 } & Selection) {
-  const { page, original, record, notes } = desk;
+  const { page, original, notes } = desk;
+  const lead = leadIn(parts, triedOn);
   const title = titleOf(page);
   const description = descriptionOf(page);
-  const { title: titleCut, description: descriptionCut, trail, bold } = resultOf(page, device, limits, record.phrase);
+  const { title: titleCut, description: descriptionCut, trail, bold } = resultOf(page, device, limits, query, lead);
   const desktop = device === "desktop";
   const width = desktop ? RULED : limits.titleMobile + 16;
   const of = (part: Note["finding"]["at"]["part"]) => notes.filter((note) => note.finding.at.part === part);
@@ -222,6 +276,7 @@ function OneResult({
           }
           lostFrom={descriptionCut.end}
           bold={bold}
+          lead={lead}
           notes={of("description")}
           className="text-[14px] leading-[24px] text-result-text"
           placeholder="No description yet: searchers are shown words from the page"
@@ -233,14 +288,15 @@ function OneResult({
         <div className="mt-1">
           <Ruler
             width={width}
-            notches={descriptionNotches(description, descriptionCut.lost !== "", limits)}
-            rising={descriptionCut.px <= 2 * DESCRIPTION_LINE}
+            notches={descriptionNotches(description, descriptionCut.lost !== "", limits, lead)}
+            rising={descriptionCut.px + leadWidth(lead, device) <= 2 * DESCRIPTION_LINE}
           />
         </div>
       ) : (
         <Lost device="mobile" cut={descriptionCut} />
       )}
-      {alone && <Lost device="desktop" cut={setDescription(description, "desktop", limits)} />}
+      {alone && <Lost device="desktop" cut={setDescription(description, "desktop", limits, bold, lead)} />}
+      <PartsDrawn parts={parts} triedOn={triedOn} />
     </div>
   );
 }
@@ -267,12 +323,14 @@ function titleNotches(title: string, cuts: boolean, limits: ResultLimits): Notch
 }
 
 /** Where a description is cut, in the line in which that happens. */
-function descriptionNotches(text: string, cuts: boolean, limits: ResultLimits): Notch[] {
+function descriptionNotches(text: string, cuts: boolean, limits: ResultLimits, lead: string): Notch[] {
   const inLine = (px: number) => (px > DESCRIPTION_LINE ? px - DESCRIPTION_LINE : px);
-  const mobile = setDescription(text, "mobile", limits);
+  const mobile = setDescription(text, "mobile", limits, [], lead);
   const sums = advances(text.slice(0, 2000), descriptionStyle("desktop"));
   const mobileAt =
-    mobile.lost === "" ? limits.descriptionMobile : (sums[Math.min(mobile.end, 2000)] ?? limits.descriptionMobile);
+    mobile.lost === ""
+      ? limits.descriptionMobile
+      : leadWidth(lead, "desktop") + (sums[Math.min(mobile.end, 2000)] ?? limits.descriptionMobile);
   return [
     { at: inLine(limits.descriptionDesktop), name: "desktop", cuts },
     { at: inLine(mobileAt), name: "mobile", cuts: mobile.lost !== "", dashed: true },

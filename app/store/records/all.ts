@@ -5,6 +5,7 @@ import { derived } from "./derived";
 import { facets } from "./facets";
 import { fileBytes, files } from "./files";
 import { learnt } from "./learnt";
+import { lineUps, rivals } from "./line-ups";
 import { originals } from "./originals";
 import { overviews } from "./overviews";
 import { pages } from "./pages";
@@ -14,6 +15,7 @@ import { queueItems, queues } from "./queues";
 import { redirects } from "./redirects";
 import { setAsides } from "./set-asides";
 import { sites } from "./sites";
+import { takes } from "./takes";
 
 /** Every table of this browser's storage. Database, undo and backup are made from it. */
 export const TABLES = {
@@ -24,6 +26,9 @@ export const TABLES = {
   figures,
   redirects,
   changes,
+  takes,
+  lineUps,
+  rivals,
   setAsides,
   learnt,
   derived,

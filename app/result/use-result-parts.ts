@@ -1,0 +1,36 @@
+import { useDeferredValue, useMemo } from "react";
+import type { Page } from "#core/page/page";
+import type { PartId, ResultPart } from "#core/result/parts/part";
+import { leadOf } from "#core/result/result";
+import { today } from "../store/today";
+import { loadable } from "../ui/loadable";
+
+const parts = loadable(async () => (await import("#core/result/parts/all")).partsOf);
+const NONE: readonly ResultPart[] = [];
+
+/** What stands in a page's result beside title and description; nothing until it has been looked for, behind what is typed. */
+export function useResultParts(page: Page, query: string, brand: string): readonly ResultPart[] {
+  const read = parts.useLoaded();
+  const { metas, data, blocks, headings, headLinks, links, images, address, language, headers } = page;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is read of the page is named part by part
+  const looked = useMemo(
+    () => page,
+    [metas, data, blocks, headings, headLinks, links, images, address, language, headers],
+  );
+  const later = useDeferredValue(looked);
+  const asked = useDeferredValue(query);
+  return useMemo(
+    () => (read ? read(later, { query: asked, brand, today: today() }) : NONE),
+    [read, later, asked, brand],
+  );
+}
+
+/** What is drawn of a part: what is earned, or what is tried on; nothing elsewhere. */
+export const drawnOf = (part: ResultPart, triedOn: ReadonlySet<PartId>): readonly string[] =>
+  part.shown.length > 0 ? part.shown : triedOn.has(part.id) ? (part.tried ?? []) : [];
+
+/** The date as it stands before the description; "" where none does. */
+export function leadIn(shown: readonly ResultPart[], triedOn: ReadonlySet<PartId>): string {
+  const date = shown.find(({ id }) => id === "date");
+  return leadOf((date && drawnOf(date, triedOn)[0]) ?? "");
+}
