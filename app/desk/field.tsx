@@ -7,6 +7,7 @@ interface Stretch {
   text: string;
   lost: boolean;
   bold: boolean;
+  marked: boolean;
 }
 
 /** Splits a text where its look changes. */
@@ -15,15 +16,19 @@ export function stretches(
   lostFrom: number,
   bold: readonly { start: number; end: number }[],
   at: readonly number[],
+  marked: readonly { start: number; end: number }[] = [],
 ): { stretch: Stretch; end: number }[] {
-  const edges = new Set([0, text.length, lostFrom, ...at, ...bold.flatMap((b) => [b.start, b.end])]);
+  const edges = new Set([0, text.length, lostFrom, ...at, ...[...bold, ...marked].flatMap((b) => [b.start, b.end])]);
   const sorted = [...edges].filter((e) => e >= 0 && e <= text.length).sort((a, b) => a - b);
   const parts: { stretch: Stretch; end: number }[] = [];
   for (let i = 0; i + 1 < sorted.length; i++) {
     const start = sorted[i] ?? 0;
     const end = sorted[i + 1] ?? text.length;
-    const isBold = bold.some((b) => start >= b.start && start < b.end);
-    parts.push({ stretch: { text: text.slice(start, end), lost: start >= lostFrom, bold: isBold }, end });
+    const within = (ranges: typeof bold) => ranges.some((one) => start >= one.start && start < one.end);
+    parts.push({
+      stretch: { text: text.slice(start, end), lost: start >= lostFrom, bold: within(bold), marked: within(marked) },
+      end,
+    });
   }
   return parts;
 }
@@ -62,6 +67,9 @@ export function Numerals({
   );
 }
 
+/** What differs from another wording. */
+const MARKED = "underline decoration-blue decoration-dotted underline-offset-4";
+
 /** Notes by the code unit they stand at; those without words of their own stand at the end. */
 function byPlace(notes: readonly Note[], length: number): Map<number, Note[]> {
   const places = new Map<number, Note[]>();
@@ -88,7 +96,9 @@ export function ResultField({
   onSelect,
   className,
   placeholder,
+  marked = [],
   lead = "",
+  leadTried = false,
   fieldRef,
 }: {
   label: string;
@@ -101,8 +111,12 @@ export function ResultField({
   onSelect: (n: number) => void;
   className: string;
   placeholder: string;
+  /** Words that are underlined. */
+  marked?: readonly { start: number; end: number }[];
   /** Stands before the text, which begins behind it: a date. */
   lead?: string;
+  /** It is tried on. */
+  leadTried?: boolean;
   fieldRef?: RefObject<HTMLTextAreaElement | null>;
 }) {
   // What is typed keeps its last space, which the value does not.
@@ -133,7 +147,12 @@ export function ResultField({
   let at = 0;
   if (lead !== "")
     parts.push(
-      <span key="lead" ref={before} className="whitespace-pre text-graphite">
+      <span
+        key="lead"
+        ref={before}
+        title={leadTried ? "tried on" : undefined}
+        className={`whitespace-pre text-graphite ${leadTried ? "underline decoration-dotted underline-offset-4" : ""}`}
+      >
         {lead}
       </span>,
     );
@@ -143,9 +162,12 @@ export function ResultField({
     return <Numerals key={`n${place}`} notes={here} selected={selected} onSelect={onSelect} />;
   };
   parts.push(numerals(0));
-  for (const { stretch, end } of stretches(drawn, lostFrom, focused ? [] : bold, [...places.keys()])) {
+  for (const { stretch, end } of stretches(drawn, lostFrom, focused ? [] : bold, [...places.keys()], marked)) {
     parts.push(
-      <span key={at} className={`${stretch.lost ? "text-graphite" : ""} ${stretch.bold ? "font-bold" : ""}`}>
+      <span
+        key={at}
+        className={`${stretch.lost ? "text-graphite" : ""} ${stretch.bold ? "font-bold" : ""} ${stretch.marked ? MARKED : ""}`}
+      >
         {stretch.text}
       </span>,
     );

@@ -1,8 +1,9 @@
 import { languageOf } from "#core/page/page";
 import { applyToPage } from "#core/rewrite/apply";
-import { type CountedStems, shareOf } from "#core/site/index/stem-counts";
+import type { CountedStems } from "#core/site/index/stem-counts";
 import { type Suggestion, suggestPhrases } from "#core/standing/suggest";
 import { loadPage } from "./freshen";
+import { sharesOf } from "./stem-shares";
 
 /** What suggestions for pages of a site are weighed by. */
 export interface SuggestingBasis {
@@ -22,13 +23,10 @@ export interface SuggestedFor {
   suggestions: Suggestion[];
 }
 
-let last: { of: CountedStems; share: (stem: string) => number } | null = null;
-
 /** What pages could be found for, out of their own words as their redrafts leave them. */
 export async function suggestOn(pageIds: readonly string[], basis: SuggestingBasis): Promise<SuggestedFor[]> {
   const { stems, list, anchors } = basis;
-  if (last?.of.pages !== stems.pages || last.of.signs !== stems.signs) last = { of: stems, share: shareOf(stems) };
-  const { share } = last;
+  const share = sharesOf(stems);
   const suggested: SuggestedFor[] = [];
   for (const pageId of pageIds) {
     const loaded = await loadPage(pageId);

@@ -16,6 +16,8 @@ import { expose } from "./expose";
 // What few screens ask for is loaded when it is.
 const suggestOn = async (...asked: Parameters<typeof import("../store/suggest-phrases")["suggestOn"]>) =>
   (await import("../store/suggest-phrases")).suggestOn(...asked);
+const suggestTextsOn = async (...asked: Parameters<typeof import("../store/suggest-texts")["suggestTextsOn"]>) =>
+  (await import("../store/suggest-texts")).suggestTextsOn(...asked);
 const checkPage = async (...asked: Parameters<typeof import("../store/check-page")["checkPage"]>) =>
   (await import("../store/check-page")).checkPage(...asked);
 type Tables = typeof import("../store/read-figures");
@@ -43,6 +45,7 @@ const api = {
   proposeOn,
   redraftPage,
   suggestOn,
+  suggestTextsOn,
   countRule,
   countSiteRule,
   writePage,

@@ -14,7 +14,7 @@ import { HEADING_SHAPES } from "#core/site/index/heading-shapes";
 import { LINK_GRAPH, wordsOfLink } from "#core/site/index/link-graph";
 import { type KeptStanding, PHRASE_PLACES, type SitePhrase } from "#core/site/index/phrase-places";
 import { PICTURE_FILES } from "#core/site/index/picture-files";
-import { SAME_TITLES } from "#core/site/index/same-texts";
+import { SAME_DESCRIPTIONS, SAME_TITLES } from "#core/site/index/same-texts";
 import { Site } from "#core/site/index/site";
 import { STEM_COUNTS } from "#core/site/index/stem-counts";
 import { stemsOfPhrase } from "#core/standing/clashes";
@@ -24,6 +24,7 @@ import { FollowedTable, Rows } from "../store/live-rows";
 import { sizesOf } from "../store/records/files";
 import type { PhraseRecord } from "../store/records/phrases";
 import type { SuggestingBasis } from "../store/suggest-phrases";
+import type { TextsBasis } from "../store/suggest-texts";
 import { expose } from "./expose";
 
 /** After the last change of a page the rules wait this long, in milliseconds: a keystroke does not run them. */
@@ -284,6 +285,26 @@ function suggestingBasis(ids: readonly string[]): SuggestingBasis {
   };
 }
 
+/** What titles and descriptions of a page of the watched site are suggested by. */
+const textsBasis = (phrase: string): TextsBasis => ({
+  stems: (watched?.site ?? new Site()).index(STEM_COUNTS).counts(),
+  helperWords: phrase === "" ? [] : helperWordsOf(phrase, []).map(({ text }) => text),
+});
+
+/** Which of some texts other pages of the watched site have as their title or description. */
+function othersHave(pageId: string, texts: readonly string[]): string[] {
+  if (!watched) return [];
+  const { site } = watched;
+  const own = site.pages.get(pageId);
+  return texts.filter((text) => {
+    const mine = (field: string) => Number(field.trim().toLowerCase() === text.trim().toLowerCase());
+    return (
+      site.index(SAME_TITLES).count(text) > mine(own?.title ?? "") ||
+      site.index(SAME_DESCRIPTIONS).count(text) > mine(own?.description ?? "")
+    );
+  });
+}
+
 /** The words that occur with a phrase, in the list and in sentences of the watched site. */
 const helperWordsOf = (phrase: string, sentences: readonly string[]) =>
   helperWords(phrase, {
@@ -308,6 +329,8 @@ const api = {
   figuresOfPhrase,
   suggestingBasis,
   helperWordsOf,
+  textsBasis,
+  othersHave,
 };
 export type SiteWorker = typeof api;
 

@@ -6,8 +6,8 @@ const SHORT = 12;
 /** A shorter wording, and what it gives up. */
 export interface Shortened {
   text: string;
-  /** As it goes on in “It is shorter …”. */
-  how: "without the site’s name" | "without its last part" | "without what stands in brackets" | "by its last words";
+  /** As it goes on in “It fits …”. */
+  how: "without the site’s name" | "without its last part" | "without what stands in brackets" | "cut behind a word";
 }
 
 /**
@@ -42,7 +42,7 @@ export function shorterWordings(
   }
   take(
     atWord(brandless, (part) => fits(part) && keeps(part)),
-    "by its last words",
+    "cut behind a word",
   );
   return found.sort((a, b) => b.text.length - a.text.length);
 }
@@ -74,7 +74,8 @@ export function shorten(text: string, fits: (text: string) => boolean, brandless
   return good && (!worded || worded.length < good.length * 1.5) ? good : worded;
 }
 
-const DANGLING = /[\s,;:|–—·-]+$|\s+(?:and|or|the|a|an|of|in|on|to|for|with|at|by|from|&)$/i;
+const DANGLING =
+  /[\s,;:|–—·-]+$|\s+(?:and|or|the|a|an|of|in|on|to|for|with|at|by|from|&|my|your|our|its|their|this|that|these|is|are|be|not|you|we|into|as)$/i;
 
 function atWord(text: string, fits: (text: string) => boolean): string | null {
   const words = text.split(" ");

@@ -9,6 +9,7 @@ import { type SiteAsked, useSiteAnswer } from "../../store/site-findings";
 import { Action } from "../../ui/controls";
 import { stretches } from "../field";
 import type { Desk } from "../use-desk";
+import { descriptionEdit } from "../wording";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "page" | "record" | "edit" | "original">;
@@ -29,7 +30,6 @@ export default function Instead({ desk, limits, query }: { desk: Taken; limits: 
   const drawn = useMemo(() => drawnDescription(page, query, limits), [blocks, headings, language, query, limits]);
   const bold = drawn ? boldWords(query, drawn.text, { language: languageOf(page) }) : [];
   const cut = drawn && setDescription(drawn.text, "desktop", limits, bold);
-  const was = desk.original.metas.some(({ name }) => name === "description") ? descriptionOf(desk.original) : null;
   const stands = drawn !== null && descriptionOf(page) === drawn.text;
   return (
     <section aria-label="What may be shown instead" className="mt-4 max-w-[640px] border-hairline border-t pt-3">
@@ -67,9 +67,7 @@ export default function Instead({ desk, limits, query }: { desk: Taken; limits: 
               </span>
               {!stands && (
                 <Action
-                  onClick={() =>
-                    desk.edit({ op: "set-description", value: drawn.text, was }, "Description out of the page")
-                  }
+                  onClick={() => desk.edit(descriptionEdit(desk.original, drawn.text), "Description out of the page")}
                 >
                   Make it the description
                 </Action>

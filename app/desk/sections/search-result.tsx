@@ -17,18 +17,26 @@ import { ResultField } from "../field";
 import { type Notch, Ruler } from "../ruler";
 import type { Note } from "../state/use-findings";
 import type { Desk } from "../use-desk";
+import { descriptionEdit, titleEdit } from "../wording";
 
 const PhraseOptions = onDemand(async () => (await import("../../phrases/phrase-options")).PhraseOptions);
 
 const Instead = onDemand(async () => (await import("./instead")).default);
+const OtherWordings = onDemand(async () => (await import("./other-wordings")).default);
+const Takes = onDemand(async () => (await import("./takes")).default);
 const ResultParts = onDemand(async () => (await import("./result-parts")).default);
 
 /** What of the desk it takes. */
-type Taken = Pick<Desk, "edit" | "edits" | "notes" | "original" | "page" | "record" | "setKind" | "setPhrase">;
+type Taken = Pick<
+  Desk,
+  "edit" | "edits" | "houseStyle" | "notes" | "original" | "page" | "record" | "setKind" | "setPhrase"
+>;
 
 /** What can be opened under the result. */
 const OPENED = [
-  ["parts", "What stands in it, and why"],
+  ["wordings", "Other wordings"],
+  ["takes", "Takes"],
+  ["parts", "What stands in it"],
   ["instead", "What may be shown instead"],
 ] as const;
 type Opened = (typeof OPENED)[number][0];
@@ -152,14 +160,14 @@ export function SearchResult({
       </div>
       <div className="mt-3 flex flex-wrap items-baseline gap-x-5 gap-y-1 text-12">
         <label className="flex items-baseline gap-1.5 text-soft">
-          as searched for:
+          searched for:
           <input
             aria-label="Query to try"
             value={query}
             placeholder="a query"
             onChange={(e) => setAsked(e.target.value)}
-            size={Math.max(14, query.length)}
-            className="max-w-[260px] border-hairline border-b bg-transparent text-ink outline-none focus-visible:border-blue"
+            size={Math.max(10, query.length)}
+            className="max-w-[200px] border-hairline border-b bg-transparent text-ink outline-none focus-visible:border-blue"
           />
         </label>
         {OPENED.map(([id, label]) => (
@@ -168,6 +176,8 @@ export function SearchResult({
           </Action>
         ))}
       </div>
+      {open === "wordings" && <OtherWordings desk={desk} limits={limits} />}
+      {open === "takes" && <Takes desk={desk} limits={limits} query={query} />}
       {open === "instead" && <Instead desk={desk} limits={limits} query={query} />}
       {open === "parts" && (
         <ResultParts
@@ -219,10 +229,6 @@ function OneResult({
   const desktop = device === "desktop";
   const width = desktop ? RULED : limits.titleMobile + 16;
   const of = (part: Note["finding"]["at"]["part"]) => notes.filter((note) => note.finding.at.part === part);
-  const was = {
-    title: original.titles.length > 0 ? titleOf(original) : null,
-    description: original.metas.some((m) => m.name === "description") ? descriptionOf(original) : null,
-  };
   return (
     <div className={`result-${device} mt-3 min-w-0`} style={{ width, maxWidth: "100%" }}>
       <div className="flex items-center gap-2.5">
@@ -241,7 +247,7 @@ function OneResult({
         <ResultField
           label={`Title on ${device}`}
           value={title}
-          onChange={(value) => desk.edit({ op: "set-title", value, was: was.title }, "Title", "title")}
+          onChange={(value) => desk.edit(titleEdit(original, value), "Title", "title")}
           lostFrom={titleCut.end}
           bold={[]}
           notes={of("title")}
@@ -271,12 +277,11 @@ function OneResult({
         <ResultField
           label={`Description on ${device}`}
           value={description}
-          onChange={(value) =>
-            desk.edit({ op: "set-description", value, was: was.description }, "Description", "description")
-          }
+          onChange={(value) => desk.edit(descriptionEdit(original, value), "Description", "description")}
           lostFrom={descriptionCut.end}
           bold={bold}
           lead={lead}
+          leadTried={triedOn.has("date") && lead !== ""}
           notes={of("description")}
           className="text-[14px] leading-[24px] text-result-text"
           placeholder="No description yet: searchers are shown words from the page"

@@ -117,7 +117,7 @@ it("a text is made to fit in several ways, which keep what it must say", () => {
     one.includes("Opening"),
   );
   expect(ways.map(({ how }) => how)).toEqual(
-    ["by its last words", "without its last part", "without what stands in brackets"].filter((how) =>
+    ["cut behind a word", "without its last part", "without what stands in brackets"].filter((how) =>
       ways.some((one) => one.how === how),
     ),
   );
