@@ -6,6 +6,7 @@ import {
   Globe,
   ImageIcon,
   ListChecks,
+  ListOrdered,
   ListTree,
   type LucideIcon,
   Network,
@@ -120,6 +121,15 @@ const screens = {
     command: "Performance: which pages first",
     icon: ChartNoAxesColumn,
     under: "phrases",
+  },
+  lineUp: {
+    path: "line-up",
+    module: "routes/line-up.tsx",
+    name: "Line-up",
+    command: "Line-up: your result among others",
+    icon: ListOrdered,
+    inRail: true,
+    keys: [{ keys: "↑ / ↓", does: "Move your result whose number has the focus" }],
   },
   houseStyle: {
     path: "house-style",

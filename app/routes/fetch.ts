@@ -4,7 +4,7 @@ import { fetchAddress } from "../../server/fetch/fetch-address";
 import { boundedQueue } from "../../server/queue";
 import type { Route } from "./+types/fetch";
 
-const WANTED: readonly Wanted[] = ["page", "robots", "sitemap"];
+const WANTED: readonly Wanted[] = ["page", "robots", "sitemap", "results"];
 const MOST_BYTES = 8 * 1024;
 
 /** An answer is held in memory until it is sent: a page takes up to 5 MB, a sitemap up to 50. */

@@ -37,15 +37,23 @@ export const sameWording = (a: Wording, b: Wording): boolean => a.title === b.ti
 
 type OfPage = Pick<StoredPage, "id" | "siteId">;
 
-/** Keeps a wording as a take; nothing where the page has it already. */
-export function addTake(page: OfPage, wording: Wording, reason = ""): Promise<void> {
-  return transact(page.siteId, "Keep a take", async (tx) => {
+/** Keeps a wording as a take; its id, or null where the page has it already (unless it is wanted `always`) or is gone. */
+export async function addTake(
+  page: OfPage,
+  wording: Wording,
+  reason = "",
+  { always = false }: { always?: boolean } = {},
+): Promise<string | null> {
+  const id = crypto.randomUUID();
+  let added = false;
+  await transact(page.siteId, "Keep a take", async (tx) => {
+    added = false;
     if (!(await tx.get("pages", page.id))) return;
     const takes = await tx.of("takes", "pageId", page.id);
-    if (takes.some((take) => take.usedUntil === null && sameWording(take, wording))) return;
+    if (!always && takes.some((take) => take.usedUntil === null && sameWording(take, wording))) return;
     const { title, description } = wording;
     await tx.put("takes", {
-      id: crypto.randomUUID(),
+      id,
       siteId: page.siteId,
       pageId: page.id,
       letter: nextLetter(takes),
@@ -55,7 +63,9 @@ export function addTake(page: OfPage, wording: Wording, reason = ""): Promise<vo
       at: new Date().toISOString(),
       usedUntil: null,
     });
+    added = true;
   });
+  return added ? id : null;
 }
 
 /** Rewords a take, or says why it is there. What is typed in one go is one action. */

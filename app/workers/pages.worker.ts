@@ -18,6 +18,10 @@ const suggestOn = async (...asked: Parameters<typeof import("../store/suggest-ph
   (await import("../store/suggest-phrases")).suggestOn(...asked);
 const suggestTextsOn = async (...asked: Parameters<typeof import("../store/suggest-texts")["suggestTextsOn"]>) =>
   (await import("../store/suggest-texts")).suggestTextsOn(...asked);
+const besideRival = async (...asked: Parameters<typeof import("../store/beside-rival")["besideRival"]>) =>
+  (await import("../store/beside-rival")).besideRival(...asked);
+const keepRivalPage = async (...asked: Parameters<typeof import("../store/beside-rival")["keepRivalPage"]>) =>
+  (await import("../store/beside-rival")).keepRivalPage(...asked);
 const checkPage = async (...asked: Parameters<typeof import("../store/check-page")["checkPage"]>) =>
   (await import("../store/check-page")).checkPage(...asked);
 type Tables = typeof import("../store/read-figures");
@@ -46,6 +50,8 @@ const api = {
   redraftPage,
   suggestOn,
   suggestTextsOn,
+  besideRival,
+  keepRivalPage,
   countRule,
   countSiteRule,
   writePage,

@@ -154,6 +154,9 @@ const linksInOtherWords = (pageId: string, phrase: string): LinkedFrom[] =>
     return zone === "content" && findPhrase(phrase, text, { language }).length === 0;
   });
 
+/** The language of a page of the watched site, as a BCP 47 tag; "" where it states none. */
+const languageOfPage = (pageId: string): string => watched?.site.pages.get(pageId)?.language ?? "";
+
 /** How many other pages of the watched site have the title that a page has. */
 function titlesAlike(pageId: string): number {
   const title = watched?.site.pages.get(pageId)?.title ?? "";
@@ -319,6 +322,7 @@ const api = {
   rest,
   linksTo,
   titlesAlike,
+  languageOfPage,
   linksInOtherWords,
   patternsOfHeadings,
   pictures,

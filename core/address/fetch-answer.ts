@@ -1,5 +1,5 @@
 /** What is asked for: decides which content types and how many bytes are taken. */
-export type Wanted = "page" | "robots" | "sitemap";
+export type Wanted = "page" | "robots" | "sitemap" | "results";
 
 /** One step of the way to an answer. */
 export interface Hop {

@@ -42,6 +42,7 @@ const WANTED: Record<Wanted, { bytes: number; types: RegExp; cut: boolean; timeo
     timeout: 10_000,
   },
   sitemap: { bytes: 50 * MiB, types: /xml|gzip|^text\/plain$|octet-stream/, cut: false, timeout: 30_000 },
+  results: { bytes: 1 * MiB, types: /xml|octet-stream/, cut: false, timeout: 10_000 },
   robots: { bytes: 520 * 1024, types: /^text\/|octet-stream/, cut: true, timeout: 10_000 },
 };
 

@@ -7,6 +7,7 @@ import { addressOfFile } from "#core/address/address";
 import { typeBeside } from "#core/exchange/zip";
 import { largeSite } from "../../demo/large";
 import site from "../../demo/site.json";
+import { RIVAL_HOSTS, resultsFor, rivalPage } from "./rivals";
 
 /** The museum's own host; everything else ends in `.example` too. */
 const MUSEUM = "https://www.gullhaven.example";
@@ -214,6 +215,19 @@ export async function startStandIn(folder: string, port = 0): Promise<StandIn> {
     "www.gullhaven.example": museum(folder),
     "gullhaven.example": (path) => redirect(MUSEUM + path),
     "large.example": large(),
+    "results.example": (path) => {
+      const url = new URL(path, "https://results.example");
+      if (url.pathname !== "/search") return null;
+      const feed = resultsFor(url.searchParams.get("q") ?? "");
+      return {
+        body: `<?xml version="1.0" encoding="UTF-8"?>\n${feed}`,
+        headers: { "content-type": "application/rss+xml" },
+      };
+    },
+  };
+  const rival = (host: string, path: string): Answer | null => {
+    const body = RIVAL_HOSTS.includes(host) ? rivalPage(`https://${host}${path}`) : null;
+    return body === null ? null : { body, headers: { "content-type": "text/html; charset=utf-8" } };
   };
   const put = new Map<string, Uint8Array>();
   const answerFor = async (request: IncomingMessage, response: ServerResponse): Promise<Answer> => {
@@ -243,7 +257,9 @@ export async function startStandIn(folder: string, port = 0): Promise<StandIn> {
                 : "text/html; charset=utf-8",
         },
       };
-    return (await hosts[host]?.(path, request, response)) ?? { status: 404, body: "No such page." };
+    return (
+      (await hosts[host]?.(path, request, response)) ?? rival(host, path) ?? { status: 404, body: "No such page." }
+    );
   };
   const server = createServer((request, response) => {
     answerFor(request, response).then(

@@ -1,0 +1,119 @@
+import { XMLParser, XMLValidator } from "fast-xml-parser";
+import { collapse } from "../page/page.ts";
+import type { OtherResult } from "../result/line-up.ts";
+import { addressColumn, assignColumns, readTable } from "./table-file.ts";
+
+/** Results that were read, and what was left out. */
+export interface ReadResults {
+  results: OtherResult[];
+  notes: string[];
+}
+
+/** Results that are taken of a list. */
+export const MOST_RESULTS = 50;
+/** Longest texts that are kept, in UTF-16 code units: a result shows a tenth of that. */
+const LONGEST = 2000;
+
+const parser = new XMLParser({
+  ignoreAttributes: true,
+  removeNSPrefix: true,
+  processEntities: true,
+  parseTagValue: false,
+  isArray: (name) => name === "item" || name === "entry",
+});
+
+/**
+ * Reads what a results service answers: RSS 2.0 as OpenSearch 1.1 has its results (“OpenSearch response elements”), an item
+ * a result. Or why it cannot be read.
+ */
+export function readResultsFeed(text: string): ReadResults | { reason: string } {
+  const content = text.replace(/^\ufeff/, "").trimStart();
+  if (/<!(?:DOCTYPE|ENTITY)/i.test(content) || XMLValidator.validate(content) !== true)
+    return { reason: "The service has not answered with results: what came is no RSS." };
+  const parsed = parser.parse(content) as { rss?: { channel?: { item?: Record<string, unknown>[] } } };
+  const items = parsed.rss?.channel?.item ?? [];
+  const words = (value: unknown) => collapse(typeof value === "string" ? value : "").slice(0, LONGEST);
+  return taken(
+    items.map((item) => ({
+      title: words(item.title),
+      address: words(item.link),
+      description: words(item.description),
+    })),
+  );
+}
+
+/**
+ * Reads a pasted list or a CSV of results: columns of title, address and description, known by their headings or by their
+ * cells; or blocks of lines, parted by empty ones, of which one is an address.
+ */
+export function readResultsList(source: Uint8Array | string): ReadResults | { reason: string } {
+  const blocks = typeof source === "string" ? blocksIn(source) : null;
+  if (blocks) return taken(blocks);
+  const table = readTable(source);
+  if ("reason" in table) return table;
+  const { columns, headed } = assignColumns(table.rows);
+  const at = columns.includes("address") ? columns.indexOf("address") : addressColumn(table.rows, columns, headed);
+  if (at < 0) return { reason: "No column holds addresses. Give each result a title, an address and a description." };
+  const width = table.rows[0]?.length ?? 0;
+  const others = Array.from({ length: width }, (_, i) => i).filter((i) => i !== at);
+  const named = (name: "title" | "description") => columns.indexOf(name);
+  const title = named("title") >= 0 ? named("title") : others.find((i) => i !== named("description"));
+  const description = named("description") >= 0 ? named("description") : others.find((i) => i !== title);
+  const cell = (row: readonly string[], i: number | undefined) =>
+    collapse(i === undefined ? "" : (row[i] ?? "")).slice(0, LONGEST);
+  return taken(
+    table.rows.slice(headed ? 1 : 0).map((row) => ({
+      title: cell(row, title),
+      address: cell(row, at),
+      description: cell(row, description),
+    })),
+  );
+}
+
+const isAddress = (line: string) => /^(?:https?:\/\/\S+|[\w-]+(?:\.[\w-]+)+(?:\s*[/›>]\s*\S+)*\/?)$/iu.test(line);
+
+/** Blocks of lines that each hold one address; null where the text is no such list. */
+function blocksIn(text: string): OtherResult[] | null {
+  const blocks = text
+    .split(/\n\s*\n/)
+    .map((block) =>
+      block
+        .split("\n")
+        .map((line) => collapse(line))
+        .filter(Boolean),
+    )
+    .filter((lines) => lines.length > 1);
+  if (blocks.length === 0 || !blocks.every((lines) => lines.filter(isAddress).length === 1)) return null;
+  return blocks.map((lines) => {
+    const words = lines.filter((line) => !isAddress(line));
+    return {
+      title: (words[0] ?? "").slice(0, LONGEST),
+      address: lines.find(isAddress) ?? "",
+      description: words.slice(1).join(" ").slice(0, LONGEST),
+    };
+  });
+}
+
+/** Results with a title and an address, as many as a line-up holds. */
+function taken(all: readonly OtherResult[]): ReadResults | { reason: string } {
+  const results = all.filter(({ title, address }) => title !== "" && address !== "");
+  if (results.length === 0) return { reason: "There are no results in it: each needs a title and an address." };
+  const notes: string[] = [];
+  const lacking = all.length - results.length;
+  if (lacking > 0)
+    notes.push(
+      `${lacking === 1 ? "One row lacks" : `${lacking} rows lack`} a title or an address, and ${lacking === 1 ? "is" : "are"} left out.`,
+    );
+  if (results.length > MOST_RESULTS) notes.push(`Of ${results.length} results the first ${MOST_RESULTS} are taken.`);
+  return { results: results.slice(0, MOST_RESULTS), notes };
+}
+
+/** The address of a results service for a phrase: `template` has {searchTerms}, as OpenSearch 1.1 writes it. */
+export function resultsAddress(template: string, phrase: string): { address: string } | { reason: string } {
+  if (!template.includes("{searchTerms}"))
+    return { reason: "The address of a results service has {searchTerms} where the phrase stands." };
+  const address = template.replaceAll("{searchTerms}", encodeURIComponent(phrase));
+  return URL.canParse(address) && /^https?:/i.test(address)
+    ? { address }
+    : { reason: "The address of a results service begins with http:// or https://." };
+}
