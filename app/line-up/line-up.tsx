@@ -16,6 +16,7 @@ import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { addTake } from "../store/takes";
 import { Action, WordSelect } from "../ui/controls";
 import { useNotices } from "../ui/notice";
+import { onDemand } from "../ui/on-demand";
 import { type InColumn, OpeningWords, WhatOthersDo } from "./beside";
 import { Column, Handle, Numeral, Place } from "./column";
 import { OthersDialog } from "./others-dialog";
@@ -23,6 +24,9 @@ import { OwnResult } from "./own-result";
 import { ReallyShown } from "./really-shown";
 import { RivalBeside } from "./rival-beside";
 import { dayInWords, placesInWords } from "./words";
+
+const ProofDialog = onDemand(async () => (await import("../proof/proof-dialog")).default);
+const PictureDialog = onDemand(async () => (await import("../result/picture-dialog")).default);
 
 export type Shown = Device | "both";
 
@@ -52,6 +56,9 @@ export function LineUpView({
   const [others, setOthers] = useState(false);
   const [rival, setRival] = useState<string | null>(null);
   const [lit, setLit] = useState(NO_LIGHT);
+  const [proof, setProof] = useState(false);
+  const [picture, setPicture] = useState(false);
+  const ids = useMemo(() => [page.id], [page.id]);
   const change = (make: (was: LineUpRecord) => Partial<LineUpRecord>, label?: string) =>
     void changeLineUp(lineUp, make, label).catch(fail);
   const { phrase, own } = lineUp;
@@ -182,6 +189,8 @@ export function LineUpView({
           <Action onClick={() => setOthers(true)}>
             {lineUp.others.length === 0 ? "Bring in the others…" : "Other results…"}
           </Action>
+          <Action onClick={() => setPicture(true)}>Picture…</Action>
+          <Action onClick={() => setProof(true)}>Proof…</Action>
           <Link to={linkToPage(site.id, page.id)} className="text-blue hover:underline">
             Open the page on its desk
           </Link>
@@ -315,6 +324,23 @@ export function LineUpView({
           has={lineUp.others.length}
           onTake={(results) => change(() => ({ others: [...results] }), "Other results")}
           onClose={() => setOthers(false)}
+        />
+      )}
+      {proof && <ProofDialog site={site} ids={ids} onClose={() => setProof(false)} />}
+      {picture && (
+        <PictureDialog
+          name={`line-up ${phrase}`}
+          query={phrase}
+          language={language}
+          limits={limits}
+          devices={devices}
+          results={order.map((one, i) => {
+            const other = "own" in one ? undefined : lineUp.others[one.other];
+            const texts =
+              "own" in one ? textsOf(one.own) : { title: other?.title ?? "", description: other?.description ?? "" };
+            return { at: i + 1, address: other?.address ?? page.address, own: "own" in one, ...texts };
+          })}
+          onClose={() => setPicture(false)}
         />
       )}
       {rival !== null && (

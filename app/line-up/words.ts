@@ -1,5 +1,3 @@
-import { MOST_PLACES } from "#core/result/line-up";
-
 const plural = new Intl.PluralRules("en-GB", { type: "ordinal" });
 const ENDINGS: Readonly<Record<string, string>> = { one: "st", two: "nd", few: "rd", other: "th" };
 const list = new Intl.ListFormat("en-GB");
@@ -17,5 +15,3 @@ const day = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "long", ye
 
 /** A day as it stands in a sentence: “12 November 2026”. */
 export const dayInWords = (iso: string): string => day.format(new Date(`${iso}T00:00:00Z`));
-
-export const PLACES_HINT = `Numbers from 1 to ${MOST_PLACES}, parted by commas.`;

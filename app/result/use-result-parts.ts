@@ -5,6 +5,14 @@ import { leadOf } from "#core/result/result";
 import { today } from "../store/today";
 import { loadable } from "../ui/loadable";
 
+/** What stands in a result beside title and description, and what of it is only tried on. */
+export interface BesideTitle {
+  parts: readonly ResultPart[];
+  triedOn: ReadonlySet<PartId>;
+  /** Stands before the description: a date; "" for none. */
+  lead: string;
+}
+
 const parts = loadable(async () => (await import("#core/result/parts/all")).partsOf);
 const NONE: readonly ResultPart[] = [];
 

@@ -5,11 +5,7 @@ import { limitsOf, styleForKind } from "#core/settings/house-style";
 import { Contents, InASentence } from "../desk/about";
 import { Margin } from "../desk/margin";
 import { Queue } from "../desk/queue";
-import { ResultStrip } from "../desk/result-strip";
 import { Address } from "../desk/sections/address";
-import { Conflicts } from "../desk/sections/conflicts";
-import { Gone } from "../desk/sections/gone";
-import { Outline } from "../desk/sections/outline";
 import { type ResultRoom, SearchResult } from "../desk/sections/search-result";
 import { useSteady } from "../desk/state/use-steady";
 import { useDesk } from "../desk/use-desk";
@@ -28,6 +24,11 @@ import type { Route } from "./+types/desk";
 import { useSite } from "./site";
 
 const Phrases = onDemand(async () => (await import("../desk/sections/phrases")).default);
+const Outline = onDemand(async () => (await import("../desk/sections/outline")).Outline);
+const ResultStrip = onDemand(async () => (await import("../desk/result-strip")).ResultStrip);
+const Conflicts = onDemand(async () => (await import("../desk/sections/conflicts")).Conflicts);
+const Gone = onDemand(async () => (await import("../desk/sections/gone")).Gone);
+const Answers = onDemand(async () => (await import("../desk/sections/answers")).default);
 const Below = onDemand(async () => (await import("../desk/sections/below")).default);
 
 export const meta = () => [{ title: "Desk · Keen Quill" }];
@@ -178,19 +179,22 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
         <div className="min-h-0 flex-1 scroll-pt-20 overflow-y-auto" data-scroll>
           <div className="flex min-h-full max-[1000px]:flex-col">
             <div className="min-w-0 flex-1 border-hairline border-r bg-sheet px-[22px] py-4 max-[1000px]:border-r-0">
-              <ResultStrip
-                desk={desk}
-                sheet={sheet}
-                device={room === "mobile" ? "mobile" : "desktop"}
-                limits={limits}
-              />
+              {below && (
+                <ResultStrip
+                  desk={desk}
+                  sheet={sheet}
+                  device={room === "mobile" ? "mobile" : "desktop"}
+                  limits={limits}
+                />
+              )}
               <div
                 ref={sheet}
                 className="grid grid-cols-[minmax(0,1fr)] gap-5 [&>section+section]:border-hairline [&>section+section]:border-t [&>section+section]:pt-4"
               >
                 <InASentence desk={later} />
-                <Gone site={site} desk={desk} />
-                <Conflicts desk={desk} />
+                {desk.record.goneSince !== null && <Gone site={site} desk={desk} />}
+                {desk.conflicts.length > 0 && <Conflicts desk={desk} />}
+                {below && <Answers pageId={desk.record.id} />}
                 <SearchResult
                   desk={desk}
                   siteName={site.name || new URL(site.address).hostname}

@@ -16,7 +16,10 @@ import { Action } from "../ui/controls";
 import { Screen, SiteName, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
+import { onDemand } from "../ui/on-demand";
 import { useSite } from "./site";
+
+const ProofDialog = onDemand(async () => (await import("../proof/proof-dialog")).default);
 
 export const meta = () => [{ title: "Pages · Keen Quill" }];
 
@@ -31,6 +34,7 @@ export default function Pages() {
   const [params, setParams] = useSearchParams();
   const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
   const [asked, setAsked] = useState<{ of: PagesAsked; pages: PageRecord[] } | null>(null);
+  const [proof, setProof] = useState<readonly string[] | null>(null);
   const [pending, setPending] = useState<ReadonlyMap<string, string>>(new Map());
   const { working, handOver, saveData } = useHandingOver(site.id);
   const finder = useRef<HTMLInputElement>(null);
@@ -82,6 +86,7 @@ export default function Pages() {
     if (on.length > 0) setAsked({ of, pages: on });
     else notify("No page is selected", "Tick pages in the table first, or press Ctrl A in it for all that are shown.");
   };
+  const proofOf = (of: readonly PageRecord[]) => setProof(of.map(({ id }) => id));
   const lookAtFixes = async (rule: string) => {
     if (!pages) return;
     const { fixesAsked } = await import("../pages/fixes-asked");
@@ -99,6 +104,8 @@ export default function Pages() {
         screen={screenOf("pages")}
         commands={[
           { name: "Hand over the changed pages", run: () => void handOver() },
+          { name: "Proof of the shown pages for approval", run: () => proofOf(pages.shown) },
+          { name: "Answers to a proof have come back", run: () => proofOf(pages.shown) },
           { name: "Apply a pattern to the selected pages", run: () => ask({ way: "pattern" }) },
           { name: "Find and replace in the shown pages", run: () => ask({ way: "replace" }, pages.shown) },
           { name: "Change the case of the selected pages", run: () => ask({ way: "case" }) },
@@ -166,6 +173,12 @@ export default function Pages() {
           <Link to={`/bring-in?site=${site.id}`} className="text-blue hover:underline">
             Bring in more
           </Link>
+          <Action
+            title="A file that shows what was changed, for whoever approves it; their answers come in here too"
+            onClick={() => proofOf(ticked.length > 0 ? ticked : pages.shown)}
+          >
+            Proof…
+          </Action>
           {!working && <Action onClick={() => void handOver()}>Hand over the changed pages</Action>}
         </div>
         {pages.shown.length === 0 ? (
@@ -210,6 +223,7 @@ export default function Pages() {
           }}
         />
       )}
+      {proof && <ProofDialog site={site} ids={proof} onClose={() => setProof(null)} />}
     </Screen>
   );
 }

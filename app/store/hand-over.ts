@@ -1,4 +1,5 @@
 import { changeListCsv } from "#core/exchange/change-list";
+import { csvOf } from "#core/exchange/csv";
 import { freeName } from "#core/exchange/file-name";
 import type { PackedFile } from "#core/exchange/zip";
 import { type Edit, type Refusal, slotOf } from "#core/rewrite/edits";
@@ -7,6 +8,7 @@ import type { LongWork } from "./act-on-pages";
 import { db } from "./db";
 import { allKept } from "./keeping";
 import type { StoredPage } from "./records/pages";
+import { sorted } from "./takes";
 import { isPart, write } from "./transact";
 import { handOverPage, type WrittenPage } from "./write-page";
 
@@ -44,6 +46,28 @@ const changeList = (changes: readonly { address: string; edits: Edit[] }[]): Pac
   path: "changes.csv",
   bytes: new TextEncoder().encode(`\ufeff${changeListCsv(changes)}`),
 });
+
+/** The takes of pages as a list of its own: what else was worded, and what was in use before. Nothing where there are none. */
+async function takesList(pages: readonly { id: string; address: string }[], taken: Set<string>): Promise<PackedFile[]> {
+  const addresses = new Map(pages.map(({ id, address }) => [id, address]));
+  const takes = sorted(
+    await db()
+      .takes.where("pageId")
+      .anyOf([...addresses.keys()])
+      .toArray(),
+  );
+  if (takes.length === 0) return [];
+  const rows = takes.map(({ pageId, letter, title, description, reason, usedUntil }) => ({
+    address: addresses.get(pageId) ?? "",
+    take: letter,
+    title,
+    description,
+    reason,
+    "in use until": usedUntil ?? "",
+  }));
+  rows.sort((a, b) => (a.address < b.address ? -1 : a.address > b.address ? 1 : 0));
+  return [{ path: freeName("takes.csv", taken), bytes: new TextEncoder().encode(`\ufeff${csvOf(rows)}`) }];
+}
 
 export interface HandedSite {
   zip: Uint8Array;
@@ -87,7 +111,7 @@ export async function handOverSite(
   const failed = written.flatMap((one) => ("reason" in one ? [one] : []));
   const handed = written.flatMap((one) => ("reason" in one ? [] : [one]));
   const files = handed.flatMap(({ file }) => (file ? [{ ...file, path: freeName(file.path, taken) }] : []));
-  const packed = await zip([...files, changeList(handed)]);
+  const packed = await zip([...files, changeList(handed), ...(await takesList(handed, taken))]);
   await noteHanded(handed);
   return { zip: packed, pages: handed.length, refused: handed.flatMap(({ refused }) => refused), failed };
 }

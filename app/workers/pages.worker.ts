@@ -1,15 +1,10 @@
 import { unzipPages, zipFiles } from "#core/exchange/zip";
-import { fetchPage, readFetched } from "../bring-in/fetch-page";
-import { carryOverAgain, carryOverPage } from "../store/bring-again";
 import { examinePages } from "../store/freshen";
-import { dataOfPage } from "../store/page-entities";
 import { pageFindings } from "../store/page-findings";
 import { passagesOn } from "../store/phrase-passages";
 import { proposeOn } from "../store/propose";
 import { readIncoming } from "../store/read-incoming";
 import { redraftPage } from "../store/redraft-pages";
-import { countRule, countSiteRule } from "../store/rule-counts";
-import { readSitemapFile } from "../store/sitemap-file";
 import { writePage } from "../store/write-page";
 import { expose } from "./expose";
 
@@ -22,6 +17,25 @@ const besideRival = async (...asked: Parameters<typeof import("../store/beside-r
   (await import("../store/beside-rival")).besideRival(...asked);
 const keepRivalPage = async (...asked: Parameters<typeof import("../store/beside-rival")["keepRivalPage"]>) =>
   (await import("../store/beside-rival")).keepRivalPage(...asked);
+const readSitemapFile = async (...asked: Parameters<typeof import("../store/sitemap-file")["readSitemapFile"]>) =>
+  (await import("../store/sitemap-file")).readSitemapFile(...asked);
+type Fetching = typeof import("../bring-in/fetch-page");
+const fetchPage = async (...asked: Parameters<Fetching["fetchPage"]>) =>
+  (await import("../bring-in/fetch-page")).fetchPage(...asked);
+const readFetched = async (...asked: Parameters<Fetching["readFetched"]>) =>
+  (await import("../bring-in/fetch-page")).readFetched(...asked);
+type BringingAgain = typeof import("../store/bring-again");
+const carryOverAgain = async (...asked: Parameters<BringingAgain["carryOverAgain"]>) =>
+  (await import("../store/bring-again")).carryOverAgain(...asked);
+const carryOverPage = async (...asked: Parameters<BringingAgain["carryOverPage"]>) =>
+  (await import("../store/bring-again")).carryOverPage(...asked);
+type Counting = typeof import("../store/rule-counts");
+const countRule = async (...asked: Parameters<Counting["countRule"]>) =>
+  (await import("../store/rule-counts")).countRule(...asked);
+const countSiteRule = async (...asked: Parameters<Counting["countSiteRule"]>) =>
+  (await import("../store/rule-counts")).countSiteRule(...asked);
+const dataOfPage = async (...asked: Parameters<typeof import("../store/page-entities")["dataOfPage"]>) =>
+  (await import("../store/page-entities")).dataOfPage(...asked);
 const checkPage = async (...asked: Parameters<typeof import("../store/check-page")["checkPage"]>) =>
   (await import("../store/check-page")).checkPage(...asked);
 type Tables = typeof import("../store/read-figures");

@@ -157,6 +157,10 @@ const linksInOtherWords = (pageId: string, phrase: string): LinkedFrom[] =>
 /** The language of a page of the watched site, as a BCP 47 tag; "" where it states none. */
 const languageOfPage = (pageId: string): string => watched?.site.pages.get(pageId)?.language ?? "";
 
+/** The languages of pages of the watched site, by their ids. */
+const languagesOf = (ids: readonly string[]): Record<string, string> =>
+  Object.fromEntries(ids.map((id) => [id, languageOfPage(id)]));
+
 /** How many other pages of the watched site have the title that a page has. */
 function titlesAlike(pageId: string): number {
   const title = watched?.site.pages.get(pageId)?.title ?? "";
@@ -323,6 +327,7 @@ const api = {
   linksTo,
   titlesAlike,
   languageOfPage,
+  languagesOf,
   linksInOtherWords,
   patternsOfHeadings,
   pictures,

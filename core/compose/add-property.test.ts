@@ -12,10 +12,11 @@ import { pathOfPointer } from "../structured-data/patch-json.ts";
 import { addEntity } from "./add-entity.ts";
 import { addProperty, blanksOf } from "./add-property.ts";
 import { proposalsFor } from "./compose.ts";
-import { changedData, dataEdit, keepingEvidence, newDataEdit, takenOut, writtenData } from "./data-edit.ts";
+import { changedData, dataEdit, keepingEvidence, newDataEdit, writtenData } from "./data-edit.ts";
 import { linkable } from "./link-entity.ts";
 import { moreQuestions } from "./more-questions.ts";
 import { stateOnPage } from "./site-wide.ts";
+import { takenOut } from "./taken-out.ts";
 import { askOnPage, lastPlaceUnder, writeOnPage } from "./write-on-page.ts";
 
 const address = "https://a.example/visit/lamp";

@@ -1,9 +1,8 @@
 import { fingerprint } from "../page/fingerprint.ts";
 import type { Page } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
+import { sameBlock } from "../structured-data/block-text.ts";
 import type { Evidence, WrittenData } from "../structured-data/evidence.ts";
-import { type Path, pointerOf } from "../structured-data/json-text.ts";
-import { replaceValue, sameBlock } from "../structured-data/patch-json.ts";
 
 /** The edit that puts another text in the place of a JSON-LD block. */
 export const dataEdit = (was: string, value: string, evidence?: Evidence[]): Edit => ({
@@ -34,20 +33,6 @@ export const keepingEvidence = (written: readonly WrittenData[], edit: Edit): Ed
   edit.op === "set-data" && edit.was !== null && edit.value !== "" && edit.evidence === undefined
     ? changedData(written, edit.was, edit.value)
     : edit;
-
-/** The edit that takes a value or an entity out of a block, with its evidence; what stands behind it in a list moves up. */
-export function takenOut(written: readonly WrittenData[], was: string, path: Path): Edit {
-  const last = path.at(-1);
-  const list = typeof last === "number" ? `${pointerOf(path.slice(0, -1))}/` : null;
-  const own = pointerOf(path);
-  const evidence = evidenceFor(written, was).flatMap((one) => {
-    if (one.pointer === own || one.pointer.startsWith(`${own}/`)) return [];
-    const [at = "", ...rest] = list && one.pointer.startsWith(list) ? one.pointer.slice(list.length).split("/") : [];
-    if (!/^\d+$/.test(at) || Number(at) < Number(last)) return [one];
-    return [{ ...one, pointer: list + [Number(at) - 1, ...rest].join("/") }];
-  });
-  return dataEdit(was, replaceValue(was, path, undefined), evidence);
-}
 
 /** The edit that adds a JSON-LD block to the head. `id` tells several apart. */
 export const newDataEdit = (id: string, value: string, evidence: Evidence[] = []): Edit => ({

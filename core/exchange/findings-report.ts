@@ -3,6 +3,7 @@ import { subjectOf } from "../rules/subjects.ts";
 import { TOLD, TOLD_SUBJECTS } from "../rules/told.ts";
 import { WEIGHTS, type Weight } from "../settings/setting.ts";
 import { csvOf } from "./csv.ts";
+import { escapedHtml } from "./html-text.ts";
 
 /** What a report tells: findings of each page, and findings across pages with the addresses of theirs. */
 export interface Reported {
@@ -101,9 +102,6 @@ export function findingsMarkdown(report: FindingsReport): string {
   return `${text.join("\n").trimEnd()}\n`;
 }
 
-const ESCAPED: Record<string, string> = { "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;" };
-const escaped = (text: string) => text.replace(/[&<>"]/g, (character) => ESCAPED[character] ?? character);
-
 const STYLE =
   "body{max-width:44rem;margin:2rem auto;padding:0 1rem;font:1rem/1.5 Georgia,serif;color:#1b2330;background:#fff}" +
   "h1{font-size:1.5rem}h2{font-size:1.2rem;border-bottom:1px solid #ddd6c8}h3{font-size:1rem;margin-bottom:.25rem}" +
@@ -111,16 +109,16 @@ const STYLE =
 
 /** A document of its own, without script and without anything to be loaded. */
 export function findingsHtml(report: FindingsReport): string {
-  const title = `What ${escaped(report.of)} needs`;
+  const title = `What ${escapedHtml(report.of)} needs`;
   const parts = report.parts.map(
     ({ subject, lines }) =>
-      `<section>\n<h2>${escaped(subject)}</h2>\n${lines
+      `<section>\n<h2>${escapedHtml(subject)}</h2>\n${lines
         .map(
           ({ weight, sentence, on }) =>
-            `<h3>${escaped(sentence)} (${weight})</h3>\n<dl>\n${on
+            `<h3>${escapedHtml(sentence)} (${weight})</h3>\n<dl>\n${on
               .map(
                 ({ address, messages }) =>
-                  `<dt>${escaped(address)}</dt>\n${messages.map((message) => `<dd>${escaped(message)}</dd>`).join("\n")}`,
+                  `<dt>${escapedHtml(address)}</dt>\n${messages.map((message) => `<dd>${escapedHtml(message)}</dd>`).join("\n")}`,
               )
               .join("\n")}\n</dl>`,
         )
@@ -137,7 +135,7 @@ export function findingsHtml(report: FindingsReport): string {
 <body>
 <main>
 <h1>${title}</h1>
-<p>${escaped(summary(report))}</p>
+<p>${escapedHtml(summary(report))}</p>
 ${parts.join("\n")}
 </main>
 </body>

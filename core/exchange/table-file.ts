@@ -73,7 +73,7 @@ export function readTable(source: Uint8Array | string): TableFile | { reason: st
 }
 
 /** Takes off the apostrophe that keeps spreadsheets from running a text as a formula. */
-const undefuse = (cell: string) => cell.replace(/^'(?=[=+\-@\t\r])/, "").trim();
+export const undefuse = (cell: string) => cell.replace(/^'(?=[=+\-@\t\r])/, "").trim();
 
 export const COLUMN_NAMES: Readonly<Record<Column, string>> = {
   address: "address",

@@ -1,4 +1,4 @@
-import { sameBlock } from "../structured-data/patch-json.ts";
+import { sameBlock } from "../structured-data/block-text.ts";
 import { followsPattern } from "./follows-pattern.ts";
 import { type AddToHead, addToHead } from "./operations/add-to-head.ts";
 import { type EditSource, editSource } from "./operations/edit-source.ts";

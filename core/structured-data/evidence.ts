@@ -1,6 +1,6 @@
 import { collapse, type Page } from "../page/page.ts";
+import { sameBlock } from "./block-text.ts";
 import type { PageData } from "./page-data.ts";
-import { sameBlock } from "./patch-json.ts";
 
 /**
  * The place on the page that a value was taken from: its words, and what stood before and behind them, as the text quote

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { pathOfPointer, replaceValue, sameBlock } from "./patch-json.ts";
+import { sameBlock } from "./block-text.ts";
+import { pathOfPointer, replaceValue } from "./patch-json.ts";
 
 describe("a text of JSON with one value changed", () => {
   it.each([

@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { type Blank, blanksOf } from "#core/compose/add-property";
-import { dataEdit, takenOut } from "#core/compose/data-edit";
+import { dataEdit } from "#core/compose/data-edit";
+import { takenOut } from "#core/compose/taken-out";
 import { askOnPage } from "#core/compose/write-on-page";
 import type { EvidenceOf } from "#core/structured-data/evidence";
 import { type Field, fieldFor, makeValue, type Parts, partsOf } from "#core/structured-data/fields";

@@ -2,15 +2,11 @@ import { type RefObject, useState } from "react";
 import { advances } from "#core/measure/width";
 import { descriptionOf, titleOf } from "#core/page/page";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
-import type { PartId, ResultPart } from "#core/result/parts/part";
 import { leadWidth, resultOf, setDescription, setTitle } from "#core/result/result";
 import { type Device, descriptionStyle, titleStyle } from "#core/result/styles";
 import { followsPattern } from "#core/rewrite/follows-pattern";
 import type { ResultLimits } from "#core/settings/house-style";
-import { PartsDrawn } from "../../result/parts-drawn";
-import { leadIn, useResultParts } from "../../result/use-result-parts";
-import { useSite } from "../../routes/site";
-import { Action } from "../../ui/controls";
+import type { BesideTitle } from "../../result/use-result-parts";
 import { Hint } from "../../ui/hints";
 import { onDemand } from "../../ui/on-demand";
 import { ResultField } from "../field";
@@ -19,12 +15,9 @@ import type { Note } from "../state/use-findings";
 import type { Desk } from "../use-desk";
 import { descriptionEdit, titleEdit } from "../wording";
 
+const ResultMore = onDemand(async () => (await import("./result-more")).default);
+const PartsDrawn = onDemand(async () => (await import("../../result/parts-drawn")).PartsDrawn);
 const PhraseOptions = onDemand(async () => (await import("../../phrases/phrase-options")).PhraseOptions);
-
-const Instead = onDemand(async () => (await import("./instead")).default);
-const OtherWordings = onDemand(async () => (await import("./other-wordings")).default);
-const Takes = onDemand(async () => (await import("./takes")).default);
-const ResultParts = onDemand(async () => (await import("./result-parts")).default);
 
 /** What of the desk it takes. */
 type Taken = Pick<
@@ -32,16 +25,7 @@ type Taken = Pick<
   "edit" | "edits" | "houseStyle" | "notes" | "original" | "page" | "record" | "setKind" | "setPhrase"
 >;
 
-/** What can be opened under the result. */
-const OPENED = [
-  ["wordings", "Other wordings"],
-  ["takes", "Takes"],
-  ["parts", "What stands in it"],
-  ["instead", "What may be shown instead"],
-] as const;
-type Opened = (typeof OPENED)[number][0];
-
-const NOTHING: ReadonlySet<PartId> = new Set();
+const NOTHING_BESIDE: BesideTitle = { parts: [], triedOn: new Set(), lead: "" };
 
 const DEVICES: Device[] = ["desktop", "mobile"];
 /** The width of the ruler, in px. */
@@ -75,12 +59,9 @@ export function SearchResult({
   titleRef: RefObject<HTMLTextAreaElement | null>;
   descriptionRef: RefObject<HTMLTextAreaElement | null>;
 } & Selection) {
-  const site = useSite();
-  const [open, setOpen] = useState<Opened | null>(null);
   const [asked, setAsked] = useState<string | null>(null);
   const query = asked ?? desk.record.phrase;
-  const [triedOn, setTriedOn] = useState<ReadonlySet<PartId>>(NOTHING);
-  const parts = useResultParts(desk.page, query, site.houseStyle.brand);
+  const [drawn, setDrawn] = useState(NOTHING_BESIDE);
   const [device, setDevice] = useState<Device>("desktop");
   const shown = room === "both" ? DEVICES : room === "one" ? [device] : (["mobile"] as const);
   return (
@@ -150,47 +131,21 @@ export function SearchResult({
             siteName={siteName}
             limits={limits}
             query={query}
-            parts={parts}
-            triedOn={triedOn}
+            drawn={drawn}
             alone={room === "mobile"}
             refs={i === 0 ? { titleRef, descriptionRef } : {}}
             {...selection}
           />
         ))}
       </div>
-      <div className="mt-3 flex flex-wrap items-baseline gap-x-5 gap-y-1 text-12">
-        <label className="flex items-baseline gap-1.5 text-soft">
-          searched for:
-          <input
-            aria-label="Query to try"
-            value={query}
-            placeholder="a query"
-            onChange={(e) => setAsked(e.target.value)}
-            size={Math.max(10, query.length)}
-            className="max-w-[200px] border-hairline border-b bg-transparent text-ink outline-none focus-visible:border-blue"
-          />
-        </label>
-        {OPENED.map(([id, label]) => (
-          <Action key={id} aria-expanded={open === id} onClick={() => setOpen(open === id ? null : id)}>
-            {open === id ? `Hide ${label.charAt(0).toLowerCase()}${label.slice(1)}` : label}
-          </Action>
-        ))}
-      </div>
-      {open === "wordings" && <OtherWordings desk={desk} limits={limits} />}
-      {open === "takes" && <Takes desk={desk} limits={limits} query={query} />}
-      {open === "instead" && <Instead desk={desk} limits={limits} query={query} />}
-      {open === "parts" && (
-        <ResultParts
-          parts={parts}
-          triedOn={triedOn}
-          onTry={(id, on) => {
-            const next = new Set(triedOn);
-            if (on) next.add(id);
-            else next.delete(id);
-            setTriedOn(next);
-          }}
-        />
-      )}
+      <ResultMore
+        desk={desk}
+        limits={limits}
+        query={query}
+        onQuery={setAsked}
+        onDrawn={setDrawn}
+        waiting={<p className="mt-3 h-[22px]" />}
+      />
     </section>
   );
 }
@@ -201,8 +156,7 @@ function OneResult({
   siteName,
   limits,
   query,
-  parts,
-  triedOn,
+  drawn,
   alone,
   refs,
   ...selection
@@ -212,8 +166,7 @@ function OneResult({
   siteName: string;
   limits: ResultLimits;
   query: string;
-  parts: readonly ResultPart[];
-  triedOn: ReadonlySet<PartId>;
+  drawn: BesideTitle;
   /** There is no room for the other device: what is lost there is told beside it. */
   alone: boolean;
   refs: {
@@ -222,7 +175,7 @@ function OneResult({
   };
 } & Selection) {
   const { page, original, notes } = desk;
-  const lead = leadIn(parts, triedOn);
+  const { lead } = drawn;
   const title = titleOf(page);
   const description = descriptionOf(page);
   const { title: titleCut, description: descriptionCut, trail, bold } = resultOf(page, device, limits, query, lead);
@@ -281,7 +234,7 @@ function OneResult({
           lostFrom={descriptionCut.end}
           bold={bold}
           lead={lead}
-          leadTried={triedOn.has("date") && lead !== ""}
+          leadTried={drawn.triedOn.has("date")}
           notes={of("description")}
           className="text-[14px] leading-[24px] text-result-text"
           placeholder="No description yet: searchers are shown words from the page"
@@ -301,7 +254,7 @@ function OneResult({
         <Lost device="mobile" cut={descriptionCut} />
       )}
       {alone && <Lost device="desktop" cut={setDescription(description, "desktop", limits, bold, lead)} />}
-      <PartsDrawn parts={parts} triedOn={triedOn} />
+      {drawn.parts.length > 0 && <PartsDrawn parts={drawn.parts} triedOn={drawn.triedOn} />}
     </div>
   );
 }

@@ -1,8 +1,8 @@
 import type { Page } from "../../page/page.ts";
+import { safeInScript, sameBlock } from "../../structured-data/block-text.ts";
 import type { Evidence } from "../../structured-data/evidence.ts";
 import { readJson, SLIPS } from "../../structured-data/json-text.ts";
 import { mergeJson } from "../../structured-data/merge-json.ts";
-import { safeInScript, sameBlock } from "../../structured-data/patch-json.ts";
 import { holderFor } from "../bytes.ts";
 import { insertHeadElement, lineEndingNear } from "../insert.ts";
 import { wholeLine } from "../markup.ts";

@@ -1,0 +1,103 @@
+import { useEffect, useState } from "react";
+import { Link } from "react-router";
+import { languageOf, titleOf } from "#core/page/page";
+import type { PartId } from "#core/result/parts/part";
+import type { ResultLimits } from "#core/settings/house-style";
+import { type BesideTitle, leadIn, useResultParts } from "../../result/use-result-parts";
+import { useSite } from "../../routes/site";
+import { linkTo, screenOf } from "../../screens";
+import { Action } from "../../ui/controls";
+import { onDemand } from "../../ui/on-demand";
+import type { Desk } from "../use-desk";
+import { wordingOf } from "../wording";
+
+const Instead = onDemand(async () => (await import("./instead")).default);
+const OtherWordings = onDemand(async () => (await import("./other-wordings")).default);
+const Takes = onDemand(async () => (await import("./takes")).default);
+const ResultParts = onDemand(async () => (await import("./result-parts")).default);
+const PictureDialog = onDemand(async () => (await import("../../result/picture-dialog")).default);
+
+/** What of the desk it takes. */
+type Taken = Pick<Desk, "edit" | "edits" | "houseStyle" | "original" | "page" | "record">;
+
+const DEVICES = ["desktop", "mobile"] as const;
+const NOTHING: ReadonlySet<PartId> = new Set();
+
+/** What can be opened under the result. */
+const OPENED = [
+  ["wordings", "Other wordings"],
+  ["takes", "Takes"],
+  ["parts", "What stands in it"],
+  ["instead", "What may be shown instead"],
+] as const;
+type Opened = (typeof OPENED)[number][0];
+
+/** What is done with the result beside typing into it: the query that it is seen for, other wordings, takes, its parts. */
+export default function ResultMore({
+  desk,
+  limits,
+  query,
+  onQuery,
+  onDrawn,
+}: {
+  desk: Taken;
+  limits: ResultLimits;
+  query: string;
+  onQuery: (query: string) => void;
+  /** What is to be drawn beside title and description. */
+  onDrawn: (drawn: BesideTitle) => void;
+}) {
+  const site = useSite();
+  const [open, setOpen] = useState<Opened | null>(null);
+  const [picture, setPicture] = useState(false);
+  const [triedOn, setTriedOn] = useState<ReadonlySet<PartId>>(NOTHING);
+  const parts = useResultParts(desk.page, query, site.houseStyle.brand);
+  useEffect(() => onDrawn({ parts, triedOn, lead: leadIn(parts, triedOn) }), [onDrawn, parts, triedOn]);
+  const tryOn = (id: PartId, on: boolean) => {
+    const next = new Set(triedOn);
+    if (on) next.add(id);
+    else next.delete(id);
+    setTriedOn(next);
+  };
+  return (
+    <>
+      <div className="mt-3 flex flex-wrap items-baseline gap-x-5 gap-y-1 text-12">
+        <label className="flex items-baseline gap-1.5 text-soft">
+          searched for:
+          <input
+            aria-label="Query to try"
+            value={query}
+            placeholder="a query"
+            onChange={(e) => onQuery(e.target.value)}
+            size={Math.max(10, query.length)}
+            className="max-w-[200px] border-hairline border-b bg-transparent text-ink outline-none focus-visible:border-blue"
+          />
+        </label>
+        {OPENED.map(([id, label]) => (
+          <Action key={id} aria-expanded={open === id} onClick={() => setOpen(open === id ? null : id)}>
+            {open === id ? `Hide ${label.charAt(0).toLowerCase()}${label.slice(1)}` : label}
+          </Action>
+        ))}
+        <Action onClick={() => setPicture(true)}>Picture…</Action>
+        <Link to={`${linkTo(site, screenOf("lineUp"))}?page=${desk.record.id}`} className="text-blue hover:underline">
+          Among others
+        </Link>
+      </div>
+      {picture && (
+        <PictureDialog
+          name={`result ${titleOf(desk.page)}`}
+          query={query}
+          language={languageOf(desk.page)}
+          limits={limits}
+          devices={DEVICES}
+          results={[{ at: null, address: desk.page.address, own: true, ...wordingOf(desk.page) }]}
+          onClose={() => setPicture(false)}
+        />
+      )}
+      {open === "wordings" && <OtherWordings desk={desk} limits={limits} />}
+      {open === "takes" && <Takes desk={desk} limits={limits} query={query} />}
+      {open === "instead" && <Instead desk={desk} limits={limits} query={query} />}
+      {open === "parts" && <ResultParts parts={parts} triedOn={triedOn} onTry={tryOn} />}
+    </>
+  );
+}
