@@ -1,4 +1,4 @@
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import { Link } from "react-router";
 import { moveOwn, type OwnPlace, readPlaces, standingOrder } from "#core/result/line-up";
 import type { Device } from "#core/result/styles";
@@ -59,6 +59,14 @@ export function LineUpView({
   const [proof, setProof] = useState(false);
   const [picture, setPicture] = useState(false);
   const ids = useMemo(() => [page.id], [page.id]);
+  // The number that was moved keeps the focus: it stands in another row when the move is kept.
+  const moved = useRef<number | null>(null);
+  useEffect(() => {
+    const at = moved.current;
+    if (at === null || !lineUp.own.some((one) => one.at === at)) return;
+    moved.current = null;
+    document.querySelector<HTMLElement>(`[data-at="${at}"] [data-own]`)?.focus();
+  }, [lineUp.own]);
   const change = (make: (was: LineUpRecord) => Partial<LineUpRecord>, label?: string) =>
     void changeLineUp(lineUp, make, label).catch(fail);
   const { phrase, own } = lineUp;
@@ -100,10 +108,7 @@ export function LineUpView({
     };
     if (to > order.length) return;
     change(({ own: was }) => ({ own: moveOwn(was, at(from), at(to)) }), "Move yours");
-    // The number that was moved keeps the focus: it stands in another row now.
-    requestAnimationFrame(() =>
-      requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-at="${at(to)}"] [data-own]`)?.focus()),
-    );
+    moved.current = at(to);
   };
   const another = async () => {
     try {

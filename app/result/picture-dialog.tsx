@@ -44,9 +44,9 @@ export default function PictureDialog({
   const [working, setWorking] = useState(false);
   const make = async (): Promise<Blob> => {
     if (!drawn.current) throw new Error("Nothing is drawn yet. Try again.");
-    const { toBlob } = await import("html-to-image");
-    await document.fonts.ready;
-    const blob = await toBlob(drawn.current, { pixelRatio: SHARP, skipAutoScale: true });
+    const [{ toBlob }, { loadedFonts }] = await Promise.all([import("html-to-image"), import("./loaded-fonts")]);
+    const fontEmbedCSS = await loadedFonts();
+    const blob = await toBlob(drawn.current, { pixelRatio: SHARP, skipAutoScale: true, fontEmbedCSS });
     if (!blob) throw new Error("This browser could not make a picture of it.");
     return blob;
   };

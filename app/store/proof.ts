@@ -37,18 +37,21 @@ export async function makeProof(
       const own = (changesOf.get(page.id) ?? []).toSorted((a, b) => a.order - b.order);
       const offered = sorted(takesOf.get(page.id) ?? []).filter(({ usedUntil }) => usedUntil === null);
       if (own.length === 0 && offered.length === 0) return [];
-      const was = (op: "set-title" | "set-description", now: string) => {
-        const change = own.find(({ edit }) => edit.op === op);
-        return change ? wasOf(change.edit) : now;
+      // What is kept of the page for the table may be a moment older than its changes.
+      const texts = (read: (edit: ChangeRecord["edit"]) => string) => {
+        const of = (op: "set-title" | "set-description", now: string) => {
+          const change = own.find(({ edit }) => edit.op === op);
+          return change ? read(change.edit) : now;
+        };
+        return { title: of("set-title", page.title), description: of("set-description", page.description) };
       };
-      const { title, description } = page;
       return [
         {
           address: page.address,
           language: languages[page.id] ?? "",
           phrase: page.phrase,
-          was: { title: was("set-title", title), description: was("set-description", description) },
-          is: { title, description },
+          was: texts(wasOf),
+          is: texts(newValueOf),
           changes: own.map(({ id, edit, reason }) => ({
             id,
             field: fieldOf(edit),
