@@ -9,6 +9,7 @@ const SCREENS = [
   "pages",
   "phrases",
   "performance",
+  "line-up",
   "house-style",
   "headings",
   "pictures",
@@ -39,12 +40,22 @@ describe.each([390, 1024])("at %d px", (width) => {
   it("every control of every screen can be reached", async () => {
     const page = await openFindings(await freshContext());
     const site = page.url().replace(/findings$/, "");
+    await page.goto(`${site}line-up`);
+    await page.getByRole("button", { name: "Begin a line-up…" }).click();
+    await page.getByPlaceholder("Find a page").fill("opening");
+    await page.getByRole("option").first().click();
+    await page.getByRole("button", { name: "Bring in the others…" }).click();
+    await page.getByRole("button", { name: "Ask it" }).click();
+    await page.getByRole("button", { name: "Stand among them" }).click();
+    await page.getByRole("button", { name: "Another take" }).click();
+    await page.getByLabel("Title of take A on desktop").waitFor();
+    const lineUp = page.url();
     await page.setViewportSize({ width, height: 800 });
     await page.goto(`${site}pages?find=opening times and prices`);
     const link = page.getByRole("link", { name: "Opening times and prices" }).first();
     await link.waitFor();
     const desk = new URL((await link.getAttribute("href"))?.split("?")[0] ?? "", site).href;
-    for (const screen of [...SCREENS.map((one) => site + one), desk, `${desk}/data`]) {
+    for (const screen of [...SCREENS.map((one) => site + one), lineUp, `${lineUp}&on=both`, desk, `${desk}/data`]) {
       await page.goto(screen);
       await page.getByRole("heading", { level: 1 }).first().waitFor();
       if (screen === desk) await page.getByRole("heading", { name: "Source" }).waitFor();

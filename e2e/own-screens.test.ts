@@ -56,6 +56,18 @@ describe("our own screens", () => {
     await page.goto(pages.replace(/pages$/, "performance"));
     await page.getByText("beyond the 20th").first().waitFor();
     await check("performance");
+    await page.goto(pages.replace(/pages$/, "line-up"));
+    await page.getByRole("button", { name: "Begin a line-up…" }).click();
+    await page.getByPlaceholder("Find a page").fill("opening");
+    await page.getByRole("option").first().click();
+    await page.getByRole("button", { name: "Bring in the others…" }).click();
+    await page.getByRole("button", { name: "Ask it" }).click();
+    await page.getByText("12 results").waitFor();
+    await check("results to stand among");
+    await page.getByRole("button", { name: "Stand among them" }).click();
+    await page.getByRole("button", { name: "Another take" }).click();
+    await page.getByLabel("Title of take A on desktop").waitFor();
+    await check("line-up");
     for (const way of ["disk", "table", "draft"]) {
       await page.goto(`${new URL(pages).origin}/bring-in?site=${site}&way=${way}`);
       await page.getByRole("heading", { name: /^Bring in pages/ }).waitFor();
@@ -82,7 +94,15 @@ describe("our own screens", () => {
     await page.getByRole("region", { name: "How it looks" }).getByRole("button", { name: "Show it" }).click();
     await page.getByRole("region", { name: "Source" }).getByRole("button", { name: "Show it" }).click();
     await page.getByLabel("Source of this page").waitFor();
-    await check("desk, unfolded");
+    await page.getByRole("button", { name: "What stands in it" }).click();
+    await page.getByRole("region", { name: "What stands in the result" }).waitFor();
+    await page.getByRole("button", { name: "Lead me through it" }).click();
+    await page.getByRole("region", { name: "Led through this page" }).waitFor();
+    await check("desk, unfolded, led through");
+    await page.getByRole("button", { name: "Leave being led" }).click();
+    await page.getByRole("button", { name: "Takes", exact: true }).click();
+    await page.getByLabel("Title of take A").waitFor();
+    await check("takes");
     await page.getByRole("button", { name: "Repair…" }).click();
     await check("repair");
     await page.goto(`${new URL(pages).origin}/sites/${site}/phrases?phrase=fog+signal`);

@@ -87,6 +87,43 @@ describe("a search result", () => {
     expect(zip.bytes.includes(Buffer.from("takes.csv"))).toBe(true);
   });
 
+  it("is led to: whom it is for, phrase, title, and so on to the changes; what is selected is put into another case", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "What we keep of you");
+    await open(page, "Lead me through it");
+    const led = page.getByRole("region", { name: "Led through this page" });
+    await led.getByRole("heading", { name: "Next: whom it is for" }).waitFor();
+    await led.getByRole("button", { name: "It is for everyone" }).click();
+    await led.getByRole("heading", { name: "Next: its target phrase" }).waitFor();
+    expect(await page.locator("[data-led]").count()).toBe(1);
+    await led.getByRole("list", { name: "Out of its own words" }).getByRole("button").first().click();
+    await led.getByRole("heading", { name: "Next: the title" }).waitFor();
+    await eventually(() => page.locator("[data-led]").getAttribute("data-anchor"), "title");
+    await led.getByRole("list", { name: "Suggested titles" }).getByRole("button").first().click();
+    // Left and taken up again, it goes on where it was.
+    await led.getByRole("button", { name: "Leave" }).click();
+    await page.reload();
+    await open(page, "Lead me through it");
+    await led.getByRole("heading", { name: /^Next: the (?:title|description)/ }).waitFor();
+    const last = led.getByRole("heading", { name: "Last: a look over the changes" });
+    const pass = led.getByRole("button", { name: /^(?:Pass this over|The (?:title|description) is right as it is)$/ });
+    await expect
+      .poll(async () => {
+        if (await last.isVisible()) return true;
+        await pass.click({ timeout: 1000 }).catch(() => {});
+        return false;
+      })
+      .toBe(true);
+    await led.getByRole("list", { name: "Changes" }).getByText("title").first().waitFor();
+    await led.getByRole("button", { name: "Mark it ready, and go to the next page" }).click();
+    await led.getByRole("heading", { name: "Next: whom it is for" }).waitFor();
+    await open(page, "Leave being led");
+    await page.getByLabel("Title on desktop").fill("walking down the quay at night");
+    await page.getByLabel("Title on desktop").evaluate((field: HTMLTextAreaElement) => field.setSelectionRange(8, 21));
+    await page.getByLabel("Case of what is selected, or of the whole text").selectOption("ap");
+    await eventually(() => page.getByLabel("Title on desktop").inputValue(), "walking Down the Quay at night");
+  });
+
   it("stands among others at the places that are named, in several wordings, on both devices", async () => {
     const page = await openDemo(await freshContext());
     await openDesk(page, "Opening times and prices");

@@ -100,7 +100,7 @@ export function OthersDialog({
                 {counted(results.length)}
                 {read && "notes" in read && read.notes.length > 0 && `. ${read.notes.join(" ")}`}
               </p>
-              <ol className="mt-1 grid max-h-[26vh] gap-1 overflow-auto">
+              <ol className="mt-1 grid gap-1">
                 {results.map(({ title, address }) => (
                   <li key={address + title} className="truncate">
                     <span dir="auto">{title}</span> <span className="font-mono text-12 text-soft">{address}</span>

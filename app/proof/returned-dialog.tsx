@@ -77,7 +77,7 @@ export default function ReturnedDialog({ site, onClose }: { site: SiteRecord; on
               taken over
               {plan.not.length > 0 && `, ${counted(plan.not.length, "is", "are")} not`}.
             </p>
-            <ul className="mt-2 grid max-h-[44vh] gap-1.5 overflow-auto">
+            <ul className="mt-2 grid gap-1.5">
               {plan.taken.map((answer) => (
                 <Answer key={answer.change + answer.take} answer={answer} />
               ))}

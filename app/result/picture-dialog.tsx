@@ -73,7 +73,8 @@ export default function PictureDialog({
   };
   return (
     <Modal open onOpenChange={(open) => !open && onClose()} title="As a picture" wide>
-      <div className="mt-3 max-h-[60vh] overflow-auto border border-hairline">
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: it is scrolled by key */}
+      <section tabIndex={0} aria-label="The picture" className="mt-3 overflow-x-auto border border-hairline">
         <div ref={drawn} className="inline-block bg-sheet p-5">
           <ol>
             {results.map(({ at, title, description, address, own }) => (
@@ -104,7 +105,7 @@ export default function PictureDialog({
             ))}
           </ol>
         </div>
-      </div>
+      </section>
       <p className="mt-4 flex items-center gap-5">
         <MainButton disabled={working} className="disabled:opacity-40" onClick={() => void act(save)}>
           Save as PNG

@@ -26,6 +26,7 @@ import { useSite } from "./site";
 const Phrases = onDemand(async () => (await import("../desk/sections/phrases")).default);
 const Outline = onDemand(async () => (await import("../desk/sections/outline")).Outline);
 const ResultStrip = onDemand(async () => (await import("../desk/result-strip")).ResultStrip);
+const Led = onDemand(async () => (await import("../desk/led/led")).default);
 const Conflicts = onDemand(async () => (await import("../desk/sections/conflicts")).Conflicts);
 const Gone = onDemand(async () => (await import("../desk/sections/gone")).Gone);
 const Answers = onDemand(async () => (await import("../desk/sections/answers")).default);
@@ -81,6 +82,13 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
   const description = useRef<HTMLTextAreaElement>(null);
   const { picking, fix, setAside, dialog } = useNotes(desk);
   const [room, setRoom] = useState<ResultRoom>("one");
+  // Whoever is led goes on being led on the next page, and later.
+  const [led, keepLed] = useState(() => localStorage.getItem("led") === "on");
+  const setLed = (on: boolean) => {
+    keepLed(on);
+    if (on) localStorage.setItem("led", "on");
+    else localStorage.removeItem("led");
+  };
 
   useEffect(() => {
     const watch = new ResizeObserver(([entry]) => setRoom(roomIn(entry?.contentRect.width ?? 0)));
@@ -160,6 +168,7 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
             { name: desk.record.ready ? "Not ready after all" : "Mark the page ready", keys: "Ctrl Enter", run: ready },
             { name: "Edit the title", keys: "Enter", run: () => setTimeout(() => title.current?.focus()) },
             { name: "Edit the description", run: () => setTimeout(() => description.current?.focus()) },
+            { name: led ? "Leave being led" : "Lead me through this page", run: () => setLed(!led) },
             { name: "Next page", keys: "]", run: () => toPage(1) },
             { name: "Previous page", keys: "[", run: () => toPage(-1) },
           ]}
@@ -191,7 +200,14 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
                 ref={sheet}
                 className="grid grid-cols-[minmax(0,1fr)] gap-5 [&>section+section]:border-hairline [&>section+section]:border-t [&>section+section]:pt-4"
               >
-                <InASentence desk={later} />
+                <div className="flex flex-wrap items-baseline gap-x-4 max-[700px]:block">
+                  <div className="min-w-0 flex-1">
+                    <InASentence desk={later} />
+                  </div>
+                  <Action aria-pressed={led} onClick={() => setLed(!led)}>
+                    {led ? "Leave being led" : "Lead me through it"}
+                  </Action>
+                </div>
                 {desk.record.goneSince !== null && <Gone site={site} desk={desk} />}
                 {desk.conflicts.length > 0 && <Conflicts desk={desk} />}
                 {below && <Answers pageId={desk.record.id} />}
@@ -232,6 +248,22 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
                   )}
                 </section>
               </div>
+              {led && (
+                <Led
+                  desk={later}
+                  titleRef={title}
+                  descriptionRef={description}
+                  onLeave={() => setLed(false)}
+                  onNext={
+                    following
+                      ? () => {
+                          desk.setReady(true);
+                          toPage(1);
+                        }
+                      : null
+                  }
+                />
+              )}
             </div>
             <Margin desk={desk} sheet={sheet} {...picking} onFix={fix} onSetAside={setAside} />
           </div>

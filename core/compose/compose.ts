@@ -1,5 +1,7 @@
 import type { Page } from "../page/page.ts";
 import type { SiteOrganisation } from "../settings/house-style.ts";
+import { dataOf } from "../structured-data/page-data.ts";
+import { isKindOf } from "../structured-data/vocabulary.ts";
 import { article } from "./recognise/article.ts";
 import { breadcrumb } from "./recognise/breadcrumb.ts";
 import type { Proposal, Recogniser } from "./recognise/collecting.ts";
@@ -36,4 +38,13 @@ const RECOGNISERS: readonly Recogniser[] = [
 export function proposalsFor(page: Page, own: SiteOrganisation | null = null): Proposal[] {
   if (page.format === "fields" || page.fault) return [];
   return RECOGNISERS.map((recognise) => recognise({ page, organisation: own })).filter((one) => one !== null);
+}
+
+/** What could be stated of a page and is not: of a type that stands in its data already, or a kind of it, nothing. */
+export function unstated(page: Page, own: SiteOrganisation | null = null): Proposal[] {
+  if (page.format !== "html") return [];
+  const { entities } = dataOf(page);
+  return proposalsFor(page, own).filter(
+    ({ type }) => !entities.some((one) => one.types.some((stated) => isKindOf(stated, type) || isKindOf(type, stated))),
+  );
 }

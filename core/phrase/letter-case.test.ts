@@ -1,6 +1,6 @@
 import { titleCase } from "title-case";
 import { describe, expect, it } from "vitest";
-import { inCase, toCase } from "./letter-case.ts";
+import { inCase, inCaseWithin, type LetterCase, toCase } from "./letter-case.ts";
 import { opensSentence } from "./sentence-start.ts";
 import { writtenNames } from "./written-names.ts";
 
@@ -118,4 +118,14 @@ describe("capitals", () => {
       expect(inCase(once, style, { language: "en" })).toBe(once);
     }
   });
+});
+
+it("a stretch is put into another case as it would be within the whole", () => {
+  const within = (text: string, words: string, style: LetterCase) => {
+    const start = text.indexOf(words);
+    return inCaseWithin(text, { start, end: start + words.length }, style, { language: "en" });
+  };
+  expect(within("tea for two and the crew", "for two and", "chicago")).toBe("tea for Two and the crew");
+  expect(within("Walking Down The quay", "Down The", "lower")).toBe("Walking down the quay");
+  expect(within("walking down the quay", "walking", "ap")).toBe("Walking down the quay");
 });

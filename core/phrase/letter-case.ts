@@ -73,6 +73,20 @@ export interface Cased {
 export const inCase = (text: string, style: LetterCase, options: CaseOptions): string =>
   toCase(text, style, options).text;
 
+/** A text of which a stretch alone is in another case, as it would be within the whole. Offsets in UTF-16 code units. */
+export function inCaseWithin(
+  text: string,
+  { start, end }: { start: number; end: number },
+  style: LetterCase,
+  options: CaseOptions,
+): string {
+  const whole = inCase(text, style, options);
+  // Some letters become two: then the stretch is looked at by itself.
+  const stretch =
+    whole.length === text.length ? whole.slice(start, end) : inCase(text.slice(start, end), style, options);
+  return text.slice(0, start) + stretch + text.slice(end);
+}
+
 /** A text in another case, with the words that were left alone because they may be names. */
 export function toCase(text: string, style: LetterCase, { language, names }: CaseOptions): Cased {
   const words = wordsOf(text, language);

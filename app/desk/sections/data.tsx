@@ -1,7 +1,7 @@
 import { memo, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { addEntity, type NewEntity as Stated } from "#core/compose/add-entity";
-import { proposalsFor } from "#core/compose/compose";
+import { unstated } from "#core/compose/compose";
 import { newDataEdit } from "#core/compose/data-edit";
 import { moreQuestions } from "#core/compose/more-questions";
 import type { Edit } from "#core/rewrite/edits";
@@ -9,7 +9,6 @@ import { evidenceOf } from "#core/structured-data/evidence";
 import { type FeatureState, featuresOf } from "#core/structured-data/features";
 import { nameOf } from "#core/structured-data/graph";
 import { dataOf } from "#core/structured-data/page-data";
-import { isKindOf } from "#core/structured-data/vocabulary";
 import { writeJsonLd } from "#core/structured-data/write-json-ld";
 import { dataFileName } from "../../store/export-data";
 import { Action } from "../../ui/controls";
@@ -25,16 +24,7 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: T
   const data = dataOf(page);
   const [naming, setNaming] = useState(false);
   const evidence = useMemo(() => evidenceOf(data, written), [data, written]);
-  const proposals = useMemo(
-    () =>
-      page.format === "html"
-        ? proposalsFor(page, houseStyle.data?.organisation).filter(
-            ({ type }) =>
-              !data.entities.some((one) => one.types.some((own) => isKindOf(own, type) || isKindOf(type, own))),
-          )
-        : [],
-    [page, data, houseStyle],
-  );
+  const proposals = useMemo(() => unstated(page, houseStyle.data?.organisation), [page, houseStyle]);
   const state = (stated: Stated, type: string) =>
     desk.edit(addEntity(desk, stated, houseStyle.data?.written ?? "blocks", crypto.randomUUID()), `Add ${type}`);
   const more = useMemo(() => (page.format === "html" ? moreQuestions({ page, written }) : null), [page, written]);

@@ -1,15 +1,18 @@
-import { useEffect, useState } from "react";
+import { type RefObject, useEffect, useState } from "react";
 import { Link } from "react-router";
 import { languageOf, titleOf } from "#core/page/page";
+import { inCaseWithin, LETTER_CASES, type LetterCase } from "#core/phrase/letter-case";
 import type { PartId } from "#core/result/parts/part";
 import type { ResultLimits } from "#core/settings/house-style";
+import { namesOnPage } from "#core/site/names";
 import { type BesideTitle, leadIn, useResultParts } from "../../result/use-result-parts";
 import { useSite } from "../../routes/site";
 import { linkTo, screenOf } from "../../screens";
-import { Action } from "../../ui/controls";
+import { Action, WordSelect } from "../../ui/controls";
+import { useNotices } from "../../ui/notice";
 import { onDemand } from "../../ui/on-demand";
 import type { Desk } from "../use-desk";
-import { wordingOf } from "../wording";
+import { descriptionEdit, titleEdit, wordingOf } from "../wording";
 
 const Instead = onDemand(async () => (await import("./instead")).default);
 const OtherWordings = onDemand(async () => (await import("./other-wordings")).default);
@@ -20,6 +23,7 @@ const PictureDialog = onDemand(async () => (await import("../../result/picture-d
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "edit" | "edits" | "houseStyle" | "original" | "page" | "record">;
 
+const CASES = Object.entries(LETTER_CASES).map(([style, { name }]) => [style, name] as const);
 const DEVICES = ["desktop", "mobile"] as const;
 const NOTHING: ReadonlySet<PartId> = new Set();
 
@@ -38,21 +42,38 @@ export default function ResultMore({
   limits,
   query,
   onQuery,
+  field,
   onDrawn,
 }: {
   desk: Taken;
   limits: ResultLimits;
   query: string;
   onQuery: (query: string) => void;
+  /** The field that was typed into last: what is selected in it is put into another case. */
+  field: RefObject<HTMLTextAreaElement | null>;
   /** What is to be drawn beside title and description. */
   onDrawn: (drawn: BesideTitle) => void;
 }) {
   const site = useSite();
+  const { notify } = useNotices();
   const [open, setOpen] = useState<Opened | null>(null);
   const [picture, setPicture] = useState(false);
   const [triedOn, setTriedOn] = useState<ReadonlySet<PartId>>(NOTHING);
   const parts = useResultParts(desk.page, query, site.houseStyle.brand);
   useEffect(() => onDrawn({ parts, triedOn, lead: leadIn(parts, triedOn) }), [onDrawn, parts, triedOn]);
+  const changeCase = (style: LetterCase) => {
+    const { current } = field;
+    const ofTitle = !current?.ariaLabel?.startsWith("Description");
+    const { title, description } = wordingOf(desk.page);
+    const text = ofTitle ? title : description;
+    const [start, end] = [current?.selectionStart ?? 0, current?.selectionEnd ?? 0];
+    const stretch = start < end ? { start, end } : { start: 0, end: text.length };
+    const names = namesOnPage(desk.page, site.houseStyle);
+    const value = inCaseWithin(text, stretch, style, { language: languageOf(desk.page) || "en", names });
+    if (value === text) notify("It is in that case already");
+    else desk.edit((ofTitle ? titleEdit : descriptionEdit)(desk.original, value), LETTER_CASES[style].name);
+    current?.focus();
+  };
   const tryOn = (id: PartId, on: boolean) => {
     const next = new Set(triedOn);
     if (on) next.add(id);
@@ -78,6 +99,13 @@ export default function ResultMore({
             {open === id ? `Hide ${label.charAt(0).toLowerCase()}${label.slice(1)}` : label}
           </Action>
         ))}
+        <WordSelect
+          label="Case of what is selected, or of the whole text"
+          value=""
+          options={[["", "Case…"], ...CASES]}
+          onChange={(style) => changeCase(style as LetterCase)}
+          className="text-blue"
+        />
         <Action onClick={() => setPicture(true)}>Picture…</Action>
         <Link to={`${linkTo(site, screenOf("lineUp"))}?page=${desk.record.id}`} className="text-blue hover:underline">
           Among others

@@ -1,4 +1,4 @@
-import { type RefObject, useState } from "react";
+import { type RefObject, useRef, useState } from "react";
 import { advances } from "#core/measure/width";
 import { descriptionOf, titleOf } from "#core/page/page";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
@@ -62,10 +62,17 @@ export function SearchResult({
   const [asked, setAsked] = useState<string | null>(null);
   const query = asked ?? desk.record.phrase;
   const [drawn, setDrawn] = useState(NOTHING_BESIDE);
+  const field = useRef<HTMLTextAreaElement>(null);
   const [device, setDevice] = useState<Device>("desktop");
   const shown = room === "both" ? DEVICES : room === "one" ? [device] : (["mobile"] as const);
   return (
-    <section aria-labelledby="result-heading">
+    <section
+      aria-labelledby="result-heading"
+      onFocusCapture={({ target }) => {
+        if (target instanceof HTMLTextAreaElement && /^(?:Title|Description) on /.test(target.ariaLabel ?? ""))
+          field.current = target;
+      }}
+    >
       <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
         <h2 id="result-heading" className="font-serif text-18">
           Search result
@@ -143,6 +150,7 @@ export function SearchResult({
         limits={limits}
         query={query}
         onQuery={setAsked}
+        field={field}
         onDrawn={setDrawn}
         waiting={<p className="mt-3 h-[22px]" />}
       />

@@ -9,17 +9,22 @@ export default function Suggested({
   site,
   pageId,
   known,
+  most = Number.POSITIVE_INFINITY,
   onTake,
 }: {
   site: SiteRecord;
   pageId: string;
   /** What the page is to be found for already. */
   known: readonly string[];
+  /** So many are shown. */
+  most?: number;
   onTake: (text: string) => void;
 }) {
   const found = useSuggestions(site, [pageId]);
   const keys = new Set(known.map(phraseKey));
-  const suggestions = (found.pages[0]?.suggestions ?? []).filter(({ text }) => !keys.has(phraseKey(text)));
+  const suggestions = (found.pages[0]?.suggestions ?? [])
+    .filter(({ text }) => !keys.has(phraseKey(text)))
+    .slice(0, most);
   if (found.looked === 0) return <p className="mt-2 text-soft">Looking through its words…</p>;
   if (suggestions.length === 0)
     return <p className="mt-2 text-soft">It repeats nothing else that it could be found for.</p>;

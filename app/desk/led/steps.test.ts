@@ -1,0 +1,58 @@
+import { describe, expect, it } from "vitest";
+import { audit } from "#core/audit/auditor";
+import { EVERYONE } from "#core/page/found-for";
+import { readPage } from "#core/page/read";
+import { DEFAULT_HOUSE_STYLE } from "#core/settings/house-style";
+import { type LedBasis, stepsOf } from "./steps";
+
+const page = readPage(
+  "<html lang=en><title>Boats</title><main><h1>Welcome aboard</h1><p>You can hire our boats by the hour at the quay.<img src=a.jpg></main>",
+  { address: "https://quay.example/boats" },
+);
+const basis = (more: Partial<LedBasis> = {}): LedBasis => ({
+  page,
+  edits: [],
+  found: { phrase: "", supporting: [], audience: EVERYONE },
+  findings: audit(page, { phrase: null, houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-28" }),
+  unstated: [],
+  ...more,
+});
+const kinds = (more?: Partial<LedBasis>) => stepsOf(basis(more)).map(({ kind }) => kind);
+
+describe("what is to be done next", () => {
+  it("begins with whom the page is for and its phrase, goes on part by part, and ends with the changes", () => {
+    const all = kinds();
+    expect(all.slice(0, 4)).toEqual(["audience", "phrase", "title", "description"]);
+    expect(all).toContain("pictures");
+    expect(all.at(-1)).toBe("changes");
+  });
+
+  it("measures by the phrase: H1 and sentences that nearly say it", () => {
+    const steps = stepsOf(
+      basis({ found: { phrase: "boat hire", supporting: [], audience: { of: "place", name: "Quay" } } }),
+    );
+    expect(steps.map(({ kind }) => kind)).not.toContain("audience");
+    expect(steps.find(({ kind }) => kind === "h1")?.why).toBe(
+      "“Welcome aboard” is the H1, and “boat hire” is not in it, in any form.",
+    );
+    expect(steps.find(({ kind }) => kind === "block")?.why).toContain("You can hire our boats by the hour");
+  });
+
+  it("lets go what was touched and has no finding, and asks again of another wording", () => {
+    const edits = [{ op: "set-title" as const, value: "x", was: "Boats" }];
+    expect(kinds({ edits, findings: [] })).not.toContain("title");
+    const titled = (title: string) =>
+      stepsOf(basis({ page: { ...page, titles: [{ text: title, where: "head", range: null }] } })).find(
+        ({ kind }) => kind === "title",
+      )?.id;
+    expect(titled("A")).not.toBe(titled("B"));
+  });
+
+  it("names what could be stated, and other findings one by one, the weightiest first", () => {
+    expect(kinds({ unstated: ["Event"] })).toContain("data");
+    const findings = stepsOf(basis()).flatMap(({ finding }) => finding ?? []);
+    const weights = findings.map(({ weight }) => weight);
+    expect([...weights].sort()).toEqual(weights);
+    expect(findings.some(({ at }) => at.part === "title" || at.part === "picture")).toBe(false);
+  });
+});
