@@ -4,6 +4,7 @@ import { cpus } from "node:os";
 import { benchCommandLine } from "./command-line.ts";
 import { benchCore } from "./core.ts";
 import { benchDesk } from "./desk.ts";
+import { benchResult } from "./result.ts";
 import { benchServer } from "./server.ts";
 import { benchSizes } from "./sizes.ts";
 import { benchWholeSite } from "./whole-site.ts";
@@ -21,6 +22,7 @@ const PARTS = {
   "command-line": benchCommandLine,
   server: benchServer,
   desk: benchDesk,
+  result: benchResult,
   site: benchWholeSite,
   sizes: benchSizes,
 };
@@ -51,6 +53,6 @@ const table = [
 ].join("\n");
 writeFileSync(
   file,
-  `# Speed\n\nWritten by \`npm run bench\` on ${new Date().toISOString().slice(0, 10)}, Node ${process.version}, ${cpus().length} × ${cpus()[0]?.model ?? "unknown processor"}. Ratios are medians of runs taken in turn, so that they hold on other machines. A part alone: \`npm run bench -- core\`, \`command-line\`, \`server\`, \`desk\`, \`site\` or \`sizes\`.\n\n${table}\n`,
+  `# Speed\n\nWritten by \`npm run bench\` on ${new Date().toISOString().slice(0, 10)}, Node ${process.version}, ${cpus().length} × ${cpus()[0]?.model ?? "unknown processor"}. Ratios are medians of runs taken in turn, so that they hold on other machines. A part alone: \`npm run bench -- core\`, \`command-line\`, \`server\`, \`desk\`, \`result\`, \`site\` or \`sizes\`.\n\n${table}\n`,
 );
 process.exitCode = rows.every((r) => r.met) ? 0 : 1;

@@ -178,12 +178,13 @@ export function ResultField({
   return (
     <div className={`relative ${focused ? "outline outline-1 outline-blue outline-offset-4" : ""}`}>
       {/* Numerals behind the last word may stand in the gutter. */}
-      <div aria-hidden className={`absolute inset-0 overflow-clip [overflow-clip-margin:20px] ${words}`}>
+      <div aria-hidden dir="auto" className={`absolute inset-0 overflow-clip [overflow-clip-margin:20px] ${words}`}>
         {parts}
       </div>
       <textarea
         ref={field}
         rows={1}
+        dir="auto"
         aria-label={label}
         value={shown}
         placeholder={placeholder}
@@ -206,6 +207,7 @@ export function ResultField({
       {/* Numerals are clicked through the field that covers them: once more above it, where the words between are there for their places only. */}
       <div
         aria-hidden
+        dir="auto"
         className={`pointer-events-none absolute inset-0 overflow-visible text-transparent [&_span]:text-transparent ${words}`}
       >
         {parts}

@@ -1,3 +1,5 @@
+import { sentencesOf } from "../phrase/sentences.ts";
+
 /** Longer ones are no titles any more. In UTF-16 code units. */
 const LONG = 2000;
 /** Shorter ones say next to nothing. */
@@ -7,7 +9,12 @@ const SHORT = 12;
 export interface Shortened {
   text: string;
   /** As it goes on in “It fits …”. */
-  how: "without the site’s name" | "without its last part" | "without what stands in brackets" | "cut behind a word";
+  how:
+    | "in whole sentences"
+    | "without the site’s name"
+    | "without its last part"
+    | "without what stands in brackets"
+    | "cut behind a word";
 }
 
 /**
@@ -33,6 +40,10 @@ export function shorterWordings(
     )
       found.push({ text: trimmed, how });
   };
+  take(
+    wholeSentences(text, (part) => fits(part) && keeps(part)),
+    "in whole sentences",
+  );
   if (brandless !== text) take(brandless, "without the site’s name");
   const good = (part: string) => part.length >= text.length / 4 && fits(part) && keeps(part);
   for (const base of new Set([text, brandless])) {
@@ -45,6 +56,16 @@ export function shorterWordings(
     "cut behind a word",
   );
   return found.sort((a, b) => b.text.length - a.text.length);
+}
+
+/** As many of the first sentences as are good; null where not one is, or there is only one. */
+function wholeSentences(text: string, good: (part: string) => boolean): string | null {
+  const sentences = sentencesOf(text, "");
+  for (let n = sentences.length - 1; n > 0; n--) {
+    const part = sentences.slice(0, n).join("").trim();
+    if (good(part)) return part;
+  }
+  return null;
 }
 
 /** The longest beginning of whole parts that is good. */

@@ -1,3 +1,4 @@
+import { widthOf } from "../../measure/width.ts";
 import { contentBlocks, isHeadingBlock } from "../../page/body.ts";
 import { descriptionOf, languageOf, type Page } from "../../page/page.ts";
 import { contentStems } from "../../phrase/content-stems.ts";
@@ -6,12 +7,17 @@ import { isStatement, sentencesOf } from "../../phrase/sentences.ts";
 import { pricesIn } from "../../structured-data/agreement.ts";
 import { dateIn } from "../../structured-data/dates.ts";
 import { setDescription } from "../result.ts";
+import { descriptionStyle } from "../styles.ts";
 import { bestOf, isBoast, type SuggestedText, type SuggestingBasis, type Weighed } from "./suggested.ts";
 
 /** Sentences that are weighed: what a page is about stands early. */
-const MOST_SENTENCES = 300;
+const MOST_SENTENCES = 120;
 /** Of these so many are put together with others. */
 const MOST_JOINED = 24;
+/** Of what was weighed so many are set on mobile too: that takes longer than all else. */
+const MOST_SET = 40;
+/** What kerning changes of a width at most, in px. */
+const ROUGHLY = 3;
 /** A description narrower than this leaves a line empty, in px; a longer text than `LONGEST` is no sentence, in UTF-16 code units. */
 const NARROW = 420;
 const LONGEST = 600;
@@ -121,24 +127,30 @@ export function suggestDescriptions(page: Page, basis: SuggestingBasis): Suggest
   const { limits, taken, phrase, audience, patterned } = basis;
   const language = languageOf(page);
   const now = descriptionOf(page);
+  const pxOf = (text: string) => widthOf(text, descriptionStyle("desktop"));
+  const space = pxOf(" ");
+  const known = new Map<string, number>();
+  const widths = (text: string) => {
+    const px = known.get(text) ?? pxOf(text);
+    known.set(text, px);
+    return px;
+  };
   const weighed: Weighed[] = [];
   const weigh = (
-    text: string,
+    parts: readonly string[],
     family: string,
     sentences: readonly Pick<Sentence, "score" | "reasons">[],
     shortened = false,
   ) => {
+    const text = parts.join(" ");
     if (text === now || taken(text)) return;
-    const desktop = setDescription(text, "desktop", limits);
-    if (desktop.lost !== "") return;
+    // Two sentences are as wide as both and the space between them, but for kerning: that is looked at in the end.
+    const px = parts.reduce((sum, part) => sum + widths(part), (parts.length - 1) * space);
+    if (px > limits.descriptionDesktop + ROUGHLY) return;
     const [first, ...others] = sentences;
     let score = (first?.score ?? 0) + others.reduce((sum, one) => sum + 0.4 * one.score, 0);
     const reasons = [...new Set(sentences.flatMap((one) => one.reasons))];
-    if (setDescription(text, "mobile", limits).lost === "") {
-      score += 0.8;
-      reasons.push("is cut on neither device");
-    }
-    if (desktop.px < NARROW) score -= 1.5 * (1 - desktop.px / NARROW);
+    if (px < NARROW) score -= 1.5 * (1 - px / NARROW);
     if (
       audience &&
       audience.of !== "everyone" &&
@@ -157,25 +169,34 @@ export function suggestDescriptions(page: Page, basis: SuggestingBasis): Suggest
     weighed.push({ text, family, score, reasons });
   };
   if (patterned?.description)
-    weigh(patterned.description, "", [{ score: 3, reasons: ["follows the house style’s pattern"] }]);
+    weigh([patterned.description], "", [{ score: 3, reasons: ["follows the house style’s pattern"] }]);
   const sentences = sentencesOn(page, basis, language).sort((a, b) => b.score - a.score);
   for (const one of sentences.slice(0, MOST_JOINED * 2))
-    for (const text of wordingsOf(one.text)) weigh(text, one.text, [one], text !== one.text);
+    for (const text of wordingsOf(one.text)) weigh([text], one.text, [one], text !== one.text);
   const some = sentences.slice(0, MOST_JOINED);
+  const followers = some.filter(({ text }) => !PRONOUN.test(text));
   for (const one of some) {
     if (one.next !== "") {
       const next = sentences.find(({ text }) => text === one.next) ?? { score: 1, reasons: [] };
       const together = { ...next, score: next.score + TOGETHER };
-      weigh(`${one.text} ${one.next}`, one.text, [one, together]);
+      weigh([one.text, one.next], one.text, [one, together]);
     }
-    for (const other of some) {
-      if (other.at <= one.at || other.text === one.next || PRONOUN.test(other.text)) continue;
+    for (const other of followers) {
+      if (other.at <= one.at || other.text === one.next) continue;
       const apart = { ...other, score: other.score - APART };
-      weigh(`${one.text} ${other.text}`, one.text, one.score >= other.score ? [one, apart] : [apart, one]);
+      weigh([one.text, other.text], one.text, one.score >= other.score ? [one, apart] : [apart, one]);
     }
   }
-  const px = (text: string) => setDescription(text, "desktop", limits).px;
-  const best = bestOf(weighed, px, (text) => contentStems(text, language));
+  const weightiest = weighed
+    .sort((a, b) => b.score - a.score)
+    .slice(0, MOST_SET)
+    .filter(({ text }) => pxOf(text) <= limits.descriptionDesktop);
+  for (const one of weightiest)
+    if (setDescription(one.text, "mobile", limits).lost === "") {
+      one.score += 0.8;
+      one.reasons.push("is cut on neither device");
+    }
+  const best = bestOf(weightiest, pxOf, (text) => contentStems(text, language));
   // Where the phrase is said at all, what does not say it is of little use.
   const says = (text: string) => findPhrase(phrase, text, { language }).length > 0;
   return phrase !== "" && best.some(({ text }) => says(text))

@@ -125,3 +125,9 @@ it("a text is made to fit in several ways, which keep what it must say", () => {
   for (const { text: shorter } of ways) expect(fits(shorter) && shorter.startsWith("Opening")).toBe(true);
   expect(shorterWordings(text, fits, text, (one) => one.includes("boat"))).toEqual([]);
 });
+
+it("a description is made to fit in whole sentences first", () => {
+  const text = "Boats are for hire. They hold four people each. Oars are lent at the quay, and ropes too.";
+  const [first] = shorterWordings(text, (one) => one.length <= 60, text);
+  expect(first).toEqual({ text: "Boats are for hire. They hold four people each.", how: "in whole sentences" });
+});

@@ -1,4 +1,5 @@
-import { contentBlocks, contentHeadings } from "../../page/body.ts";
+import { widthOf } from "../../measure/width.ts";
+import { contentBlocks, contentHeadings, isHeadingBlock } from "../../page/body.ts";
 import { languageOf, type Page, titleOf } from "../../page/page.ts";
 import { contentStems } from "../../phrase/content-stems.ts";
 import { DEFAULT_TITLES } from "../../phrase/default-words.ts";
@@ -7,13 +8,13 @@ import { isLooseWord } from "../../phrase/loose-words.ts";
 import { findPhrase } from "../../phrase/match.ts";
 import { endsAsQuestion, isQuestion } from "../../phrase/questions.ts";
 import { tokensOf } from "../../phrase/tokens.ts";
-import type { WrittenNames } from "../../phrase/written-names.ts";
+import { type WrittenNames, writtenNames } from "../../phrase/written-names.ts";
 import { withoutBrand } from "../../settings/without-brand.ts";
-import { namesOnPage } from "../../site/names.ts";
 import { pricesIn } from "../../structured-data/agreement.ts";
 import { dateIn } from "../../structured-data/dates.ts";
 import { setTitle } from "../result.ts";
 import { shorterWordings } from "../shorten.ts";
+import { titleStyle } from "../styles.ts";
 import { bestOf, isBoast, type SuggestedText, type SuggestingBasis, type Weighed } from "./suggested.ts";
 
 /** What a title speaks of, or gives beside it. */
@@ -31,6 +32,8 @@ const LOOKED_AT = 60;
 /** A title narrower than this leaves room that others use, in px. */
 const NARROW = 250;
 const FEWEST_QUESTIONS = 3;
+/** Of what was weighed so many are set on mobile too: that takes longer than all else. */
+const MOST_SET = 40;
 
 // How much each thing is worth in a title. Common practice, no source.
 const WORTH = {
@@ -173,8 +176,11 @@ export function suggestTitles(page: Page, basis: SuggestingBasis): SuggestedText
   const { phrase, style, limits, taken } = basis;
   const language = languageOf(page);
   const now = titleOf(page);
-  const fits = (text: string) => setTitle(text, "desktop", limits).lost === "";
-  const names = namesOnPage(page, style);
+  const pxOf = (text: string) => widthOf(text, titleStyle("desktop"));
+  // One line is cut where it is wider than its box.
+  const fits = (text: string) => pxOf(text) <= limits.titleDesktop;
+  const written = contentBlocks(page).flatMap(({ block, index }) => (isHeadingBlock(page, index) ? [] : [block.text]));
+  const names = writtenNames(written.slice(0, LOOKED_AT), language || "en", style.brand === "" ? [] : [style.brand]);
   const details = detailsOf(page, basis, language, names);
   const combined: Piece[][] = [
     [],
@@ -198,16 +204,11 @@ export function suggestTitles(page: Page, basis: SuggestingBasis): SuggestedText
             : `has “${text.slice(found.start, found.end)}”`;
       reasons.unshift(where);
     }
-    const { px, lost } = setTitle(text, "mobile", limits);
-    if (lost === "") {
-      score++;
-      reasons.push("is cut on neither device");
-    }
     if (style.brand !== "" && text.endsWith(style.brand)) {
       score += 0.5;
       reasons.push("ends in the site’s name");
     }
-    if (px < NARROW) score--;
+    if (pxOf(text) < NARROW) score--;
     score -= 2 * repeated(text, language);
     weighed.push({ text, family: pieces[0].text, score, reasons: how ? [...reasons, how] : reasons });
   };
@@ -229,6 +230,11 @@ export function suggestTitles(page: Page, basis: SuggestingBasis): SuggestedText
         weigh(text, [subject], `is shortened ${how}`);
     }
   }
-  const px = (text: string) => setTitle(text, "desktop", limits).px;
-  return bestOf(weighed, px, (text) => contentStems(text, language));
+  const best = weighed.sort((a, b) => b.score - a.score).slice(0, MOST_SET);
+  for (const one of best)
+    if (setTitle(one.text, "mobile", limits).lost === "") {
+      one.score++;
+      one.reasons.push("is cut on neither device");
+    }
+  return bestOf(best, pxOf, (text) => contentStems(text, language));
 }
