@@ -41,7 +41,7 @@ export async function benchResult(note: Note): Promise<void> {
 
   const proof: Proof = {
     site: { id: "large", name: "A large site" },
-    madeAt: "2026-11-28T10:00:00.000Z",
+    at: "2026-11-28T10:00:00.000Z",
     pages: pages.map((page, n) => {
       const was = { title: titleOf(page), description: descriptionOf(page) };
       const is = {

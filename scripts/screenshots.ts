@@ -38,6 +38,7 @@ try {
       await page.getByRole("link", { name: "How they perform" }).click();
       await page.getByText("beyond the 20th").first().waitFor();
       await picture("performance");
+      await lineUp(page, picture);
     }
     await page.getByRole("link", { name: "Pages", exact: true }).click();
     await page.getByRole("grid", { name: "Pages" }).waitFor();
@@ -144,14 +145,23 @@ async function wholeSite(page: Page, site: string, picture: (name: string) => Pr
   await page.getByText(/, with this on \d+/).waitFor();
   await page.getByLabel(/^Titles have at most/).scrollIntoViewIfNeeded();
   await picture("house-style");
+}
 
-  await page.goto(`${address}/bring-in?site=${site}`);
-  await page.getByLabel("Which addresses?").fill("https://www.gullhaven.example/");
-  await page.getByRole("radio", { name: /^All pages of the sitemap/ }).click();
-  await page.getByRole("button", { name: "Bring them in" }).click();
-  await page.getByText(/^Done: /).waitFor({ timeout: 60_000 });
-  await page.getByRole("button", { name: /^\d+ failed/ }).click();
-  await page.getByText("There is no such page (404).").waitFor();
-  await page.getByRole("region", { name: "What is being brought in" }).scrollIntoViewIfNeeded();
-  await picture("queue");
+/** A page's result among others, in three places. */
+async function lineUp(page: Page, picture: (name: string) => Promise<void>): Promise<void> {
+  await page.getByRole("link", { name: "Line-up", exact: true }).click();
+  await page.getByRole("button", { name: "Begin a line-up…" }).click();
+  await page.getByPlaceholder("Find a page").fill("opening times");
+  await page.getByRole("option").first().click();
+  await page.getByRole("button", { name: "Bring in the others…" }).click();
+  await page.getByRole("button", { name: "Ask it" }).click();
+  await page.getByRole("button", { name: "Stand among them" }).click();
+  await page.getByRole("button", { name: "Another take" }).click();
+  await page.getByRole("button", { name: /^Places of your result/ }).click();
+  await page.getByRole("textbox", { name: "Places of your result" }).fill("1, 3 and 6");
+  await page.keyboard.press("Enter");
+  await page.getByLabel("Title of take A on desktop").fill("Is the lightship open today? Times, prices, last boat");
+  await page.getByRole("region", { name: "Opening words" }).getByText("Is the lightship").waitFor();
+  await page.locator("body").click({ position: { x: 5, y: 780 } });
+  await picture("line-up");
 }

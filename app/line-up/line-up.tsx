@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { Link } from "react-router";
-import { moveOwn, type OwnPlace, readPlaces, standingOrder } from "#core/result/line-up";
+import { type LineUpPlace, movePlace, readPlaces, standingOrder } from "#core/result/line-up";
 import type { Device } from "#core/result/styles";
 import { limitsOf } from "#core/settings/house-style";
 import { useTakeTexts } from "../desk/sections/use-take-texts";
@@ -20,9 +20,9 @@ import { onDemand } from "../ui/on-demand";
 import { type InColumn, OpeningWords, WhatOthersDo } from "./beside";
 import { Column, Handle, Numeral, Place } from "./column";
 import { OthersDialog } from "./others-dialog";
-import { OwnResult } from "./own-result";
 import { ReallyShown } from "./really-shown";
 import { RivalBeside } from "./rival-beside";
+import { TakeResult } from "./take-result";
 import { dayInWords, placesInWords } from "./words";
 
 const ProofDialog = onDemand(async () => (await import("../proof/proof-dialog")).default);
@@ -63,20 +63,20 @@ export function LineUpView({
   const moved = useRef<number | null>(null);
   useEffect(() => {
     const at = moved.current;
-    if (at === null || !lineUp.own.some((one) => one.at === at)) return;
+    if (at === null || !lineUp.places.some((one) => one.at === at)) return;
     moved.current = null;
     document.querySelector<HTMLElement>(`[data-at="${at}"] [data-own]`)?.focus();
-  }, [lineUp.own]);
+  }, [lineUp.places]);
   const change = (make: (was: LineUpRecord) => Partial<LineUpRecord>, label?: string) =>
     void changeLineUp(lineUp, make, label).catch(fail);
-  const { phrase, own } = lineUp;
+  const { phrase, places } = lineUp;
   const current = takes.filter(({ usedUntil }) => usedUntil === null);
-  const takeOf = (place: OwnPlace) => current.find(({ id }) => id === place.take);
-  const nameOf = (place: OwnPlace) => {
+  const takeOf = (place: LineUpPlace) => current.find(({ id }) => id === place.take);
+  const nameOf = (place: LineUpPlace) => {
     const take = takeOf(place);
     return take ? `take ${take.letter}` : "as it is now";
   };
-  const textsOf = (place: OwnPlace) => {
+  const textsOf = (place: LineUpPlace) => {
     const take = takeOf(place);
     return take
       ? { title: textOf(take, "title"), description: textOf(take, "description") }
@@ -84,17 +84,17 @@ export function LineUpView({
   };
   const order = standingOrder(lineUp);
   const column = order.map((one, i): InColumn => {
-    if ("own" in one) return { at: i + 1, ...textsOf(one.own), own: nameOf(one.own) };
+    if ("yours" in one) return { at: i + 1, ...textsOf(one.yours), own: nameOf(one.yours) };
     const other = lineUp.others[one.other];
     return { at: i + 1, title: other?.title ?? "", description: other?.description ?? "", own: null };
   });
   const setPlaces = (text: string) => {
     const read = readPlaces(text);
     if ("reason" in read) return read.reason;
-    change(({ own: was }) => {
+    change(({ places: was }) => {
       const left = current.map(({ id }) => id).filter((id) => !was.some(({ take }) => take === id));
       return {
-        own: read.places.map(
+        places: read.places.map(
           (at, i) => was.find((one) => one.at === at) ?? { at, take: was[i]?.take ?? left.shift() ?? "" },
         ),
       };
@@ -104,22 +104,22 @@ export function LineUpView({
   const move = (from: number, to: number) => {
     const at = (place: number) => {
       const one = order[place - 1];
-      return one && "own" in one ? one.own.at : place;
+      return one && "yours" in one ? one.yours.at : place;
     };
     if (to > order.length) return;
-    change(({ own: was }) => ({ own: moveOwn(was, at(from), at(to)) }), "Move yours");
+    change(({ places: was }) => ({ places: movePlace(was, at(from), at(to)) }), "Move yours");
     moved.current = at(to);
   };
   const another = async () => {
     try {
-      const texts = own[0] ? textsOf(own[0]) : { title: page.title, description: page.description };
+      const texts = places[0] ? textsOf(places[0]) : { title: page.title, description: page.description };
       const id = await addTake(page, texts, "", { always: true });
       if (!id) return;
-      change(({ own: was }) => {
+      change(({ places: was }) => {
         const taken = new Set(was.map(({ at }) => at));
         let at = 1;
         while (taken.has(at)) at++;
-        return { own: [...was, { at, take: id }].sort((a, b) => a.at - b.at) };
+        return { places: [...was, { at, take: id }].sort((a, b) => a.at - b.at) };
       }, "Another take");
     } catch (error) {
       fail(error);
@@ -181,7 +181,7 @@ export function LineUpView({
           />
           : yours stands{" "}
           <TextInPlace
-            value={placesInWords(own.map(({ at }) => at))}
+            value={placesInWords(places.map(({ at }) => at))}
             label="Places of your result"
             empty="nowhere"
             className="border-graphite border-b border-dotted"
@@ -209,19 +209,19 @@ export function LineUpView({
           <Column onMove={move}>
             {order.map((one, i) => {
               const at = i + 1;
-              const isOwn = "own" in one;
+              const isOwn = "yours" in one;
               const other = isOwn ? undefined : lineUp.others[one.other];
-              const take = isOwn ? takeOf(one.own) : undefined;
+              const take = isOwn ? takeOf(one.yours) : undefined;
               return (
                 <Place
-                  key={isOwn ? `own ${one.own.take} ${one.own.at}` : `other ${one.other}`}
+                  key={isOwn ? `own ${one.yours.take} ${one.yours.at}` : `other ${one.other}`}
                   at={at}
                   own={isOwn}
                   dim={lit.size > 0 && !isOwn && !lit.has(at)}
                 >
                   {isOwn ? (
-                    <span data-at={one.own.at}>
-                      <Handle at={at} name={`Yours, ${nameOf(one.own)}`} onMove={move} />
+                    <span data-at={one.yours.at}>
+                      <Handle at={at} name={`Yours, ${nameOf(one.yours)}`} onMove={move} />
                     </span>
                   ) : (
                     <Numeral at={at} />
@@ -231,7 +231,7 @@ export function LineUpView({
                       {devices.map((device) =>
                         take ? (
                           <div key={device} className="min-w-0 max-w-full" style={{ width: WIDTHS[device] }}>
-                            <OwnResult
+                            <TakeResult
                               name={`take ${take.letter}`}
                               {...textsOf({ at, take: take.id })}
                               address={page.address}
@@ -268,8 +268,10 @@ export function LineUpView({
                           ]}
                           onChange={(id) =>
                             change(
-                              ({ own: was }) => ({
-                                own: was.map((place) => (place.at === one.own.at ? { ...place, take: id } : place)),
+                              ({ places: was }) => ({
+                                places: was.map((place) =>
+                                  place.at === one.yours.at ? { ...place, take: id } : place,
+                                ),
                               }),
                               "Wording of yours",
                             )
@@ -340,10 +342,12 @@ export function LineUpView({
           limits={limits}
           devices={devices}
           results={order.map((one, i) => {
-            const other = "own" in one ? undefined : lineUp.others[one.other];
+            const other = "yours" in one ? undefined : lineUp.others[one.other];
             const texts =
-              "own" in one ? textsOf(one.own) : { title: other?.title ?? "", description: other?.description ?? "" };
-            return { at: i + 1, address: other?.address ?? page.address, own: "own" in one, ...texts };
+              "yours" in one
+                ? textsOf(one.yours)
+                : { title: other?.title ?? "", description: other?.description ?? "" };
+            return { at: i + 1, address: other?.address ?? page.address, own: "yours" in one, ...texts };
           })}
           onClose={() => setPicture(false)}
         />

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from "react";
 import { limitsOf } from "#core/settings/house-style";
-import { type MadeProof, makeProof } from "../store/proof";
+import { type GatheredProof, gatherProof } from "../store/proof";
 import type { SiteRecord } from "../store/records/sites";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { Action, MainButton } from "../ui/controls";
@@ -26,11 +26,11 @@ export default function ProofDialog({
   const [returned, setReturned] = useState(false);
   const ask = useMemo(() => (worker: SiteAsked) => worker.languagesOf(ids), [ids]);
   const languages = useSiteAnswer(site, ask);
-  const [made, setMade] = useState<MadeProof | null>(null);
+  const [made, setMade] = useState<GatheredProof | null>(null);
   useEffect(() => {
     if (!languages) return;
     let gone = false;
-    makeProof(site, ids, languages).then((proof) => !gone && setMade(proof), fail);
+    gatherProof(site, ids, languages).then((proof) => !gone && setMade(proof), fail);
     return () => {
       gone = true;
     };
@@ -45,7 +45,7 @@ export default function ProofDialog({
         import("#core/exchange/proof"),
         import("#core/exchange/file-name"),
       ]);
-      const name = freeName(`proof ${made.proof.site.name} ${made.proof.madeAt.slice(0, 10)}.html`, new Set());
+      const name = freeName(`proof ${made.proof.site.name} ${made.proof.at.slice(0, 10)}.html`, new Set());
       download(name, proofHtml(made.proof, limitsOf(site.houseStyle)), "text/html");
       notify("The proof is saved", "Send the file; the answers come back as a file too.");
       onClose();

@@ -20,7 +20,14 @@ export const useLineUps = (siteId: string): LineUpRecord[] | undefined =>
 export async function addLineUp(page: Pick<StoredPage, "id" | "siteId">, fields: Partial<LineUp>): Promise<string> {
   const id = crypto.randomUUID();
   const { id: pageId, siteId } = page;
-  const empty: LineUp = { phrase: "", place: "", seen: today(), others: [], own: [{ at: 1, take: "" }], shown: null };
+  const empty: LineUp = {
+    phrase: "",
+    place: "",
+    seen: today(),
+    others: [],
+    places: [{ at: 1, take: "" }],
+    shown: null,
+  };
   await transact(siteId, "Begin a line-up", (tx) => tx.put("lineUps", { ...empty, ...fields, id, siteId, pageId }));
   return id;
 }

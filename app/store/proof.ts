@@ -10,17 +10,17 @@ import { sorted } from "./takes";
 import { isPart, transact } from "./transact";
 
 /** A proof of pages, and how many of them had nothing to show. */
-export interface MadeProof {
+export interface GatheredProof {
   proof: Proof;
   without: number;
 }
 
 /** Puts a proof of pages together: what was changed on each and what is offered. `languages` are the pages', by their ids. */
-export async function makeProof(
+export async function gatherProof(
   site: SiteRecord,
   ids: readonly string[],
   languages: Readonly<Record<string, string>>,
-): Promise<MadeProof> {
+): Promise<GatheredProof> {
   await allKept();
   const wanted = new Set(ids);
   const [records, changes, takes] = await Promise.all([
@@ -70,7 +70,7 @@ export async function makeProof(
       ];
     });
   return {
-    proof: { site: { id: site.id, name: site.name || site.address }, madeAt: new Date().toISOString(), pages },
+    proof: { site: { id: site.id, name: site.name || site.address }, at: new Date().toISOString(), pages },
     without: wanted.size - pages.length,
   };
 }

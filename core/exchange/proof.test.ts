@@ -26,7 +26,7 @@ const page = (n: number): ProofPage => ({
 });
 const proof = (pages: number): Proof => ({
   site: { id: "s1", name: "Quay & Sons" },
-  madeAt: "2026-11-28T10:00:00.000Z",
+  at: "2026-11-28T10:00:00.000Z",
   pages: Array.from({ length: pages }, (_, n) => page(n)),
 });
 const bytes = (text: string) => new TextEncoder().encode(text);

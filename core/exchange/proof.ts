@@ -47,7 +47,7 @@ export interface ProofPage {
 export interface Proof {
   site: { id: string; name: string };
   /** ISO 8601, with the time. */
-  madeAt: string;
+  at: string;
   pages: readonly ProofPage[];
 }
 
@@ -126,7 +126,7 @@ ${takes.length > 0 ? `<h3>Other wordings to choose from</h3>\n${takes.map((take)
 
 /** One file that shows a proof, opens anywhere, and writes the answers given in it to a file; it loads nothing. */
 export function proofHtml(proof: Proof, limits: ResultLimits): string {
-  const { site, madeAt, pages } = proof;
+  const { site, at, pages } = proof;
   const title = `Proof: ${escapedHtml(site.name)}`;
   const changes = pages.reduce((sum, page) => sum + page.changes.length, 0);
   return `<!DOCTYPE html>
@@ -139,10 +139,10 @@ export function proofHtml(proof: Proof, limits: ResultLimits): string {
 <title>${title}</title>
 <style>${STYLE}</style>
 </head>
-<body data-site="${escapedHtml(site.id)}" data-name="${escapedHtml(site.name)}" data-made="${escapedHtml(madeAt)}">
+<body data-site="${escapedHtml(site.id)}" data-name="${escapedHtml(site.name)}" data-made="${escapedHtml(at)}">
 <main>
 <h1>${title}</h1>
-<p>${pages.length === 1 ? "1 page" : `${pages.length} pages`}, ${changes === 1 ? "1 change" : `${changes} changes`}, ${day.format(new Date(madeAt))}. Say of each change whether it is right, and send back the file that is made at the end. Nothing leaves this file before that.</p>
+<p>${pages.length === 1 ? "1 page" : `${pages.length} pages`}, ${changes === 1 ? "1 change" : `${changes} changes`}, ${day.format(new Date(at))}. Say of each change whether it is right, and send back the file that is made at the end. Nothing leaves this file before that.</p>
 ${pages.map((page) => pageHtml(page, limits)).join("\n")}
 <section class="end">
 <h2>Your answer</h2>
@@ -166,7 +166,7 @@ document.querySelectorAll("[data-change],[data-take]").forEach(function(f){
 var page=f.closest("[data-page]").dataset.page;var comment=f.querySelector("[data-comment]").value.trim();
 if(f.dataset.change){var v=f.querySelector("input[type=radio]:checked");if(v||comment)list.push({change:f.dataset.change,page:page,field:f.dataset.field,is:f.dataset.is,verdict:v?v.value:"",comment:comment})}
 else{var p=f.querySelector("[data-preferred]").checked;if(p||comment)list.push({take:f.dataset.take,page:page,field:"take "+f.dataset.letter,is:"",verdict:p?"preferred":"",comment:comment})}});
-return{format:"${FORMAT}",version:${VERSION},site:{id:document.body.dataset.site,name:document.body.dataset.name},madeAt:document.body.dataset.made,by:by,answers:list}}
+return{format:"${FORMAT}",version:${VERSION},site:{id:document.body.dataset.site,name:document.body.dataset.name},at:document.body.dataset.made,by:by,answers:list}}
 function cell(t){t=String(t);if(/^[=+\\-@\\t\\r]/.test(t))t="'"+t;return/[",\\r\\n]/.test(t)?'"'+t.replace(/"/g,'""')+'"':t}
 function csv(a){return[["proof of","change","take","page","field","is","verdict","comment","by"]].concat(a.answers.map(function(o){return[a.site.id,o.change||"",o.take||"",o.page,o.field,o.is,o.verdict,o.comment,a.by]})).map(function(r){return r.map(cell).join(",")}).join("\\r\\n")+"\\r\\n"}
 document.querySelectorAll("[data-save]").forEach(function(b){b.addEventListener("click",function(){var a=answers();var told=document.getElementById("told");

@@ -29,11 +29,11 @@ export interface PageLook {
 }
 
 /** Headings that are shown. */
-const MOST_HEADINGS = 60;
+const MOST_IN_OUTLINE = 60;
 
 /** What is seen of a page when it is held beside another one; `phrase` is what both are to be found for, "" for nothing. */
 export function lookOf(page: Page, phrase: string): PageLook {
-  const headings = contentHeadings(page).map(({ heading }) => heading);
+  const inContent = contentHeadings(page).map(({ heading }) => heading);
   const pictures = page.images.filter(
     ({ landmark }) => landmark === null || landmark === "main" || landmark === "region",
   );
@@ -45,8 +45,8 @@ export function lookOf(page: Page, phrase: string): PageLook {
       .map(({ before, text }) => before + text)
       .join("")}.`,
     words: contentWords(page),
-    levels: [1, 2, 3, 4, 5, 6].map((level) => headings.filter((one) => one.level === level).length),
-    outline: headings.slice(0, MOST_HEADINGS).map(({ level, text }) => ({ level, text })),
+    levels: [1, 2, 3, 4, 5, 6].map((level) => inContent.filter((one) => one.level === level).length),
+    outline: inContent.slice(0, MOST_IN_OUTLINE).map(({ level, text }) => ({ level, text })),
     pictures: pictures.length,
     withoutAlt: pictures.filter(({ alt }) => alt === null).length,
     phrases: suggestPhrases(page, { anchors: [], share: () => 0.1, list: [] }).map(({ text, count }) => ({

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { DEFAULT_LIMITS } from "../settings/house-style.ts";
-import { moveOwn, openingWords, readPlaces, sharedWords, standingOrder, traitsOf } from "./line-up.ts";
+import { movePlace, openingWords, readPlaces, sharedWords, standingOrder, traitsOf } from "./line-up.ts";
 
 const result = (title: string, description = "") => ({ title, address: "https://a.example/", description });
 
@@ -8,11 +8,11 @@ describe("a line-up", () => {
   it("has the page's own result at the places that were named, and at its end where there are too few others", () => {
     const others = [result("a"), result("b")];
     const own = [1, 3, 9].map((at) => ({ at, take: String(at) }));
-    const order = standingOrder({ others, own }).map((one) =>
-      "own" in one ? one.own.take : (others[one.other]?.title ?? ""),
+    const order = standingOrder({ others, places: own }).map((one) =>
+      "yours" in one ? one.yours.take : (others[one.other]?.title ?? ""),
     );
     expect(order).toEqual(["1", "a", "3", "b", "9"]);
-    expect(standingOrder({ others: [], own: [] })).toEqual([]);
+    expect(standingOrder({ others: [], places: [] })).toEqual([]);
   });
 
   it("moves one of them; what stood there of its own goes where it came from", () => {
@@ -20,11 +20,11 @@ describe("a line-up", () => {
       { at: 1, take: "a" },
       { at: 4, take: "b" },
     ];
-    expect(moveOwn(own, 1, 2)).toEqual([
+    expect(movePlace(own, 1, 2)).toEqual([
       { at: 2, take: "a" },
       { at: 4, take: "b" },
     ]);
-    expect(moveOwn(own, 1, 4)).toEqual([
+    expect(movePlace(own, 1, 4)).toEqual([
       { at: 1, take: "b" },
       { at: 4, take: "a" },
     ]);

@@ -14,7 +14,7 @@ export interface OtherResult {
 }
 
 /** Where the page's own result stands, and with which words: a take's id, or "" as it is now. */
-export interface OwnPlace {
+export interface LineUpPlace {
   /** From 1. */
   at: number;
   take: string;
@@ -30,32 +30,32 @@ export interface LineUp {
   /** In their order, the page's own aside. */
   others: readonly OtherResult[];
   /** In the order of their places; no two at one. */
-  own: readonly OwnPlace[];
+  places: readonly LineUpPlace[];
   /** What a search engine really showed for the page; null where nobody has written it down. */
   shown: { title: string; description: string; at: number | null; seen: string } | null;
 }
 
 /** A place of the column: the page's own, or one of the others by its index. */
-export type Placed = { own: OwnPlace } | { other: number };
+export type Placed = { yours: LineUpPlace } | { other: number };
 
 /** Who stands at which place: the page at those that are named, as far as there are others, and the others around it in their order. */
-export function standingOrder({ others, own }: Pick<LineUp, "others" | "own">): Placed[] {
+export function standingOrder({ others, places }: Pick<LineUp, "others" | "places">): Placed[] {
   const order: Placed[] = [];
-  const waiting = [...own].sort((a, b) => a.at - b.at);
+  const waiting = [...places].sort((a, b) => a.at - b.at);
   let next = 0;
   while (next < others.length || waiting.length > 0) {
     const [first] = waiting;
     if (first && (first.at <= order.length + 1 || next >= others.length)) {
       waiting.shift();
-      order.push({ own: first });
+      order.push({ yours: first });
     } else order.push({ other: next++ });
   }
   return order;
 }
 
 /** One of the page's results moved to another place; what stands there of its own takes the place that has become free. */
-export const moveOwn = (own: readonly OwnPlace[], from: number, to: number): OwnPlace[] =>
-  own
+export const movePlace = (places: readonly LineUpPlace[], from: number, to: number): LineUpPlace[] =>
+  places
     .map((one) => (one.at === from ? { ...one, at: to } : one.at === to ? { ...one, at: from } : one))
     .sort((a, b) => a.at - b.at);
 

@@ -55,7 +55,10 @@ export function shorterWordings(
     atWord(brandless, (part) => fits(part) && keeps(part)),
     "cut behind a word",
   );
-  return found.sort((a, b) => b.text.length - a.text.length);
+  // Whole sentences read best, unless they throw most of the text away.
+  const whole = ({ text: part, how }: Shortened) =>
+    Number(how === "in whole sentences" && part.length * 2 >= text.length);
+  return found.sort((a, b) => whole(b) - whole(a) || b.text.length - a.text.length);
 }
 
 /** As many of the first sentences as are good; null where not one is, or there is only one. */

@@ -35,7 +35,7 @@ export const lineUps = table<LineUpRecord>()({
     place: text,
     seen: joi.string().pattern(DAY),
     others: joi.array().items(joi.object({ title: text, address: text, description: text })),
-    own: joi.array().items(joi.object({ at: count.min(1), take: text })),
+    places: joi.array().items(joi.object({ at: count.min(1), take: text })),
     shown: joi
       .object({ title: text, description: text, at: count.allow(null), seen: joi.string().pattern(DAY) })
       .allow(null),

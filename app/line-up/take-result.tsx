@@ -8,7 +8,7 @@ import { Trail } from "../result/drawn-result";
 const nothing = () => {};
 
 /** One's own result in the column, with a take's words: they are typed where they stand. */
-export function OwnResult({
+export function TakeResult({
   name,
   title,
   description,
