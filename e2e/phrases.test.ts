@@ -245,8 +245,8 @@ describe("the phrases of a site", () => {
     // What search engines may show in the place of both, for any query.
     await page.getByRole("button", { name: "What may be shown instead" }).click();
     const instead = page.getByRole("region", { name: "What may be shown instead" });
-    await instead.getByLabel("Query to try").fill("llama farm");
-    await instead.getByText("no sentence says any of it, and the first words stand there:").waitFor();
+    await page.getByLabel("Query to try").fill("llama farm");
+    await instead.getByText("no sentence has any of it, and the first words stand there:").waitFor();
     await instead.getByRole("button", { name: "Make it the description" }).click();
     await instead.getByRole("button", { name: "Make it the description" }).waitFor({ state: "detached" });
     const drawn = await page.getByRole("textbox", { name: "Description" }).first().inputValue();

@@ -327,6 +327,7 @@ export function LineUpView({
       </div>
       {others && (
         <OthersDialog
+          siteId={site.id}
           phrase={phrase}
           has={lineUp.others.length}
           onTake={(results) => change(() => ({ others: [...results] }), "Other results")}

@@ -1,11 +1,18 @@
 import { useMemo, useRef, useState } from "react";
 import { explainFault } from "#core/address/fetch-answer";
-import { type ReadResults, readResultsFeed, readResultsList, resultsAddress } from "#core/exchange/results-list";
+import {
+  addressesAlone,
+  type ReadResults,
+  readResultsFeed,
+  readResultsList,
+  resultsAddress,
+} from "#core/exchange/results-list";
 import type { OtherResult } from "#core/result/line-up";
 import { fetchFromServer } from "../bring-in/fetch-from-server";
 import { Action, fieldClass, MainButton } from "../ui/controls";
 import { Modal } from "../ui/modal";
 import { type ChosenTable, TableInput } from "../ui/table-input";
+import { onPool } from "../workers/pool";
 
 const counted = (n: number) => (n === 1 ? "1 result" : `${n} results`);
 /** Where the address of a results service is remembered; that of the stand-in where none is. */
@@ -14,11 +21,13 @@ const STAND_IN = "https://results.example/search?q={searchTerms}";
 
 /** The results to stand among: from a results service, from a file, or pasted. They take the place of those before. */
 export function OthersDialog({
+  siteId,
   phrase,
   has,
   onTake,
   onClose,
 }: {
+  siteId: string;
   phrase: string;
   /** How many there are now. */
   has: number;
@@ -39,9 +48,24 @@ export function OthersDialog({
     localStorage.setItem(REMEMBERED, template);
     setAsked(readResultsFeed(new TextDecoder().decode(bytes)));
   };
+  const pages = useMemo(() => (file ? null : addressesAlone(text)), [file, text]);
+  /** Pages of others are fetched, and their own titles and descriptions taken. */
+  const fetchPages = async (addresses: readonly string[]) => {
+    setAsked("asking");
+    const results: OtherResult[] = [];
+    const notes: string[] = [];
+    for (const address of addresses) {
+      const { answer, bytes } = await fetchFromServer(address, "page", new AbortController().signal);
+      if (answer.ok) {
+        const type = answer.headers["content-type"] ?? null;
+        results.push(await onPool((worker) => worker.keepRivalPage(siteId, address, bytes, type)));
+      } else notes.push(`${address}: ${explainFault(answer)}`);
+    }
+    setAsked(results.length === 0 ? { reason: notes.join(" ") } : { results, notes });
+  };
   const listed = useMemo(
-    () => (file ? readResultsList(file.bytes) : text.trim() === "" ? null : readResultsList(text)),
-    [file, text],
+    () => (file ? readResultsList(file.bytes) : text.trim() === "" || pages ? null : readResultsList(text)),
+    [file, text, pages],
   );
   const read = asked === "asking" ? null : (listed ?? asked);
   const results = read && "results" in read ? read.results : [];
@@ -72,7 +96,8 @@ export function OthersDialog({
         </form>
         <div>
           <label htmlFor="results-list" className="text-soft">
-            Or paste them: a title, an address and a description each, as a table or as blocks of lines
+            Or paste them: a title, an address and a description each, as a table or as blocks of lines; or addresses
+            alone, one a line, whose pages are fetched
           </label>
           <textarea
             id="results-list"
@@ -86,6 +111,15 @@ export function OthersDialog({
           />
           <TableInput ref={input} label="CSV file of results" onChosen={setFile} />
           <Action onClick={() => input.current?.click()}>Or choose a CSV file…</Action>
+          {pages && (
+            <Action disabled={asked === "asking"} className="ml-5" onClick={() => void fetchPages(pages)}>
+              {asked === "asking"
+                ? "Fetching…"
+                : pages.length === 1
+                  ? "Fetch this page"
+                  : `Fetch these ${pages.length} pages`}
+            </Action>
+          )}
           {file && <span className="ml-3 text-soft">{file.name}</span>}
         </div>
         <div aria-live="polite">

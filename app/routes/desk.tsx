@@ -24,7 +24,11 @@ import type { Route } from "./+types/desk";
 import { useSite } from "./site";
 
 const Phrases = onDemand(async () => (await import("../desk/sections/phrases")).default);
-const Outline = onDemand(async () => (await import("../desk/sections/outline")).Outline);
+const Outline = onDemand(async () => {
+  // What stands above it comes first, so that nothing moves it when it is there.
+  await Phrases.load();
+  return (await import("../desk/sections/outline")).Outline;
+});
 const ResultStrip = onDemand(async () => (await import("../desk/result-strip")).ResultStrip);
 const Led = onDemand(async () => (await import("../desk/led/led")).default);
 const Conflicts = onDemand(async () => (await import("../desk/sections/conflicts")).Conflicts);

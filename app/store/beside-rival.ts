@@ -1,7 +1,9 @@
 import { originalFromText, sourceOf } from "#core/page/original";
 import { originalFromBytes } from "#core/page/original-from-bytes";
+import { descriptionOf, titleOf } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import { lookOf, type PageLook } from "#core/result/beside";
+import type { OtherResult } from "#core/result/line-up";
 import { applyToPage } from "#core/rewrite/apply";
 import { db } from "./db";
 import { loadPage } from "./freshen";
@@ -19,10 +21,15 @@ export async function besideRival(
   return { yours: lookOf(applyToPage(loaded.original, loaded.edits).page, phrase), theirs: lookOf(theirs, phrase) };
 }
 
-/** Keeps a rival's page as it was fetched. */
-export const keepRivalPage = (
+/** Keeps a rival's page as it was fetched; what its result says by itself. */
+export async function keepRivalPage(
   siteId: string,
   address: string,
   bytes: Uint8Array,
   contentType: string | null,
-): Promise<void> => keepRival(siteId, address, sourceOf(originalFromBytes(bytes, contentType)));
+): Promise<OtherResult> {
+  const original = originalFromBytes(bytes, contentType);
+  const page = readPage(original, { address });
+  await keepRival(siteId, address, sourceOf(original));
+  return { title: titleOf(page) || address, address, description: descriptionOf(page) };
+}

@@ -57,7 +57,8 @@ export async function gatherProof(
             field: fieldOf(edit),
             was: wasOf(edit),
             is: newValueOf(edit),
-            reason,
+            // A take that is in use says why the page says what it says.
+            reason: reason || (offered.find((take) => usesOf(take, edit))?.reason ?? ""),
           })),
           takes: offered.map((take) => ({
             id: take.id,
@@ -74,6 +75,11 @@ export async function gatherProof(
     without: wanted.size - pages.length,
   };
 }
+
+/** Whether a take has the words that an edit puts onto the page. */
+const usesOf = (take: { title: string; description: string }, edit: ChangeRecord["edit"]): boolean =>
+  (edit.op === "set-title" && edit.value === take.title) ||
+  (edit.op === "set-description" && edit.value === take.description);
 
 function grouped<T extends { pageId: string }>(rows: readonly T[]): Map<string, T[]> {
   const groups = new Map<string, T[]>();

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { readResultsFeed, readResultsList, resultsAddress } from "./results-list.ts";
+import { addressesAlone, readResultsFeed, readResultsList, resultsAddress } from "./results-list.ts";
 
 const boats = { title: "Boats & oars", address: "https://a.example/x", description: "Old boats." };
 
@@ -28,6 +28,11 @@ describe("results of others", () => {
     expect(readResultsList("Boats & oars\nhttps://a.example/x\nOld boats.\n\nOars\nb.example › oars\n")).toMatchObject({
       results: [boats, { title: "Oars", address: "b.example › oars", description: "" }],
     });
+    expect(addressesAlone("https://a.example/x\n\n https://b.example/y \n")).toEqual([
+      "https://a.example/x",
+      "https://b.example/y",
+    ]);
+    expect(addressesAlone("Boats\nhttps://a.example/x")).toBeNull();
     expect(readResultsList("only words, and more")).toHaveProperty("reason");
     expect(readResultsList("")).toHaveProperty("reason");
   });

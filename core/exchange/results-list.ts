@@ -70,6 +70,14 @@ export function readResultsList(source: Uint8Array | string): ReadResults | { re
   );
 }
 
+/** The addresses that a text consists of, one a line; null where it holds anything else. */
+export function addressesAlone(text: string): string[] | null {
+  const lines = text.split("\n").map(collapse).filter(Boolean);
+  return lines.length > 0 && lines.every((line) => /^https?:\/\/\S+$/i.test(line))
+    ? [...new Set(lines)].slice(0, MOST_RESULTS)
+    : null;
+}
+
 const isAddress = (line: string) => /^(?:https?:\/\/\S+|[\w-]+(?:\.[\w-]+)+(?:\s*[/›>]\s*\S+)*\/?)$/iu.test(line);
 
 /** Blocks of lines that each hold one address; null where the text is no such list. */

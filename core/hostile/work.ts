@@ -1,11 +1,19 @@
 import { audit } from "../audit/auditor.ts";
 import { proposalsFor } from "../compose/compose.ts";
 import type { Original } from "../page/original.ts";
+import { descriptionOf, titleOf } from "../page/page.ts";
+import { guessKind } from "../page/page-kind.ts";
 import { readPage } from "../page/read.ts";
+import { lookOf } from "../result/beside.ts";
+import { drawnDescription } from "../result/instead.ts";
+import { partsOf } from "../result/parts/all.ts";
+import { drawnLines } from "../result/result.ts";
+import { suggestDescriptions } from "../result/suggested/descriptions.ts";
+import { suggestTitles } from "../result/suggested/titles.ts";
 import { applyToPage, applyToSource } from "../rewrite/apply.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import { keyOf } from "../rewrite/resolve.ts";
-import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
+import { DEFAULT_HOUSE_STYLE, DEFAULT_LIMITS } from "../settings/house-style.ts";
 import { facetsOf } from "../site/facets/page-facets.ts";
 import { type HostileInput, originalOf } from "./inputs.ts";
 
@@ -17,6 +25,8 @@ interface Work {
   audit: number;
   summarise: number;
   propose: number;
+  /** What stands in its result, and what else could. */
+  result: number;
   apply: number;
 }
 
@@ -28,7 +38,7 @@ const processorTime = (): number => {
 
 /** Reads a page, audits it, summarises it, proposes its structured data, and applies edits of several kinds to it. */
 function workOn(original: Original): Work {
-  const work: Work = { read: 0, audit: 0, summarise: 0, propose: 0, apply: 0 };
+  const work: Work = { read: 0, audit: 0, summarise: 0, propose: 0, result: 0, apply: 0 };
   const timed = <T>(step: keyof Work, run: () => T): T => {
     const start = processorTime();
     const result = run();
@@ -40,6 +50,18 @@ function workOn(original: Original): Work {
   timed("summarise", () => facetsOf("a", page));
   if (page.fault) return work;
   timed("propose", () => proposalsFor(page));
+  timed("result", () => {
+    const style = { ...DEFAULT_HOUSE_STYLE, brand: "Quay" };
+    const [phrase, limits] = ["lamp boat", DEFAULT_LIMITS];
+    const basis = { phrase, limits, style, helperWords: [], taken: () => false, share: () => 1 };
+    partsOf(page, { query: phrase, brand: style.brand, today: "2026-11-27" });
+    const kind = guessKind(page);
+    suggestTitles(page, { ...basis, kind });
+    suggestDescriptions(page, { ...basis, kind });
+    drawnDescription(page, phrase, limits);
+    drawnLines({ title: titleOf(page), description: descriptionOf(page) }, "mobile", limits);
+    lookOf(page, phrase);
+  });
   timed("apply", () => {
     const edits: Edit[] = [
       { op: "set-title", value: "A lamp & 船", was: null },

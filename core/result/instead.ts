@@ -68,7 +68,9 @@ export interface Drawn {
 }
 
 /** Sentences that are looked at: a searcher is shown what stands early, or what says the most. */
-const MOST_SENTENCES = 2000;
+const MOST_SENTENCES = 1000;
+/** Of one block, in UTF-16 code units. */
+const ENOUGH = 20_000;
 
 /**
  * The sentence or two of the content that best match a query, as far as a result shows them on the desktop; null where there
@@ -80,7 +82,8 @@ export function drawnDescription(page: Page, query: string, limits: ResultLimits
   const sentences: { text: string; block: number; score: number; words: number }[] = [];
   for (const { block, index } of contentBlocks(page)) {
     if (isHeadingBlock(page, index)) continue;
-    for (const sentence of sentencesOf(block.text, language)) {
+    for (const sentence of sentencesOf(block.text.slice(0, ENOUGH), language)) {
+      if (sentences.length > MOST_SENTENCES) break;
       const text = sentence.trim();
       if (!isStatement(text)) continue;
       const stems = contentStems(text, language);

@@ -77,11 +77,14 @@ export function standingsOf(page: Page, list: Phrases, anchors: readonly string[
   const h1 = h1Block(page);
   let before = 0;
   for (const { block, index } of contentBlocks(page)) {
-    for (const match of finder.find(block.text)) {
-      const early =
-        index !== h1 &&
-        before < FIRST_WORDS &&
-        before + wordsOf(block.text.slice(0, match.start), language).length < FIRST_WORDS;
+    const matches = finder.find(block.text);
+    // Where the word behind the first hundred begins, looked for once: a block may hold thousands of matches.
+    const end =
+      index === h1 || before >= FIRST_WORDS || matches.length === 0
+        ? -1
+        : (wordsOf(block.text, language)[FIRST_WORDS - before]?.start ?? Number.POSITIVE_INFINITY);
+    for (const match of matches) {
+      const early = match.start < end;
       const places: PlaceOfPhrase[] = [...(early ? (["first100"] as const) : []), inHeading.get(index) ?? "body"];
       const standing = note(match, ...places);
       if (match.kind !== "scattered") standing.count++;

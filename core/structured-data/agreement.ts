@@ -49,8 +49,8 @@ function shownBy(page: Page): Shown {
 }
 
 const SIGN = "(?:£|€|\\$|[¥￥]|円|₹|zł|kr\\.?|CHF|GBP|EUR|USD|pounds?|euros?|dollars?)";
-// Thousands are parted by a sign or a space; in Switzerland by an apostrophe (CLDR).
-const AMOUNT = "\\d{1,3}(?:[.,'’\\s\\u00a0]\\d{3})*(?:[.,]\\d{1,2})?|\\d+(?:[.,]\\d{1,2})?";
+// Thousands are parted by a sign or a space; in Switzerland by an apostrophe (CLDR). Longer ones are no price, and take long.
+const AMOUNT = "\\d{1,3}(?:[.,'’\\s\\u00a0]\\d{3}){0,4}(?:[.,]\\d{1,2})?|\\d{1,15}(?:[.,]\\d{1,2})?";
 const PRICE = new RegExp(`${SIGN}\\s?(${AMOUNT})|(${AMOUNT})\\s?${SIGN}`, "gi");
 
 /** Prices in a text, with the amount as a number. */

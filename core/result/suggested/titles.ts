@@ -27,6 +27,8 @@ interface Piece {
 /** Longest heading that is taken for a title, and longest subheading that is named in one, in UTF-16 code units. */
 const LONGEST = 90;
 const LONGEST_NAMED = 26;
+/** Of a longer text nothing is made. */
+const MOST_LOOKED_AT = 500;
 /** Blocks in which a price or a day is looked for. */
 const LOOKED_AT = 60;
 /** A title narrower than this leaves room that others use, in px. */
@@ -93,10 +95,10 @@ function subjectsOf(
       subjects.push({ text: trimmed, reason, worth });
   };
   const headings = contentHeadings(page).map(({ heading }) => heading);
-  const h1 = withoutBrand(headings.find(({ level, text }) => level === 1 && text !== "")?.text ?? "", style.brand);
+  const bare = (text: string) => (text.length > MOST_LOOKED_AT ? "" : withoutBrand(text, style.brand));
+  const h1 = bare(headings.find(({ level, text }) => level === 1 && text !== "")?.text ?? "");
   take(h1, "says what its H1 says", WORTH.h1);
-  if (patterned?.title)
-    take(withoutBrand(patterned.title, style.brand), "follows the house style’s pattern", WORTH.pattern);
+  if (patterned?.title) take(bare(patterned.title), "follows the house style’s pattern", WORTH.pattern);
   if (phrase !== "") {
     const named = inCase(phrase, "sentence", { language: language || "en", names });
     take(named, "is the target phrase", WORTH.phrase);
@@ -104,9 +106,10 @@ function subjectsOf(
     if (h1 !== "" && !says(h1) && !DEFAULT_TITLES.includes(h1.toLowerCase()))
       take(`${named}: ${small(h1, names)}`, "says what its H1 says", WORTH.h1);
     for (const { text } of headings)
-      if (text !== h1 && endsAsQuestion(text) && says(text)) take(text, "asks what the page answers", WORTH.question);
+      if (text.length <= LONGEST && text !== h1 && endsAsQuestion(text) && says(text))
+        take(text, "asks what the page answers", WORTH.question);
   }
-  take(withoutBrand(titleOf(page), style.brand), "keeps the words of its title", WORTH.title);
+  take(bare(titleOf(page)), "keeps the words of its title", WORTH.title);
   return subjects;
 }
 
@@ -138,6 +141,7 @@ function detailsOf(
   if (asked >= FEWEST_QUESTIONS && word)
     details.push({ text: `: ${asked} ${word}`, reason: `gives the number of its ${word}`, worth: WORTH.number });
   const named = headings.flatMap(({ level, text: written }) => {
+    if (written.length > LONGEST) return [];
     const text = written.replace(MARKS, "");
     const words = tokensOf(text, { language });
     const plain = level === 2 && text.length <= LONGEST_NAMED && words.length > 0 && words.length <= MOST_WORDS;
