@@ -177,6 +177,14 @@ describe("a search result", () => {
       .last()
       .waitFor();
     await page.keyboard.press("Escape");
+    // Pages of others are fetched by their addresses, and stand apart from the site's own.
+    await page.getByRole("button", { name: "Other results…" }).click();
+    await page
+      .getByLabel(/^Or paste them/)
+      .fill("https://coastdays.example/14-boats\nhttps://coastdays.example/nowhere");
+    await page.getByRole("button", { name: "Fetch these 2 pages" }).click();
+    await page.getByText(/^1 result\. https:\/\/coastdays\.example\/nowhere: /).waitFor();
+    await page.getByRole("button", { name: "Cancel" }).click();
     await page.getByRole("button", { name: "Write down what you saw" }).click();
     await page.getByLabel("Title that was shown").fill("Opening times and prices - Gullhaven");
     await page.getByLabel("Place at which it was shown").fill("4");
