@@ -327,7 +327,7 @@ export function LineUpView({
       </div>
       {others && (
         <OthersDialog
-          siteId={site.id}
+          site={site}
           phrase={phrase}
           has={lineUp.others.length}
           onTake={(results) => change(() => ({ others: [...results] }), "Other results")}

@@ -9,32 +9,38 @@ import {
 } from "#core/exchange/results-list";
 import type { OtherResult } from "#core/result/line-up";
 import { fetchFromServer } from "../bring-in/fetch-from-server";
+import type { SiteRecord } from "../store/records/sites";
 import { Action, fieldClass, MainButton } from "../ui/controls";
 import { Modal } from "../ui/modal";
 import { type ChosenTable, TableInput } from "../ui/table-input";
 import { onPool } from "../workers/pool";
 
 const counted = (n: number) => (n === 1 ? "1 result" : `${n} results`);
-/** Where the address of a results service is remembered; that of the stand-in where none is. */
+/** Where the address of a results service is remembered. */
 const REMEMBERED = "results-service";
-const STAND_IN = "https://results.example/search?q={searchTerms}";
+
+/** The service that the stand-in plays, for sites that it plays too; others have none before one is named. */
+const usualService = ({ address }: SiteRecord): string =>
+  URL.canParse(address) && new URL(address).hostname.endsWith(".example")
+    ? "https://results.example/search?q={searchTerms}"
+    : "";
 
 /** The results to stand among: from a results service, from a file, or pasted. They take the place of those before. */
 export function OthersDialog({
-  siteId,
+  site,
   phrase,
   has,
   onTake,
   onClose,
 }: {
-  siteId: string;
+  site: SiteRecord;
   phrase: string;
   /** How many there are now. */
   has: number;
   onTake: (results: readonly OtherResult[]) => void;
   onClose: () => void;
 }) {
-  const [template, setTemplate] = useState(() => localStorage.getItem(REMEMBERED) ?? STAND_IN);
+  const [template, setTemplate] = useState(() => localStorage.getItem(REMEMBERED) ?? usualService(site));
   const [text, setText] = useState("");
   const [file, setFile] = useState<ChosenTable | null>(null);
   const [asked, setAsked] = useState<ReadResults | { reason: string } | "asking" | null>(null);
@@ -58,7 +64,7 @@ export function OthersDialog({
       const { answer, bytes } = await fetchFromServer(address, "page", new AbortController().signal);
       if (answer.ok) {
         const type = answer.headers["content-type"] ?? null;
-        results.push(await onPool((worker) => worker.keepRivalPage(siteId, address, bytes, type)));
+        results.push(await onPool((worker) => worker.keepRivalPage(site.id, address, bytes, type)));
       } else notes.push(`${address}: ${explainFault(answer)}`);
     }
     setAsked(results.length === 0 ? { reason: notes.join(" ") } : { results, notes });
@@ -85,6 +91,7 @@ export function OthersDialog({
             <input
               id="results-service"
               value={template}
+              placeholder="https://…?q={searchTerms}"
               onChange={(e) => setTemplate(e.target.value)}
               className={`${fieldClass} font-mono text-13`}
             />

@@ -1,4 +1,4 @@
-import type { Proof, ProofPage } from "#core/exchange/proof";
+import { inProof, type Proof, type ProofPage } from "#core/exchange/proof";
 import type { ProofAnswer, ReturnedProof } from "#core/exchange/returned-proof";
 import { fieldOf, newValueOf, wasOf } from "#core/rewrite/edits";
 import { db } from "./db";
@@ -55,8 +55,8 @@ export async function gatherProof(
           changes: own.map(({ id, edit, reason }) => ({
             id,
             field: fieldOf(edit),
-            was: wasOf(edit),
-            is: newValueOf(edit),
+            was: inProof(wasOf(edit)),
+            is: inProof(newValueOf(edit)),
             // A take that is in use says why the page says what it says.
             reason: reason || (offered.find((take) => usesOf(take, edit))?.reason ?? ""),
           })),
@@ -111,7 +111,7 @@ const NO_TAKE = "The take is not there any more.";
 function whyNot(answer: ProofAnswer, change: ChangeRecord | undefined, siteId: string): string | null {
   if (!change || change.siteId !== siteId || !isPart(change)) return GONE;
   // A cell of a spreadsheet has lost its outer spaces.
-  return newValueOf(change.edit).trim() === answer.is.trim() ? null : MOVED_ON;
+  return inProof(newValueOf(change.edit)).trim() === answer.is.trim() ? null : MOVED_ON;
 }
 
 /** Looks at what has come back: what still speaks of a change as it is now is taken, and the rest listed. */

@@ -2,7 +2,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { db } from "./db";
 import type { StoredPage } from "./records/pages";
 import type { TakeRecord } from "./records/takes";
-import { transact } from "./transact";
+import { transact, write } from "./transact";
 
 /** A title and a description together. */
 export interface Wording {
@@ -85,9 +85,12 @@ export function removeTake(take: TakeRecord): Promise<void> {
   return transact(take.siteId, `Let take ${take.letter} go`, (tx) => tx.remove("takes", take.id));
 }
 
-/** Remembers the wording that was in use until now, where it is no take: another has been put in its place. */
+/**
+ * Remembers the wording that was in use until now, where it is no take: another has been put in its place. It is no action of
+ * the editor's: what is undone is the other wording.
+ */
 export function keepEarlier(page: OfPage, wording: Wording): Promise<void> {
-  return transact(page.siteId, "Keep the earlier wording", async (tx) => {
+  return write(async (tx) => {
     const takes = await tx.of("takes", "pageId", page.id);
     if ((wording.title === "" && wording.description === "") || takes.some((take) => sameWording(take, wording)))
       return;

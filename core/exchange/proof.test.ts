@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { readPage } from "../page/read.ts";
 import { DEFAULT_LIMITS } from "../settings/house-style.ts";
-import { type Proof, type ProofPage, proofHtml } from "./proof.ts";
+import { inProof, type Proof, type ProofPage, proofHtml } from "./proof.ts";
 import { readReturnedProof } from "./returned-proof.ts";
 
 const page = (n: number): ProofPage => ({
@@ -51,6 +51,13 @@ describe("a proof", () => {
   it("of 200 pages is no larger than 3 MB", () => {
     expect(bytes(proofHtml(proof(200), DEFAULT_LIMITS)).length).toBeLessThan(3 * 1024 * 1024);
   });
+});
+
+it("holds of a long text its beginning, and tells two of them apart", () => {
+  const [a, b] = ["a", "b"].map((end) => inProof("x".repeat(9000) + end));
+  expect(a).not.toBe(b);
+  expect(a?.length).toBeLessThan(2100);
+  expect(inProof("Boats")).toBe("Boats");
 });
 
 describe("a proof that comes back", () => {

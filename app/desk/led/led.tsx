@@ -20,6 +20,8 @@ type Taken = Pick<
 
 /** Suggestions that are offered in a step. */
 const OFFERED = 3;
+/** Share of the window's height that is not covered while somebody is led. */
+const SEEN = 0.55;
 
 /** What was passed over on a page, as it is remembered in this browser. */
 function usePassed(pageId: string) {
@@ -154,7 +156,9 @@ function useLit(step: Step | undefined): void {
       lit?.removeAttribute("data-led");
       lit = find();
       lit?.setAttribute("data-led", "");
-      lit?.scrollIntoView({ block: "nearest" });
+      // What leads covers the foot of the sheet.
+      const { top = 0, bottom = 0 } = lit?.getBoundingClientRect() ?? {};
+      if (top < 0 || bottom > innerHeight * SEEN) lit?.scrollIntoView({ block: "start" });
     };
     if (part) showPart(part);
     light();
