@@ -46,8 +46,14 @@ interface LineSums {
   sums: Float64Array;
 }
 
-function lineSums(text: string, start: number, style: TextStyle, bold: readonly BoldRange[]): LineSums {
-  if (start === 0) return { start, sums: advances(text, style, bold) };
+function lineSums(
+  text: string,
+  start: number,
+  style: TextStyle,
+  bold: readonly BoldRange[],
+  whole: Float64Array,
+): LineSums {
+  if (start === 0) return { start, sums: whole };
   const shifted = bold.map((range) => ({ start: range.start - start, end: range.end - start }));
   return { start, sums: advances(text.slice(start, start + LAID_OUT), style, shifted) };
 }
@@ -89,12 +95,13 @@ export function cutText(
   style: TextStyle,
   bold: readonly BoldRange[] = [],
 ): Cut {
-  const px = widthOf(text, style, bold);
+  const whole = advances(text, style, bold);
+  const px = whole[text.length] ?? 0;
   const lines: number[] = [];
   let start = 0;
   for (let line = 0; line < widths.length; line++) {
     const width = widths[line] ?? 0;
-    const sums = lineSums(text, start, style, bold);
+    const sums = lineSums(text, start, style, bold, whole);
     const end = reach(sums, width);
     if (end >= text.length) {
       lines.push(text.length);
@@ -141,9 +148,10 @@ export function wrapText(
   bold: readonly BoldRange[] = [],
   indent = 0,
 ): string[] {
+  const whole = advances(text, style, bold);
   const lines: string[] = [];
   for (let start = 0; start < text.length; ) {
-    const end = reach(lineSums(text, start, style, bold), width - (lines.length === 0 ? indent : 0) + SNAP);
+    const end = reach(lineSums(text, start, style, bold, whole), width - (lines.length === 0 ? indent : 0) + SNAP);
     let at = text.length;
     if (end < at) {
       at = lastBreak(text, start, end);
