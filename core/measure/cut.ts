@@ -40,10 +40,11 @@ function clusterStart(text: string, i: number): number {
   return from + (graphemes.segment(piece).containing(i - from)?.index ?? i - from);
 }
 
-/** Widths from where a line begins, where nothing before it is kerned against. */
+/** Widths of a text, and what of them lies before a line: its first letter is not kerned against the one before it. */
 interface LineSums {
   start: number;
   sums: Float64Array;
+  base: number;
 }
 
 function lineSums(
@@ -51,23 +52,25 @@ function lineSums(
   start: number,
   style: TextStyle,
   bold: readonly BoldRange[],
-  whole: Float64Array,
+  sums: Float64Array,
 ): LineSums {
-  if (start === 0) return { start, sums: whole };
-  const shifted = bold.map((range) => ({ start: range.start - start, end: range.end - start }));
-  return { start, sums: advances(text.slice(start, start + LAID_OUT), style, shifted) };
+  if (start === 0) return { start, sums, base: 0 };
+  const first = String.fromCodePoint(text.codePointAt(start) ?? 0);
+  const isBold = bold.some((range) => start >= range.start && start < range.end);
+  const alone = widthOf(first, style, isBold ? [{ start: 0, end: first.length }] : []);
+  return { start, sums, base: (sums[start + first.length] ?? 0) - alone };
 }
 
 /** How far a line reaches within `limit` px: the last code unit that still fits, at or after its start. */
-function reach({ sums, start }: LineSums, limit: number): number {
-  let low = 0;
+function reach({ sums, start, base }: LineSums, limit: number): number {
+  let low = start;
   let high = sums.length - 1;
   while (low < high) {
     const middle = (low + high + 1) >> 1;
-    if ((sums[middle] ?? 0) <= limit) low = middle;
+    if ((sums[middle] ?? 0) - base <= limit) low = middle;
     else high = middle - 1;
   }
-  return start + low;
+  return low;
 }
 
 /** Last place at or before `end` where the text may be broken; `start` where there is none. */
