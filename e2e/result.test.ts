@@ -176,7 +176,14 @@ describe("a search result", () => {
       .getByText("1 × H1, 3 × H2")
       .last()
       .waitFor();
+    const fetched: string[] = [];
+    page.on("request", (request) => {
+      if (request.url().endsWith("/fetch")) fetched.push(request.postData() ?? "");
+    });
+    await beside.getByRole("button", { name: "Fetch it again" }).click();
+    await eventually(() => fetched.length, 2);
     await page.keyboard.press("Escape");
+    expect(fetched.map((one) => (JSON.parse(one) as { wanted: string }).wanted)).toEqual(["robots", "page"]);
     // Pages of others are fetched by their addresses, and stand apart from the site's own.
     await page.getByRole("button", { name: "Other results…" }).click();
     await page

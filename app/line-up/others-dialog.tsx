@@ -13,7 +13,8 @@ import type { SiteRecord } from "../store/records/sites";
 import { Action, fieldClass, MainButton } from "../ui/controls";
 import { Modal } from "../ui/modal";
 import { type ChosenTable, TableInput } from "../ui/table-input";
-import { onPool } from "../workers/pool";
+import { useLongWork } from "../ui/use-long-work";
+import { fetchRivals } from "./fetch-rivals";
 
 const counted = (n: number) => (n === 1 ? "1 result" : `${n} results`);
 /** Where the address of a results service is remembered. */
@@ -55,19 +56,10 @@ export function OthersDialog({
     setAsked(readResultsFeed(new TextDecoder().decode(bytes)));
   };
   const pages = useMemo(() => (file ? null : addressesAlone(text)), [file, text]);
-  /** Pages of others are fetched, and their own titles and descriptions taken. */
+  const { working, run } = useLongWork();
   const fetchPages = async (addresses: readonly string[]) => {
-    setAsked("asking");
-    const results: OtherResult[] = [];
-    const notes: string[] = [];
-    for (const address of addresses) {
-      const { answer, bytes } = await fetchFromServer(address, "page", new AbortController().signal);
-      if (answer.ok) {
-        const type = answer.headers["content-type"] ?? null;
-        results.push(await onPool((worker) => worker.keepRivalPage(site.id, address, bytes, type)));
-      } else notes.push(`${address}: ${explainFault(answer)}`);
-    }
-    setAsked(results.length === 0 ? { reason: notes.join(" ") } : { results, notes });
+    const fetched = await run(addresses.length, (work) => fetchRivals(site.id, addresses, work));
+    if (fetched) setAsked(fetched.results.length === 0 ? { reason: fetched.notes.join(" ") } : fetched);
   };
   const listed = useMemo(
     () => (file ? readResultsList(file.bytes) : text.trim() === "" || pages ? null : readResultsList(text)),
@@ -118,15 +110,12 @@ export function OthersDialog({
           />
           <TableInput ref={input} label="CSV file of results" onChosen={setFile} />
           <Action onClick={() => input.current?.click()}>Or choose a CSV file…</Action>
-          {pages && (
-            <Action disabled={asked === "asking"} className="ml-5" onClick={() => void fetchPages(pages)}>
-              {asked === "asking"
-                ? "Fetching…"
-                : pages.length === 1
-                  ? "Fetch this page"
-                  : `Fetch these ${pages.length} pages`}
+          {pages && !working && (
+            <Action className="ml-5" onClick={() => void fetchPages(pages)}>
+              {pages.length === 1 ? "Fetch this page" : `Fetch these ${pages.length} pages`}
             </Action>
           )}
+          {working && <span className="ml-5 inline-flex">{working}</span>}
           {file && <span className="ml-3 text-soft">{file.name}</span>}
         </div>
         <div aria-live="polite">

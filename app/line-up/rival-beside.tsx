@@ -1,13 +1,12 @@
-import { type ReactNode, useEffect, useState } from "react";
+import { type ReactNode, useCallback, useEffect, useRef, useState } from "react";
 import { pathOf } from "#core/address/address";
-import { explainFault } from "#core/address/fetch-answer";
 import type { PageLook } from "#core/result/beside";
-import { fetchFromServer } from "../bring-in/fetch-from-server";
 import { useRival } from "../store/line-ups";
 import { Action } from "../ui/controls";
 import { Modal } from "../ui/modal";
 import { useNotices } from "../ui/notice";
 import { onPool } from "../workers/pool";
+import { fetchRivals } from "./fetch-rivals";
 
 const number = new Intl.NumberFormat("en-GB");
 
@@ -29,27 +28,22 @@ export function RivalBeside({
   const rival = useRival(siteId, address);
   const [fault, setFault] = useState<string | null>(null);
   const [looks, setLooks] = useState<{ yours: PageLook; theirs: PageLook } | null>(null);
-  const [asked, setAsked] = useState(0);
-  useEffect(() => {
-    if (rival === undefined || (rival !== null && asked === 0)) return;
-    let gone = false;
-    const stop = new AbortController();
+  const fetching = useRef<AbortController | null>(null);
+  const fetchIt = useCallback(() => {
+    fetching.current?.abort();
+    fetching.current = new AbortController();
+    const { signal } = fetching.current;
     setFault(null);
-    fetchFromServer(/^https?:/i.test(address) ? address : `https://${address}`, "page", stop.signal)
-      .then(async ({ answer, bytes }) => {
-        if (gone) return;
-        if (answer.ok) {
-          const type = answer.headers["content-type"] ?? null;
-          await onPool((worker) => worker.keepRivalPage(siteId, address, bytes, type));
-        } else setFault(explainFault(answer));
-        setAsked(0);
-      })
-      .catch((error) => !gone && fail(error));
-    return () => {
-      gone = true;
-      stop.abort();
-    };
-  }, [rival, address, siteId, asked, fail]);
+    fetchRivals(siteId, [address], { signal }).then(
+      ({ notes }) => !signal.aborted && setFault(notes[0] ?? null),
+      (error) => !signal.aborted && fail(error),
+    );
+  }, [siteId, address, fail]);
+  const missing = rival === null;
+  useEffect(() => {
+    if (missing) fetchIt();
+  }, [missing, fetchIt]);
+  useEffect(() => () => fetching.current?.abort(), []);
   const id = rival?.id;
   const at = rival?.at;
   // biome-ignore lint/correctness/useExhaustiveDependencies: fetched again it is another page
@@ -65,7 +59,7 @@ export function RivalBeside({
     <Modal open onOpenChange={(open) => !open && onClose()} title="Their page beside yours" wide>
       {fault ? (
         <p role="alert" className="mt-3 text-red">
-          {fault} <Action onClick={() => setAsked(asked + 1)}>Try again</Action>
+          {fault} <Action onClick={fetchIt}>Try again</Action>
         </p>
       ) : !looks ? (
         <p className="mt-3 text-soft" aria-live="polite">
@@ -77,7 +71,7 @@ export function RivalBeside({
       {rival && (
         <p className="mt-4 flex gap-5 text-12 text-soft">
           Fetched on {new Date(rival.at).toLocaleDateString("en-GB", { dateStyle: "long" })}
-          <Action onClick={() => setAsked(asked + 1)}>Fetch it again</Action>
+          <Action onClick={fetchIt}>Fetch it again</Action>
         </p>
       )}
     </Modal>
