@@ -12,6 +12,7 @@ import { fetchFromServer } from "../bring-in/fetch-from-server";
 import type { SiteRecord } from "../store/records/sites";
 import { Action, fieldClass, MainButton } from "../ui/controls";
 import { Modal } from "../ui/modal";
+import { remember, remembered } from "../ui/remembered";
 import { type ChosenTable, TableInput } from "../ui/table-input";
 import { useLongWork } from "../ui/use-long-work";
 import { fetchRivals } from "./fetch-rivals";
@@ -41,7 +42,7 @@ export function OthersDialog({
   onTake: (results: readonly OtherResult[]) => void;
   onClose: () => void;
 }) {
-  const [template, setTemplate] = useState(() => localStorage.getItem(REMEMBERED) ?? usualService(site));
+  const [template, setTemplate] = useState(() => remembered(REMEMBERED) || usualService(site));
   const [text, setText] = useState("");
   const [file, setFile] = useState<ChosenTable | null>(null);
   const [asked, setAsked] = useState<ReadResults | { reason: string } | "asking" | null>(null);
@@ -52,7 +53,7 @@ export function OthersDialog({
     setAsked("asking");
     const { answer, bytes } = await fetchFromServer(made.address, "results", new AbortController().signal);
     if (!answer.ok) return setAsked({ reason: explainFault(answer) });
-    localStorage.setItem(REMEMBERED, template);
+    remember(REMEMBERED, template);
     setAsked(readResultsFeed(new TextDecoder().decode(bytes)));
   };
   const pages = useMemo(() => (file ? null : addressesAlone(text)), [file, text]);

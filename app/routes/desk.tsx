@@ -20,6 +20,7 @@ import { Screen, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { onDemand } from "../ui/on-demand";
+import { remember, remembered } from "../ui/remembered";
 import type { Route } from "./+types/desk";
 import { useSite } from "./site";
 
@@ -87,11 +88,10 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
   const { picking, fix, setAside, dialog } = useNotes(desk);
   const [room, setRoom] = useState<ResultRoom>("one");
   // Whoever is led goes on being led on the next page, and later.
-  const [led, keepLed] = useState(() => localStorage.getItem("led") === "on");
+  const [led, keepLed] = useState(() => remembered("led") !== "");
   const setLed = (on: boolean) => {
     keepLed(on);
-    if (on) localStorage.setItem("led", "on");
-    else localStorage.removeItem("led");
+    remember("led", on ? "on" : "");
   };
 
   useEffect(() => {

@@ -45,22 +45,14 @@ export function removeLineUp({ id, siteId }: LineUpRecord): Promise<void> {
   return transact(siteId, "Let the line-up go", (tx) => tx.remove("lineUps", id));
 }
 
+const rivalAt = (siteId: string, address: string) => db().rivals.where({ siteId, address }).first();
+
 /** A page of somebody else that was brought in; null where it was not, undefined until that is known. */
 export const useRival = (siteId: string, address: string): RivalRecord | null | undefined =>
-  useLiveQuery(
-    async () =>
-      (await db().rivals.where("siteId").equals(siteId).toArray()).find((rival) => rival.address === address) ?? null,
-    [siteId, address],
-  );
+  useLiveQuery(async () => (await rivalAt(siteId, address)) ?? null, [siteId, address]);
 
 /** Keeps a rival's page, in the place of what was fetched of it before. */
 export async function keepRival(siteId: string, address: string, source: string): Promise<void> {
-  const before = (await db().rivals.where("siteId").equals(siteId).toArray()).find((one) => one.address === address);
-  await db().rivals.put({
-    id: before?.id ?? crypto.randomUUID(),
-    siteId,
-    address,
-    source,
-    at: new Date().toISOString(),
-  });
+  const id = (await rivalAt(siteId, address))?.id ?? crypto.randomUUID();
+  await db().rivals.put({ id, siteId, address, source, at: new Date().toISOString() });
 }

@@ -1,9 +1,10 @@
 import { inProof, type Proof, type ProofPage } from "#core/exchange/proof";
 import type { ProofAnswer, ReturnedProof } from "#core/exchange/returned-proof";
+import { groupedBy } from "#core/performance/performance";
 import { fieldOf, newValueOf, wasOf } from "#core/rewrite/edits";
 import { db } from "./db";
 import { allKept } from "./keeping";
-import { loadPageRecords } from "./page-record";
+import { pageRecord } from "./page-record";
 import type { ChangeRecord } from "./records/changes";
 import type { SiteRecord } from "./records/sites";
 import { sorted } from "./takes";
@@ -23,15 +24,23 @@ export async function gatherProof(
 ): Promise<GatheredProof> {
   await allKept();
   const wanted = new Set(ids);
-  const [records, changes, takes] = await Promise.all([
-    loadPageRecords(site.id),
-    db().changes.where("siteId").equals(site.id).filter(isPart).toArray(),
-    db().takes.where("siteId").equals(site.id).toArray(),
+  const [stored, derived, changes, takes] = await Promise.all([
+    db().pages.bulkGet([...wanted]),
+    db().derived.bulkGet([...wanted]),
+    db()
+      .changes.where("pageId")
+      .anyOf([...wanted])
+      .filter(isPart)
+      .toArray(),
+    db()
+      .takes.where("pageId")
+      .anyOf([...wanted])
+      .toArray(),
   ]);
-  const changesOf = grouped(changes);
-  const takesOf = grouped(takes);
+  const records = stored.flatMap((own, i) => (own ? [pageRecord(own, derived[i])] : []));
+  const changesOf = groupedBy(changes, ({ pageId }) => pageId);
+  const takesOf = groupedBy(takes, ({ pageId }) => pageId);
   const pages = records
-    .filter(({ id }) => wanted.has(id))
     .sort((a, b) => a.position - b.position)
     .flatMap((page): ProofPage[] => {
       const own = (changesOf.get(page.id) ?? []).toSorted((a, b) => a.order - b.order);
@@ -81,16 +90,6 @@ const usesOf = (take: { title: string; description: string }, edit: ChangeRecord
   (edit.op === "set-title" && edit.value === take.title) ||
   (edit.op === "set-description" && edit.value === take.description);
 
-function grouped<T extends { pageId: string }>(rows: readonly T[]): Map<string, T[]> {
-  const groups = new Map<string, T[]>();
-  for (const row of rows) {
-    const group = groups.get(row.pageId);
-    if (group) group.push(row);
-    else groups.set(row.pageId, [row]);
-  }
-  return groups;
-}
-
 /** An answer that could not be taken over, and why. */
 export interface NotTaken {
   answer: ProofAnswer;
@@ -108,10 +107,10 @@ const MOVED_ON = "The words have changed since the proof was made.";
 const NO_TAKE = "The take is not there any more.";
 
 /** Why an answer to a change says nothing of it as it is now; null where it does. */
-function whyNot(answer: ProofAnswer, change: ChangeRecord | undefined, siteId: string): string | null {
+function whyNot({ is }: Pick<ProofAnswer, "is">, change: ChangeRecord | undefined, siteId: string): string | null {
   if (!change || change.siteId !== siteId || !isPart(change)) return GONE;
   // A cell of a spreadsheet has lost its outer spaces.
-  return inProof(newValueOf(change.edit)).trim() === answer.is.trim() ? null : MOVED_ON;
+  return inProof(newValueOf(change.edit)).trim() === is.trim() ? null : MOVED_ON;
 }
 
 /** Looks at what has come back: what still speaks of a change as it is now is taken, and the rest listed. */
@@ -152,7 +151,7 @@ export async function takeAnswers(site: SiteRecord, answers: readonly ProofAnswe
         continue;
       }
       const change = await tx.get("changes", id);
-      if (!change || whyNot({ is } as ProofAnswer, change, site.id) !== null) continue;
+      if (!change || whyNot({ is }, change, site.id) !== null) continue;
       set++;
       await tx.put("changes", {
         ...change,

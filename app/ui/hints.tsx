@@ -1,5 +1,6 @@
 import { useEffect, useSyncExternalStore } from "react";
 import { Action } from "./controls";
+import { remember, remembered } from "./remembered";
 
 /** What is pointed out on a first visit, where it applies. */
 const HINTS = {
@@ -13,20 +14,10 @@ type HintName = keyof typeof HINTS;
 const KEY = "hints";
 const listeners = new Set<() => void>();
 
-function seen(): string {
-  try {
-    return localStorage.getItem(KEY) ?? "";
-  } catch {
-    return "";
-  }
-}
+const seen = () => remembered(KEY);
 
-function remember(names: string): void {
-  try {
-    localStorage.setItem(KEY, names);
-  } catch {
-    // Where nothing can be kept they come again.
-  }
+function keep(names: string): void {
+  remember(KEY, names);
   for (const listener of listeners) listener();
 }
 
@@ -40,13 +31,13 @@ const subscribe = (listener: () => void) => {
 const all = () => Object.keys(HINTS).join(" ");
 
 /** Lets the hints appear again, each where it applies. */
-export const showHintsAgain = (): void => remember("");
+export const showHintsAgain = (): void => keep("");
 
 /** One hint, until it is put away or what it tells of was done. On the server nobody is on a first visit. */
 export function Hint({ of, done, className = "" }: { of: HintName; done: boolean; className?: string }) {
   const names = useSyncExternalStore(subscribe, seen, all).split(" ");
   const gone = names.includes(of);
-  const putAway = () => remember([...seen().split(" "), of].join(" ").trim());
+  const putAway = () => keep([...seen().split(" "), of].join(" ").trim());
   // biome-ignore lint/correctness/useExhaustiveDependencies: putting away is of this hint alone
   useEffect(() => {
     if (done && !gone) putAway();

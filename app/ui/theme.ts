@@ -1,3 +1,5 @@
+import { remember } from "./remembered";
+
 /** Whether the desk is dark now: the editor's choice, else the system's. */
 function isDark(): boolean {
   const chosen = document.documentElement.dataset.theme;
@@ -8,9 +10,5 @@ function isDark(): boolean {
 export function switchTheme(): void {
   const theme = isDark() ? "light" : "dark";
   document.documentElement.dataset.theme = theme;
-  try {
-    localStorage.setItem("theme", theme);
-  } catch {
-    // Without storage the choice holds until the next reload.
-  }
+  remember("theme", theme);
 }

@@ -8,66 +8,44 @@ import { redraftPage } from "../store/redraft-pages";
 import { writePage } from "../store/write-page";
 import { expose } from "./expose";
 
-// What few screens ask for is loaded when it is.
-const suggestOn = async (...asked: Parameters<typeof import("../store/suggest-phrases")["suggestOn"]>) =>
-  (await import("../store/suggest-phrases")).suggestOn(...asked);
-const suggestTextsOn = async (...asked: Parameters<typeof import("../store/suggest-texts")["suggestTextsOn"]>) =>
-  (await import("../store/suggest-texts")).suggestTextsOn(...asked);
-const besideRival = async (...asked: Parameters<typeof import("../store/beside-rival")["besideRival"]>) =>
-  (await import("../store/beside-rival")).besideRival(...asked);
-const keepRivalPage = async (...asked: Parameters<typeof import("../store/beside-rival")["keepRivalPage"]>) =>
-  (await import("../store/beside-rival")).keepRivalPage(...asked);
-const readSitemapFile = async (...asked: Parameters<typeof import("../store/sitemap-file")["readSitemapFile"]>) =>
-  (await import("../store/sitemap-file")).readSitemapFile(...asked);
-type Fetching = typeof import("../bring-in/fetch-page");
-const fetchPage = async (...asked: Parameters<Fetching["fetchPage"]>) =>
-  (await import("../bring-in/fetch-page")).fetchPage(...asked);
-const readFetched = async (...asked: Parameters<Fetching["readFetched"]>) =>
-  (await import("../bring-in/fetch-page")).readFetched(...asked);
-type BringingAgain = typeof import("../store/bring-again");
-const carryOverAgain = async (...asked: Parameters<BringingAgain["carryOverAgain"]>) =>
-  (await import("../store/bring-again")).carryOverAgain(...asked);
-const carryOverPage = async (...asked: Parameters<BringingAgain["carryOverPage"]>) =>
-  (await import("../store/bring-again")).carryOverPage(...asked);
-type Counting = typeof import("../store/rule-counts");
-const countRule = async (...asked: Parameters<Counting["countRule"]>) =>
-  (await import("../store/rule-counts")).countRule(...asked);
-const countSiteRule = async (...asked: Parameters<Counting["countSiteRule"]>) =>
-  (await import("../store/rule-counts")).countSiteRule(...asked);
-const dataOfPage = async (...asked: Parameters<typeof import("../store/page-entities")["dataOfPage"]>) =>
-  (await import("../store/page-entities")).dataOfPage(...asked);
-const checkPage = async (...asked: Parameters<typeof import("../store/check-page")["checkPage"]>) =>
-  (await import("../store/check-page")).checkPage(...asked);
-type Tables = typeof import("../store/read-figures");
-const readFigures = async (...asked: Parameters<Tables["readFigures"]>) =>
-  (await import("../store/read-figures")).readFigures(...asked);
-const keepFiguresOf = async (...asked: Parameters<Tables["keepFiguresOf"]>) =>
-  (await import("../store/read-figures")).keepFiguresOf(...asked);
+/** Work that few screens ask for: what does it is loaded when it is asked for. */
+const later =
+  <A extends unknown[], R>(find: () => Promise<(...asked: A) => R | Promise<R>>) =>
+  async (...asked: A): Promise<R> =>
+    (await find())(...asked);
+
+const suggesting = () => import("../store/suggest-phrases");
+const texts = () => import("../store/suggest-texts");
+const rivals = () => import("../store/beside-rival");
+const fetching = () => import("../bring-in/fetch-page");
+const again = () => import("../store/bring-again");
+const counting = () => import("../store/rule-counts");
+const figures = () => import("../store/read-figures");
 
 /** Work on pages away from the screen's thread. What is long runs on a pool of these. */
 const api = {
-  fetchPage,
-  readFetched,
+  fetchPage: later(async () => (await fetching()).fetchPage),
+  readFetched: later(async () => (await fetching()).readFetched),
   readIncoming,
   unzipPages,
-  readSitemapFile,
-  readFigures,
-  keepFiguresOf,
-  carryOverAgain,
-  carryOverPage,
-  checkPage,
-  dataOfPage,
+  readSitemapFile: later(async () => (await import("../store/sitemap-file")).readSitemapFile),
+  readFigures: later(async () => (await figures()).readFigures),
+  keepFiguresOf: later(async () => (await figures()).keepFiguresOf),
+  carryOverAgain: later(async () => (await again()).carryOverAgain),
+  carryOverPage: later(async () => (await again()).carryOverPage),
+  checkPage: later(async () => (await import("../store/check-page")).checkPage),
+  dataOfPage: later(async () => (await import("../store/page-entities")).dataOfPage),
   examinePages,
   pageFindings,
   passagesOn,
   proposeOn,
   redraftPage,
-  suggestOn,
-  suggestTextsOn,
-  besideRival,
-  keepRivalPage,
-  countRule,
-  countSiteRule,
+  suggestOn: later(async () => (await suggesting()).suggestOn),
+  suggestTextsOn: later(async () => (await texts()).suggestTextsOn),
+  besideRival: later(async () => (await rivals()).besideRival),
+  keepRivalPage: later(async () => (await rivals()).keepRivalPage),
+  countRule: later(async () => (await counting()).countRule),
+  countSiteRule: later(async () => (await counting()).countSiteRule),
   writePage,
   zipFiles,
 };

@@ -53,3 +53,12 @@ export function comparableAddress(address: string): string {
   const url = new URL(parsed.address);
   return `${url.host.replace(/^www\./, "")}${url.pathname.replace(/\/$/, "")}${url.search}`;
 }
+
+/** A part of an address as text; where its escapes are no UTF-8, such as Latin-1's %E9, as it is written. */
+export function decoded(part: string): string {
+  try {
+    return decodeURIComponent(part);
+  } catch {
+    return part;
+  }
+}

@@ -1,3 +1,4 @@
+import { decoded } from "./address.ts";
 /** The last segment of an address' path; "" for the start page. */
 export function slugOf(address: string): string {
   const path = address.replace(/^[a-z][a-z0-9+.-]*:\/\/[^/]*/i, "").split(/[?#]/)[0] ?? "";
@@ -27,9 +28,5 @@ export function extensionOf(slug: string): string {
 export function wordsOfPath(address: string): string {
   const path = address.replace(/^[a-z][a-z0-9+.-]*:\/\/[^/]*/i, "").split(/[?#]/)[0] ?? "";
   const words = path.slice(0, path.length - extensionOf(path).length).replace(/[-_/+.~]+/g, " ");
-  try {
-    return decodeURIComponent(words).trim();
-  } catch {
-    return words.trim();
-  }
+  return decoded(words).trim();
 }

@@ -1,3 +1,4 @@
+import { decoded } from "../address/address.ts";
 import { slugOf } from "../address/slug.ts";
 
 /** Names that Windows keeps for devices, with any ending (Microsoft's naming rules for files, from memory). */
@@ -33,15 +34,6 @@ export const safePath = (path: string): string =>
     .map(safeSegment)
     .filter((segment) => segment !== "")
     .join("/");
-
-/** A segment of an address as text; where its escapes are no UTF-8, such as Latin-1's %E9, as it is written. */
-function decoded(segment: string): string {
-  try {
-    return decodeURIComponent(segment);
-  } catch {
-    return segment;
-  }
-}
 
 /** The name of a page's file: its own, else what its address makes, with an ending. */
 export function fileNameOf(page: { file: string; address: string }, ending: "html" | "md"): string {

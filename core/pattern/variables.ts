@@ -1,3 +1,4 @@
+import { decoded } from "../address/address.ts";
 import { slugOf } from "../address/slug.ts";
 import { descriptionOf, languageOf, type Page, titleOf } from "../page/page.ts";
 import { structuredValues } from "../page/structured-values.ts";
@@ -48,16 +49,8 @@ function sectionOf(page: Page): string | null {
   const path = new URL(page.address, "https://site.example/").pathname.split("/").filter(Boolean);
   const folder = path.at(slugOf(page.address) ? -2 : -1);
   if (!folder) return null;
-  const words = decode(folder).replace(/[-_]+/g, " ").trim();
+  const words = decoded(folder).replace(/[-_]+/g, " ").trim();
   return words.charAt(0).toUpperCase() + words.slice(1);
-}
-
-function decode(text: string): string {
-  try {
-    return decodeURIComponent(text);
-  } catch {
-    return text;
-  }
 }
 
 const month = (page: Page, today: string) => {

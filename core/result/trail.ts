@@ -1,3 +1,4 @@
+import { decoded } from "../address/address.ts";
 import type { Page } from "../page/page.ts";
 import { breadcrumbOf } from "./breadcrumb.ts";
 
@@ -16,13 +17,5 @@ export function addressTrail(address: string): string[] {
   } catch {
     return address.split("/").filter(Boolean);
   }
-  return [url.host, ...url.pathname.split("/").filter(Boolean).map(decodeSegment)];
-}
-
-function decodeSegment(segment: string): string {
-  try {
-    return decodeURIComponent(segment);
-  } catch {
-    return segment;
-  }
+  return [url.host, ...url.pathname.split("/").filter(Boolean).map(decoded)];
 }

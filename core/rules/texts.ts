@@ -1,3 +1,4 @@
+import { decoded } from "../address/address.ts";
 import { slugOf } from "../address/slug.ts";
 import { countCharacters } from "../measure/cut.ts";
 import { contentBlocks } from "../page/body.ts";
@@ -65,10 +66,5 @@ export function phraseInBody(page: Page, phrase: string): BodyMatch[] {
 
 /** A page's slug as a reader sees it: percent-encoding undone where that is possible. */
 export function readableSlug(page: Page): string {
-  const slug = slugOf(page.address);
-  try {
-    return decodeURIComponent(slug);
-  } catch {
-    return slug;
-  }
+  return decoded(slugOf(page.address));
 }

@@ -1,3 +1,4 @@
+import { decoded } from "../address/address.ts";
 import { contentBlocks } from "../page/body.ts";
 import { collapse, type Page } from "../page/page.ts";
 import { foldDiacritics } from "../phrase/fold.ts";
@@ -146,14 +147,6 @@ function showsPicture({ images, videos, metas }: Page, address: string): boolean
     name === "" ||
     [...images.map(({ src }) => src), ...posters, ...previews].some((one) => one !== null && pictureName(one) === name)
   );
-}
-
-function decoded(segment: string): string {
-  try {
-    return decodeURIComponent(segment);
-  } catch {
-    return segment;
-  }
 }
 
 const inner = (data: PageData, entity: Entity, name: string): Entity[] =>

@@ -4,6 +4,7 @@ import { unstated } from "#core/compose/compose";
 import { fieldOf, newValueOf, wasOf } from "#core/rewrite/edits";
 import { useSite } from "../../routes/site";
 import { Action, MainButton } from "../../ui/controls";
+import { remember, remembered } from "../../ui/remembered";
 import { showPart } from "../contents";
 import AudienceChoice from "../sections/audience";
 import Suggested from "../sections/suggested";
@@ -28,7 +29,7 @@ function usePassed(pageId: string) {
   const name = `led ${pageId}`;
   const [passed, setPassed] = useState<readonly string[]>(() => {
     try {
-      const kept: unknown = JSON.parse(localStorage.getItem(name) ?? "[]");
+      const kept: unknown = JSON.parse(remembered(name) || "[]");
       return Array.isArray(kept) ? kept.filter((one) => typeof one === "string") : [];
     } catch {
       // What is damaged is begun anew.
@@ -37,7 +38,7 @@ function usePassed(pageId: string) {
   });
   const keep = (next: readonly string[]) => {
     setPassed(next);
-    localStorage.setItem(name, JSON.stringify(next));
+    remember(name, next.length === 0 ? "" : JSON.stringify(next));
   };
   return { passed, pass: (id: string) => keep([...passed, id]), begin: () => keep([]) };
 }

@@ -45,7 +45,7 @@ export const lineUps = table<LineUpRecord>()({
 export const rivals = table<RivalRecord>()({
   name: "rivals",
   since: 11,
-  indexes: "id, siteId",
+  indexes: "id, siteId, [siteId+address]",
   undo: "follows",
   backup: true,
   fields: ({ joi, id, text }) => ({ id, siteId: id, address: text, source: text, at: joi.string().isoDate() }),

@@ -1,3 +1,4 @@
+import { decoded } from "../../address/address.ts";
 import { addressOn } from "../../page/page.ts";
 import { Collecting, counted, h1Of, type Recogniser, segmentsOf } from "./collecting.ts";
 
@@ -32,12 +33,8 @@ export const breadcrumb: Recogniser = ({ page }) => {
 
 /** A part of an address as words: “opening-times.html” is “Opening times”. */
 function wordsOfSegment(segment: string): string {
-  let decoded = segment;
-  try {
-    decoded = decodeURIComponent(segment);
-  } catch {
-    // Not percent-encoded after all: as it stands.
-  }
-  const text = decoded.replace(/[-_]+/g, " ").replace(/\.\w+$/, "");
+  const text = decoded(segment)
+    .replace(/[-_]+/g, " ")
+    .replace(/\.\w+$/, "");
   return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -1,7 +1,7 @@
 import { dateOf } from "../../structured-data/formats.ts";
 import { type Entity, textOf, valuesOf } from "../../structured-data/graph.ts";
 import { entitiesOf, type PageData } from "../../structured-data/page-data.ts";
-import { dayInResult, featureStates, localeOf, type PartReader } from "./part.ts";
+import { dayInResult, daysIn, featureStates, type PartReader } from "./part.ts";
 
 /** Events that are named under one result. */
 const MOST = 3;
@@ -20,13 +20,7 @@ function daysOf(entity: Entity, language: string): string {
   const days = [start, end ?? start].map((at) => new Date(at).toISOString().slice(0, 10));
   const [first = "", last = ""] = days;
   if (last <= first) return dayInResult(first, language);
-  const locale = localeOf(language);
-  return new Intl.DateTimeFormat(locale === "en" ? "en-GB" : locale, {
-    day: "numeric",
-    month: "short",
-    year: "numeric",
-    timeZone: "UTC",
-  }).formatRange(new Date(first), new Date(last));
+  return daysIn(language).formatRange(new Date(first), new Date(last));
 }
 
 /** Days and places of the events that the page states. */

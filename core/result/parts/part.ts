@@ -69,8 +69,8 @@ export function localeOf(language: string): string {
 
 const formats = new Map<string, Intl.DateTimeFormat>();
 
-/** A day as results write it: “12 Nov 2026”, “12. Nov. 2026”, as CLDR has it for the language. `day` is ISO 8601’s. */
-export function dayInResult(day: string, language: string): string {
+/** How results write days in a language, as CLDR has it: “12 Nov 2026”, “12. Nov. 2026”. */
+export function daysIn(language: string): Intl.DateTimeFormat {
   const locale = localeOf(language);
   let format = formats.get(locale);
   if (!format) {
@@ -82,5 +82,9 @@ export function dayInResult(day: string, language: string): string {
     });
     formats.set(locale, format);
   }
-  return format.format(new Date(`${day.slice(0, 10)}T00:00:00Z`));
+  return format;
 }
+
+/** A day as results write it. `day` begins as ISO 8601 has it. */
+export const dayInResult = (day: string, language: string): string =>
+  daysIn(language).format(new Date(`${day.slice(0, 10)}T00:00:00Z`));

@@ -1,3 +1,4 @@
+import { decoded } from "../../address/address.ts";
 import { addressOn, type Page } from "../../page/page.ts";
 import { findPhrase } from "../../phrase/match.ts";
 import type { PartReader } from "./part.ts";
@@ -29,14 +30,6 @@ function partsOf(page: Page): string[] {
     href.startsWith("#") && landmark !== "banner" ? (ids.get(decoded(href.slice(1))) ?? []) : [],
   );
   return [...new Set(names)].slice(0, MOST_PARTS);
-}
-
-function decoded(text: string): string {
-  try {
-    return decodeURIComponent(text);
-  } catch {
-    return text;
-  }
 }
 
 /** Site links: of the home page where its site is searched for by name, else to parts of the page. From memory. */

@@ -1,20 +1,13 @@
+import { decoded } from "../../address/address.ts";
 import { guidance, rule } from "../rule.ts";
 import { quote } from "../texts.ts";
 import { canonicalAddress, canonicalsOf } from "./canonical.ts";
 
 /** Paths as most servers answer to them: without default file, ending and slash. */
 const plainPath = (url: URL) =>
-  decode(url.pathname)
+  decoded(url.pathname)
     .replace(/\/(?:index|default)\.(?:html?|php|aspx?)$/i, "/")
     .replace(/(.)(?:\/|\.html?)$/, "$1");
-
-function decode(path: string): string {
-  try {
-    return decodeURIComponent(path);
-  } catch {
-    return path;
-  }
-}
 
 export const canonicalElsewhere = rule({
   id: "canonical/elsewhere",

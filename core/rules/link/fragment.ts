@@ -1,3 +1,4 @@
+import { decoded } from "../../address/address.ts";
 import { addressOn, type Page } from "../../page/page.ts";
 
 /** The fragment of a link that leads to its own page, as written; null for links that lead elsewhere or to no place in it. */
@@ -13,9 +14,5 @@ export function fragmentHere(page: Page, href: string): string | null {
 /** The id that a fragment leads to; null where it leads to the top, to words of the page, or to a state of a script. */
 export function decodeFragment(fragment: string): string | null {
   if (fragment === "" || fragment.toLowerCase() === "top" || /^(?:[!/]|:~:)/.test(fragment)) return null;
-  try {
-    return decodeURIComponent(fragment);
-  } catch {
-    return fragment;
-  }
+  return decoded(fragment);
 }
