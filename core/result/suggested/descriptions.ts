@@ -2,20 +2,17 @@ import { widthOf } from "../../measure/width.ts";
 import { contentBlocks, isHeadingBlock } from "../../page/body.ts";
 import { descriptionOf, languageOf, type Page } from "../../page/page.ts";
 import { contentStems } from "../../phrase/content-stems.ts";
-import { findPhrase } from "../../phrase/match.ts";
 import { isStatement, sentencesOf } from "../../phrase/sentences.ts";
 import { pricesIn } from "../../structured-data/agreement.ts";
 import { dateIn } from "../../structured-data/dates.ts";
 import { setDescription } from "../result.ts";
 import { descriptionStyle } from "../styles.ts";
-import { bestOf, isBoast, type SuggestedText, type SuggestingBasis, type Weighed } from "./suggested.ts";
+import { bestOf, isBoast, type SuggestedText, type SuggestingBasis, saidIn, type Weighed } from "./suggested.ts";
 
 /** Sentences that are weighed: what a page is about stands early. */
 const MOST_SENTENCES = 120;
 /** Of these so many are put together with others. */
 const MOST_JOINED = 24;
-/** Of what was weighed so many are set on mobile too: that takes longer than all else. */
-const MOST_SET = 40;
 /** What kerning changes of a width at most, in px. */
 const ROUGHLY = 3;
 /** A description narrower than this leaves a line empty, in px; a longer text than `LONGEST` is no sentence, in UTF-16 code units. */
@@ -27,6 +24,9 @@ const ENOUGH = 20_000;
 const APART = 0.8;
 /** What the next sentence of the same paragraph is worth more. */
 const TOGETHER = 2;
+
+/** What it is worth that a sentence says the phrase, by how. Common practice, no source. */
+const SAID = { exact: 4, form: 3.2, scattered: 1.8 };
 
 /** Words that point to what stands before them, at the beginning of a sentence. Common practice, no source. */
 const POINTING: Readonly<Record<string, RegExp>> = {
@@ -88,15 +88,13 @@ function sentencesOn(page: Page, { phrase, share }: SuggestingBasis, language: s
       const reasons: string[] = [];
       let score = 2.5 / (1 + at / 6);
       if (at === 0) reasons.push("is the first sentence of the page");
-      const [match] = phrase === "" ? [] : findPhrase(phrase, text, { language });
-      if (match) {
-        score += { exact: 4, form: 3.2, scattered: 1.8 }[match.kind];
-        reasons.unshift(
-          match.kind === "scattered" ? `has the words of “${phrase}”` : `has “${text.slice(match.start, match.end)}”`,
-        );
+      const said = saidIn(text, phrase, language);
+      if (said) {
+        score += SAID[said.kind];
+        reasons.unshift(said.reason);
       }
       const some = wanted.filter((stem) => stems.includes(stem)).length;
-      if (!match && some > 0) {
+      if (!said && some > 0) {
         score += (1.6 * some) / wanted.length;
         reasons.unshift(`has ${some} of the ${wanted.length} words of “${phrase}”`);
       }
@@ -187,19 +185,9 @@ export function suggestDescriptions(page: Page, basis: SuggestingBasis): Suggest
       weigh([one.text, other.text], one.text, one.score >= other.score ? [one, apart] : [apart, one]);
     }
   }
-  const weightiest = weighed
-    .sort((a, b) => b.score - a.score)
-    .slice(0, MOST_SET)
-    .filter(({ text }) => pxOf(text) <= limits.descriptionDesktop);
-  for (const one of weightiest)
-    if (setDescription(one.text, "mobile", limits).lost === "") {
-      one.score += 0.8;
-      one.reasons.push("is cut on neither device");
-    }
-  const best = bestOf(weightiest, pxOf, (text) => contentStems(text, language));
+  const isWholeOnMobile = (text: string) => setDescription(text, "mobile", limits).lost === "";
+  const best = bestOf(weighed, { px: pxOf, limit: limits.descriptionDesktop, isWholeOnMobile, language });
   // Where the phrase is said at all, what does not say it is of little use.
-  const says = (text: string) => findPhrase(phrase, text, { language }).length > 0;
-  return phrase !== "" && best.some(({ text }) => says(text))
-    ? [...best.filter(({ text }) => says(text)), ...best.filter(({ text }) => !says(text))]
-    : best;
+  const says = ({ text }: SuggestedText) => saidIn(text, phrase, language) !== null;
+  return best.toSorted((a, b) => Number(says(b)) - Number(says(a)));
 }

@@ -66,6 +66,11 @@ describe("titles out of the page's own words", () => {
     for (const { text } of long) expect(setTitle(text, "desktop", DEFAULT_LIMITS).lost).toBe("");
   });
 
+  it("give the number of steps where the page has them in an ordered list", () => {
+    const bowline = "<main><h1>How to tie a bowline</h1><ol><li>Loop<li>Through<li>Round<li>Back</ol></main>";
+    expect(texts(titles(bowline, { phrase: "tie a bowline" })).join()).toContain("How to tie a bowline in 4 steps");
+  });
+
   it("follow the house style's pattern where there is one", () => {
     expect(
       titles(mug, { patterned: { title: "Mugs by post | Quay" } }).some(({ reasons }) =>

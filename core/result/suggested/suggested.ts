@@ -1,5 +1,8 @@
 import type { FoundFor } from "../../page/found-for.ts";
 import type { PageKind } from "../../page/page-kind.ts";
+import { contentStems } from "../../phrase/content-stems.ts";
+import { findPhrase } from "../../phrase/match.ts";
+import type { MatchKind } from "../../phrase/phrase-finder.ts";
 import type { HouseStyle, ResultLimits } from "../../settings/house-style.ts";
 
 /** A wording that is suggested for a title or a description, out of the page's own words. */
@@ -41,33 +44,73 @@ export interface Weighed {
 /** Wordings of a page that are suggested. */
 const MOST = 6;
 const MOST_OF_FAMILY = 2;
+/** Of what was weighed so many are set on mobile too: that takes longer than all else. */
+const MOST_SET = 40;
+
+/** How a text says a phrase, what that is worth, and the reason in words; null where it does not. */
+export function saidIn(
+  text: string,
+  phrase: string,
+  language: string,
+): { kind: MatchKind; first: boolean; reason: string } | null {
+  const [found] = phrase === "" ? [] : findPhrase(phrase, text, { language });
+  if (!found) return null;
+  const { kind, start, end } = found;
+  const first = kind !== "scattered" && start === 0;
+  const words = text.slice(start, end);
+  const reason =
+    kind === "scattered" ? `has the words of “${phrase}”` : first ? `begins with “${words}”` : `has “${words}”`;
+  return { kind, first, reason };
+}
 
 /**
- * The best of what was weighed, each wording once: two that say the same words stand for one, and no family takes the room of
- * the others.
+ * The best of what was weighed: no wider than the desktop shows, those that mobile shows whole before others. Two that have
+ * the same words stand for one, and no family takes the room of the others.
  */
 export function bestOf(
   weighed: readonly Weighed[],
-  px: (text: string) => number,
-  stems: (text: string) => ReadonlySet<string>,
+  {
+    px,
+    limit,
+    isWholeOnMobile,
+    language,
+  }: {
+    /** Width on the desktop, in px, and how much is shown there. */
+    px: (text: string) => number;
+    limit: number;
+    isWholeOnMobile: (text: string) => boolean;
+    language: string;
+  },
 ): SuggestedText[] {
+  const sorted = weighed
+    .toSorted((a, b) => b.score - a.score || a.text.length - b.text.length)
+    .slice(0, MOST_SET)
+    .filter(({ text }) => px(text) <= limit)
+    .map((one) =>
+      isWholeOnMobile(one.text)
+        ? { ...one, score: one.score + WHOLE, reasons: [...one.reasons, "is cut on neither device"] }
+        : one,
+    )
+    .sort((a, b) => b.score - a.score || a.text.length - b.text.length);
   const kept: { one: Weighed; stems: ReadonlySet<string> }[] = [];
-  const sorted = [...weighed].sort((a, b) => b.score - a.score || a.text.length - b.text.length);
   for (const most of [MOST_OF_FAMILY, MOST]) {
     for (const one of sorted) {
       if (kept.length === MOST) break;
-      const own = stems(one.text);
+      const stems = contentStems(one.text, language);
       const alike = kept.some(
-        ({ stems: others }) => others.size === own.size && [...own].every((stem) => others.has(stem)),
+        (other) => other.stems.size === stems.size && [...stems].every((stem) => other.stems.has(stem)),
       );
       if (alike || kept.filter(({ one: other }) => other.family === one.family).length >= most) continue;
-      kept.push({ one, stems: own });
+      kept.push({ one, stems });
     }
   }
   return kept
     .sort((a, b) => b.one.score - a.one.score)
     .map(({ one: { text, reasons } }) => ({ text, px: px(text), reasons }));
 }
+
+/** What it is worth that nothing of a text is lost on mobile. Common practice, no source. */
+const WHOLE = 1;
 
 /** Words that promise and say nothing. Common practice, no source. */
 const BOASTS =

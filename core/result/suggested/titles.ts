@@ -1,25 +1,27 @@
 import { widthOf } from "../../measure/width.ts";
-import { contentBlocks, contentHeadings, isHeadingBlock } from "../../page/body.ts";
-import { languageOf, type Page, titleOf } from "../../page/page.ts";
-import { contentStems } from "../../phrase/content-stems.ts";
+import { contentBlocks, contentHeadings } from "../../page/body.ts";
+import { type List, languageOf, type Page, titleOf } from "../../page/page.ts";
 import { DEFAULT_TITLES } from "../../phrase/default-words.ts";
 import { inCase } from "../../phrase/letter-case.ts";
 import { isLooseWord } from "../../phrase/loose-words.ts";
 import { findPhrase } from "../../phrase/match.ts";
 import { endsAsQuestion, isQuestion } from "../../phrase/questions.ts";
 import { tokensOf } from "../../phrase/tokens.ts";
-import { type WrittenNames, writtenNames } from "../../phrase/written-names.ts";
+import type { WrittenNames } from "../../phrase/written-names.ts";
 import { withoutBrand } from "../../settings/without-brand.ts";
+import { namesOnPage } from "../../site/names.ts";
 import { pricesIn } from "../../structured-data/agreement.ts";
 import { dateIn } from "../../structured-data/dates.ts";
 import { setTitle } from "../result.ts";
 import { shorterWordings } from "../shorten.ts";
 import { titleStyle } from "../styles.ts";
-import { bestOf, isBoast, type SuggestedText, type SuggestingBasis, type Weighed } from "./suggested.ts";
+import { bestOf, isBoast, type SuggestedText, type SuggestingBasis, saidIn, type Weighed } from "./suggested.ts";
 
 /** What a title speaks of, or gives beside it. */
 interface Piece {
   text: string;
+  /** Stands between it and what is before it. */
+  joint?: string;
   reason: string;
   worth: number;
 }
@@ -34,8 +36,6 @@ const LOOKED_AT = 60;
 /** A title narrower than this leaves room that others use, in px. */
 const NARROW = 250;
 const FEWEST_QUESTIONS = 3;
-/** Of what was weighed so many are set on mobile too: that takes longer than all else. */
-const MOST_SET = 40;
 
 // How much each thing is worth in a title. Common practice, no source.
 const WORTH = {
@@ -52,6 +52,9 @@ const WORTH = {
   subheadings: 0.5,
 };
 
+/** What it is worth that a title says the phrase, by how. Common practice, no source. */
+const SAID = { exact: 4, form: 3, scattered: 1.5 };
+
 const QUESTIONS: Readonly<Record<string, string>> = {
   en: "questions",
   de: "Fragen",
@@ -63,6 +66,21 @@ const QUESTIONS: Readonly<Record<string, string>> = {
   sv: "frågor",
   da: "spørgsmål",
 };
+
+/** How a title says in how many steps something is done. */
+const STEPS: Readonly<Record<string, string>> = {
+  en: "in # steps",
+  de: "in # Schritten",
+  fr: "en # étapes",
+  es: "en # pasos",
+  it: "in # passi",
+  nl: "in # stappen",
+  pt: "em # passos",
+  sv: "i # steg",
+  da: "i # trin",
+};
+const FEWEST_STEPS = 3;
+const isSteps = ({ ordered, landmark }: List) => ordered && (landmark === null || landmark === "main");
 
 /** Marks behind a heading that lead to itself. */
 const MARKS = /[\s¶#§🔗↩]+$/u;
@@ -123,23 +141,37 @@ function detailsOf(
   const blocks = contentBlocks(page).slice(0, LOOKED_AT);
   if (audience && audience.of !== "everyone" && audience.name !== "")
     details.push({
-      text: `, ${audience.name}`,
+      text: audience.name,
       reason: `names ${audience.name}, which the page is for`,
       worth: WORTH.place,
     });
   if (kind === "product" || kind === "event") {
     const price = blocks.flatMap(({ block }) => pricesIn(block.text)).find(({ amount }) => amount > 0);
-    if (price) details.push({ text: `, ${price.text.trim()}`, reason: "gives the price", worth: WORTH.price });
+    if (price) details.push({ text: price.text.trim(), reason: "gives the price", worth: WORTH.price });
   }
   if (kind === "event") {
     const day = blocks.map(({ block }) => dateIn(block.text, language)).find((found) => found !== null);
-    if (day) details.push({ text: `, ${day.exact}`, reason: "gives the day", worth: WORTH.day });
+    if (day) details.push({ text: day.exact, reason: "gives the day", worth: WORTH.day });
   }
   const headings = contentHeadings(page).map(({ heading }) => heading);
   const asked = headings.filter(({ level, text }) => level > 1 && endsAsQuestion(text)).length;
   const word = QUESTIONS[language.slice(0, 2).toLowerCase() || "en"];
   if (asked >= FEWEST_QUESTIONS && word)
-    details.push({ text: `: ${asked} ${word}`, reason: `gives the number of its ${word}`, worth: WORTH.number });
+    details.push({
+      text: `${asked} ${word}`,
+      joint: ": ",
+      reason: `gives the number of its ${word}`,
+      worth: WORTH.number,
+    });
+  const steps = STEPS[language.slice(0, 2).toLowerCase() || "en"];
+  const items = Math.max(0, ...page.lists.filter(isSteps).map((list) => list.items));
+  if (steps && items >= FEWEST_STEPS)
+    details.push({
+      text: steps.replace("#", String(items)),
+      joint: " ",
+      reason: "gives the number of its steps",
+      worth: WORTH.number,
+    });
   const named = headings.flatMap(({ level, text: written }) => {
     if (written.length > LONGEST) return [];
     const text = written.replace(MARKS, "");
@@ -155,14 +187,14 @@ function detailsOf(
   });
   for (const text of named.slice(0, 2))
     details.push({
-      text: `, ${small(text, names)}`,
+      text: small(text, names),
       reason: `names what stands under “${text}”`,
       worth: WORTH.subheadings,
     });
   const says = (helper: string) => blocks.some(({ block }) => block.text.toLowerCase().includes(helper.toLowerCase()));
   for (const helper of helperWords.filter(says).slice(0, 3))
     details.push({
-      text: `, ${helper}`,
+      text: helper,
       reason: `has “${helper}”, which is searched with the phrase`,
       worth: WORTH.helper,
     });
@@ -183,8 +215,7 @@ export function suggestTitles(page: Page, basis: SuggestingBasis): SuggestedText
   const pxOf = (text: string) => widthOf(text, titleStyle("desktop"));
   // One line is cut where it is wider than its box.
   const fits = (text: string) => pxOf(text) <= limits.titleDesktop;
-  const written = contentBlocks(page).flatMap(({ block, index }) => (isHeadingBlock(page, index) ? [] : [block.text]));
-  const names = writtenNames(written.slice(0, LOOKED_AT), language || "en", style.brand === "" ? [] : [style.brand]);
+  const names = namesOnPage(page, style);
   const details = detailsOf(page, basis, language, names);
   const combined: Piece[][] = [
     [],
@@ -196,17 +227,10 @@ export function suggestTitles(page: Page, basis: SuggestingBasis): SuggestedText
     if (text === now || isBoast(text) || taken(text) || !fits(text)) return;
     let score = pieces.reduce((sum, { worth }) => sum + worth, 0);
     const reasons = [...pieces].sort((a, b) => b.worth - a.worth).map(({ reason }) => reason);
-    const [found] = phrase === "" ? [] : findPhrase(phrase, text, { language });
-    if (found) {
-      score += { exact: 4, form: 3, scattered: 1.5 }[found.kind];
-      if (found.kind !== "scattered" && found.start === 0) score += 1.5;
-      const where =
-        found.kind === "scattered"
-          ? `has the words of “${phrase}”`
-          : found.start === 0
-            ? `begins with “${text.slice(found.start, found.end)}”`
-            : `has “${text.slice(found.start, found.end)}”`;
-      reasons.unshift(where);
+    const said = saidIn(text, phrase, language);
+    if (said) {
+      score += SAID[said.kind] + (said.first ? 1.5 : 0);
+      reasons.unshift(said.reason);
     }
     if (style.brand !== "" && text.endsWith(style.brand)) {
       score += 0.5;
@@ -220,10 +244,10 @@ export function suggestTitles(page: Page, basis: SuggestingBasis): SuggestedText
   for (const subject of subjectsOf(page, basis, language, names)) {
     for (const extra of combined) {
       const lower = subject.text.toLowerCase();
-      if (extra.some(({ text }) => lower.includes(text.slice(2).toLowerCase()))) continue;
+      if (extra.some(({ text }) => lower.includes(text.toLowerCase()))) continue;
       // A question takes nothing behind its mark, and what follows a colon is parted by commas.
       if (extra.length > 0 && /[?!.:]$|\s[|–—·-]\s/.test(subject.text)) continue;
-      const text = subject.text + extra.map((one) => one.text).join("");
+      const text = subject.text + extra.map((one) => (one.joint ?? ", ") + one.text).join("");
       weigh(text, [subject, ...extra]);
       if (style.brand !== "" && !lower.includes(style.brand.toLowerCase()))
         weigh(text + style.separator + style.brand, [subject, ...extra]);
@@ -234,11 +258,6 @@ export function suggestTitles(page: Page, basis: SuggestingBasis): SuggestedText
         weigh(text, [subject], `is shortened ${how}`);
     }
   }
-  const best = weighed.sort((a, b) => b.score - a.score).slice(0, MOST_SET);
-  for (const one of best)
-    if (setTitle(one.text, "mobile", limits).lost === "") {
-      one.score++;
-      one.reasons.push("is cut on neither device");
-    }
-  return bestOf(best, pxOf, (text) => contentStems(text, language));
+  const isWholeOnMobile = (text: string) => setTitle(text, "mobile", limits).lost === "";
+  return bestOf(weighed, { px: pxOf, limit: limits.titleDesktop, isWholeOnMobile, language });
 }
