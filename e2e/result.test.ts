@@ -38,9 +38,23 @@ describe("a search result", () => {
       expect.stringMatching(/^result .*\.png$/),
       [...Buffer.from("PNG")],
     ]);
+    // What is drawn can be put on the clipboard, too.
+    await page.context().grantPermissions(["clipboard-read", "clipboard-write"]);
+    await open(page, "Picture…");
+    await page.getByRole("button", { name: "Copy to the clipboard" }).click();
+    await page.getByText("The picture is on the clipboard").first().waitFor();
+    const types = await page.evaluate(async () => (await navigator.clipboard.read()).flatMap((one) => [...one.types]));
+    expect(types).toEqual(["image/png"]);
     await goToPages(page);
     await page.getByRole("button", { name: "Hand over the changed pages" }).click();
     await page.getByText("Nothing has been changed yet").first().waitFor();
+    // A title that runs from right to left begins at the right, and so does the ruler under it.
+    await openDesk(page, "Enamel mug");
+    await page.getByLabel("Title on desktop").fill("ברוכים הבאים למוזיאון | Gullhaven");
+    const title = page.getByLabel("Title on desktop");
+    expect(await title.evaluate((field) => getComputedStyle(field).direction)).toBe("rtl");
+    const zero = page.locator("svg text", { hasText: /^0$/ }).first();
+    await expect.poll(async () => Number(await zero.getAttribute("x"))).toBe(640);
   });
 
   it("has other wordings, which are used or kept as takes; takes are typed into, compared, used, and remembered", async () => {

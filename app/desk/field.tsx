@@ -1,4 +1,5 @@
 import { type ReactNode, type RefObject, useLayoutEffect, useRef, useState } from "react";
+import { runsFromRight } from "#core/measure/direction";
 import { cleanValue } from "#core/rewrite/clean-value";
 import type { Note } from "./state/use-findings";
 
@@ -174,17 +175,19 @@ export function ResultField({
     if (end > 0) parts.push(numerals(end));
     at = end;
   }
+  // Named, not guessed: what is drawn before the words may run the other way.
+  const dir = runsFromRight(shown) ? "rtl" : "ltr";
   const words = `${className} whitespace-pre-wrap break-words`;
   return (
     <div className={`relative ${focused ? "outline outline-1 outline-blue outline-offset-4" : ""}`}>
       {/* Numerals behind the last word may stand in the gutter. */}
-      <div aria-hidden dir="auto" className={`absolute inset-0 overflow-clip [overflow-clip-margin:20px] ${words}`}>
+      <div aria-hidden dir={dir} className={`absolute inset-0 overflow-clip [overflow-clip-margin:20px] ${words}`}>
         {parts}
       </div>
       <textarea
         ref={field}
         rows={1}
-        dir="auto"
+        dir={dir}
         aria-label={label}
         value={shown}
         placeholder={placeholder}
@@ -207,7 +210,7 @@ export function ResultField({
       {/* Numerals are clicked through the field that covers them: once more above it, where the words between are there for their places only. */}
       <div
         aria-hidden
-        dir="auto"
+        dir={dir}
         className={`pointer-events-none absolute inset-0 overflow-visible text-transparent [&_span]:text-transparent ${words}`}
       >
         {parts}

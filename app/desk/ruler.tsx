@@ -22,11 +22,18 @@ export function Ruler({
   width,
   notches,
   rising = true,
+  fromRight = null,
 }: {
   width: number;
   notches: readonly Notch[];
   rising?: boolean;
+  /** Where it begins, in px, if the words above it run from right to left. */
+  fromRight?: number | null;
 }) {
+  const mirrored = fromRight !== null;
+  const place = (x: number) => (mirrored ? fromRight - x : x);
+  const side = (anchor: "start" | "middle" | "end") =>
+    !mirrored || anchor === "middle" ? anchor : anchor === "start" ? "end" : "start";
   const ticks: number[] = [];
   for (let x = 0; x <= width; x += 10) ticks.push(x);
   return (
@@ -39,24 +46,38 @@ export function Ruler({
     >
       <path d={`M0 .5H${width}`} className="stroke-graphite" />
       <path
-        d={ticks.map((x) => `M${x + 0.5} 0v${x % 100 === 0 ? 8 : x % 50 === 0 ? 6 : 4}`).join("")}
+        d={ticks.map((x) => `M${place(x) + 0.5} 0v${x % 100 === 0 ? 8 : x % 50 === 0 ? 6 : 4}`).join("")}
         className="stroke-graphite"
       />
       {ticks
         .filter((x) => x % 100 === 0 && !notches.some((n) => Math.abs(n.at - x) < 34))
         .map((x) => (
-          <text key={x} x={x} y={19} fontSize="10" textAnchor={x === 0 ? "start" : "middle"} className="fill-graphite">
+          <text
+            key={x}
+            x={place(x)}
+            y={19}
+            fontSize="10"
+            textAnchor={side(x === 0 ? "start" : "middle")}
+            className="fill-graphite"
+          >
             {x}
           </text>
         ))}
       {notches.map(({ at, name, cuts, dashed }) => (
         <g key={name} className={cuts ? "fill-red stroke-red" : "fill-graphite stroke-graphite"}>
           <path
-            d={`M${at + 0.5} ${cuts && rising ? -19 : -6}V12`}
+            d={`M${place(at) + 0.5} ${cuts && rising ? -19 : -6}V12`}
             strokeDasharray={dashed ? "3 2" : undefined}
             strokeWidth="1.2"
           />
-          <text x={at} y={23} fontSize="12" textAnchor={anchorAt(at, notches)} stroke="none" className="font-sans">
+          <text
+            x={place(at)}
+            y={23}
+            fontSize="12"
+            textAnchor={side(anchorAt(at, notches))}
+            stroke="none"
+            className="font-sans"
+          >
             {name}
           </text>
         </g>

@@ -1,5 +1,5 @@
 import { type ReactNode, useMemo } from "react";
-import { type OtherResult, openingWords, sharedWords, type TitleTraits, traitsOf } from "#core/result/line-up";
+import { lackingWords, openingWords, sharedWords, type TitleTraits, traitsOf } from "#core/result/line-up";
 import type { ResultLimits } from "#core/settings/house-style";
 import { Action } from "../ui/controls";
 import { listInWords } from "./words";
@@ -11,8 +11,10 @@ export interface InColumn {
   title: string;
   description: string;
   /** “as it is now”, “take B”; null for somebody else's. */
-  own: string | null;
+  wording: string | null;
 }
+
+const traitsIn = (one: InColumn, how: Parameters<typeof traitsOf>[1]) => ({ ...one, traits: traitsOf(one.title, how) });
 
 /** The first words of every result in a column: what a hurried reader sees. */
 export function OpeningWords({ column, language }: { column: readonly InColumn[]; language: string }) {
@@ -20,13 +22,13 @@ export function OpeningWords({ column, language }: { column: readonly InColumn[]
     <section aria-label="Opening words">
       <h2 className="font-medium font-serif text-15">Opening words</h2>
       <ol className="mt-1.5 grid gap-1">
-        {column.map(({ at, title, own }) => {
+        {column.map(({ at, title, wording }) => {
           const { opening, rest } = openingWords(title, language);
           return (
             <li key={at} className="grid grid-cols-[32px_minmax(0,1fr)] items-baseline gap-x-1.5">
               <span className="text-right text-12 text-soft tabular-nums">{at}</span>
               <span className="truncate font-serif text-15" dir="auto">
-                <span className={own === null ? "" : "text-blue"}>{opening || "no title"}</span>
+                <span className={wording === null ? "" : "text-blue"}>{opening || "no title"}</span>
                 <span className="text-graphite">{rest}</span>
               </span>
             </li>
@@ -39,7 +41,8 @@ export function OpeningWords({ column, language }: { column: readonly InColumn[]
 
 /** What the others do and yours do not, in words; pressing a count shows which. */
 export function WhatOthersDo({
-  column,
+  theirs,
+  own,
   phrase,
   brand,
   language,
@@ -47,7 +50,8 @@ export function WhatOthersDo({
   lit,
   onLight,
 }: {
-  column: readonly InColumn[];
+  theirs: readonly InColumn[];
+  own: readonly InColumn[];
   phrase: string;
   brand: string;
   language: string;
@@ -55,37 +59,35 @@ export function WhatOthersDo({
   lit: ReadonlySet<number>;
   onLight: (places: ReadonlySet<number>) => void;
 }) {
-  const told = useMemo(() => {
-    const traits = column.map((one) => ({
-      ...one,
-      traits: traitsOf(one.title, { phrase, language, limits, ...(one.own === null ? {} : { brand }) }),
-    }));
-    return {
-      others: traits.filter(({ own }) => own === null),
-      // The same wording at two places counts once.
-      yours: traits.filter(({ own }, i) => own !== null && traits.findIndex((one) => one.own === own) === i),
-    };
-  }, [column, phrase, brand, language, limits]);
-  const shared = useMemo(() => {
-    const others = column.filter(({ own }) => own === null).map((one): OtherResult => ({ ...one, address: "" }));
-    const yours = column.filter(({ own }) => own !== null).flatMap(({ title, description }) => [title, description]);
-    return others.length === 0 ? [] : sharedWords(others, yours, phrase, language);
-  }, [column, phrase, language]);
-  const { others, yours } = told;
+  // What the others do stays the same while somebody types.
+  const others = useMemo(
+    () => theirs.map((one) => traitsIn(one, { phrase, language, limits })),
+    [theirs, phrase, language, limits],
+  );
+  const shared = useMemo(() => sharedWords(theirs, language), [theirs, language]);
+  // The same wording at two places counts once.
+  const yours = own
+    .filter((one, i) => own.findIndex(({ wording }) => wording === one.wording) === i)
+    .map((one) => traitsIn(one, { phrase, language, limits, brand }));
+  const lacking = lackingWords(
+    shared,
+    [phrase, ...own.flatMap(({ title, description }) => [title, description])],
+    language,
+  );
   if (others.length === 0) return null;
   const which = (has: (traits: TitleTraits) => boolean) => ({
     places: new Set(others.filter((one) => has(one.traits)).map(({ at }) => at)),
     yours: yours.filter((one) => has(one.traits)),
   });
   const pressed = { lit, onLight, of: others.length };
-  const mine = (list: readonly { own: string | null }[], does: string, not: string) =>
+  const mine = (list: readonly { wording: string | null }[], does: string, not: string) =>
     yours.length === 0
       ? ""
       : list.length === 0
         ? ` ${not}`
         : list.length === yours.length
           ? ` ${does}`
-          : ` Of yours ${listInWords(list.map(({ own }) => own ?? ""))} ${list.length === 1 ? "does" : "do"}.`;
+          : ` Of yours ${listInWords(list.map(({ wording }) => wording ?? ""))} ${list.length === 1 ? "does" : "do"}.`;
   const numbers = which(({ numbers }) => numbers.length > 0);
   const years = which(({ years }) => years.length > 0);
   const questions = which(({ question }) => question);
@@ -93,7 +95,7 @@ export function WhatOthersDo({
   const first = which(({ phraseFirst }) => phraseFirst);
   const given = listInWords(others.flatMap(({ traits }) => traits.numbers.slice(0, 1)));
   const widths = others.map(({ traits }) => traits.px).sort((a, b) => a - b);
-  const own = yours.map(({ own, traits }) => `${traits.px} (${own})`);
+  const measured = yours.map(({ wording, traits }) => `${traits.px} (${wording})`);
   return (
     <section aria-label="What the others do">
       <h2 className="font-medium font-serif text-15">What the others do</h2>
@@ -122,15 +124,15 @@ export function WhatOthersDo({
           </li>
         )}
         <li>
-          They are {widths[0]} to {widths.at(-1)} px wide{own.length > 0 && `; yours ${listInWords(own)}`}.
+          They are {widths[0]} to {widths.at(-1)} px wide{measured.length > 0 && `; yours ${listInWords(measured)}`}.
         </li>
         <li>
-          {shared.length === 0 ? (
+          {lacking.length === 0 ? (
             "They share no word that yours lacks."
           ) : (
             <>
               Words that they share and yours {yours.length === 1 ? "lacks" : "lack"}:{" "}
-              {shared.map(({ text }, i) => {
+              {lacking.map(({ text }, i) => {
                 const places = new Set(
                   others
                     .filter((one) => `${one.title} ${one.description}`.toLowerCase().includes(text))

@@ -82,12 +82,19 @@ export function LineUpView({
       ? { title: textOf(take, "title"), description: textOf(take, "description") }
       : { title: page.title, description: page.description };
   };
-  const order = standingOrder(lineUp);
-  const column = order.map((one, i): InColumn => {
-    if ("yours" in one) return { at: i + 1, ...textsOf(one.yours), own: nameOf(one.yours) };
-    const other = lineUp.others[one.other];
-    return { at: i + 1, title: other?.title ?? "", description: other?.description ?? "", own: null };
-  });
+  const order = useMemo(() => standingOrder(lineUp), [lineUp]);
+  const theirs = useMemo(
+    () =>
+      order.flatMap((one, i): InColumn[] => {
+        const other = "other" in one ? lineUp.others[one.other] : undefined;
+        return other ? [{ at: i + 1, title: other.title, description: other.description, wording: null }] : [];
+      }),
+    [order, lineUp],
+  );
+  const mine = order.flatMap((one, i): InColumn[] =>
+    "yours" in one ? [{ at: i + 1, ...textsOf(one.yours), wording: nameOf(one.yours) }] : [],
+  );
+  const column = [...theirs, ...mine].sort((a, b) => a.at - b.at);
   const setPlaces = (text: string) => {
     const read = readPlaces(text);
     if ("reason" in read) return read.reason;
@@ -309,7 +316,8 @@ export function LineUpView({
         <div className="grid content-start gap-6 border-hairline pt-4 pb-8 pl-6 min-[1021px]:border-l">
           <OpeningWords column={column} language={language} />
           <WhatOthersDo
-            column={column}
+            theirs={theirs}
+            own={mine}
             phrase={phrase}
             brand={site.houseStyle.brand}
             language={language}

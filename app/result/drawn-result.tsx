@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import { boldOf, setDescription, setTitle } from "#core/result/result";
 import { type Device, descriptionLine } from "#core/result/styles";
 import { addressTrail } from "#core/result/trail";
@@ -6,7 +6,7 @@ import type { ResultLimits } from "#core/settings/house-style";
 import { stretches } from "../desk/field";
 
 /** A result as a searcher sees it, at true scale: cut where it is cut, the query's words in bold. */
-export function DrawnResult({
+export const DrawnResult = memo(function DrawnResult({
   title,
   description,
   address,
@@ -34,7 +34,7 @@ export function DrawnResult({
       <DrawnDescription text={description} query={query} language={language} device={device} limits={limits} />
     </span>
   );
-}
+});
 
 const NONE: readonly { start: number; end: number }[] = [];
 

@@ -1,4 +1,4 @@
-import { ImageIcon, Star, StarHalf } from "lucide-react";
+import { Star, StarHalf } from "lucide-react";
 import type { ReactNode } from "react";
 import type { PartId, ResultPart } from "#core/result/parts/part";
 import { drawnOf } from "./use-result-parts";
@@ -70,16 +70,6 @@ export function PartsDrawn({
         </span>,
       );
   }
-  const [picture] = of("picture").drawn;
-  if (picture)
-    lines.push(
-      <li key="picture" className="flex items-center gap-1.5 text-12 text-soft" title={picture}>
-        <ImageIcon size={14} aria-hidden /> with its picture at the side: {nameIn(picture)}
-      </li>,
-    );
   if (lines.length === 0) return null;
   return <ul className={`mt-1 grid gap-0.5 text-[14px] text-result-text leading-[22px] ${className}`}>{lines}</ul>;
 }
-
-/** The name of a file in its address. */
-const nameIn = (address: string) => address.split(/[?#]/)[0]?.split("/").filter(Boolean).at(-1) ?? address;

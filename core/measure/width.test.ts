@@ -2,6 +2,7 @@ import { Encodings, Font, FontNames } from "@pdf-lib/standard-fonts";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { countCharacters, cutText } from "./cut.ts";
+import { runsFromRight } from "./direction.ts";
 import { advances, widthOf } from "./width.ts";
 
 const arimo = { family: "arimo", size: 20 } as const;
@@ -87,4 +88,15 @@ describe("cutting", () => {
     const cut = cutText("word ".repeat(200_000), [600], arimo);
     expect(cut.end).toBeLessThan(100);
   });
+});
+
+// The first strong character decides (UAX #9, P2 and P3).
+it.each([
+  ["ברוכים הבאים | Gullhaven", true],
+  ["2026: مرحبا", true],
+  ["Gullhaven ברוכים", false],
+  ["12.50 – …", false],
+  ["", false],
+])("%j runs from right to left: %s", (text, expected) => {
+  expect(runsFromRight(text)).toBe(expected);
 });

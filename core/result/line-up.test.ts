@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { DEFAULT_LIMITS } from "../settings/house-style.ts";
-import { movePlace, openingWords, readPlaces, sharedWords, standingOrder, traitsOf } from "./line-up.ts";
+import { lackingWords, movePlace, openingWords, readPlaces, sharedWords, standingOrder, traitsOf } from "./line-up.ts";
 
 const result = (title: string, description = "") => ({ title, address: "https://a.example/", description });
 
@@ -66,9 +66,12 @@ describe("a line-up", () => {
       result("Plan your visits", "Closed in winter."),
       result("Boats", "x"),
     ];
-    expect(sharedWords(others, ["Boats for hire"], "boat hire", "en")).toEqual([
-      { text: "closed", of: 2 },
-      { text: "visit", of: 2 },
+    const shared = sharedWords(others, "en");
+    expect(shared.map(({ text, of }) => [text, of])).toEqual([
+      ["boats", 2],
+      ["closed", 2],
+      ["visit", 2],
     ]);
+    expect(lackingWords(shared, ["A boat for hire"], "en").map(({ text }) => text)).toEqual(["closed", "visit"]);
   });
 });

@@ -120,22 +120,23 @@ export function traitsOf(
 /** Words that a line-up names. */
 const MOST_SHARED = 8;
 
-/** Content words that most of the others have in title or description, and one's own texts lack, the commonest first. */
+/** A word that results of others have in title or description, and in how many of them. */
+export interface SharedWord {
+  text: string;
+  stem: string;
+  of: number;
+}
+
+/** Content words that at least a third of the others have in title or description, the commonest first. */
 export function sharedWords(
-  others: readonly OtherResult[],
-  own: readonly string[],
-  phrase: string,
+  others: readonly Pick<OtherResult, "title" | "description">[],
   language: string,
-): { text: string; of: number }[] {
-  const mine = new Set([
-    ...own.flatMap((text) => [...contentStems(text, language)]),
-    ...contentStems(phrase, language),
-  ]);
+): SharedWord[] {
   const words = new Map<string, { of: number; wordings: Map<string, number> }>();
   for (const { title, description } of others) {
     const seen = new Set<string>();
     for (const { stem, stop, text, plain } of tokensOf(`${title}. ${description}`, { language })) {
-      if (stop || seen.has(stem) || mine.has(stem) || plain.length < 3 || !/\p{L}/u.test(plain)) continue;
+      if (stop || seen.has(stem) || plain.length < 3 || !/\p{L}/u.test(plain)) continue;
       seen.add(stem);
       const word = words.get(stem) ?? { of: 0, wordings: new Map() };
       word.of++;
@@ -145,11 +146,16 @@ export function sharedWords(
     }
   }
   const least = Math.max(2, Math.ceil(others.length / 3));
-  return Array.from(words.values(), ({ of, wordings }) => {
+  return Array.from(words, ([stem, { of, wordings }]) => {
     const [[text] = [""]] = [...wordings].sort(([, a], [, b]) => b - a);
-    return { text, of };
+    return { text, stem, of };
   })
     .filter(({ of }) => of >= least)
-    .sort((a, b) => b.of - a.of || a.text.localeCompare(b.text))
-    .slice(0, MOST_SHARED);
+    .sort((a, b) => b.of - a.of || a.text.localeCompare(b.text));
+}
+
+/** Of the words that others share, those that texts of one's own lack, in any form. */
+export function lackingWords(shared: readonly SharedWord[], texts: readonly string[], language: string): SharedWord[] {
+  const mine = new Set(texts.flatMap((text) => [...contentStems(text, language)]));
+  return shared.filter(({ stem }) => !mine.has(stem)).slice(0, MOST_SHARED);
 }

@@ -1,4 +1,5 @@
 import { type RefObject, useRef, useState } from "react";
+import { runsFromRight } from "#core/measure/direction";
 import { advances } from "#core/measure/width";
 import { descriptionOf, titleOf } from "#core/page/page";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
@@ -16,6 +17,7 @@ import type { Desk } from "../use-desk";
 import { descriptionEdit, titleEdit } from "../wording";
 
 const ResultMore = onDemand(async () => (await import("./result-more")).default);
+const PictureAtSide = onDemand(async () => (await import("../../result/picture-at-side")).PictureAtSide);
 const PartsDrawn = onDemand(async () => (await import("../../result/parts-drawn")).PartsDrawn);
 const PhraseOptions = onDemand(async () => (await import("../../phrases/phrase-options")).PhraseOptions);
 
@@ -184,6 +186,7 @@ function OneResult({
 } & Selection) {
   const { page, original, notes } = desk;
   const { lead } = drawn;
+  const [picture] = drawn.parts.find(({ id }) => id === "picture")?.shown ?? [];
   const title = titleOf(page);
   const description = descriptionOf(page);
   const { title: titleCut, description: descriptionCut, trail, bold } = resultOf(page, device, limits, query, lead);
@@ -203,6 +206,7 @@ function OneResult({
           <span className="block truncate text-[14px]">{siteName}</span>
           <span className="block truncate text-12 text-soft">{trail.join(" › ")}</span>
         </span>
+        {picture && <PictureAtSide siteId={desk.record.siteId} address={picture} />}
       </div>
       <div data-anchor="title" className="mt-2.5" style={desktop ? undefined : { width: limits.titleMobile }}>
         <ResultField
@@ -224,6 +228,7 @@ function OneResult({
             width={width}
             notches={titleNotches(title, titleCut.lost !== "", limits)}
             rising={titleCut.px <= width}
+            fromRight={runsFromRight(title) ? width : null}
           />
         </div>
       ) : (
@@ -256,6 +261,7 @@ function OneResult({
             width={width}
             notches={descriptionNotches(description, descriptionCut.lost !== "", limits, lead)}
             rising={descriptionCut.px + leadWidth(lead, device) <= 2 * DESCRIPTION_LINE}
+            fromRight={runsFromRight(description) ? DESCRIPTION_LINE : null}
           />
         </div>
       ) : (

@@ -7,7 +7,7 @@ import { pricesIn } from "../../structured-data/agreement.ts";
 import { dateIn } from "../../structured-data/dates.ts";
 import { setDescription } from "../result.ts";
 import { descriptionStyle } from "../styles.ts";
-import { bestOf, isBoast, type SuggestedText, type SuggestingBasis, saidIn, type Weighed } from "./suggested.ts";
+import { bestOf, isBoast, phraseIn, type SuggestedText, type SuggestingBasis, type Weighed } from "./suggested.ts";
 
 /** Sentences that are weighed: what a page is about stands early. */
 const MOST_SENTENCES = 120;
@@ -26,7 +26,7 @@ const APART = 0.8;
 const TOGETHER = 2;
 
 /** What it is worth that a sentence says the phrase, by how. Common practice, no source. */
-const SAID = { exact: 4, form: 3.2, scattered: 1.8 };
+const PHRASE_WORTH = { exact: 4, form: 3.2, scattered: 1.8 };
 
 /** Words that point to what stands before them, at the beginning of a sentence. Common practice, no source. */
 const POINTING: Readonly<Record<string, RegExp>> = {
@@ -88,9 +88,9 @@ function sentencesOn(page: Page, { phrase, share }: SuggestingBasis, language: s
       const reasons: string[] = [];
       let score = 2.5 / (1 + at / 6);
       if (at === 0) reasons.push("is the first sentence of the page");
-      const said = saidIn(text, phrase, language);
+      const said = phraseIn(text, phrase, language);
       if (said) {
-        score += SAID[said.kind];
+        score += PHRASE_WORTH[said.kind];
         reasons.unshift(said.reason);
       }
       const some = wanted.filter((stem) => stems.includes(stem)).length;
@@ -188,6 +188,6 @@ export function suggestDescriptions(page: Page, basis: SuggestingBasis): Suggest
   const isWholeOnMobile = (text: string) => setDescription(text, "mobile", limits).lost === "";
   const best = bestOf(weighed, { px: pxOf, limit: limits.descriptionDesktop, isWholeOnMobile, language });
   // Where the phrase is said at all, what does not say it is of little use.
-  const says = ({ text }: SuggestedText) => saidIn(text, phrase, language) !== null;
+  const says = ({ text }: SuggestedText) => phraseIn(text, phrase, language) !== null;
   return best.toSorted((a, b) => Number(says(b)) - Number(says(a)));
 }

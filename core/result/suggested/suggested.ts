@@ -48,7 +48,7 @@ const MOST_OF_FAMILY = 2;
 const MOST_SET = 40;
 
 /** How a text says a phrase, what that is worth, and the reason in words; null where it does not. */
-export function saidIn(
+export function phraseIn(
   text: string,
   phrase: string,
   language: string,

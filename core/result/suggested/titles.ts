@@ -15,7 +15,7 @@ import { dateIn } from "../../structured-data/dates.ts";
 import { setTitle } from "../result.ts";
 import { shorterWordings } from "../shorten.ts";
 import { titleStyle } from "../styles.ts";
-import { bestOf, isBoast, type SuggestedText, type SuggestingBasis, saidIn, type Weighed } from "./suggested.ts";
+import { bestOf, isBoast, phraseIn, type SuggestedText, type SuggestingBasis, type Weighed } from "./suggested.ts";
 
 /** What a title speaks of, or gives beside it. */
 interface Piece {
@@ -53,7 +53,7 @@ const WORTH = {
 };
 
 /** What it is worth that a title says the phrase, by how. Common practice, no source. */
-const SAID = { exact: 4, form: 3, scattered: 1.5 };
+const PHRASE_WORTH = { exact: 4, form: 3, scattered: 1.5 };
 
 const QUESTIONS: Readonly<Record<string, string>> = {
   en: "questions",
@@ -227,9 +227,9 @@ export function suggestTitles(page: Page, basis: SuggestingBasis): SuggestedText
     if (text === now || isBoast(text) || taken(text) || !fits(text)) return;
     let score = pieces.reduce((sum, { worth }) => sum + worth, 0);
     const reasons = [...pieces].sort((a, b) => b.worth - a.worth).map(({ reason }) => reason);
-    const said = saidIn(text, phrase, language);
+    const said = phraseIn(text, phrase, language);
     if (said) {
-      score += SAID[said.kind] + (said.first ? 1.5 : 0);
+      score += PHRASE_WORTH[said.kind] + (said.first ? 1.5 : 0);
       reasons.unshift(said.reason);
     }
     if (style.brand !== "" && text.endsWith(style.brand)) {
