@@ -178,7 +178,7 @@ export function FromTable({
               onChange={(e) => setSaid(e.target.value)}
               className={`${fieldClass} max-w-[420px]`}
             />
-            <span className="text-12 text-soft">Some addresses of the table are paths alone.</span>
+            <span className="text-12 text-ink-soft">Some addresses of the table are paths alone.</span>
           </label>
         )}
       {addressed ? (
@@ -217,7 +217,7 @@ export function FromTable({
                   className="grid grid-cols-[96px_minmax(0,1fr)_minmax(0,2fr)] gap-4 py-2 max-[700px]:grid-cols-1 max-[700px]:gap-1"
                 >
                   {row.does === "fault" ? (
-                    <span className="text-soft">row {row.row}</span>
+                    <span className="text-ink-soft">row {row.row}</span>
                   ) : (
                     <span className="flex items-start gap-2">
                       <Tick
@@ -232,13 +232,13 @@ export function FromTable({
                     <span className="block truncate font-mono text-12">
                       {row.fault ? row.address || "–" : pathOf(row.address)}
                     </span>
-                    <span className={row.fault ? "text-red" : "text-soft"}>
+                    <span className={row.fault ? "text-red" : "text-ink-soft"}>
                       {row.fault ?? (row.does === "add" ? "a new page" : "")}
                     </span>
                     {row.doubt && <span className="block text-red">{row.doubt}</span>}
                   </span>
                   <span
-                    className={`grid content-start gap-1 ${row.does === "fault" || taken.has(row.row) ? "" : "opacity-60"}`}
+                    className={`grid content-start gap-1 ${row.does === "fault" || taken.has(row.row) ? "" : "set-back"}`}
                   >
                     {row.changes.map(({ column, was, is }) => (
                       <span key={column} className="grid">
@@ -256,7 +256,7 @@ export function FromTable({
               ))}
           </ul>
           {plan.length > PLANNED && (
-            <p className="mt-2 text-soft">and more rows like these, up to row {plan.at(-1)?.row}.</p>
+            <p className="mt-2 text-ink-soft">and more rows like these, up to row {plan.at(-1)?.row}.</p>
           )}
         </section>
       ) : (

@@ -109,7 +109,7 @@ export function FromWeb({
               <RadioGroup.Indicator className="h-2 w-2 rounded-full bg-ink" />
             </RadioGroup.Item>
             <span>
-              {name} <span className="text-13 text-soft">{hint}</span>
+              {name} <span className="text-13 text-ink-soft">{hint}</span>
             </span>
           </label>
         ))}
@@ -147,5 +147,5 @@ export function FromWeb({
 }
 
 const Explanation = ({ children }: { children: ReactNode }) => (
-  <span className="max-w-[46ch] text-soft">{children}</span>
+  <span className="max-w-[46ch] text-ink-soft">{children}</span>
 );

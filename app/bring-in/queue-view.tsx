@@ -83,7 +83,7 @@ export function QueueView({ queue }: { queue: QueueRecord }) {
         )}
       </p>
       {queue.notes.map((note) => (
-        <p key={note} className="mt-2 max-w-[80ch] break-words text-soft">
+        <p key={note} className="mt-2 max-w-[80ch] break-words text-ink-soft">
           {note}
         </p>
       ))}
@@ -96,7 +96,7 @@ function Progress({ done, total, state }: { done: number; total: number; state: 
   const said = state === "done" ? "Done" : state === "stopped" ? "Stopped" : "Bringing in";
   return (
     <div className="mt-1.5 grid gap-1">
-      <p className="text-soft">
+      <p className="text-ink-soft">
         {said}: {numbers.format(done)} of {numbers.format(total)}
       </p>
       <ProgressLine label="Pages fetched" done={done} of={total} />
@@ -130,7 +130,7 @@ function Items({ queue, state, counts }: { queue: QueueRecord; state: ItemState;
           </li>
         ))}
       </ul>
-      {counts[state] > LISTED && <p className="mt-2 text-soft">and {numbers.format(counts[state] - LISTED)} more.</p>}
+      {counts[state] > LISTED && <p className="mt-2 text-ink-soft">and {numbers.format(counts[state] - LISTED)} more.</p>}
     </>
   );
 }

@@ -96,9 +96,9 @@ export function Review({
             key={page.id}
             className="grid grid-cols-[1fr_1.4fr_max-content] items-center gap-4 py-1.5 max-[700px]:grid-cols-1 max-[700px]:gap-1"
           >
-            <span className={`min-w-0 ${leftOut ? "text-soft line-through" : ""}`}>
+            <span className={`min-w-0 ${leftOut ? "text-ink-soft line-through" : ""}`}>
               <span className="block truncate font-serif text-15">{page.derived.name || page.path}</span>
-              <span className="block truncate font-mono text-12 text-soft">{page.path}</span>
+              <span className="block truncate font-mono text-12 text-ink-soft">{page.path}</span>
               {page.fault && <span className="text-red">could not be read: it comes in with the reason</span>}
               {present.has(address) && <span className="text-blue">brought in again</span>}
             </span>
@@ -109,11 +109,11 @@ export function Review({
                 disabled={leftOut || address.startsWith(UNSAID)}
                 aria-invalid={faults.has(page.id) || undefined}
                 onChange={(e) => change(page.id, { address: e.target.value, moved: false })}
-                className="w-full rounded border border-hairline bg-sheet px-2 py-1 font-mono text-12 aria-[invalid]:border-red disabled:text-soft"
+                className="w-full rounded border border-edge bg-sheet px-2 py-1 font-mono text-12 aria-[invalid]:border-red disabled:text-ink-soft"
               />
               {faults.has(page.id) && <span className="text-12 text-red">{faults.get(page.id)}</span>}
               {moved && !faults.has(page.id) && (
-                <span className="text-12 text-soft">Its canonical names another page that comes in too.</span>
+                <span className="text-12 text-ink-soft">Its canonical names another page that comes in too.</span>
               )}
             </span>
             <Action onClick={() => change(page.id, { leftOut: !leftOut })}>
@@ -122,7 +122,7 @@ export function Review({
           </li>
         ))}
       </ul>
-      {rows.length > SHOWN && <p className="mt-2 text-soft">and {rows.length - SHOWN} more.</p>}
+      {rows.length > SHOWN && <p className="mt-2 text-ink-soft">and {rows.length - SHOWN} more.</p>}
       <div className="mt-6 flex items-center gap-4">
         <MainButton onClick={keep} disabled={taken.length === 0}>
           Bring in {taken.length === 1 ? "1 page" : `${taken.length} pages`}
@@ -170,7 +170,7 @@ function Beginning({
           className={`${fieldClass} w-full max-w-[420px] font-mono text-13`}
         />
       </label>
-      <span className="flex min-h-5 gap-3 text-12 text-soft">
+      <span className="flex min-h-5 gap-3 text-12 text-ink-soft">
         {fault ? (
           <span role="alert" className="text-red">
             {fault}
@@ -193,14 +193,14 @@ export function LeftOutList({ leftOut }: { leftOut: readonly LeftOut[] }) {
   return (
     <section className="mt-8" aria-label="Left out">
       <h2 className="font-serif text-18">{leftOut.length} left out</h2>
-      <ul className="mt-2 grid gap-1 text-soft">
+      <ul className="mt-2 grid gap-1 text-ink-soft">
         {leftOut.slice(0, SHOWN).map(({ path, why }) => (
           <li key={path}>
             <span className="font-mono text-12">{path}</span>: {why}
           </li>
         ))}
       </ul>
-      {leftOut.length > SHOWN && <p className="mt-2 text-soft">and {leftOut.length - SHOWN} more.</p>}
+      {leftOut.length > SHOWN && <p className="mt-2 text-ink-soft">and {leftOut.length - SHOWN} more.</p>}
     </section>
   );
 }

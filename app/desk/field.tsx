@@ -205,7 +205,7 @@ export function ResultField({
           if (e.key === "Enter" && !e.ctrlKey && !e.metaKey) e.preventDefault();
         }}
         style={{ textIndent: indent }}
-        className={`relative block w-full resize-none overflow-hidden bg-transparent text-transparent caret-ink outline-none [field-sizing:content] placeholder:text-graphite ${className}`}
+        className={`relative block w-full resize-none overflow-hidden bg-transparent text-transparent caret-ink outline-none [field-sizing:content]  ${className}`}
       />
       {/* Numerals are clicked through the field that covers them: once more above it, where the words between are there for their places only. */}
       <div

@@ -173,7 +173,7 @@ export function Margin({
         })}
       </ol>
       {desk.audited && notes.length === 0 && (
-        <p className="pt-6 font-serif text-15 text-soft">Nothing to note on this page.</p>
+        <p className="pt-6 font-serif text-15 text-ink-soft">Nothing to note on this page.</p>
       )}
       {setAside.length > 0 && <SetAside list={setAside} onTakeBack={(one) => desk.takeBack(one.record)} />}
     </aside>
@@ -209,7 +209,7 @@ function Settled({ finding }: { finding: Finding }) {
   return (
     <p className="grid grid-cols-[minmax(46px,max-content)_1fr]">
       <Check size={14} strokeWidth={1.5} className="mt-0.5 text-blue" aria-label="settled" />
-      <span className="min-w-0 break-words text-soft">was: {sentences(finding.message)[0]}</span>
+      <span className="min-w-0 break-words text-ink-soft">was: {sentences(finding.message)[0]}</span>
     </p>
   );
 }
@@ -247,11 +247,11 @@ function OneNote({
         <span className="min-w-0 break-words font-medium font-serif leading-snug">{first}</span>
       </button>
       <div className="grid gap-1 pl-[46px]">
-        {rest && <p className="break-words text-soft">{rest}</p>}
+        {rest && <p className="break-words text-ink-soft">{rest}</p>}
         {open && rule && (
           <>
             <p>{rule.why}</p>
-            <p className="text-12 text-soft">
+            <p className="text-12 text-ink-soft">
               {rule.source.kind[0]?.toUpperCase() + rule.source.kind.slice(1)}
               {rule.source.text && `: ${rule.source.text}`}
             </p>
@@ -283,7 +283,7 @@ function SetAside({ list, onTakeBack }: { list: readonly SetAsideNote[]; onTakeB
       <h2 className="font-serif text-15">{list.length} set aside</h2>
       <ul className="mt-2 grid gap-3">
         {list.map((one) => (
-          <li key={one.finding.key} className="text-soft">
+          <li key={one.finding.key} className="text-ink-soft">
             <span className="text-ink">{sentences(one.finding.message)[0]}</span> Set aside {where[one.record.scope]}: “
             {one.record.reason}” <Action onClick={() => onTakeBack(one)}>Take it back up</Action>
           </li>

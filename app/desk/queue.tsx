@@ -24,7 +24,7 @@ export function Queue({ siteId, pages, current }: { siteId: string; pages: Filte
   const near = pages.shown.slice(from, at + AROUND);
   return (
     <nav aria-label="Pages being worked through" className="min-h-0 flex-1 overflow-y-auto">
-      <p className="px-4 pt-4 pb-2 font-medium text-12 text-soft">
+      <p className="px-4 pt-4 pb-2 font-medium text-12 text-ink-soft">
         {pages.shown.length} {pages.shown.length === 1 ? "page" : "pages"}{" "}
         {pages.filter.find ? `with “${pages.filter.find}”` : calledOf(pages.filter.show)}
       </p>
@@ -39,7 +39,7 @@ export function Queue({ siteId, pages, current }: { siteId: string; pages: Filte
             >
               <span className="min-w-0 flex-1">
                 <span className="block truncate">{page.name || "without a name"}</span>
-                <span className="block truncate text-12 text-soft">{pathOf(page.address)}</span>
+                <span className="block truncate text-12 text-ink-soft">{pathOf(page.address)}</span>
               </span>
               {page.ready ? (
                 <span className="text-blue">

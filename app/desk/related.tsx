@@ -29,7 +29,7 @@ export function RelatedPlaces({ desk, finding }: { desk: Taken; finding: Finding
   const show = ({ at }: Related) =>
     document.querySelector(`[data-anchor="${CSS.escape(placeName(at))}"]`)?.scrollIntoView({ block: "center" });
   return (
-    <ul aria-label="See also" className="text-soft">
+    <ul aria-label="See also" className="text-ink-soft">
       {here.map((one) => (
         <li key={placeName(one.at)}>
           See <Action onClick={() => show(one)}>{nameOf(one.at, desk.page)}</Action>

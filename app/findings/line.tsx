@@ -156,13 +156,13 @@ function Opened({
               {across
                 ? messagesAcross(findings, page.id, rule, weight).map((message) => <p key={message}>{message}</p>)
                 : (read.get(page.id)?.map((message) => <p key={message}>{message}</p>) ?? (
-                    <span className="text-soft">Reading…</span>
+                    <span className="text-ink-soft">Reading…</span>
                   ))}
             </dd>
           </div>
         ))}
       </dl>
-      {pages === null && <p className="text-soft">Reading the pages…</p>}
+      {pages === null && <p className="text-ink-soft">Reading the pages…</p>}
       {pages && pages.length > shown && (
         <p className="mt-1">
           <Action onClick={() => setShown(shown + MORE)}>
@@ -171,7 +171,7 @@ function Opened({
           </Action>
         </p>
       )}
-      <p className="mt-2 max-w-[70ch] text-soft">
+      <p className="mt-2 max-w-[70ch] text-ink-soft">
         {why}{" "}
         <Action onClick={onSetAside} className="whitespace-nowrap">
           Set aside for the site…

@@ -54,7 +54,7 @@ export function Side({
                 {screen.name}
               </Link>
             </dt>
-            <dd className="text-soft">{told}</dd>
+            <dd className="text-ink-soft">{told}</dd>
           </div>
         ))}
         <div className="flex flex-wrap justify-between gap-x-4">
@@ -63,7 +63,7 @@ export function Side({
               Links
             </Link>
           </dt>
-          <dd className="text-soft">{links.length > 0 ? links.join(", ") : "none broken"}</dd>
+          <dd className="text-ink-soft">{links.length > 0 ? links.join(", ") : "none broken"}</dd>
         </div>
       </dl>
       <h2 className="mt-6 font-semibold">By folder</h2>
@@ -81,16 +81,16 @@ export function Side({
                 {path}
               </Action>
             )}
-            <span className="whitespace-nowrap text-soft">
+            <span className="whitespace-nowrap text-ink-soft">
               {counted(pages, "page", "pages")}
               {must > 0 && `, ${number.format(must)} must`}
             </span>
           </li>
         ))}
-        {folders.length > MOST && <li className="text-soft">and {number.format(folders.length - MOST)} more</li>}
+        {folders.length > MOST && <li className="text-ink-soft">and {number.format(folders.length - MOST)} more</li>}
       </ul>
       <h2 className="mt-6 font-semibold">Since it was brought in</h2>
-      <p className="mt-2 text-soft">
+      <p className="mt-2 text-ink-soft">
         {redrafted === 0
           ? "Nothing has been redrafted yet."
           : `${counted(redrafted, "page is", "pages are")} redrafted, ${number.format(ready)} ready.`}

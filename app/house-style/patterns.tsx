@@ -36,7 +36,7 @@ export function PatternFields({
           <label key={field} className="grid gap-1">
             <span className="flex items-baseline gap-3">
               <span className="font-serif text-15">{LABELS[field]} are made as</span>
-              <span className="text-soft">
+              <span className="text-ink-soft">
                 {following[field] > 0 &&
                   `${following[field]} ${following[field] === 1 ? "page follows" : "pages follow"} it`}
               </span>
@@ -60,7 +60,7 @@ export function PatternFields({
           </label>
         );
       })}
-      <p className="text-12 text-soft">
+      <p className="text-12 text-ink-soft">
         Variables:{" "}
         {VARIABLES.map(({ name, meaning }) => (
           <span key={name} title={meaning} className="mr-2 font-mono">{`{${name}}`}</span>

@@ -74,7 +74,7 @@ export function RuleLine({
           )}
         </p>
         {open && (
-          <p className="mt-1 max-w-[70ch] text-soft">
+          <p className="mt-1 max-w-[70ch] text-ink-soft">
             {rule.why}{" "}
             <span className="whitespace-nowrap">
               {[rule.source.kind, rule.source.text].filter(Boolean).join(": ")}.
@@ -105,8 +105,8 @@ const number = new Intl.NumberFormat("en-GB");
 const onPages = (n: number) => (n === 0 ? "on no page" : `on ${number.format(n)} ${n === 1 ? "page" : "pages"}`);
 
 function Count({ kept, drafted }: RuleCount) {
-  if (drafted === null) return <span className="text-soft">{onPages(kept)}, counting…</span>;
-  if (drafted === kept) return <span className="text-soft">{onPages(kept)}</span>;
+  if (drafted === null) return <span className="text-ink-soft">{onPages(kept)}, counting…</span>;
+  if (drafted === kept) return <span className="text-ink-soft">{onPages(kept)}</span>;
   return (
     <span className="text-blue" aria-live="polite">
       {onPages(kept)}, with this {drafted === 0 ? "on none" : `on ${number.format(drafted)}`}
@@ -191,7 +191,7 @@ function Words({
           );
         setTyped(null);
       }}
-      className="mt-1 block w-full rounded border border-hairline bg-transparent px-2 py-1 font-sans text-13"
+      className="mt-1 block w-full rounded border border-edge bg-transparent px-2 py-1 font-sans text-13"
     />
   );
 }

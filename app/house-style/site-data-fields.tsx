@@ -55,7 +55,7 @@ export function SiteDataFields({
         <legend className="font-serif text-15">Whoever runs the site</legend>
         <div className="mt-2 grid grid-cols-[1fr_1fr_1fr] items-start gap-x-4 gap-y-3 max-[700px]:grid-cols-1">
           <label className="grid gap-1">
-            <span className="text-soft">Type</span>
+            <span className="text-ink-soft">Type</span>
             <input
               list="organisation-types"
               value={own.type}
@@ -70,7 +70,7 @@ export function SiteDataFields({
           </label>
           {FIELDS.map(([field, label, hint]) => (
             <label key={field} className="grid gap-1">
-              <span className="text-soft">{label}</span>
+              <span className="text-ink-soft">{label}</span>
               <input
                 value={own[field] ?? ""}
                 placeholder={hint}
@@ -83,7 +83,7 @@ export function SiteDataFields({
             <p className="col-span-full text-red">schema.org has no organisation of that type.</p>
           )}
           <label className="col-span-full grid gap-1">
-            <span className="text-soft">Profiles elsewhere, an address a line</span>
+            <span className="text-ink-soft">Profiles elsewhere, an address a line</span>
             <textarea
               rows={2}
               value={(own.profiles ?? []).join("\n")}

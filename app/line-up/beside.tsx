@@ -26,7 +26,7 @@ export function OpeningWords({ column, language }: { column: readonly InColumn[]
           const { opening, rest } = openingWords(title, language);
           return (
             <li key={at} className="grid grid-cols-[32px_minmax(0,1fr)] items-baseline gap-x-1.5">
-              <span className="text-right text-12 text-soft tabular-nums">{at}</span>
+              <span className="text-right text-12 text-ink-soft tabular-nums">{at}</span>
               <span className="truncate font-serif text-15" dir="auto">
                 <span className={wording === null ? "" : "text-blue"}>{opening || "no title"}</span>
                 <span className="text-graphite">{rest}</span>

@@ -44,7 +44,7 @@ export function Place({
   return (
     <li
       ref={setNodeRef}
-      className={`grid grid-cols-[44px_minmax(0,1fr)] border-hairline border-b py-2.5 ${own ? "border-l-[3px] border-l-blue" : "border-l-[3px] border-l-transparent"} ${isOver ? "bg-marker" : ""} ${dim ? "opacity-40" : ""}`}
+      className={`grid grid-cols-[44px_minmax(0,1fr)] border-hairline border-b py-2.5 ${own ? "border-l-[3px] border-l-blue" : "border-l-[3px] border-l-transparent"} ${isOver ? "bg-marker" : ""} ${dim ? "set-back" : ""}`}
     >
       {children}
     </li>
@@ -53,7 +53,7 @@ export function Place({
 
 /** The number of somebody else's place. */
 export const Numeral = ({ at }: { at: number }) => (
-  <span className="pr-3 text-right font-serif text-15 text-soft leading-[20px] tabular-nums">{at}</span>
+  <span className="pr-3 text-right font-serif text-15 text-ink-soft leading-[20px] tabular-nums">{at}</span>
 );
 
 /** The number of one's own, by which it is moved. */

@@ -212,7 +212,7 @@ export function LineUpView({
         className={`grid gap-x-7 ${shown === "both" ? "grid-cols-[minmax(0,1fr)] min-[1560px]:grid-cols-[minmax(0,1070px)_minmax(300px,1fr)]" : "grid-cols-[minmax(0,660px)_minmax(280px,1fr)] max-[1020px]:grid-cols-[minmax(0,1fr)]"} pr-7 max-[700px]:pr-3`}
       >
         <div className="min-w-0 pt-2 pb-8 pl-3">
-          {order.length === 0 && <p className="p-4 text-soft">Say at which places yours is to stand.</p>}
+          {order.length === 0 && <p className="p-4 text-ink-soft">Say at which places yours is to stand.</p>}
           <Column onMove={move}>
             {order.map((one, i) => {
               const at = i + 1;
@@ -307,7 +307,7 @@ export function LineUpView({
             })}
           </Column>
           {lineUp.others.length === 0 && (
-            <p className="mt-4 ml-11 max-w-[56ch] text-soft">
+            <p className="mt-4 ml-11 max-w-[56ch] text-ink-soft">
               Nobody else stands here yet.{" "}
               <Action onClick={() => setOthers(true)}>Bring in the results to stand among…</Action>
             </p>

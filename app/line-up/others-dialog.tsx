@@ -77,7 +77,7 @@ export function OthersDialog({
             void ask();
           }}
         >
-          <label htmlFor="results-service" className="text-soft">
+          <label htmlFor="results-service" className="text-ink-soft">
             A results service that answers RSS as OpenSearch has it; {"{searchTerms}"} stands for the phrase
           </label>
           <div className="mt-1 flex gap-3">
@@ -92,10 +92,10 @@ export function OthersDialog({
               {asked === "asking" ? "Asking…" : "Ask it"}
             </Action>
           </div>
-          {phrase === "" && <p className="mt-1 text-soft">Type the phrase of the line-up first.</p>}
+          {phrase === "" && <p className="mt-1 text-ink-soft">Type the phrase of the line-up first.</p>}
         </form>
         <div>
-          <label htmlFor="results-list" className="text-soft">
+          <label htmlFor="results-list" className="text-ink-soft">
             Or paste them: a title, an address and a description each, as a table or as blocks of lines; or addresses
             alone, one a line, whose pages are fetched
           </label>
@@ -117,7 +117,7 @@ export function OthersDialog({
             </Action>
           )}
           {working && <span className="ml-5 inline-flex">{working}</span>}
-          {file && <span className="ml-3 text-soft">{file.name}</span>}
+          {file && <span className="ml-3 text-ink-soft">{file.name}</span>}
         </div>
         <div aria-live="polite">
           {read && "reason" in read && (
@@ -134,7 +134,7 @@ export function OthersDialog({
               <ol className="mt-1 grid gap-1">
                 {results.map(({ title, address }) => (
                   <li key={address + title} className="truncate">
-                    <span dir="auto">{title}</span> <span className="font-mono text-12 text-soft">{address}</span>
+                    <span dir="auto">{title}</span> <span className="font-mono text-12 text-ink-soft">{address}</span>
                   </li>
                 ))}
               </ol>

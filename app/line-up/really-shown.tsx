@@ -82,13 +82,13 @@ export function ReallyShown({
         </form>
       ) : shown ? (
         <div className="mt-1.5">
-          <p className="text-soft">
+          <p className="text-ink-soft">
             On {dayInWords(shown.seen)}
             {shown.at !== null && `, ${ordinal(shown.at)}`}:
           </p>
           <Marked was={title} is={shown.title} className="result-desktop text-[18px] text-result-title" />
           <Marked was={description} is={shown.description} className="result-desktop text-[14px] text-result-text" />
-          <p className="mt-1 text-12 text-soft">
+          <p className="mt-1 text-12 text-ink-soft">
             {shown.title === title && shown.description === description
               ? "It was shown as the page has it now."
               : "What differs from the page as it is now is underlined."}
@@ -99,7 +99,7 @@ export function ReallyShown({
           </p>
         </div>
       ) : (
-        <p className="mt-1 text-soft">
+        <p className="mt-1 text-ink-soft">
           Nobody has written it down. <Action onClick={begin}>Write down what you saw</Action>
         </p>
       )}

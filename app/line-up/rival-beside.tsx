@@ -62,14 +62,14 @@ export function RivalBeside({
           {fault} <Action onClick={fetchIt}>Try again</Action>
         </p>
       ) : !looks ? (
-        <p className="mt-3 text-soft" aria-live="polite">
+        <p className="mt-3 text-ink-soft" aria-live="polite">
           {rival === null ? "Fetching their page…" : "Reading both pages…"}
         </p>
       ) : (
         <Both {...looks} phrase={phrase} />
       )}
       {rival && (
-        <p className="mt-4 flex gap-5 text-12 text-soft">
+        <p className="mt-4 flex gap-5 text-12 text-ink-soft">
           Fetched on {new Date(rival.at).toLocaleDateString("en-GB", { dateStyle: "long" })}
           <Action onClick={fetchIt}>Fetch it again</Action>
         </p>
@@ -100,7 +100,7 @@ function Both({ yours, theirs, phrase }: { yours: PageLook; theirs: PageLook; ph
             {outline.map(({ level, text }, i) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: headings may be equal
               <li key={i} style={{ paddingLeft: (level - 1) * 14 }} dir="auto">
-                <span className="mr-1.5 text-12 text-soft">H{level}</span>
+                <span className="mr-1.5 text-12 text-ink-soft">H{level}</span>
                 {text}
               </li>
             ))}
@@ -125,15 +125,15 @@ function Both({ yours, theirs, phrase }: { yours: PageLook; theirs: PageLook; ph
     <table className="mt-3 w-full table-fixed text-left align-top">
       <thead>
         <tr className="border-hairline border-b">
-          <th scope="col" className="w-[150px] py-1.5 font-normal text-soft">
+          <th scope="col" className="w-[150px] py-1.5 font-normal text-ink-soft">
             <span className="sr-only">What is compared</span>
           </th>
           <th scope="col" className="truncate py-1.5 pr-4 font-medium">
-            Yours <span className="font-mono font-normal text-12 text-soft">{pathOf(yours.address)}</span>
+            Yours <span className="font-mono font-normal text-12 text-ink-soft">{pathOf(yours.address)}</span>
           </th>
           <th scope="col" className="truncate py-1.5 font-medium">
             Theirs{" "}
-            <span className="font-mono font-normal text-12 text-soft">
+            <span className="font-mono font-normal text-12 text-ink-soft">
               {theirs.address.replace(/^https?:\/\//, "")}
             </span>
           </th>
@@ -142,7 +142,7 @@ function Both({ yours, theirs, phrase }: { yours: PageLook; theirs: PageLook; ph
       <tbody>
         {rows.map(([name, read]) => (
           <tr key={name} className="border-hairline border-b align-top">
-            <th scope="row" className="py-2 pr-3 font-normal text-soft">
+            <th scope="row" className="py-2 pr-3 font-normal text-ink-soft">
               {name}
             </th>
             <td className="break-words py-2 pr-4">{read(yours)}</td>

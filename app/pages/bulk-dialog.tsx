@@ -125,7 +125,7 @@ export function BulkDialog({
         </p>
         <Preview rows={[...changing.slice(0, PREVIEWED), ...refused.slice(0, 20)]} />
         {changing.length > PREVIEWED && (
-          <p className="text-soft">and {number.format(changing.length - PREVIEWED)} more like these.</p>
+          <p className="text-ink-soft">and {number.format(changing.length - PREVIEWED)} more like these.</p>
         )}
         <div className="flex items-center gap-4">
           <MainButton type="submit" disabled={changing.length === 0 || applying}>
@@ -154,7 +154,7 @@ function Preview({ rows }: { rows: readonly BulkRow[] }) {
         <li key={`${page.id} ${field}`} className="grid grid-cols-[minmax(0,1fr)_minmax(0,2.4fr)] gap-4 py-2">
           <span className="min-w-0">
             <span className="block truncate font-serif text-15">{page.name || "without a name"}</span>
-            <span className="block truncate font-mono text-12 text-soft">{pathOf(page.address)}</span>
+            <span className="block truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>
           </span>
           <span className="grid min-w-0 gap-0.5">
             <span className="break-words text-graphite">{(was || "none").slice(0, 300)}</span>

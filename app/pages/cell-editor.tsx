@@ -89,7 +89,7 @@ export function CellEditor({
       {ruler && (
         <>
           <WidthLine px={px} limits={ruler.limits} span={ruler.span} />
-          <span className="text-12 text-soft">{px} px</span>
+          <span className="text-12 text-ink-soft">{px} px</span>
         </>
       )}
     </div>

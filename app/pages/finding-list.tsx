@@ -27,15 +27,15 @@ export default function FindingList({
       <Cmdk.Input
         autoFocus
         placeholder="Find a finding"
-        className="w-full border-hairline border-b bg-transparent px-4 py-2.5 outline-none"
+        className="w-full border-edge border-b bg-transparent px-4 py-2.5 outline-none"
       />
       <Cmdk.List className="max-h-[min(52vh,420px)] overflow-auto p-1.5">
-        <Cmdk.Empty className="p-3 text-soft">No finding of this site is called that.</Cmdk.Empty>
+        <Cmdk.Empty className="p-3 text-ink-soft">No finding of this site is called that.</Cmdk.Empty>
         <Cmdk.Item value="any" keywords={["any finding or none"]} onSelect={() => onChoose("")} className={item}>
           any finding or none
         </Cmdk.Item>
         {groups.map(({ name, rules }) => (
-          <Cmdk.Group key={name} heading={<span className="block px-2.5 pt-2 text-12 text-soft">{name}</span>}>
+          <Cmdk.Group key={name} heading={<span className="block px-2.5 pt-2 text-12 text-ink-soft">{name}</span>}>
             {rules.map((rule) => (
               <Cmdk.Item
                 key={rule}
@@ -46,7 +46,7 @@ export default function FindingList({
               >
                 <Mark weight={told.rules.get(rule)?.weight ?? "may"} />
                 <span className="min-w-0 flex-1">{told.rules.get(rule)?.finds ?? rule}</span>
-                <span className="text-12 text-soft tabular-nums">{number.format(pages.get(rule) ?? 0)}</span>
+                <span className="text-12 text-ink-soft tabular-nums">{number.format(pages.get(rule) ?? 0)}</span>
               </Cmdk.Item>
             ))}
           </Cmdk.Group>

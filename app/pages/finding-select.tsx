@@ -45,7 +45,7 @@ export function FindingSelect({
         >
           {told && (
             <FindingList
-              waiting={<p className="p-3 text-soft">Opening the list…</p>}
+              waiting={<p className="p-3 text-ink-soft">Opening the list…</p>}
               value={value}
               told={told}
               pages={pages()}

@@ -297,7 +297,7 @@ export function Grid({
               <button
                 type="button"
                 onClick={() => setSorting((was) => toggled(was, column))}
-                className="flex items-center gap-1 font-medium text-12 text-soft hover:text-ink"
+                className="flex items-center gap-1 font-medium text-12 text-ink-soft hover:text-ink"
               >
                 {column.header}
                 {sorted === "ascending" && <ArrowUp size={12} aria-hidden />}

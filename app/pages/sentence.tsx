@@ -121,7 +121,7 @@ function Narrowing({
     await changeFilters("Forget a filter", (all) => all.filter((one) => one.name !== name));
   };
   return (
-    <div className="mt-1.5 flex flex-wrap items-baseline gap-x-1.5 gap-y-1 text-soft">
+    <div className="mt-1.5 flex flex-wrap items-baseline gap-x-1.5 gap-y-1 text-ink-soft">
       Show
       <KindSelect value={filter.kind} has={kinds} onChange={(kind) => change({ kind })} />
       below

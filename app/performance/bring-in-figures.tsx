@@ -115,7 +115,7 @@ export function BringInFigures({
           </p>
         )}
         {found && !("reason" in found) && found.notes.length > 0 && (
-          <ul className="grid max-h-32 gap-1 overflow-auto text-12 text-soft">
+          <ul className="grid max-h-32 gap-1 overflow-auto text-12 text-ink-soft">
             {found.notes.map((note) => (
               <li key={note}>{note}</li>
             ))}
@@ -123,7 +123,7 @@ export function BringInFigures({
         )}
         <div className="flex flex-wrap items-end gap-4">
           <label className="grid gap-1">
-            <span className="text-soft">First day</span>
+            <span className="text-ink-soft">First day</span>
             <input
               type="date"
               value={from}
@@ -132,7 +132,7 @@ export function BringInFigures({
             />
           </label>
           <label className="grid gap-1">
-            <span className="text-soft">Last day</span>
+            <span className="text-ink-soft">Last day</span>
             <input
               type="date"
               value={to}
@@ -140,7 +140,7 @@ export function BringInFigures({
               className={fieldClass}
             />
           </label>
-          <p className={`max-w-[40ch] pb-1.5 ${wrong ? "text-red" : "text-soft"}`} aria-live="polite">
+          <p className={`max-w-[40ch] pb-1.5 ${wrong ? "text-red" : "text-ink-soft"}`} aria-live="polite">
             {wrong ?? (same ? `They take the place of those of ${periodInWords(same)}, out of ${same.file}.` : "")}
           </p>
         </div>

@@ -42,7 +42,7 @@ export default function PlacesChart({ places }: { places: Overview["places"] }) 
       </div>
       <table className="mt-2 w-full">
         <thead>
-          <tr className="text-12 text-soft">
+          <tr className="text-12 text-ink-soft">
             <th scope="col" className="text-left font-normal">
               place
             </th>
@@ -67,7 +67,7 @@ export default function PlacesChart({ places }: { places: Overview["places"] }) 
                 </th>
                 <td className="text-right">{number.format(one.impressions)}</td>
                 <td className="text-right">{number.format(one.clicks)}</td>
-                <td className="text-right text-soft">{rate === null ? "–" : rateInWords(rate)}</td>
+                <td className="text-right text-ink-soft">{rate === null ? "–" : rateInWords(rate)}</td>
               </tr>
             );
           })}

@@ -37,7 +37,7 @@ export function FirstPages({
               <Link to={linkToPage(site.id, page.id)} className="font-medium text-15 hover:underline">
                 {page.name || pathOf(page.address)}
               </Link>
-              <span className="min-w-0 truncate font-mono text-12 text-soft">{pathOf(page.address)}</span>
+              <span className="min-w-0 truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>
             </p>
             {one.reasons.map((reason, i) => (
               <p key={reason.kind} className="mt-1 font-serif text-15 leading-snug">

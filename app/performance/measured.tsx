@@ -57,7 +57,7 @@ export function Measured({
       aria-sort={order !== one ? "none" : RISING.has(one) ? "ascending" : "descending"}
       className="w-24 px-2 text-right font-semibold text-12 max-[700px]:w-[58px] max-[700px]:px-1"
     >
-      <button type="button" onClick={() => onOrder(one)} className={order === one ? "" : "text-soft hover:text-ink"}>
+      <button type="button" onClick={() => onOrder(one)} className={order === one ? "" : "text-ink-soft hover:text-ink"}>
         {words}
       </button>
     </th>
@@ -67,7 +67,7 @@ export function Measured({
       <table className="w-full table-fixed">
         <thead>
           <tr className="border-hairline border-b">
-            <th scope="col" className="py-2 text-left font-semibold text-12 text-soft">
+            <th scope="col" className="py-2 text-left font-semibold text-12 text-ink-soft">
               {of === "pages" ? "Page" : "Phrase"}
             </th>
             {head("impressions", "shown")}
@@ -94,15 +94,15 @@ export function Measured({
                   {page ? (
                     <Link
                       to={linkToPage(site.id, page.id)}
-                      className={`block truncate hover:underline ${of === "pages" ? "" : "font-mono text-12 text-soft"}`}
+                      className={`block truncate hover:underline ${of === "pages" ? "" : "font-mono text-12 text-ink-soft"}`}
                     >
                       {of === "pages" ? page.name || pathOf(page.address) : pathOf(page.address)}
                     </Link>
                   ) : (
-                    <span className="text-12 text-soft">no page of this site</span>
+                    <span className="text-12 text-ink-soft">no page of this site</span>
                   )}
                   {of === "pages" && page && (
-                    <span className="block truncate font-mono text-12 text-soft">{pathOf(page.address)}</span>
+                    <span className="block truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>
                   )}
                 </th>
                 <td className="px-2 text-right tabular-nums max-[700px]:px-1">{number.format(row.impressions)}</td>
@@ -110,7 +110,7 @@ export function Measured({
                 <td className="px-2 text-right tabular-nums max-[700px]:px-1">
                   {row.position === null ? "–" : placeInWords(row.position)}
                   {row.before?.position && row.position ? (
-                    <span className="block text-12 text-soft">
+                    <span className="block text-12 text-ink-soft">
                       {/* A smaller number is a higher place. */}
                       {signedPlace.format(row.before.position - row.position)}
                     </span>
@@ -127,7 +127,7 @@ export function Measured({
         </tbody>
       </table>
       {rows.length > MOST && (
-        <p className="mt-3 text-soft">
+        <p className="mt-3 text-ink-soft">
           {number.format(MOST)} of {number.format(rows.length)} are shown: save them as CSV to see all.
         </p>
       )}

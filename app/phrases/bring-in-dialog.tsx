@@ -96,7 +96,7 @@ export function BringInDialog({
           </p>
         )}
         {read && !("reason" in read) && read.notes.length > 0 && (
-          <ul className="grid max-h-40 gap-1 overflow-auto text-12 text-soft">
+          <ul className="grid max-h-40 gap-1 overflow-auto text-12 text-ink-soft">
             {read.notes.map((note) => (
               <li key={note}>{note}</li>
             ))}

@@ -67,11 +67,11 @@ export default function Coverage({
             <tbody>
               {rows.map(([what, n]) => (
                 <tr key={what}>
-                  <th scope="row" className="text-left font-normal text-soft">
+                  <th scope="row" className="text-left font-normal text-ink-soft">
                     {what}
                   </th>
                   <td className="text-right tabular-nums">{number.format(n)}</td>
-                  <td className="w-14 text-right text-soft tabular-nums">{percent.format(n / searches)}</td>
+                  <td className="w-14 text-right text-ink-soft tabular-nums">{percent.format(n / searches)}</td>
                 </tr>
               ))}
             </tbody>
@@ -85,7 +85,7 @@ export default function Coverage({
             {without.map(({ key, text, record }) => (
               <li key={key} className="flex justify-between gap-4">
                 <Action onClick={() => onChoose(key)}>{text}</Action>
-                <span className="text-soft tabular-nums">
+                <span className="text-ink-soft tabular-nums">
                   {record?.volume === null || !record ? "" : number.format(record.volume)}
                 </span>
               </li>
@@ -94,7 +94,7 @@ export default function Coverage({
         </>
       )}
       <HeadingQuestions site={site} byId={byId} />
-      <p className="mt-5 text-soft">
+      <p className="mt-5 text-ink-soft">
         Choose a phrase: here stand its pages then, and every sentence of the site that says it.
       </p>
     </>
@@ -129,7 +129,7 @@ function HeadingQuestions({ site, byId }: { site: SiteRecord; byId: ReadonlyMap<
               <span dir="auto">{text}</span>{" "}
               <Link
                 to={linkToPage(site.id, page)}
-                className="block truncate font-mono text-12 text-soft hover:underline"
+                className="block truncate font-mono text-12 text-ink-soft hover:underline"
               >
                 {pathOf(byId.get(page)?.address ?? "")}
               </Link>

@@ -86,7 +86,7 @@ export function DropPages({ dragged, pages }: { dragged: PhraseLine; pages: read
           <li key={page.id}>
             <DropPage name={`beside ${page.id}`} page={page.id}>
               <span className="block truncate px-2 pt-1">{page.name || pathOf(page.address)}</span>
-              <span className="block truncate px-2 pb-1 text-12 text-soft">
+              <span className="block truncate px-2 pb-1 text-12 text-ink-soft">
                 {phraseKey(page.phrase) === "" ? "has no phrase" : `is for “${page.phrase}”: it will support it`}
               </span>
             </DropPage>

@@ -50,10 +50,10 @@ export function PageChoice({
               value={find}
               onValueChange={setFind}
               placeholder="Find a page"
-              className="w-full border-hairline border-b bg-transparent px-4 py-2.5 outline-none"
+              className="w-full border-edge border-b bg-transparent px-4 py-2.5 outline-none"
             />
             <Cmdk.List className="max-h-[min(48vh,380px)] overflow-auto p-1.5">
-              <Cmdk.Empty className="p-3 text-soft">No page of this site is called that.</Cmdk.Empty>
+              <Cmdk.Empty className="p-3 text-ink-soft">No page of this site is called that.</Cmdk.Empty>
               {shown.map((page) => (
                 <Cmdk.Item
                   key={page.id}
@@ -65,7 +65,7 @@ export function PageChoice({
                   className="cursor-default rounded px-2.5 py-1 data-[selected=true]:bg-tint"
                 >
                   <span className="block truncate">{page.name || pathOf(page.address)}</span>
-                  <span className="block truncate font-mono text-12 text-soft">
+                  <span className="block truncate font-mono text-12 text-ink-soft">
                     {pathOf(page.address)}
                     {page.phrase && ` · ${page.phrase}`}
                   </span>

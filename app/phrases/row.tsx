@@ -56,7 +56,7 @@ export function PhraseRow({
       </DragSource>
       <span className="text-right tabular-nums">
         {record?.volume === null || record === null ? (
-          <span className="text-soft">–</span>
+          <span className="text-ink-soft">–</span>
         ) : (
           number.format(record.volume)
         )}
@@ -99,7 +99,7 @@ function PageCell({
         <button type="button" onClick={onChoose} className="block text-left text-red hover:underline">
           wanted by {targets.length} pages
         </button>
-        <span className="block truncate font-mono text-12 text-soft">
+        <span className="block truncate font-mono text-12 text-ink-soft">
           {targets.map(({ address }) => pathOf(address)).join(", ")}
         </span>
       </>
@@ -110,18 +110,18 @@ function PageCell({
         <Link to={linkToPage(site.id, page.id)} className="block truncate hover:underline">
           {page.name || pathOf(page.address)}
         </Link>
-        <span className="block truncate font-mono text-12 text-soft">{pathOf(page.address)}</span>
-        {targets.length === 0 && <span className="text-12 text-soft">supports it</span>}
+        <span className="block truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>
+        {targets.length === 0 && <span className="text-12 text-ink-soft">supports it</span>}
       </>
     );
   const answering = byId.get(told?.answered[0]?.[0] ?? "");
   return (
     <>
-      <span className="text-soft">{answering ? "no page; spoken of on" : "no page"}</span>
+      <span className="text-ink-soft">{answering ? "no page; spoken of on" : "no page"}</span>
       {answering && (
         <Link
           to={linkToPage(site.id, answering.id)}
-          className="block truncate font-mono text-12 text-soft hover:underline"
+          className="block truncate font-mono text-12 text-ink-soft hover:underline"
         >
           {pathOf(answering.address)}
         </Link>
@@ -179,7 +179,7 @@ function Elsewhere({
   }
   return (
     <>
-      <span className="text-soft">
+      <span className="text-ink-soft">
         {told.pages > 0
           ? `${number.format(told.pages)} ${told.pages === 1 ? "page has" : "pages have"} its words`
           : "nowhere on the site"}

@@ -98,7 +98,7 @@ export function PhraseSide({
       <h2 className="font-medium font-serif text-18 leading-snug">
         <TextInPlace value={text} label="Wording of the phrase" empty="a phrase" onKeep={reword} className="w-full" />
       </h2>
-      <p className="mt-1 flex flex-wrap items-baseline gap-x-2 text-soft">
+      <p className="mt-1 flex flex-wrap items-baseline gap-x-2 text-ink-soft">
         searched
         <TextInPlace
           value={record?.volume === null || record === null ? "" : number.format(record.volume)}
@@ -115,7 +115,7 @@ export function PhraseSide({
       </p>
       <Measured site={site} phrase={text} />
       {record && Object.keys(record.more).length > 0 && (
-        <p className="text-12 text-soft">
+        <p className="text-12 text-ink-soft">
           {Object.entries(record.more)
             .map(([name, value]) => `${name}: ${value}`)
             .join(" · ")}
@@ -132,12 +132,12 @@ export function PhraseSide({
               {targets.length > 1 && targets.includes(page) && (
                 <span className="block text-12">
                   <span className="block truncate">{page.title || "no title"}</span>
-                  <span className="line-clamp-2 text-soft">{page.description || "no description"}</span>
+                  <span className="line-clamp-2 text-ink-soft">{page.description || "no description"}</span>
                 </span>
               )}
-              <span className="block truncate font-mono text-12 text-soft">{pathOf(page.address)}</span>
+              <span className="block truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>
               <span className="flex flex-wrap gap-x-4 text-12">
-                {!targets.includes(page) && <span className="text-soft">supports it</span>}
+                {!targets.includes(page) && <span className="text-ink-soft">supports it</span>}
                 {targets.length > 1 && targets.includes(page) && (
                   <Action
                     onClick={() =>
@@ -218,7 +218,7 @@ function Measured({ site, phrase }: { site: SiteRecord; phrase: string }) {
   const figures = useSiteAnswer(site, ask);
   if (!period) return null;
   return (
-    <p className="text-soft">
+    <p className="text-ink-soft">
       <Link to={linkTo(site, screenOf("performance"))} className="hover:underline">
         {periodInWords(period)}
       </Link>
@@ -253,7 +253,7 @@ function GoesWith({
   const words = useSiteAnswer(site, ask) ?? [];
   if (words.length === 0) return null;
   return (
-    <p className="mt-1 text-soft">
+    <p className="mt-1 text-ink-soft">
       Goes with:{" "}
       {words.map(({ text, phrases, volume, sentences: said }, i) => {
         const searched = phrases > 0 ? `${phrases} ${phrases === 1 ? "phrase" : "phrases"} of the list` : "";
@@ -308,11 +308,11 @@ function Concordance({
       `“${text}” is a heading now`,
       "No heading can be put here. Open the page, and put it where you want it.",
     );
-  if (!found) return <p className="mt-5 text-soft">Looking for its sentences…</p>;
+  if (!found) return <p className="mt-5 text-ink-soft">Looking for its sentences…</p>;
   const sentences = found.pages.reduce((sum, { passages }) => sum + passages.length, 0);
   return (
     <section aria-label="Where the site says it" className="mt-5">
-      <p className="border-hairline border-b pb-1 text-12 text-soft" aria-live="polite">
+      <p className="border-hairline border-b pb-1 text-12 text-ink-soft" aria-live="polite">
         {sentences === 0
           ? found.looked < found.among
             ? "Looking for its sentences…"
@@ -328,7 +328,7 @@ function Concordance({
               <li key={`${page.pageId} ${one.block} ${one.at}`} className="border-hairline border-b py-2.5">
                 <Link
                   to={`${linkToPage(site.id, page.pageId)}?phrase=${encodeURIComponent(line.text)}`}
-                  className="block font-mono text-12 text-soft hover:text-ink hover:underline"
+                  className="block font-mono text-12 text-ink-soft hover:text-ink hover:underline"
                 >
                   {page.path}
                   {one.heading ? `, ${one.heading}` : one.under && `, under “${one.under}”`}
@@ -383,7 +383,7 @@ function HeadIt({ phrase, onHead }: { phrase: string; onHead: (text: string) => 
           if (e.key === "Enter") put();
           if (e.key === "Escape") setText(null);
         }}
-        className="min-w-0 flex-1 border-hairline border-b bg-transparent font-serif text-15 outline-none focus-visible:border-blue"
+        className="min-w-0 flex-1 border-edge border-b bg-transparent font-serif text-15"
       />
       <Action onClick={put}>Put it there</Action>
       <Action onClick={() => setText(null)}>Cancel</Action>
@@ -398,7 +398,7 @@ function OtherWords({ site, page, phrase }: { site: SiteRecord; page: PageRecord
   if (links.length === 0) return null;
   return (
     <section aria-label="Links with other words" className="mt-5">
-      <p className="border-hairline border-b pb-1 text-12 text-soft">
+      <p className="border-hairline border-b pb-1 text-12 text-ink-soft">
         {number.format(links.length)} {links.length === 1 ? "link leads" : "links lead"} to {pathOf(page.address)} with
         other words
       </p>
@@ -409,9 +409,9 @@ function OtherWords({ site, page, phrase }: { site: SiteRecord; page: PageRecord
             className="flex items-baseline justify-between gap-4 border-hairline border-b py-1.5"
           >
             <Link to={linkToPage(site.id, id)} className="min-w-0 font-serif text-15 hover:underline" dir="auto">
-              {text || <span className="font-sans text-13 text-soft">no words</span>}
+              {text || <span className="font-sans text-13 text-ink-soft">no words</span>}
             </Link>
-            <span className="truncate font-mono text-12 text-soft">{pathOf(address)}</span>
+            <span className="truncate font-mono text-12 text-ink-soft">{pathOf(address)}</span>
           </li>
         ))}
       </ul>

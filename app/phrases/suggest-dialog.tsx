@@ -78,7 +78,7 @@ export function SuggestDialog({
       title="Phrases out of the pages’ own words"
       description="What each page repeats in its title, headings, first words and the links that lead to it, and what few other pages of this site say. No two pages are given the same."
     >
-      <p className="mt-3 text-soft" aria-live="polite">
+      <p className="mt-3 text-ink-soft" aria-live="polite">
         {done
           ? `${counted(withSome.length, "page has", "pages have")} something to be found for${withSome.length < found.of ? `; ${counted(found.of - withSome.length, "other repeats", "others repeat")} nothing` : ""}.`
           : `${number.format(found.looked)} of ${counted(found.of, "page", "pages")} looked at…`}
@@ -103,7 +103,7 @@ export function SuggestDialog({
               </span>
               <span className="min-w-0">
                 <span className="block truncate">{page.name || pathOf(page.address)}</span>
-                <span className="block truncate font-mono text-12 text-soft">{pathOf(page.address)}</span>
+                <span className="block truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>
               </span>
               <span className="min-w-0 max-[700px]:col-start-2">
                 <span
@@ -126,7 +126,7 @@ export function SuggestDialog({
                     </label>
                   ))}
                 </span>
-                <span className="block text-12 text-soft">{current ? inWordsOf(current) : "none"}</span>
+                <span className="block text-12 text-ink-soft">{current ? inWordsOf(current) : "none"}</span>
               </span>
             </li>
           );

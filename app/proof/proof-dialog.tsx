@@ -68,7 +68,7 @@ export default function ProofDialog({
             ? "Nothing is changed on these pages, and no takes are kept, so that there is nothing to show."
             : `${counted(pages.length, "page", "pages")} with ${counted(changes, "change", "changes")}${takes > 0 ? ` and ${counted(takes, "take", "takes")}` : ""}.`}
         {made && pages.length > 0 && made.without > 0 && (
-          <span className="text-soft">
+          <span className="text-ink-soft">
             {" "}
             {counted(made.without, "page has", "pages have")} nothing to show, and stay out.
           </span>

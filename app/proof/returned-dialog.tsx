@@ -105,7 +105,7 @@ export default function ReturnedDialog({ site, onClose }: { site: SiteRecord; on
 function Answer({ answer: { page, field, is, verdict, comment }, why }: { answer: ProofAnswer; why?: string }) {
   return (
     <li className="border-hairline border-b pb-1.5">
-      <span className="font-mono text-12 text-soft">{pathOf(page)}</span>{" "}
+      <span className="font-mono text-12 text-ink-soft">{pathOf(page)}</span>{" "}
       <span className={why ? "text-graphite" : ""}>
         {field}: {VERDICTS[verdict]}
         {comment && `, “${comment}”`}

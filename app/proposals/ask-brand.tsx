@@ -6,7 +6,7 @@ const ASKED: Asked = { way: "brand" };
 export function AskBrand({ site: { houseStyle }, preview }: QuestionProps) {
   return (
     <>
-      <p className="text-soft">
+      <p className="text-ink-soft">
         {houseStyle.brand
           ? `Titles that hold “${houseStyle.brand}” more than once keep it once, behind the separator.`
           : "No brand is set for the end of titles. Name it under House style."}

@@ -27,7 +27,7 @@ export function AskCase({ preview }: QuestionProps) {
             </option>
           ))}
         </select>
-        <span className="text-soft">{LETTER_CASES[style].label}</span>
+        <span className="text-ink-soft">{LETTER_CASES[style].label}</span>
       </div>
       {preview(asked)}
     </>

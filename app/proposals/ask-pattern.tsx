@@ -60,7 +60,7 @@ export function AskPattern({ site, pages, of, preview }: QuestionProps) {
               {`{${name}}`}
             </button>
           ))}
-          <span className="text-soft">
+          <span className="text-ink-soft">
             or any front-matter or structured-data value, such as {"{offers.price}"}. A missing value drops its
             separator.
           </span>

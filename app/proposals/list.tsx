@@ -80,7 +80,7 @@ export function ProposalList({
                 ))}
                 {one.outline && (
                   <span className="grid grid-cols-2 gap-x-6">
-                    <OutlineLines lines={one.outline.was} tone="text-soft" />
+                    <OutlineLines lines={one.outline.was} tone="text-ink-soft" />
                     <OutlineLines lines={one.outline.is} tone="text-blue" />
                   </span>
                 )}
@@ -110,7 +110,7 @@ function Line({
   return (
     <span className="grid min-w-0 grid-cols-[20px_minmax(0,1fr)] items-start gap-2">
       {possible ? <Tick label={`Take the ${label}`} checked={taken} onChange={() => onTake(!taken)} /> : <span />}
-      <span className={`grid min-w-0 gap-0.5 ${possible && !taken ? "opacity-60" : ""}`}>
+      <span className={`grid min-w-0 gap-0.5 ${possible && !taken ? "set-back" : ""}`}>
         {values ? (
           <Values values={values} />
         ) : (
@@ -118,7 +118,7 @@ function Line({
         )}
         {!possible && <span className="text-red">{reason}</span>}
         {possible && unsure && unsure.length > 0 && (
-          <span className="text-12 text-soft">
+          <span className="text-12 text-ink-soft">
             {unsure.join(", ")}{" "}
             {unsure.length === 1 ? "keeps its capital: it may be a name." : "keep their capitals: they may be names."}
           </span>
@@ -142,7 +142,7 @@ export function WasAndIs({
 }) {
   return (
     <>
-      <span className="text-12 text-soft">{called}</span>
+      <span className="text-12 text-ink-soft">{called}</span>
       {was !== "" && <Text text={was} className="text-graphite" width={measured(was, shownAs, limits)} />}
       {is !== null && <Text text={is || "nothing"} className="text-blue" width={measured(is, shownAs, limits)} />}
     </>
@@ -154,7 +154,7 @@ function Values({ values }: { values: NonNullable<ProposedLine["values"]> }) {
     <span className="grid grid-cols-[110px_minmax(0,1fr)] gap-x-3">
       {values.map(({ property, was, is }) => (
         <span key={property} className="contents">
-          <span className="text-soft">{property === "itemListElement" ? "steps" : property.replace("@", "")}</span>
+          <span className="text-ink-soft">{property === "itemListElement" ? "steps" : property.replace("@", "")}</span>
           <span className="min-w-0 break-words">
             {was !== "" && <span className="mr-2 text-graphite line-through">{was}</span>}
             <span className="text-blue">{is}</span>
@@ -187,7 +187,7 @@ function Text({ text, className, width }: { text: string; className: string; wid
     <span className="flex items-baseline gap-3">
       <span className={`min-w-0 flex-1 break-words ${className}`}>{text.slice(0, 300)}</span>
       {width && (
-        <span className={`whitespace-nowrap text-12 tabular-nums ${width.cut ? "text-red" : "text-soft"}`}>
+        <span className={`whitespace-nowrap text-12 tabular-nums ${width.cut ? "text-red" : "text-ink-soft"}`}>
           {width.px} px
         </span>
       )}
@@ -204,7 +204,7 @@ function OutlineLines({ lines, tone }: { lines: readonly OutlineLine[]; tone: st
   const shown = lines.slice(first, first + SHOWN).map((line, i) => ({ ...line, name: `${first + i} ${line.text}` }));
   return (
     <ol className="min-w-0">
-      {first > 0 && <li className="text-12 text-soft">…</li>}
+      {first > 0 && <li className="text-12 text-ink-soft">…</li>}
       {shown.map(({ level, text, changed, name }) => (
         <li
           key={name}
@@ -215,7 +215,9 @@ function OutlineLines({ lines, tone }: { lines: readonly OutlineLine[]; tone: st
           <span className="min-w-0 truncate font-serif">{text || "nothing in it"}</span>
         </li>
       ))}
-      {lines.length > first + SHOWN && <li className="text-12 text-soft">and {lines.length - first - SHOWN} more</li>}
+      {lines.length > first + SHOWN && (
+        <li className="text-12 text-ink-soft">and {lines.length - first - SHOWN} more</li>
+      )}
     </ol>
   );
 }

@@ -89,7 +89,7 @@ export function ProposalPreview({
               : proposals.pages.length > 0 &&
                 `${counted(chosen.taken, "change")}${chosen.refused > 0 ? `, ${number.format(chosen.refused)} refused` : ""}${chosen.impossible > 0 ? `, ${number.format(chosen.impossible)} cannot be made` : ""}.`}
           </span>
-          {without && left > 0 && <span className="font-normal text-soft">{without(left)}</span>}
+          {without && left > 0 && <span className="font-normal text-ink-soft">{without(left)}</span>}
           {chosen.taken > 0 && <Action onClick={() => chosen.decideAll(false)}>Refuse all</Action>}
           {chosen.refused > 0 && <Action onClick={() => chosen.decideAll(true)}>Take all</Action>}
         </p>

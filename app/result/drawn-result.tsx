@@ -39,7 +39,7 @@ export const DrawnResult = memo(function DrawnResult({
 const NONE: readonly { start: number; end: number }[] = [];
 
 export const Trail = ({ trail }: { trail: readonly string[] }) => (
-  <span className="block truncate text-12 text-soft" dir="ltr">
+  <span className="block truncate text-12 text-ink-soft" dir="ltr">
     {trail.join(" › ")}
   </span>
 );

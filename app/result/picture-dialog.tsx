@@ -80,7 +80,7 @@ export default function PictureDialog({
             {results.map(({ at, title, description, address, own }) => (
               <li key={`${at} ${title} ${address}`} className="flex gap-x-3 py-2">
                 {at !== null && (
-                  <span className={`w-6 text-right font-serif text-15 tabular-nums ${own ? "text-blue" : "text-soft"}`}>
+                  <span className={`w-6 text-right font-serif text-15 tabular-nums ${own ? "text-blue" : "text-ink-soft"}`}>
                     {at}
                   </span>
                 )}
@@ -114,7 +114,7 @@ export default function PictureDialog({
           Copy to the clipboard
         </Action>
         <Action onClick={onClose}>Cancel</Action>
-        <span aria-live="polite" className="text-soft">
+        <span aria-live="polite" className="text-ink-soft">
           {working && "Drawing it…"}
         </span>
       </p>

@@ -226,7 +226,7 @@ export default function BringIn() {
               className="border-transparent border-l-2 px-3 py-1.5 text-left hover:bg-tint aria-[current=page]:border-ink aria-[current=page]:bg-sheet"
             >
               <span className="block text-15">{name}</span>
-              <span className="block text-12 text-soft">{says}</span>
+              <span className="block text-12 text-ink-soft">{says}</span>
             </button>
           ))}
         </nav>

@@ -67,16 +67,16 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
     <>
       <Screen className="group/page">
         <TitleLine site={site} screen={pageScreenOf("data")} commands={[]}>
-          <Link to={`/sites/${site.id}/pages?columns=data`} className="truncate text-soft hover:text-ink">
+          <Link to={`/sites/${site.id}/pages?columns=data`} className="truncate text-ink-soft hover:text-ink">
             {site.name || site.address}
           </Link>
-          <span aria-hidden className="text-soft">
+          <span aria-hidden className="text-ink-soft">
             /
           </span>
-          <Link to={back} className="truncate text-soft hover:text-ink">
+          <Link to={back} className="truncate text-ink-soft hover:text-ink">
             {desk.record.name || desk.record.file}
           </Link>
-          <span aria-hidden className="text-soft">
+          <span aria-hidden className="text-ink-soft">
             /
           </span>
           <h1 className="truncate font-medium font-serif text-15">Structured data</h1>
@@ -111,11 +111,11 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
               ))}
             </ul>
             {named.length > LISTED && (
-              <p className="mt-2 text-soft">
+              <p className="mt-2 text-ink-soft">
                 and {new Intl.NumberFormat("en-GB").format(named.length - LISTED)} more: find one by its name
               </p>
             )}
-            {data.roots.length === 0 && <p className="text-soft">This page has no structured data.</p>}
+            {data.roots.length === 0 && <p className="text-ink-soft">This page has no structured data.</p>}
           </nav>
           <div className="min-w-0 flex-1 overflow-y-auto bg-sheet max-[1000px]:overflow-visible">
             <div className="flex min-h-full max-[1000px]:flex-col">
@@ -163,14 +163,14 @@ function IndexLine({ data, entity, chosen }: { data: PageData; entity: Entity; c
         className={indexLink}
       >
         <span className="font-serif text-15">{entity.types.join(" and ") || "without a type"}</span>{" "}
-        <span className="text-12 text-soft">{nameOf(entity)}</span>
+        <span className="text-12 text-ink-soft">{nameOf(entity)}</span>
       </Link>
       {[...to].map((one) => (
         <Link
           key={pointerTo(one.place)}
           to={`?entity=${encodeURIComponent(pointerTo(one.place))}`}
           replace
-          className="block truncate pl-3 text-12 text-soft hover:text-blue"
+          className="block truncate pl-3 text-12 text-ink-soft hover:text-blue"
         >
           → {one.types.join(" and ")} {nameOf(one)}
         </Link>
@@ -184,7 +184,7 @@ function Around({ entity }: { entity: Entity }) {
   const way: Entity[] = [];
   for (let one: Entity | null = entity; one; one = one.within) way.unshift(one);
   return (
-    <p className="pt-3 text-soft">
+    <p className="pt-3 text-ink-soft">
       within{" "}
       {way.map((one, i) => (
         <span key={pointerTo(one.place)}>

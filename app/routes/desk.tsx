@@ -179,11 +179,11 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
         >
           <Link
             to={`${linkTo(site, screenOf("pages"))}${pages?.query ?? ""}`}
-            className="truncate text-soft hover:text-ink max-[700px]:hidden"
+            className="truncate text-ink-soft hover:text-ink max-[700px]:hidden"
           >
             {site.name || site.address}
           </Link>
-          <span aria-hidden className="text-soft max-[700px]:hidden">
+          <span aria-hidden className="text-ink-soft max-[700px]:hidden">
             /
           </span>
           <h1 className="truncate font-medium font-serif text-15">{name}</h1>
@@ -240,7 +240,7 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
                   <Action onClick={ready} className="min-[700px]:hidden">
                     {desk.record.ready ? "Not ready after all" : "Mark ready"}
                   </Action>
-                  <span className="text-soft">
+                  <span className="text-ink-soft">
                     {desk.edits.length === 0
                       ? "nothing changed yet"
                       : desk.edits.length === 1

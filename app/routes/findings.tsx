@@ -176,7 +176,7 @@ export default function Findings() {
         ]}
       >
         <SiteName site={site} />
-        <span className="truncate text-soft max-[700px]:hidden">
+        <span className="truncate text-ink-soft max-[700px]:hidden">
           {shown && `${pagesOf(shown.all?.length ?? shown.overview.pages)}, `}brought in{" "}
           {when.format(new Date(site.broughtInAt))}
         </span>
@@ -187,7 +187,7 @@ export default function Findings() {
           className="min-w-0 flex-1 border-hairline border-r bg-sheet px-11 py-5 max-[1000px]:flex-none max-[1000px]:border-r-0 max-[700px]:px-4"
         >
           {!shown || !totals ? (
-            <p className="text-soft">Reading the pages…</p>
+            <p className="text-ink-soft">Reading the pages…</p>
           ) : shown.overview.pages === 0 && !narrowed ? (
             <>
               <h1 className="font-serif text-24">This site has no pages yet.</h1>
@@ -220,7 +220,7 @@ export default function Findings() {
                   </span>
                 </button>
               )}
-              <div className="mt-2 flex flex-wrap items-baseline gap-x-2 gap-y-1 text-soft">
+              <div className="mt-2 flex flex-wrap items-baseline gap-x-2 gap-y-1 text-ink-soft">
                 <WeightSelect value={weight} words="of " onChange={(one) => narrow("weight", one ?? "")} />
                 <KindSelect value={kind} has={kinds} words="on " onChange={(one) => narrow("kind", one ?? "")} />
                 <BelowSelect
@@ -246,7 +246,7 @@ export default function Findings() {
                   value={find}
                   onChange={(e) => setFind(e.target.value)}
                   onKeyDown={(e) => e.key === "Enter" && find.trim() !== "" && void readMessages()}
-                  className="w-[112px] border-hairline border-b bg-transparent outline-none focus-visible:border-blue"
+                  className="w-[112px] border-edge border-b bg-transparent"
                 />
                 {find.trim() !== "" && !working && (
                   <Action onClick={() => void readMessages()} disabled={told !== null}>
@@ -262,7 +262,7 @@ export default function Findings() {
                 <section key={name} aria-label={name} className="mt-5">
                   <div className="flex items-baseline justify-between gap-4 border-hairline border-b pb-1">
                     <h2 className={`font-semibold text-15 ${under ? "font-mono" : "font-serif"}`}>{name}</h2>
-                    <span className="text-12 text-soft">{note}</span>
+                    <span className="text-12 text-ink-soft">{note}</span>
                   </div>
                   <ul>
                     {rules.map((tally) => {
@@ -298,7 +298,7 @@ export default function Findings() {
               )}
               <SetAsides site={site} pages={shown.all} />
               {!narrowed && find === "" && !byFolder && quiet.length > 0 && shown.overview.rules.length > 0 && (
-                <p className="mt-4 text-soft">
+                <p className="mt-4 text-ink-soft">
                   Nothing was found in: {quiet.map((id) => SUBJECTS[id]?.toLowerCase()).join(", ")}.
                 </p>
               )}

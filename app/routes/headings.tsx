@@ -71,9 +71,9 @@ export default function Headings() {
           className="w-[400px] shrink-0 overflow-y-auto border-hairline border-r px-6 py-5 max-[1000px]:w-full"
         >
           <h2 className="font-serif text-18">The same on many pages</h2>
-          {!patterns && <p className="mt-2 text-soft">Reading the outlines…</p>}
+          {!patterns && <p className="mt-2 text-ink-soft">Reading the outlines…</p>}
           {patterns?.length === 0 && (
-            <p className="mt-2 text-soft">No heading goes wrong in the same way on several pages.</p>
+            <p className="mt-2 text-ink-soft">No heading goes wrong in the same way on several pages.</p>
           )}
           <ul className="mt-2">
             {patterns?.map((one) => (
@@ -90,7 +90,7 @@ export default function Headings() {
             ))}
           </ul>
           <label className="mt-5 grid gap-1">
-            <span className="text-soft">Or all headings that match a selector</span>
+            <span className="text-ink-soft">Or all headings that match a selector</span>
             <input
               value={selector}
               placeholder="nav h3.menu"
@@ -106,7 +106,7 @@ export default function Headings() {
         </section>
         <section aria-label="What it becomes" className="flex min-w-0 flex-1 flex-col">
           {!change ? (
-            <p className="p-6 font-serif text-15 text-soft">Choose a pattern to see what each page would become.</p>
+            <p className="p-6 font-serif text-15 text-ink-soft">Choose a pattern to see what each page would become.</p>
           ) : (
             <>
               <div className="px-6 pt-5">
@@ -115,7 +115,7 @@ export default function Headings() {
                   aria-label="It becomes"
                   className="flex flex-wrap items-baseline gap-x-4 gap-y-1"
                 >
-                  <span className="text-soft">It becomes</span>
+                  <span className="text-ink-soft">It becomes</span>
                   {TARGETS.map(([value, label]) => (
                     <label key={value} className="flex items-baseline gap-1.5">
                       <input type="radio" name="target" checked={target === value} onChange={() => setTarget(value)} />
@@ -123,7 +123,7 @@ export default function Headings() {
                     </label>
                   ))}
                 </div>
-                <p className="mt-2 text-soft">
+                <p className="mt-2 text-ink-soft">
                   Styles that hang on the old tag may change how it looks. Classes are kept, so that styles that hang on
                   them stay.
                 </p>
@@ -168,13 +168,13 @@ function PatternLine({
     >
       <span className="block font-serif text-15">
         {what}
-        {shape.classes.length > 0 && <span className="font-mono text-12 text-soft"> .{shape.classes.join(".")}</span>}{" "}
+        {shape.classes.length > 0 && <span className="font-mono text-12 text-ink-soft"> .{shape.classes.join(".")}</span>}{" "}
         {shape.landmark ? WHERE[shape.landmark] : ""}
       </span>
-      <span className="block text-soft">
+      <span className="block text-ink-soft">
         {pagesOf(pages.length)}: they {faults.map((fault) => FAULTS[fault]).join(" and ")}.
       </span>
-      <span className="block truncate text-12 text-soft">
+      <span className="block truncate text-12 text-ink-soft">
         {examples
           .filter(Boolean)
           .map((text) => `“${text}”`)

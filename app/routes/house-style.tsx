@@ -113,7 +113,7 @@ function Sheet({ site }: { site: SiteRecord }) {
     <Screen>
       <TitleLine site={site} screen={screenOf("houseStyle")} commands={[]}>
         <h1 className="truncate font-medium font-serif text-15">House style</h1>
-        <span className="truncate text-soft">{site.name || site.address}</span>
+        <span className="truncate text-ink-soft">{site.name || site.address}</span>
       </TitleLine>
       <div className="min-h-0 flex-1 overflow-y-auto bg-sheet">
         <div className="mx-auto max-w-[980px] px-8 py-6">
@@ -162,11 +162,11 @@ function Sheet({ site }: { site: SiteRecord }) {
               onChange={(e) => void take(e.target.files?.[0])}
             />
           </div>
-          {kind !== null && <p className="mt-1 text-soft">What is not changed here is as for pages of every kind.</p>}
+          {kind !== null && <p className="mt-1 text-ink-soft">What is not changed here is as for pages of every kind.</p>}
           {kind === null && (
             <div className="mt-5 grid grid-cols-[1fr_1fr_120px] gap-4">
               <label className="grid gap-1">
-                <span className="text-soft">The site is called</span>
+                <span className="text-ink-soft">The site is called</span>
                 <input
                   aria-label="Name of the site"
                   value={name}
@@ -175,7 +175,7 @@ function Sheet({ site }: { site: SiteRecord }) {
                 />
               </label>
               <label className="grid gap-1">
-                <span className="text-soft">Brand at the end of titles</span>
+                <span className="text-ink-soft">Brand at the end of titles</span>
                 <input
                   aria-label="Brand at the end of titles"
                   value={draft.brand}
@@ -184,7 +184,7 @@ function Sheet({ site }: { site: SiteRecord }) {
                 />
               </label>
               <label className="grid gap-1">
-                <span className="text-soft">Separator</span>
+                <span className="text-ink-soft">Separator</span>
                 <input
                   aria-label="Separator"
                   value={draft.separator}

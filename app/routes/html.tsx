@@ -60,7 +60,7 @@ export default function Html() {
           className="w-[400px] shrink-0 overflow-y-auto border-hairline border-r px-6 py-5 max-[1000px]:w-full"
         >
           <h2 className="font-serif text-18">Checked against the HTML standard</h2>
-          <p className="mt-1 text-soft">
+          <p className="mt-1 text-ink-soft">
             The sources go to this application’s own server, which keeps nothing. You can work on elsewhere meanwhile.
           </p>
           <div className="mt-3 flex items-center gap-4" aria-live="polite">
@@ -111,14 +111,14 @@ export default function Html() {
         </section>
         <section aria-label="Where" className="flex min-w-0 flex-1 flex-col overflow-y-auto px-6 py-5">
           {!group ? (
-            <p className="font-serif text-15 text-soft">
+            <p className="font-serif text-15 text-ink-soft">
               {groups.length > 0
                 ? "Choose what is broken to see where."
                 : "What is broken will stand here, page by page."}
             </p>
           ) : (
             <>
-              <p className="text-soft">
+              <p className="text-ink-soft">
                 {counted(group.places, "place")} on {counted(group.pages.length, "page")}.
                 {group.documentation && (
                   <>
@@ -134,7 +134,7 @@ export default function Html() {
               <ul>
                 {group.pages.slice(0, PAGES).map(({ id, places }) => (
                   <li key={id} className="border-hairline border-b py-3">
-                    <p className="truncate font-mono text-12 text-soft">{pathOf(pages.get(id)?.address ?? "")}</p>
+                    <p className="truncate font-mono text-12 text-ink-soft">{pathOf(pages.get(id)?.address ?? "")}</p>
                     <ol>
                       {places.slice(0, PLACES).map(({ line, column, message }) => (
                         <li key={`${line} ${column}`}>
@@ -149,13 +149,13 @@ export default function Html() {
                       ))}
                     </ol>
                     {places.length > PLACES && (
-                      <p className="text-12 text-soft">and {counted(places.length - PLACES, "more place")}</p>
+                      <p className="text-12 text-ink-soft">and {counted(places.length - PLACES, "more place")}</p>
                     )}
                   </li>
                 ))}
               </ul>
               {group.pages.length > PAGES && (
-                <p className="py-3 text-soft">and {counted(group.pages.length - PAGES, "more page")}</p>
+                <p className="py-3 text-ink-soft">and {counted(group.pages.length - PAGES, "more page")}</p>
               )}
             </>
           )}
@@ -178,7 +178,7 @@ function GroupLine({ group, chosen, onChoose }: { group: ValidityGroup; chosen: 
       </span>
       <span>
         <span className="line-clamp-2 break-words font-serif text-15">{group.message}</span>
-        <span className="text-soft">
+        <span className="text-ink-soft">
           {counted(group.places, "place")} on {counted(group.pages.length, "page")}
         </span>
       </span>

@@ -59,10 +59,10 @@ export default function LineUpRoute() {
       >
         {chosen ? (
           <>
-            <Link to={linkTo(site, screen)} className="truncate text-soft hover:text-ink">
+            <Link to={linkTo(site, screen)} className="truncate text-ink-soft hover:text-ink">
               Line-ups
             </Link>
-            <span aria-hidden className="text-soft">
+            <span aria-hidden className="text-ink-soft">
               /
             </span>
             <h1 className="truncate font-medium font-serif text-15">{page?.name || pathOf(page?.address ?? "")}</h1>
@@ -72,7 +72,7 @@ export default function LineUpRoute() {
         )}
       </TitleLine>
       {!pages || !lineUps ? (
-        <p className="px-7 py-5 text-soft">Reading the line-ups…</p>
+        <p className="px-7 py-5 text-ink-soft">Reading the line-ups…</p>
       ) : chosen && page ? (
         <OfPage
           page={page}
@@ -112,7 +112,7 @@ export default function LineUpRoute() {
                     {lineUp.phrase ? <span className="bg-marker px-1">{lineUp.phrase}</span> : "no phrase yet"}
                     {lineUp.place && ` in ${lineUp.place}`}
                   </Link>
-                  <span className="min-w-0 flex-1 truncate text-soft">
+                  <span className="min-w-0 flex-1 truncate text-ink-soft">
                     {of?.name || pathOf(of?.address ?? "")}, seen on {dayInWords(lineUp.seen)},{" "}
                     {lineUp.others.length === 1 ? "1 other result" : `${lineUp.others.length} other results`}
                     {lineUp.shown && ", with what was really shown"}
@@ -143,7 +143,7 @@ function OfPage({
 }) {
   const site = useSite();
   const takes = useTakes(page.id);
-  if (!takes) return <p className="px-7 py-5 text-soft">Reading the takes…</p>;
+  if (!takes) return <p className="px-7 py-5 text-ink-soft">Reading the takes…</p>;
   return (
     <LineUpView key={lineUp.id} site={site} page={page} lineUp={lineUp} takes={takes} shown={shown} onShown={onShown} />
   );

@@ -96,7 +96,7 @@ export default function Pages() {
     pages && setParams(withColumns(queryOf({ ...pages.filter, find: text }), set), { replace: true });
   useKeys("/", () => finder.current?.focus(), { preventDefault: true });
 
-  if (!pages) return <main className="flex-1 p-8 text-soft">Reading the pages…</main>;
+  if (!pages) return <main className="flex-1 p-8 text-ink-soft">Reading the pages…</main>;
   return (
     <Screen>
       <TitleLine
@@ -117,7 +117,7 @@ export default function Pages() {
         ]}
       >
         <SiteName as="h1" site={site} />
-        <span className="truncate text-soft max-[700px]:hidden">
+        <span className="truncate text-ink-soft max-[700px]:hidden">
           brought in{" "}
           {new Intl.DateTimeFormat("en-GB", { dateStyle: "medium", timeStyle: "short" }).format(
             new Date(site.broughtInAt),
@@ -140,9 +140,9 @@ export default function Pages() {
             }
             value={pages.filter.find}
             onChange={(e) => find(e.target.value)}
-            className="w-[220px] border-hairline border-b bg-transparent py-1 outline-none focus-visible:border-blue"
+            className="w-[220px] border-edge border-b bg-transparent py-1"
           />
-          <label className="flex items-baseline gap-1.5 text-soft">
+          <label className="flex items-baseline gap-1.5 text-ink-soft">
             shown
             <select
               aria-label="Columns"

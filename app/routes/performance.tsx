@@ -78,21 +78,21 @@ export default function Performance() {
         ]}
         actions={actions}
       >
-        <Link to={linkTo(site, screenOf("phrases"))} className="truncate text-soft hover:text-ink">
+        <Link to={linkTo(site, screenOf("phrases"))} className="truncate text-ink-soft hover:text-ink">
           Phrases
         </Link>
-        <span aria-hidden className="text-soft">
+        <span aria-hidden className="text-ink-soft">
           /
         </span>
         <h1 className="truncate font-medium font-serif text-15">{screen.name}</h1>
       </TitleLine>
       <TableInput ref={input} label="CSV file of figures" onChosen={setFile} />
       {periods === undefined || !pages ? (
-        <p className="px-7 py-5 text-soft">Reading the figures…</p>
+        <p className="px-7 py-5 text-ink-soft">Reading the figures…</p>
       ) : period === null ? (
         <div className="bg-sheet px-7 py-5 max-[700px]:px-4">
           <p className="font-serif text-18">No figures of a search engine are kept here yet.</p>
-          <p className="mt-2 max-w-[60ch] text-15 text-soft">
+          <p className="mt-2 max-w-[60ch] text-15 text-ink-soft">
             Bring in a CSV of addresses and phrases with how often they were shown and clicked, and at which place. Then
             you see which pages are worth being looked at first, and later whether it helped. They stay in this browser.
           </p>
@@ -215,7 +215,7 @@ function Figures({
         <p className="mt-3 hidden gap-x-5 max-[700px]:flex">{actions}</p>
         <h2 className="mt-6 font-serif text-18">Which pages first</h2>
         {overview.first.length === 0 ? (
-          <p className="mt-1 text-15 text-soft">
+          <p className="mt-1 text-15 text-ink-soft">
             None stands out: no page is shown often and clicked seldom, stands on the 4th to 10th place, or is shown for
             a phrase that its title lacks.
           </p>
@@ -266,7 +266,7 @@ function Figures({
             <h2 id="questions-heading" className="font-semibold">
               Worth questions with answers in their data
             </h2>
-            <p className="mt-1 text-soft">
+            <p className="mt-1 text-ink-soft">
               On the first ten places and clicked most. Search engines show them under results of well-known sites of
               government and health; what answers from pages reads them everywhere.
             </p>
@@ -279,7 +279,7 @@ function Figures({
                       <Link to={linkToPage(site.id, id, "data")} className="min-w-0 truncate hover:underline">
                         {page.name || pathOf(page.address)}
                       </Link>
-                      <span className="shrink-0 text-12 text-soft tabular-nums">
+                      <span className="shrink-0 text-12 text-ink-soft tabular-nums">
                         {counted(clicks, "click", "clicks")}
                         {position !== null && `, place ${placeInWords(position)}`}
                       </span>
@@ -295,7 +295,7 @@ function Figures({
             <h2 id="elsewhere-heading" className="font-semibold">
               {counted(overview.elsewhere.addresses.length, "address is", "addresses are")} no page here
             </h2>
-            <p className="mt-1 text-soft">
+            <p className="mt-1 text-ink-soft">
               Shown {counted(overview.elsewhere.impressions, "time", "times")}. Bring them in, or see whether they have
               moved.
             </p>
@@ -327,7 +327,7 @@ function LetGo({ period }: { period: PeriodRecord }) {
     }
   };
   return (
-    <p className="text-soft">
+    <p className="text-ink-soft">
       Out of {period.file}.{" "}
       {asking ? (
         <>

@@ -198,11 +198,11 @@ export default function Phrases() {
           <div className="flex min-h-0 flex-1 max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
             <div className="flex min-h-0 min-w-0 flex-1 flex-col bg-sheet max-[1000px]:min-h-[70vh] max-[1000px]:flex-none">
               {!lines || !totals ? (
-                <p className="px-7 py-5 text-soft">Reading the phrases…</p>
+                <p className="px-7 py-5 text-ink-soft">Reading the phrases…</p>
               ) : totals.phrases === 0 ? (
                 <div className="px-7 py-5 max-[700px]:px-4">
                   <p className="font-serif text-18">Nobody has said yet what this site should be found for.</p>
-                  <p className="mt-2 max-w-[60ch] text-15 text-soft">
+                  <p className="mt-2 max-w-[60ch] text-15 text-ink-soft">
                     Add the phrases that people search for, with how often they do where you know it. Then each page
                     gets the one that it should be found for, and you see where it stands and where it is missing.
                   </p>
@@ -269,7 +269,7 @@ export default function Phrases() {
                         placeholder="find a phrase"
                         value={find}
                         onChange={(e) => setFind(e.target.value)}
-                        className="w-[180px] border-hairline border-b bg-transparent outline-none focus-visible:border-blue"
+                        className="w-[180px] border-edge border-b bg-transparent"
                       />
                       {(show !== "all" || find !== "") && (
                         <Action
@@ -286,12 +286,12 @@ export default function Phrases() {
                         <Action onClick={save}>Save as CSV</Action>
                         <Action onClick={add}>Add</Action>
                       </span>
-                      {find !== "" && <span className="text-soft">{counted(shown.length, "phrase", "phrases")}</span>}
+                      {find !== "" && <span className="text-ink-soft">{counted(shown.length, "phrase", "phrases")}</span>}
                     </p>
                   </div>
                   <div ref={scroller} className="min-h-0 flex-1 overflow-y-auto border-hairline border-t">
                     <div
-                      className={`${COLUMNS_CLASS} sticky top-0 z-10 border-hairline border-b bg-sheet px-7 py-2 font-semibold text-12 text-soft max-[700px]:hidden`}
+                      className={`${COLUMNS_CLASS} sticky top-0 z-10 border-hairline border-b bg-sheet px-7 py-2 font-semibold text-12 text-ink-soft max-[700px]:hidden`}
                     >
                       <span />
                       <Head of="phrase" order={order} onOrder={(by) => set("by", by)}>

@@ -156,7 +156,7 @@ export default function Pictures() {
                     <span className="block truncate font-mono text-12" title={picture.at}>
                       {nameOf(picture)}
                     </span>
-                    <span className="text-12 text-soft">
+                    <span className="text-12 text-ink-soft">
                       {files.get(picture.at)?.width
                         ? `${files.get(picture.at)?.width} × ${files.get(picture.at)?.height} pixels`
                         : ""}

@@ -58,14 +58,14 @@ export default function SiteDataScreen() {
                   className={`-mx-3 w-[calc(100%+24px)] border-l-2 px-3 py-2 text-left ${what === one ? "border-blue bg-tint" : "border-transparent hover:bg-tint"}`}
                 >
                   <span className="block font-serif text-15">{label}</span>
-                  <span className="block text-soft">{says}</span>
+                  <span className="block text-ink-soft">{says}</span>
                 </button>
               </li>
             ))}
           </ul>
           {what !== "trail" && (
             <fieldset className="mt-4 grid gap-1">
-              <legend className="text-soft">On</legend>
+              <legend className="text-ink-soft">On</legend>
               {(["all", "home"] as const).map((one) => (
                 <label key={one} className="flex items-baseline gap-1.5">
                   <input
@@ -79,7 +79,7 @@ export default function SiteDataScreen() {
               ))}
             </fieldset>
           )}
-          <p className="mt-4 text-soft">
+          <p className="mt-4 text-ink-soft">
             It is written into{" "}
             {site.houseStyle.data?.written === "graph" ? "the graph of each page" : "a block of its own on each page"},
             as the{" "}
@@ -91,7 +91,7 @@ export default function SiteDataScreen() {
         </section>
         <section aria-label="What changes" className="flex min-w-0 flex-1 flex-col">
           {lacking ? (
-            <p className="p-6 font-serif text-15 text-soft">
+            <p className="p-6 font-serif text-15 text-ink-soft">
               The house style does not say yet who runs the site.{" "}
               <Link to={`/sites/${site.id}/house-style#data`} className="text-blue underline">
                 Add it there

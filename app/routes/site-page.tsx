@@ -64,7 +64,7 @@ export default function SitePage() {
     return null;
   };
   const pages = linkTo(site, screenOf("pages"));
-  const term = "text-soft";
+  const term = "text-ink-soft";
   return (
     <Screen>
       <BelowPages site={site} screen={screenOf("site")} />
@@ -92,13 +92,13 @@ export default function SitePage() {
                   : "An address begins with https:// and the name of the site."
               }
             />
-            <p className="mt-0.5 text-12 text-soft">
+            <p className="mt-0.5 text-12 text-ink-soft">
               Pages that are brought in without an address of their own stand below it.
             </p>
           </dd>
           <dt className={term}>Brand</dt>
           <dd>
-            {site.houseStyle.brand || <span className="text-soft">not set</span>}{" "}
+            {site.houseStyle.brand || <span className="text-ink-soft">not set</span>}{" "}
             <Link to={linkTo(site, screenOf("houseStyle"))} className="ml-3 text-blue hover:underline">
               House style
             </Link>
@@ -145,7 +145,7 @@ export default function SitePage() {
                 <Link to={pages} className="text-blue hover:underline">
                   {counted(rows.length, "page")}
                 </Link>
-                <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-soft">
+                <ul className="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-ink-soft">
                   {[...kinds]
                     .sort(([, a], [, b]) => b - a)
                     .map(([kind, n]) => (
@@ -163,7 +163,7 @@ export default function SitePage() {
           <dd>
             {bytes === null ? "…" : `${sizeOf(bytes)} of pages and files, packed`}
             {all !== null && (
-              <span className="text-soft">, of {sizeOf(all)} that Keen Quill keeps in this browser</span>
+              <span className="text-ink-soft">, of {sizeOf(all)} that Keen Quill keeps in this browser</span>
             )}
           </dd>
           <dt className={term}>Backup</dt>
@@ -179,7 +179,7 @@ export default function SitePage() {
           <dt className={term}>Removal</dt>
           <dd>
             <Action onClick={() => void remove()}>Remove this site from this browser</Action>
-            <p className="mt-0.5 text-12 text-soft">
+            <p className="mt-0.5 text-12 text-ink-soft">
               Its pages and all that was changed go with it. For a day it can be put back; a backup keeps it longer.
             </p>
           </dd>

@@ -40,7 +40,7 @@ export async function clientLoader({ request, serverLoader }: Route.ClientLoader
 clientLoader.hydrate = true as const;
 
 export function HydrateFallback() {
-  return <main className="p-8 text-soft">Opening the desk…</main>;
+  return <main className="p-8 text-ink-soft">Opening the desk…</main>;
 }
 
 export async function clientAction() {
@@ -65,7 +65,7 @@ export default function Start() {
         <Commands site={null} />
       </div>
       <h1 className="font-serif text-24">Keen Quill</h1>
-      <p className="mt-2 font-serif text-18 text-soft">
+      <p className="mt-2 font-serif text-18 text-ink-soft">
         Edit the words your pages show to search engines, in the search result itself. Everything stays in this browser.
       </p>
       <div className="mt-10 grid gap-8">
@@ -75,7 +75,7 @@ export default function Start() {
               {busy ? "Opening…" : "Open the demo site"}
             </MainButton>
           </Form>
-          <p className="mt-2 text-15 text-soft">
+          <p className="mt-2 text-15 text-ink-soft">
             {demoPages ? `${demoPages} pages` : "The site"} of a museum that does not exist, with the faults real pages
             have.
           </p>
@@ -85,7 +85,7 @@ export default function Start() {
           <Link to="/bring-in" className="inline-block rounded border border-ink px-4 py-2 font-medium text-15">
             Bring in pages
           </Link>
-          <p className="mt-2 text-15 text-soft">
+          <p className="mt-2 text-15 text-ink-soft">
             From the web, from disk, from a spreadsheet, or as a draft. The originals are never changed.
           </p>
         </section>

@@ -29,7 +29,7 @@ export function ColumnsTable<C extends string>({
                   aria-label={`Column ${i + 1}`}
                   value={column ?? ""}
                   onChange={(e) => onColumns(columns.with(i, (e.target.value || null) as C | null))}
-                  className="rounded border border-hairline bg-sheet px-1.5 py-1 text-13"
+                  className="rounded border border-edge bg-sheet px-1.5 py-1 text-13"
                 >
                   <option value="">left out</option>
                   {(Object.entries(names) as [C, string][]).map(([name, words]) => (
@@ -45,7 +45,7 @@ export function ColumnsTable<C extends string>({
         <tbody>
           {rows.slice(0, SAMPLE).map((row, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: rows have no other name
-            <tr key={i} className={i === 0 && headed ? "text-soft" : ""}>
+            <tr key={i} className={i === 0 && headed ? "text-ink-soft" : ""}>
               {columns.map((_, k) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: columns have no other name
                 <td key={k} className="max-w-[220px] truncate border-hairline border-b p-1.5">

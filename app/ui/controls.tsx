@@ -14,7 +14,7 @@ export function IconButton({
         <button
           type="button"
           aria-label={name}
-          className="grid h-7 w-7 place-items-center rounded text-soft hover:text-ink"
+          className="grid h-7 w-7 place-items-center rounded text-ink-soft hover:text-ink"
           {...rest}
         >
           {children}
@@ -31,7 +31,7 @@ export function IconButton({
 
 /** What a key is called. */
 export function Keys({ children }: { children: ReactNode }) {
-  return <kbd className="rounded border border-hairline px-1.5 font-mono text-12 text-soft">{children}</kbd>;
+  return <kbd className="rounded border border-hairline px-1.5 font-mono text-12 text-ink-soft">{children}</kbd>;
 }
 
 /** An action in the text: blue pencil. */
@@ -86,7 +86,7 @@ export function WordSelect({
   );
 }
 
-export const fieldClass = "w-full rounded border border-hairline bg-sheet px-2.5 py-1.5 text-15";
+export const fieldClass = "w-full rounded border border-edge bg-sheet px-2.5 py-1.5 text-15";
 
 /** A number inside a sentence. What is no number in range is put right when the field is left. */
 export function NumberField({

@@ -94,11 +94,11 @@ export function BelowPages({ site, screen }: { site: SiteRecord; screen: OneScre
     <TitleLine site={site} screen={screen} commands={[]}>
       <Link
         to={`/sites/${site.id}/pages${screen.beside ? `?columns=${screen.beside}` : ""}`}
-        className="truncate text-soft hover:text-ink"
+        className="truncate text-ink-soft hover:text-ink"
       >
         {site.name || site.address}
       </Link>
-      <span aria-hidden className="text-soft">
+      <span aria-hidden className="text-ink-soft">
         /
       </span>
       <h1 className="truncate font-medium font-serif text-15">{screen.name}</h1>
@@ -146,7 +146,7 @@ export function TitleLine({
   return (
     <header className="flex h-11 shrink-0 items-center gap-4 border-hairline border-b bg-paper px-5">
       <div className="flex min-w-0 flex-1 items-baseline gap-3">{children}</div>
-      {kept && !lost && <span className="whitespace-nowrap text-soft max-[700px]:hidden">{kept}</span>}
+      {kept && !lost && <span className="whitespace-nowrap text-ink-soft max-[700px]:hidden">{kept}</span>}
       {actions && <div className="flex items-center gap-4 whitespace-nowrap max-[700px]:hidden">{actions}</div>}
       <div className="flex items-center gap-1">
         <IconButton

@@ -27,7 +27,7 @@ export default function LargeDemo() {
     }
   };
   return done === null ? (
-    <p className="mt-1 text-15 text-soft">
+    <p className="mt-1 text-15 text-ink-soft">
       Or{" "}
       <Action className="text-15" onClick={() => void open()}>
         open a large demo site

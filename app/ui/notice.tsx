@@ -50,7 +50,7 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
             className={`floating p-3 ${loud ? "border-l-4 border-l-red" : ""}`}
           >
             <Toast.Title className="text-15 font-medium">{heading}</Toast.Title>
-            {text && <Toast.Description className="mt-1 text-soft">{text}</Toast.Description>}
+            {text && <Toast.Description className="mt-1 text-ink-soft">{text}</Toast.Description>}
             {loud && <Toast.Close className="mt-2 text-blue underline">Close</Toast.Close>}
           </Toast.Root>
         ))}

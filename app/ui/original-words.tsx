@@ -10,7 +10,7 @@ export function OriginalWords({
 }) {
   if (!words) return null;
   return (
-    <details className={`text-soft ${className}`}>
+    <details className={`text-ink-soft ${className}`}>
       <summary className="w-max cursor-pointer text-blue">why</summary>
       The validator says: “{words}” ({rule}).
     </details>

@@ -77,20 +77,20 @@ export function Palette({
                 value={search}
                 onValueChange={setSearch}
                 placeholder={site ? "Type a command or a page" : "Type a command"}
-                className="w-full border-hairline border-b bg-transparent px-4 py-3 text-15 outline-none"
+                className="w-full border-edge border-b bg-transparent px-4 py-3 text-15 outline-none"
               />
               <Cmdk.List className="max-h-[50vh] overflow-auto p-1.5">
-                <Cmdk.Empty className="p-3 text-soft">Nothing has that name.</Cmdk.Empty>
+                <Cmdk.Empty className="p-3 text-ink-soft">Nothing has that name.</Cmdk.Empty>
                 <Cmdk.Group>
                   {[...commands, ...general].map(({ id = "", name, keys, run }) => (
                     <Cmdk.Item key={`${name} ${id}`} value={`${name} ${id}`} onSelect={close(run)} className={item}>
                       <span className="flex-1">{name}</span>
-                      {keys && <span className="font-mono text-12 text-soft">{keys}</span>}
+                      {keys && <span className="font-mono text-12 text-ink-soft">{keys}</span>}
                     </Cmdk.Item>
                   ))}
                 </Cmdk.Group>
                 {search && site && (
-                  <Cmdk.Group heading={<span className="px-2.5 text-12 text-soft">Pages</span>}>
+                  <Cmdk.Group heading={<span className="px-2.5 text-12 text-ink-soft">Pages</span>}>
                     {pages.map((page) => (
                       <Cmdk.Item
                         key={page.id}
@@ -99,7 +99,7 @@ export function Palette({
                         className={item}
                       >
                         <span className="truncate">{page.name || "without a name"}</span>
-                        <span className="truncate font-mono text-12 text-soft">{pathOf(page.address)}</span>
+                        <span className="truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>
                       </Cmdk.Item>
                     ))}
                   </Cmdk.Group>

@@ -20,7 +20,7 @@ export function SiteTold({
     <>
       {nameOfSite(site)}
       {(shared || always) && (
-        <span className="block text-12 text-soft">
+        <span className="block text-12 text-ink-soft">
           {[
             ...(site.address && site.name ? [site.address] : []),
             `brought in ${when.format(new Date(site.broughtInAt))}`,

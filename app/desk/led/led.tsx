@@ -91,7 +91,7 @@ export default function Led({
         <h2 ref={heading} tabIndex={-1} className="font-serif text-18 outline-none">
           {step.kind === "changes" ? "Last: a look over the changes" : `Next: ${step.about}`}
         </h2>
-        <span className="flex-1 text-12 text-soft">
+        <span className="flex-1 text-12 text-ink-soft">
           {step.kind !== "changes" && (left === 1 ? "1 more after it" : `${left} more after it`)}
         </span>
         {passed.length > 0 && <Action onClick={begin}>Ask again what was passed over</Action>}
@@ -125,7 +125,7 @@ export default function Led({
           onNext ? (
             <MainButton onClick={onNext}>Mark it ready, and go to the next page</MainButton>
           ) : (
-            <span className="text-soft">This is the last page of the queue.</span>
+            <span className="text-ink-soft">This is the last page of the queue.</span>
           )
         ) : (
           <Action onClick={() => pass(step.id)}>{GO_ON[step.kind] ?? "Pass this over"}</Action>
@@ -191,7 +191,7 @@ function Wordings({
   return (
     <>
       {!texts ? (
-        <p className="text-soft">Looking through the page’s words…</p>
+        <p className="text-ink-soft">Looking through the page’s words…</p>
       ) : (
         <ul aria-label={`Suggested ${kind}s`} className="grid gap-1">
           {texts.map(({ text, reasons }) => (
@@ -207,7 +207,7 @@ function Wordings({
               >
                 <span dir="auto">{text}</span>
               </Action>
-              <span className="block text-12 text-soft">It {reasons.join(", ")}.</span>
+              <span className="block text-12 text-ink-soft">It {reasons.join(", ")}.</span>
             </li>
           ))}
         </ul>
@@ -245,7 +245,7 @@ function Changes({ edits }: { edits: Taken["edits"] }) {
     <ul aria-label="Changes" className="grid gap-2">
       {edits.map((edit) => (
         <li key={fieldOf(edit) + newValueOf(edit)}>
-          <span className="text-12 text-soft">{fieldOf(edit)}</span>
+          <span className="text-12 text-ink-soft">{fieldOf(edit)}</span>
           <span className="block truncate text-graphite" dir="auto">
             {wasOf(edit) || "nothing"}
           </span>

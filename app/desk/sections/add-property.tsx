@@ -116,7 +116,7 @@ export function AddProperty({
     >
       <div className="grid grid-cols-[minmax(120px,0.6fr)_minmax(0,1fr)] gap-3">
         {asked ? (
-          <span className="break-words text-soft">{asked.label}</span>
+          <span className="break-words text-ink-soft">{asked.label}</span>
         ) : (
           <span>
             <input
@@ -151,8 +151,8 @@ export function AddProperty({
           onClose={onClose}
         />
       </div>
-      {description && <p className="text-soft">{description}</p>}
-      {name.trim() !== "" && !term && <p className="text-soft">schema.org has no property of that name.</p>}
+      {description && <p className="text-ink-soft">{description}</p>}
+      {name.trim() !== "" && !term && <p className="text-ink-soft">schema.org has no property of that name.</p>}
       {onPage && (
         <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
           <label className="flex items-baseline gap-1.5">
@@ -188,7 +188,7 @@ export function AddProperty({
                 className={`${fieldClass} basis-full font-serif text-15`}
               />
               {!worded && (
-                <span className="basis-full text-soft">
+                <span className="basis-full text-ink-soft">
                   Write a sentence around it{inLanguage && `, in ${inLanguage}`}: this is what readers of the page will
                   see.
                 </span>
@@ -202,7 +202,7 @@ export function AddProperty({
           Add it
         </Action>
         <Action onClick={onClose}>Cancel</Action>
-        {!ready && begun && <span className="text-soft">{made.reason}</span>}
+        {!ready && begun && <span className="text-ink-soft">{made.reason}</span>}
       </span>
     </form>
   );

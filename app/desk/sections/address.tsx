@@ -56,7 +56,7 @@ export function Address({
         {correcting === null && <Action onClick={() => setCorrecting(record.address)}>Correct the address</Action>}
       </div>
       {correcting === null ? (
-        <p className="mt-2 break-all font-mono text-12 text-soft">
+        <p className="mt-2 break-all font-mono text-12 text-ink-soft">
           {slug === "" ? (
             page.address
           ) : (
@@ -96,7 +96,7 @@ export function Address({
             value={correcting}
             onChange={(e) => setCorrecting(e.target.value)}
             onKeyDown={(e) => e.key === "Escape" && setCorrecting(null)}
-            className="flex-1 rounded border border-hairline bg-transparent px-2 py-1 font-mono text-12"
+            className="flex-1 rounded border border-edge bg-transparent px-2 py-1 font-mono text-12"
           />
           <Action type="submit">Keep</Action>
           <Action onClick={() => setCorrecting(null)}>Cancel</Action>

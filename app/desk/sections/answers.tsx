@@ -22,7 +22,7 @@ export default function Answers({ pageId }: { pageId: string }) {
           .toSorted((a, b) => a.order - b.order)
           .map(({ id, edit, state, thread }) => (
             <li key={id}>
-              <span className="text-soft">{fieldOf(edit)}</span>{" "}
+              <span className="text-ink-soft">{fieldOf(edit)}</span>{" "}
               {STATES[state] && (
                 <span className={state === "sent-back" ? "text-red" : "text-blue"}>{STATES[state]}</span>
               )}
@@ -30,7 +30,7 @@ export default function Answers({ pageId }: { pageId: string }) {
                 {newValueOf(edit)}
               </span>
               {thread.map((comment) => (
-                <span key={comment.at + comment.text} className="block text-soft">
+                <span key={comment.at + comment.text} className="block text-ink-soft">
                   {comment.by}, {at.format(new Date(comment.at))}: “{comment.text}”
                 </span>
               ))}

@@ -97,7 +97,7 @@ export default function AudienceChoice({
               <option key={name} value={name} />
             ))}
           </datalist>
-          {of === "place" && <span className="text-soft">its title and text should name it</span>}
+          {of === "place" && <span className="text-ink-soft">its title and text should name it</span>}
         </>
       )}
       {fault && (

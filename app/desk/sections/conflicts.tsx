@@ -19,15 +19,15 @@ export function Conflicts({ desk }: { desk: Taken }) {
           const { mine, was, now } = textsOf(conflict);
           return (
             <li key={`${fieldOf(conflict.edit)} ${mine}`}>
-              <p className="text-soft">
+              <p className="text-ink-soft">
                 {fieldOf(conflict.edit)}: {conflict.reason}
               </p>
               <dl className="mt-1 grid grid-cols-[96px_minmax(0,1fr)] gap-x-3 whitespace-pre-line break-words font-serif text-15">
-                <dt className="font-sans text-13 text-soft">it was</dt>
+                <dt className="font-sans text-13 text-ink-soft">it was</dt>
                 <dd className="text-graphite">{was || "nothing"}</dd>
-                <dt className="font-sans text-13 text-soft">it is now</dt>
+                <dt className="font-sans text-13 text-ink-soft">it is now</dt>
                 <dd>{now || "not there"}</dd>
-                <dt className="font-sans text-13 text-soft">you wrote</dt>
+                <dt className="font-sans text-13 text-ink-soft">you wrote</dt>
                 <dd className="text-blue">{mine || "take it out"}</dd>
               </dl>
               <p className="mt-1 flex gap-4">

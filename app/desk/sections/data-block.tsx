@@ -93,7 +93,7 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
   };
   return (
     <div data-anchor={`data ${index}`} className={`mt-4 border-t pt-2 ${changed ? "border-blue" : "border-hairline"}`}>
-      <div className="flex items-baseline gap-4 text-12 text-soft">
+      <div className="flex items-baseline gap-4 text-12 text-ink-soft">
         <span className={`flex-1 ${changed ? "text-blue" : ""}`}>
           JSON-LD{data.blocks.length > 1 ? `, ${index + 1} of ${data.blocks.length}` : ""}
           {"fault" in block.json ? ", cannot be read" : ""}
@@ -138,7 +138,7 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
       <div className={open && beside ? "grid grid-cols-2 gap-5 max-[1000px]:grid-cols-1" : ""}>
         {(!open || beside) && (
           // Two things cannot be said of one block at once: the entries wait until the JSON can be read.
-          <div className={`min-w-0 ${wrong ? "opacity-50" : ""}`} inert={wrong !== null}>
+          <div className={`min-w-0 ${wrong ? "set-back" : ""}`} inert={wrong !== null}>
             <Entries entities={shown} desk={desk} data={data} evidence={evidence} {...picking} />
             {roots.length > shown.length && (
               <Link to={dataPage(desk.record, roots[shown.length])} className="mt-3 block text-blue hover:underline">
@@ -155,7 +155,7 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
               </p>
             )}
             <DataSource
-              waiting={<p className="mt-2 text-soft">Opening…</p>}
+              waiting={<p className="mt-2 text-ink-soft">Opening…</p>}
               text={block.text}
               marks={marks}
               label="Structured data as JSON"

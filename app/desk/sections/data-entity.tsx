@@ -80,7 +80,7 @@ function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entity; dept
         <span className={depth === 0 ? "font-serif text-18" : "font-serif text-15"}>
           {entity.types.join(" and ") || "without a type"}
         </span>
-        {depth === 0 && name && <span className="min-w-0 truncate text-soft">{name}</span>}
+        {depth === 0 && name && <span className="min-w-0 truncate text-ink-soft">{name}</span>}
         <NotesAt desk={desk} at={{ part: "data", pointer: pointerTo(entity.typePlace), range: NOWHERE }} {...picking} />
         {pointerTo(entity.place) !== pointerTo(entity.typePlace) && entity.place.path.length > 0 && (
           <NotesAt desk={desk} at={{ part: "data", pointer: pointerTo(entity.place), range: NOWHERE }} {...picking} />
@@ -156,11 +156,11 @@ function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entity; dept
 function FromPage({ desk, heading }: { desk: Taken; heading: string }) {
   const navigate = useNavigate();
   const at = heading === "" ? -1 : desk.page.headings.findIndex(({ text }) => text === heading);
-  if (at < 0) return <span className="text-12 text-soft">from the page</span>;
+  if (at < 0) return <span className="text-12 text-ink-soft">from the page</span>;
   return (
     <button
       type="button"
-      className="text-left text-12 text-soft hover:text-blue"
+      className="text-left text-12 text-ink-soft hover:text-blue"
       onClick={() => {
         const row = document.querySelector(`[data-anchor="heading ${at}"]`);
         if (row) row.scrollIntoView({ block: "center" });
@@ -194,7 +194,7 @@ function PropertyLine({
   const own = pointerTo(property.place);
   return (
     <>
-      <dt className="group break-words text-soft" data-anchor={`data ${own}`}>
+      <dt className="group break-words text-ink-soft" data-anchor={`data ${own}`}>
         <InWords name={property.written} />
         {onAnother && (
           <Action
@@ -369,7 +369,7 @@ function InParts({
         Keep it
       </Action>
       <Action onClick={onClose}>Cancel</Action>
-      {"reason" in made && <span className="text-soft">{made.reason}</span>}
+      {"reason" in made && <span className="text-ink-soft">{made.reason}</span>}
       {refused && (
         <span role="alert" className="text-red">
           Not kept. {refused}

@@ -44,7 +44,7 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: T
         <h2 id="data-heading" className="font-serif text-18">
           Structured data
         </h2>
-        <span className="flex-1 text-soft">
+        <span className="flex-1 text-ink-soft">
           {data.roots.length === 0 ? "none" : data.roots.length === 1 ? "1 entity" : `${data.roots.length} entities`}
         </span>
         {data.roots.length > 0 && (
@@ -73,7 +73,7 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: T
       ))}
       {inMarkup.length > 0 && (
         <div className="mt-4 border-hairline border-t pt-2">
-          <p className="flex gap-4 text-12 text-soft">
+          <p className="flex gap-4 text-12 text-ink-soft">
             <span className="flex-1">Written as microdata or RDFa into the markup, and edited there.</span>
             <Action onClick={() => desk.edit(convert(), "State the markup’s data as JSON-LD")}>Make it JSON-LD</Action>
           </p>
@@ -91,7 +91,7 @@ export const Data = memo(function Data({ desk, ...picking }: Picking & { desk: T
       )}
       {(proposals.length > 0 || more) && (
         <div className="mt-4">
-          <h3 className="text-soft">What could be added from what the page shows:</h3>
+          <h3 className="text-ink-soft">What could be added from what the page shows:</h3>
           <ul className="mt-1 grid gap-1">
             {more && (
               <li className="flex items-baseline gap-3">
@@ -131,7 +131,7 @@ function Features({ states }: { states: readonly FeatureState[] }) {
   return (
     <ul className="mt-1">
       {[...said].map(([key, { feature, missing }]) => (
-        <li key={key} className={missing.length > 0 ? "text-soft" : ""}>
+        <li key={key} className={missing.length > 0 ? "text-ink-soft" : ""}>
           {missing.length === 0 ? "Search results may show the" : "To show the"}{" "}
           <b className="font-medium text-ink">{feature.shows}</b>
           {missing.length > 0 && `, search results need ${missing.map(({ label }) => label).join(", ")}`}.

@@ -62,7 +62,7 @@ export const Head = memo(function Head({ desk, ...picking }: Picking & { desk: T
           const was = of(original);
           return (
             <div key={op} className="contents">
-              <dt className="text-soft">{name}</dt>
+              <dt className="text-ink-soft">{name}</dt>
               <dd className="min-w-0">
                 <TextInPlace
                   value={value ?? ""}
@@ -76,15 +76,15 @@ export const Head = memo(function Head({ desk, ...picking }: Picking & { desk: T
             </div>
           );
         })}
-        <dt className="text-soft">character set</dt>
+        <dt className="text-ink-soft">character set</dt>
         <dd>
           {page.charset.name}, {CHARSET_BY[page.charset.by]}
         </dd>
-        <dt className="text-soft">doctype</dt>
+        <dt className="text-ink-soft">doctype</dt>
         <dd>{page.doctype ? page.doctype.publicId || page.doctype.name : "none"}</dd>
         {others.length > 0 && (
           <>
-            <dt className="text-soft">and also</dt>
+            <dt className="text-ink-soft">and also</dt>
             <dd className="min-w-0">
               <ul>
                 {others.map(({ text, start }) => (

@@ -36,14 +36,14 @@ export default function Instead({ desk, limits, query }: { desk: Taken; limits: 
       <ul className="grid gap-2.5">
         {titles.map(({ why, text }) => (
           <li key={text}>
-            <span className="block text-soft">{why}</span>
+            <span className="block text-ink-soft">{why}</span>
             <span className="result-desktop block truncate text-[18px] text-result-title" dir="auto">
               {text}
             </span>
           </li>
         ))}
         <li>
-          <span className="text-soft">
+          <span className="text-ink-soft">
             {query ? `Where the description is passed over for “${query}” ` : "Where the description is passed over "}
             {drawn
               ? drawn.of === 0

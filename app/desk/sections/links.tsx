@@ -32,7 +32,7 @@ export const Links = memo(function Links({ desk, ...picking }: Picking & { desk:
         <h2 id="links-heading" className="font-serif text-18">
           Links
         </h2>
-        <span className="text-soft">{own.length === 1 ? "1 link from here" : `${own.length} links from here`}</span>
+        <span className="text-ink-soft">{own.length === 1 ? "1 link from here" : `${own.length} links from here`}</span>
       </div>
       <ul className="mt-2 grid gap-1">
         {shown.map(({ link, index }) => {
@@ -59,7 +59,7 @@ export const Links = memo(function Links({ desk, ...picking }: Picking & { desk:
                 />
                 <NotesAt desk={desk} at={{ part: "link", index: index }} {...picking} />
               </span>
-              <span className="truncate font-mono text-12 text-soft">{link.href}</span>
+              <span className="truncate font-mono text-12 text-ink-soft">{link.href}</span>
               <TextInPlace
                 value={link.title ?? ""}
                 label={`Hint of the link ${link.text || link.href}`}
@@ -95,7 +95,7 @@ function LinkedFrom({ pageId }: { pageId: string }) {
   const around = incoming.length - content.length;
   return (
     <div className="mt-3">
-      <h3 className="text-soft">
+      <h3 className="text-ink-soft">
         {incoming.length === 0
           ? "No other page of the site links here."
           : `${content.length === 0 ? "No page links" : content.length === 1 ? "1 page links" : `${content.length} pages link`} here in the text${around > 0 ? `, ${around} from menus and footers` : ""}.`}

@@ -81,7 +81,7 @@ export const Looks = memo(function Looks({ desk }: { desk: Taken }) {
                 type="button"
                 aria-pressed={which === one}
                 onClick={() => setWhich(one)}
-                className={which === one ? "border-ink border-b" : "text-soft hover:text-ink"}
+                className={which === one ? "border-ink border-b" : "text-ink-soft hover:text-ink"}
               >
                 {one === "redraft" ? "Redraft" : "Original"}
               </button>
@@ -92,7 +92,7 @@ export const Looks = memo(function Looks({ desk }: { desk: Taken }) {
       </div>
       {open && (
         <>
-          <p className="mt-1 text-soft">
+          <p className="mt-1 text-ink-soft">
             {emptyBecause(page) ??
               "Without scripts, with the pictures and style sheets that were brought in. Press a heading to find it in the outline."}
           </p>

@@ -27,7 +27,7 @@ export const Markup = memo(function Markup({ desk, ...picking }: Picking & { des
         Body and markup
         <NotesAt desk={desk} at={{ part: "markup" }} {...picking} />
       </h2>
-      <p className="mt-1 text-soft">
+      <p className="mt-1 text-ink-soft">
         {parts.length > 0 && `${parts.join(", ")}.`} {emptyBecause(page)}
         {languageOf(page) && ` Language ${languageOf(page)}.`}
       </p>

@@ -35,7 +35,7 @@ export function MergeDialog({
       description="They are heard as separate titles. As parts of one heading they keep their classes and with them their looks."
     >
       <fieldset className="mt-4">
-        <legend className="text-soft">Separator between the parts</legend>
+        <legend className="text-ink-soft">Separator between the parts</legend>
         <div className="mt-1 flex gap-5">
           {SEPARATORS.map(([value, name]) => (
             <label key={value} className="flex items-baseline gap-1.5">

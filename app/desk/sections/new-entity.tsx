@@ -39,10 +39,10 @@ export function NewEntity({ onAdd, onClose }: { onAdd: (type: string) => void; o
           <option key={one} value={one} />
         ))}
       </datalist>
-      {description && <p className="text-soft">{description}</p>}
-      <p className="text-12 text-soft">Types of {MADE_FROM}.</p>
+      {description && <p className="text-ink-soft">{description}</p>}
+      <p className="text-12 text-ink-soft">Types of {MADE_FROM}.</p>
       {type !== "" && !known && (
-        <p className="text-soft">
+        <p className="text-ink-soft">
           schema.org has no type of that name{near.length > 0 ? `. Nearest: ${near.join(", ")}` : ""}.
         </p>
       )}

@@ -97,7 +97,7 @@ function List({
         {of} out of the page’s own words
       </h3>
       {texts.length === 0 ? (
-        <p className="mt-1 text-soft">
+        <p className="mt-1 text-ink-soft">
           {looking ? "Looking through its words…" : "Its words make no other one that fits."}
         </p>
       ) : (
@@ -107,7 +107,7 @@ function List({
               <span className={`result-desktop block ${className}`} dir="auto">
                 {text}
               </span>
-              <span className="flex flex-wrap items-baseline gap-x-4 text-12 text-soft">
+              <span className="flex flex-wrap items-baseline gap-x-4 text-12 text-ink-soft">
                 <Action onClick={() => onUse(text)}>Use it</Action>
                 <Action onClick={() => onTake(text)}>Keep it as a take</Action>
                 <span>

@@ -122,7 +122,7 @@ export function OutlineRow({
       className={`relative py-1 ${around ? "border-graphite border-l pl-2" : "pl-[9px]"}`}
     >
       {around && landmarkStarts && (
-        <p className="-ml-2 border-graphite border-t pt-0.5 pl-2 text-12 text-soft">{around}</p>
+        <p className="-ml-2 border-graphite border-t pt-0.5 pl-2 text-12 text-ink-soft">{around}</p>
       )}
       {asking && (
         <div style={{ paddingLeft: indent + 40 }}>
@@ -148,7 +148,7 @@ export function OutlineRow({
             data-outline-row
             onKeyDown={keys}
             aria-label={`H${heading.level}: ${heading.text || "nothing in it"}`}
-            className={`w-8 shrink-0 text-left font-mono text-12 ${levelChanged ? "font-semibold text-blue" : "text-soft"}`}
+            className={`w-8 shrink-0 text-left font-mono text-12 ${levelChanged ? "font-semibold text-blue" : "text-ink-soft"}`}
           >
             H{level}
           </DropdownMenu.Trigger>
@@ -162,7 +162,7 @@ export function OutlineRow({
                   onSelect={() => onLevel(level, false)}
                 >
                   <span className="font-mono text-12">H{level}</span>
-                  {level === heading.level && <span className="text-soft"> as it is</span>}
+                  {level === heading.level && <span className="text-ink-soft"> as it is</span>}
                 </DropdownMenu.Item>
               ))}
               <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
@@ -219,14 +219,14 @@ export function OutlineRow({
           onClick={onFold}
           aria-expanded={unfolded}
           aria-label={`${under}: ${unfolded ? "fold" : "unfold"} what stands under ${heading.text || "this heading"}`}
-          className="ml-auto flex shrink-0 items-center gap-0.5 pl-4 text-12 text-soft hover:text-ink"
+          className="ml-auto flex shrink-0 items-center gap-0.5 pl-4 text-12 text-ink-soft hover:text-ink"
         >
           {under}
           {unfolded ? <ChevronDown size={12} aria-hidden /> : <ChevronRight size={12} aria-hidden />}
         </button>
       </div>
       {!unfolded && preview && (
-        <p className="truncate text-12 text-soft" style={{ paddingLeft: indent + 44 }}>
+        <p className="truncate text-12 text-ink-soft" style={{ paddingLeft: indent + 44 }}>
           {preview}
         </p>
       )}

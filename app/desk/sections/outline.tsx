@@ -131,7 +131,7 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
         <h2 id="outline-heading" className="font-serif text-18">
           Outline
         </h2>
-        <span className="text-soft">
+        <span className="text-ink-soft">
           {headings}, {h1s.length === 0 ? "no H1" : h1s.length === 1 ? "one H1" : `${h1s.length} H1s`}
         </span>
         <span className="flex-1" />
@@ -158,7 +158,7 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
         </DropdownMenu.Root>
       </div>
       {h1 && (
-        <p className="mt-1 grid grid-cols-[48px_1fr] gap-y-0.5 text-12 text-soft">
+        <p className="mt-1 grid grid-cols-[48px_1fr] gap-y-0.5 text-12 text-ink-soft">
           <span>title</span>
           <span className="break-words">{titleOf(page) || "none"}</span>
           <span>H1</span>
@@ -166,7 +166,7 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
         </p>
       )}
       {page.headings.length === 0 && (
-        <p className="mt-2 text-soft">{emptyBecause(page) ?? "This page has no headings."}</p>
+        <p className="mt-2 text-ink-soft">{emptyBecause(page) ?? "This page has no headings."}</p>
       )}
       <DndContext
         sensors={sensors}

@@ -27,7 +27,7 @@ const done =
 const stay = (event: MouseEvent) => event.preventDefault();
 const isAddress = (href: string) => href.trim() !== "" && notForHref(href.trim()) === null;
 const buttonClass =
-  "grid h-7 w-7 place-items-center rounded text-soft enabled:hover:text-ink disabled:opacity-40 aria-pressed:bg-marker aria-pressed:text-ink";
+  "grid h-7 w-7 place-items-center rounded text-ink-soft enabled:hover:text-ink disabled:opacity-40 aria-pressed:bg-marker aria-pressed:text-ink";
 
 /** A text with its links, emphasis, code and line breaks, edited as it is seen. */
 export default function ParagraphEditor({
@@ -220,7 +220,7 @@ export default function ParagraphEditor({
                 setHref(null);
                 view.current?.focus();
               }}
-              className="min-w-0 flex-1 border-hairline border-b bg-transparent font-mono outline-none"
+              className="min-w-0 flex-1 border-edge border-b bg-transparent font-mono outline-none"
             />
           </label>
           <Action type="submit" disabled={!isAddress(href)}>

@@ -77,7 +77,7 @@ export default function Phrases({ desk }: { desk: Taken }) {
         <h2 id="phrases-heading" className="font-serif text-18">
           Phrases
         </h2>
-        <span className="text-soft">
+        <span className="text-ink-soft">
           {texts.length === 0
             ? "nobody has said yet what it is to be found for"
             : "what it is to be found for, and where that stands"}
@@ -98,7 +98,7 @@ export default function Phrases({ desk }: { desk: Taken }) {
               <span>
                 {own && (
                   <>
-                    {!target && <span className="text-soft">supports it: </span>}
+                    {!target && <span className="text-ink-soft">supports it: </span>}
                     {there ||
                       (!standing && <span className={target ? "text-red" : ""}>stands nowhere on this page</span>)}
                     {target && missing && (
@@ -112,7 +112,7 @@ export default function Phrases({ desk }: { desk: Taken }) {
                 <span className="flex flex-wrap items-baseline gap-x-4 text-12">
                   {isMarked ? (
                     <>
-                      <span aria-live="polite" className="text-soft">
+                      <span aria-live="polite" className="text-ink-soft">
                         {marks.places === 0
                           ? "not in the text that is shown"
                           : marks.at < 0
@@ -187,7 +187,7 @@ function BySection({ page, phrase }: { page: Page; phrase: string }) {
   }, [blocks, headings, language, phrase]);
   if (sections.length < 2) return null;
   return (
-    <span className="block text-12 text-soft">
+    <span className="block text-12 text-ink-soft">
       {sections
         .map(
           ([heading, n]) =>

@@ -36,7 +36,7 @@ export const Pictures = memo(function Pictures({ desk, ...picking }: Picking & {
         <h2 id="pictures-heading" className="font-serif text-18">
           Pictures
         </h2>
-        <span className="text-soft">
+        <span className="text-ink-soft">
           {page.images.length === 1 ? "1 picture" : `${page.images.length} pictures`}
           {without > 0 && `, ${without} without alternative text`}
         </span>
@@ -52,7 +52,7 @@ export const Pictures = memo(function Pictures({ desk, ...picking }: Picking & {
           return (
             <li key={name} data-anchor={`picture ${index}`} className="min-w-0 border-hairline border-t pt-2">
               <Thumbnail file={files.get(places[index] ?? "")} />
-              <p className="flex items-baseline gap-1 text-12 text-soft">
+              <p className="flex items-baseline gap-1 text-12 text-ink-soft">
                 <span className="truncate font-mono">{nameOf(image)}</span>
                 <span className="whitespace-nowrap">
                   {image.width && image.height ? `${image.width} × ${image.height}` : ""}

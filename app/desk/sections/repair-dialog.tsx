@@ -73,7 +73,7 @@ export function RepairDialog({ desk, open, onClose }: { desk: Taken; open: boole
       )}
       {styled.length > 0 && (
         <fieldset className="mt-3">
-          <legend className="text-soft">
+          <legend className="text-ink-soft">
             These look like headings and are not marked up as headings. Which of them are some?
           </legend>
           <div className="mt-1 flex flex-wrap gap-x-5 gap-y-1">
@@ -92,7 +92,7 @@ export function RepairDialog({ desk, open, onClose }: { desk: Taken; open: boole
       )}
       <div className="mt-3 max-h-[50vh] overflow-y-auto border-hairline border-y">
         <table className="w-full">
-          <thead className="sticky top-0 bg-sheet text-left text-12 text-soft">
+          <thead className="sticky top-0 bg-sheet text-left text-12 text-ink-soft">
             <tr>
               <th className="w-8 py-1 font-medium">
                 <span className="sr-only">Change it</span>
@@ -117,7 +117,7 @@ export function RepairDialog({ desk, open, onClose }: { desk: Taken; open: boole
                     )}
                   </td>
                   <td className="py-1 pr-4">
-                    <Line level={line.was} text={line.text} tone="text-soft" />
+                    <Line level={line.was} text={line.text} tone="text-ink-soft" />
                   </td>
                   <td className="py-1">
                     <Line level={line.is} text={line.text} tone={changed ? "text-blue" : ""} />
@@ -139,7 +139,7 @@ export function RepairDialog({ desk, open, onClose }: { desk: Taken; open: boole
                 : `Change ${changes.length} headings`}
         </MainButton>
         {changes.length > 0 && (
-          <span className="text-soft">Styles that hang on the old tag may change how it looks. Classes stay.</span>
+          <span className="text-ink-soft">Styles that hang on the old tag may change how it looks. Classes stay.</span>
         )}
       </div>
     </Modal>

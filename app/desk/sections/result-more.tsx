@@ -83,7 +83,7 @@ export default function ResultMore({
   return (
     <>
       <div className="mt-3 flex flex-wrap items-baseline gap-x-5 gap-y-1 text-12">
-        <label className="flex items-baseline gap-1.5 text-soft">
+        <label className="flex items-baseline gap-1.5 text-ink-soft">
           searched for:
           <input
             aria-label="Query to try"
@@ -91,7 +91,7 @@ export default function ResultMore({
             placeholder="a query"
             onChange={(e) => onQuery(e.target.value)}
             size={Math.max(10, query.length)}
-            className="max-w-[200px] border-hairline border-b bg-transparent text-ink outline-none focus-visible:border-blue"
+            className="max-w-[200px] border-edge border-b bg-transparent text-ink"
           />
         </label>
         {OPENED.map(([id, label]) => (

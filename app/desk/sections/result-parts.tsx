@@ -16,14 +16,14 @@ export default function ResultParts({
       <dl className="grid grid-cols-[168px_minmax(0,1fr)] gap-x-4 gap-y-2 max-[560px]:grid-cols-1">
         {parts.map(({ id, label, shown, why, needs, tried }) => (
           <div key={id} className="contents">
-            <dt className={shown.length > 0 ? "" : "text-soft"}>{label}</dt>
+            <dt className={shown.length > 0 ? "" : "text-ink-soft"}>{label}</dt>
             <dd className="min-w-0 max-[560px]:mb-2">
               {shown.length > 0 && id !== "description" && (
                 <span className="block break-words" dir="auto">
                   {id === "trail" ? shown.join(" › ") : shown.join(" · ")}
                 </span>
               )}
-              <span className="text-soft">
+              <span className="text-ink-soft">
                 {why}
                 {needs.length > 0 && ` It would take ${needs.join(", ")}.`}
               </span>{" "}

@@ -79,7 +79,7 @@ export function SearchResult({
         <h2 id="result-heading" className="font-serif text-18">
           Search result
         </h2>
-        <label className="flex items-baseline gap-1.5 text-soft">
+        <label className="flex items-baseline gap-1.5 text-ink-soft">
           for
           <input
             aria-label="Target phrase"
@@ -88,7 +88,7 @@ export function SearchResult({
             value={desk.record.phrase}
             onChange={(e) => desk.setPhrase(e.target.value)}
             size={Math.max(16, desk.record.phrase.length)}
-            className="max-w-[300px] bg-marker px-1 text-ink placeholder:text-soft"
+            className="max-w-[300px] bg-marker px-1 text-ink "
           />
           <PhraseOptions id="phrases-of-site" siteId={desk.record.siteId} />
         </label>
@@ -97,7 +97,7 @@ export function SearchResult({
           value={desk.record.kind}
           onChange={(e) => desk.setKind(e.target.value as PageKind)}
           title={desk.record.kindBy === "guess" ? "guessed" : "chosen"}
-          className="border-graphite border-b border-dotted bg-transparent text-soft [field-sizing:content]"
+          className="border-graphite border-b border-dotted bg-transparent text-ink-soft [field-sizing:content]"
         >
           {Object.entries(PAGE_KINDS).map(([kind, { one }]) => (
             <option key={kind} value={kind}>
@@ -120,7 +120,7 @@ export function SearchResult({
                 type="button"
                 aria-pressed={device === one}
                 onClick={() => setDevice(one)}
-                className="text-soft aria-pressed:text-ink aria-pressed:underline aria-pressed:underline-offset-4"
+                className="text-ink-soft aria-pressed:text-ink aria-pressed:underline aria-pressed:underline-offset-4"
               >
                 {NAMES[one]}
               </button>
@@ -204,7 +204,7 @@ function OneResult({
         </span>
         <span className="min-w-0 leading-tight">
           <span className="block truncate text-[14px]">{siteName}</span>
-          <span className="block truncate text-12 text-soft">{trail.join(" › ")}</span>
+          <span className="block truncate text-12 text-ink-soft">{trail.join(" › ")}</span>
         </span>
         {picture && <PictureAtSide siteId={desk.record.siteId} address={picture} />}
       </div>

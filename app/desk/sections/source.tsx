@@ -118,7 +118,7 @@ export const Source = memo(function Source({ desk }: { desk: Taken }) {
                 className="grid w-full grid-cols-[20px_72px_1fr] gap-2 py-0.5 text-left hover:bg-tint"
               >
                 <Mark weight={one.weight} />
-                <span className="font-mono text-12 text-soft">line {one.line}</span>
+                <span className="font-mono text-12 text-ink-soft">line {one.line}</span>
                 <span className="min-w-0 break-words">{one.message}</span>
               </button>
               <OriginalWords words={one.original} rule={one.rule} className="ml-[100px] text-12" />
@@ -129,7 +129,7 @@ export const Source = memo(function Source({ desk }: { desk: Taken }) {
       {open && (
         <SourceView
           key={written === null ? "read" : "written"}
-          waiting={<p className="mt-2 text-soft">Opening the source…</p>}
+          waiting={<p className="mt-2 text-ink-soft">Opening the source…</p>}
           source={written?.begun ?? source}
           original={original.source}
           messages={messages}

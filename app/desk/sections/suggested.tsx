@@ -25,9 +25,9 @@ export default function Suggested({
   const suggestions = (found.pages[0]?.suggestions ?? [])
     .filter(({ text }) => !keys.has(phraseKey(text)))
     .slice(0, most);
-  if (found.looked === 0) return <p className="mt-2 text-soft">Looking through its words…</p>;
+  if (found.looked === 0) return <p className="mt-2 text-ink-soft">Looking through its words…</p>;
   if (suggestions.length === 0)
-    return <p className="mt-2 text-soft">It repeats nothing else that it could be found for.</p>;
+    return <p className="mt-2 text-ink-soft">It repeats nothing else that it could be found for.</p>;
   return (
     <ul aria-label="Out of its own words" className="mt-2 grid gap-1">
       {suggestions.map((one) => (
@@ -35,7 +35,7 @@ export default function Suggested({
           <Action className="font-serif text-15" onClick={() => onTake(one.text)}>
             <span dir="auto">{one.text}</span>
           </Action>
-          <span className="text-12 text-soft">{inWordsOf(one)}</span>
+          <span className="text-12 text-ink-soft">{inWordsOf(one)}</span>
         </li>
       ))}
     </ul>

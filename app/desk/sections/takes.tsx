@@ -63,7 +63,7 @@ function Loaded({
   return (
     <section aria-label="Takes" className="mt-4 max-w-[660px] border-hairline border-t pt-3">
       <p className="flex flex-wrap items-baseline gap-x-4">
-        <span className="text-soft">
+        <span className="text-ink-soft">
           {current.length === 0
             ? "A take is another wording of title and description. It stands beside the one in use until you choose."
             : `${current.length === 1 ? "One take stands" : `${current.length} takes stand`} beside the wording in use. What differs from that is underlined.`}
@@ -105,14 +105,14 @@ function Loaded({
                     <Action onClick={() => use(own, take.letter)}>Use take {take.letter}</Action>
                   )}
                   <Action onClick={() => void removeTake(take).catch(fail)}>Let it go</Action>
-                  <label className="flex min-w-[200px] flex-1 items-baseline gap-1.5 text-soft">
+                  <label className="flex min-w-[200px] flex-1 items-baseline gap-1.5 text-ink-soft">
                     because
                     <input
                       aria-label={`Reason for take ${take.letter}`}
                       value={textOf(take, "reason")}
                       placeholder="no reason given"
                       onChange={(e) => type(take, "reason", e.target.value)}
-                      className="min-w-0 flex-1 border-hairline border-b bg-transparent text-ink outline-none placeholder:text-graphite focus-visible:border-blue"
+                      className="min-w-0 flex-1 border-edge border-b bg-transparent text-ink"
                     />
                   </label>
                 </p>
@@ -123,7 +123,7 @@ function Loaded({
       </ul>
       {earlier.length > 0 && (
         <details className="mt-4">
-          <summary className="cursor-pointer text-soft">
+          <summary className="cursor-pointer text-ink-soft">
             {earlier.length === 1 ? "One earlier wording" : `${earlier.length} earlier wordings`}
           </summary>
           <ul className="mt-2 grid gap-3">
@@ -135,7 +135,7 @@ function Loaded({
                 <span className="result-desktop block text-[14px] text-result-text" dir="auto">
                   {take.description || "no description"}
                 </span>
-                <span className="flex gap-4 text-12 text-soft">
+                <span className="flex gap-4 text-12 text-ink-soft">
                   in use until {when(take.usedUntil ?? "")}
                   <Action onClick={() => use(take, take.letter)}>Use it again</Action>
                   <Action onClick={() => void removeTake(take).catch(fail)}>Let it go</Action>

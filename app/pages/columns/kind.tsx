@@ -10,7 +10,7 @@ export const kind: Column = {
   cell: ({ kind: one, kindBy }) => (
     <>
       {PAGE_KINDS[one].one}
-      {kindBy === "guess" && <span className="block text-12 text-soft">guessed</span>}
+      {kindBy === "guess" && <span className="block text-12 text-ink-soft">guessed</span>}
     </>
   ),
 };

@@ -11,6 +11,6 @@ export const levels: Column = {
   descFirst: true,
   cell: (page) =>
     page.levels.flatMap((n, i) => (n > 0 ? [`${n} ${LEVELS[i]}`] : [])).join(", ") || (
-      <span className="text-soft">none</span>
+      <span className="text-ink-soft">none</span>
     ),
 };

@@ -10,7 +10,7 @@ export const name: Column = {
   cell: (page, link) => (
     <Link tabIndex={-1} to={link(page)} className="block hover:[&>:first-child]:underline">
       <span className="block truncate font-serif text-15">{page.name || "without a name"}</span>
-      <span className="block truncate font-mono text-12 text-soft">{pathOf(page.address)}</span>
+      <span className="block truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>
     </Link>
   ),
 };

@@ -30,7 +30,7 @@ export function TextCell({
   pattern: boolean;
   mono: boolean;
 }) {
-  if (shown === "") return <span className="text-soft">{empty}</span>;
+  if (shown === "") return <span className="text-ink-soft">{empty}</span>;
   return (
     <>
       <span className={`line-clamp-2 break-words ${mono ? "font-mono text-12" : ""}`}>{shown.slice(0, 400)}</span>

@@ -6,5 +6,5 @@ export const types: Column = {
   header: "Structured data",
   track: "minmax(200px,2fr)",
   value: (page) => page.types.join(", "),
-  cell: (page) => page.types.join(", ") || <span className="text-soft">none</span>,
+  cell: (page) => page.types.join(", ") || <span className="text-ink-soft">none</span>,
 };
