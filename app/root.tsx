@@ -10,15 +10,25 @@ import "@fontsource/instrument-sans/600.css";
 import "@fontsource/jetbrains-mono/400.css";
 import "./app.css";
 import { Tooltip } from "radix-ui";
-import { type ReactNode, use } from "react";
+import { type ReactNode, use, useEffect } from "react";
 import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useRouteError } from "react-router";
+import type { Route } from "./+types/root";
+import { titled } from "./document-title";
+import { isNotHere, type NotHere } from "./not-here";
 import { StorageFault } from "./store/storage-fault";
 import { AskWhenLeft } from "./ui/ask-when-left";
+import { leaveComposing } from "./ui/composing";
 import { NonceContext } from "./ui/nonce";
 import { NoticeProvider } from "./ui/notice";
 import { StorageLost } from "./ui/storage-lost";
 
 const THEME = `try{var t=localStorage.getItem("theme");if(t)document.documentElement.dataset.theme=t}catch(e){}`;
+
+/** Of an address that leads nowhere, and of what went wrong. */
+export const meta: Route.MetaFunction = ({ error }) => (error ? titled(explain(error).heading) : titled());
+
+const DESCRIPTION =
+  "Edit the words your pages show to search engines: titles, descriptions, addresses, headings and structured data, in the search result itself. Everything stays in this browser.";
 
 export function Layout({ children }: { children: ReactNode }) {
   const nonce = use(NonceContext);
@@ -27,7 +37,12 @@ export function Layout({ children }: { children: ReactNode }) {
       <head>
         <meta charSet="utf-8" />
         <meta name="viewport" content="width=device-width, initial-scale=1" />
+        <meta name="description" content={DESCRIPTION} />
+        <meta name="theme-color" content="#faf7f0" media="(prefers-color-scheme: light)" />
+        <meta name="theme-color" content="#171a20" media="(prefers-color-scheme: dark)" />
+        <link rel="icon" href="/favicon.ico" sizes="32x32" />
         <link rel="icon" href="/icon.svg" type="image/svg+xml" />
+        <link rel="manifest" href="/manifest.webmanifest" />
         <Meta />
         <Links />
         {/* Before the first paint, so that a dark desk does not flash white. */}
@@ -36,6 +51,12 @@ export function Layout({ children }: { children: ReactNode }) {
         </script>
       </head>
       <body>
+        <noscript>
+          <p>
+            Keen Quill reads and edits your pages in this browser, and needs scripts to do so. Allow them for this
+            address, then reload.
+          </p>
+        </noscript>
         {children}
         <ScrollRestoration nonce={nonce} />
         <Scripts nonce={nonce} />
@@ -45,6 +66,18 @@ export function Layout({ children }: { children: ReactNode }) {
 }
 
 export default function App() {
+  // Nothing is lost before something has been done.
+  useEffect(() => {
+    let end: (() => void) | null = null;
+    void import("./ui/focus-kept").then(({ keepFocus }) => {
+      if (end === null) end = keepFocus();
+    });
+    return () => {
+      end?.();
+      end = () => {};
+    };
+  }, []);
+  useEffect(leaveComposing, []);
   return (
     <Tooltip.Provider delayDuration={400}>
       <NoticeProvider>
@@ -62,7 +95,7 @@ export function HydrateFallback() {
 
 export function ErrorBoundary() {
   const error = useRouteError();
-  const [heading, text] = explain(error);
+  const { heading, text } = explain(error);
   return (
     <main className="mx-auto max-w-[560px] p-8">
       <h1 className="font-serif text-24">{heading}</h1>
@@ -76,18 +109,14 @@ export function ErrorBoundary() {
   );
 }
 
-function explain(error: unknown): [string, string] {
-  if (error instanceof StorageFault) return [error.heading, error.message];
-  if (isRouteErrorResponse(error) && error.status === 404) {
-    return [
-      "There is nothing here",
-      typeof error.data === "string" && error.data
-        ? error.data
-        : "This address leads nowhere. Your pages are where they were.",
-    ];
-  }
-  return [
-    "Something went wrong",
-    `What you typed is kept. Reload to go on. (${error instanceof Error ? error.message : String(error)})`,
-  ];
+function explain(error: unknown): NotHere {
+  if (error instanceof StorageFault) return { heading: error.heading, text: error.message };
+  if (isRouteErrorResponse(error) && error.status === 404)
+    return isNotHere(error.data)
+      ? error.data
+      : { heading: "There is nothing here", text: "This address leads nowhere. Your pages are where they were." };
+  return {
+    heading: "Something went wrong",
+    text: `What you typed is kept. Reload to go on. (${error instanceof Error ? error.message : String(error)})`,
+  };
 }

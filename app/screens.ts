@@ -13,9 +13,9 @@ import {
   TextSearch,
 } from "lucide-react";
 
-/** A key of a screen, and what it does. */
+/** The keys of a screen that do one thing, or two that belong together. */
 export interface Shortcut {
-  keys: string;
+  keys: readonly string[];
   does: string;
 }
 
@@ -46,9 +46,9 @@ export interface Screen extends AnyScreen {
 
 /** The keys of numbered notes. */
 const NOTE_KEYS: readonly Shortcut[] = [
-  { keys: "J / K", does: "Next and previous note" },
-  { keys: ".", does: "Apply the fix of the selected note" },
-  { keys: "Esc", does: "Leave the field" },
+  { keys: ["J", "K"], does: "Next and previous note" },
+  { keys: ["."], does: "Apply the fix of the selected note" },
+  { keys: ["Esc"], does: "Leave the field" },
 ];
 
 /** The screens of one page. */
@@ -57,15 +57,15 @@ const pageScreens = {
     path: "pages/:page",
     module: "routes/desk.tsx",
     keys: [
-      { keys: "Enter", does: "Edit the title" },
+      { keys: ["Enter"], does: "Edit the title" },
       ...NOTE_KEYS,
-      { keys: "[ / ]", does: "Previous and next page" },
-      { keys: "N / Shift N", does: "Next and previous place of the phrase that is marked" },
-      { keys: "1 – 6", does: "Level of the heading that has the focus" },
-      { keys: "← / →", does: "One level up or down; with Shift, all below it too" },
-      { keys: "F2", does: "Change the heading’s words" },
-      { keys: "Delete", does: "Take the heading out" },
-      { keys: "Ctrl Enter", does: "Mark the page ready" },
+      { keys: ["[", "]"], does: "Previous and next page" },
+      { keys: ["N", "Shift N"], does: "Next and previous place of the phrase that is marked" },
+      { keys: ["1 – 6"], does: "Level of the heading that has the focus" },
+      { keys: ["←", "→"], does: "One level up or down; with Shift, all below it too" },
+      { keys: ["F2"], does: "Change the heading’s words" },
+      { keys: ["Delete"], does: "Take the heading out" },
+      { keys: ["Ctrl Enter"], does: "Mark the page ready" },
     ],
   },
   data: { path: "pages/:page/data", module: "routes/data.tsx", keys: NOTE_KEYS },
@@ -80,9 +80,9 @@ const screens = {
     icon: ListChecks,
     inRail: true,
     keys: [
-      { keys: "J / K", does: "Next and previous line" },
-      { keys: "Enter", does: "Open the line, or close it" },
-      { keys: "/", does: "Find a finding" },
+      { keys: ["J", "K"], does: "Next and previous line" },
+      { keys: ["Enter"], does: "Open the line, or close it" },
+      { keys: ["/"], does: "Find a finding" },
     ],
   },
   pages: {
@@ -93,13 +93,14 @@ const screens = {
     icon: Files,
     inRail: true,
     keys: [
-      { keys: "Arrows, Home, End", does: "Move in the table; with Shift, mark a block" },
-      { keys: "Enter", does: "Edit the cell, or open the page" },
-      { keys: "Tab, Esc", does: "Keep and go on; leave as it was" },
-      { keys: "Ctrl C / Ctrl V", does: "Copy a block out, paste one in" },
-      { keys: "Space", does: "Select the page" },
-      { keys: "Ctrl A", does: "Select all that are shown" },
-      { keys: "/", does: "Find among the pages" },
+      { keys: ["Arrows, Home, End"], does: "Move in the table; with Shift, mark a block" },
+      { keys: ["Enter"], does: "Edit the cell, or open the page" },
+      { keys: ["Tab, Esc"], does: "In a cell: keep and go on; leave as it was" },
+      { keys: ["Tab"], does: "From the table: on to what is done with the selected pages" },
+      { keys: ["Ctrl C", "Ctrl V"], does: "Copy a block out, paste one in" },
+      { keys: ["Space"], does: "Select the page" },
+      { keys: ["Ctrl A"], does: "Select all that are shown" },
+      { keys: ["/"], does: "Find among the pages" },
     ],
   },
   phrases: {
@@ -110,8 +111,8 @@ const screens = {
     icon: TextSearch,
     inRail: true,
     keys: [
-      { keys: "J / K", does: "Next and previous phrase" },
-      { keys: "/", does: "Find a phrase" },
+      { keys: ["J", "K"], does: "Next and previous phrase" },
+      { keys: ["/"], does: "Find a phrase" },
     ],
   },
   performance: {
@@ -129,7 +130,7 @@ const screens = {
     command: "Line-up: your result among others",
     icon: ListOrdered,
     inRail: true,
-    keys: [{ keys: "↑ / ↓", does: "Move your result whose number has the focus" }],
+    keys: [{ keys: ["↑", "↓"], does: "Move your result whose number has the focus" }],
   },
   houseStyle: {
     path: "house-style",

@@ -18,6 +18,7 @@ import { applyPlan, pagesToMatch } from "../store/apply-table";
 import type { SiteRecord } from "../store/records/sites";
 import { ColumnsTable } from "../ui/columns-table";
 import { Action, fieldClass, MainButton } from "../ui/controls";
+import { HowFar } from "../ui/how-far";
 import { useNotices } from "../ui/notice";
 import { TableInput } from "../ui/table-input";
 import { Tick } from "../ui/tick";
@@ -269,9 +270,11 @@ export function FromTable({
           disabled={!addressed || pages.change + pages.add === 0 || done !== null}
           onClick={() => void apply()}
         >
-          {done !== null
-            ? `${done} of ${pages.change + pages.add}…`
-            : `Apply to ${pages.change + pages.add === 1 ? "1 page" : `${pages.change + pages.add} pages`}`}
+          {done !== null ? (
+            <HowFar done={done} of={pages.change + pages.add} after="…" />
+          ) : (
+            `Apply to ${pages.change + pages.add === 1 ? "1 page" : `${pages.change + pages.add} pages`}`
+          )}
         </MainButton>
         {done === null ? (
           <Action onClick={() => setTable(null)}>Choose another table</Action>

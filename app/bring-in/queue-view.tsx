@@ -6,6 +6,7 @@ import { db } from "../store/db";
 import { countItems, type QueueCounts, removeQueue, tryAgain } from "../store/queues";
 import type { ItemState, QueueRecord } from "../store/records/queues";
 import { Action } from "../ui/controls";
+import { HowFar } from "../ui/how-far";
 import { ProgressLine } from "../ui/progress-line";
 import { goOn, runnerStatus, runQueue, stopQueue } from "./queue-runner";
 
@@ -63,7 +64,7 @@ export function QueueView({ queue }: { queue: QueueRecord }) {
           {status.paused}
         </p>
       )}
-      <p className="mt-2 flex flex-wrap gap-x-4" aria-live="polite">
+      <p className="mt-2 flex flex-wrap gap-x-4">
         {OUTCOMES.filter(({ state }) => counts[state] > 0).map(({ state, label }) =>
           state === "brought-in" ? (
             <Link key={state} to={`/sites/${queue.siteId}/pages`} className="text-blue hover:underline">
@@ -97,7 +98,7 @@ function Progress({ done, total, state }: { done: number; total: number; state: 
   return (
     <div className="mt-1.5 grid gap-1">
       <p className="text-ink-soft">
-        {said}: {numbers.format(done)} of {numbers.format(total)}
+        <HowFar before={`${said}: `} done={done} of={total} />
       </p>
       <ProgressLine label="Pages fetched" done={done} of={total} />
     </div>
@@ -130,7 +131,9 @@ function Items({ queue, state, counts }: { queue: QueueRecord; state: ItemState;
           </li>
         ))}
       </ul>
-      {counts[state] > LISTED && <p className="mt-2 text-ink-soft">and {numbers.format(counts[state] - LISTED)} more.</p>}
+      {counts[state] > LISTED && (
+        <p className="mt-2 text-ink-soft">and {numbers.format(counts[state] - LISTED)} more.</p>
+      )}
     </>
   );
 }

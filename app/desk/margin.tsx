@@ -14,6 +14,7 @@ import {
 import type { Finding } from "#core/findings/finding";
 import { inPageOrder, placeName } from "#core/findings/place";
 import { Action, Keys } from "../ui/controls";
+import { focusOn } from "../ui/focus-on";
 import { Hint } from "../ui/hints";
 import { Mark } from "../ui/mark";
 import { useNewest } from "../ui/use-newest";
@@ -78,6 +79,7 @@ export function Margin({
   desk,
   sheet,
   selected,
+  waitsAt,
   onSelect,
   onFix,
   onSetAside,
@@ -85,6 +87,8 @@ export function Margin({
   desk: Taken;
   sheet: RefObject<HTMLElement | null>;
   selected: number | null;
+  /** The settled finding at which the selection waits, after its note. */
+  waitsAt: Finding | undefined;
   onSelect: (n: number) => void;
   onFix: (note: Note) => void;
   onSetAside: (note: Note) => void;
@@ -166,7 +170,7 @@ export function Margin({
               place={i + 1}
               of={items.length}
               related={open ? <RelatedPlaces desk={desk} finding={finding} /> : null}
-              open={open}
+              open={open || finding === waitsAt}
               {...acts}
             />
           );
@@ -199,15 +203,23 @@ const PlacedNote = memo(function PlacedNote({
 } & Omit<ComponentProps<typeof OneNote>, "note">) {
   return (
     <li data-item={name} aria-posinset={place} aria-setsize={of} className="absolute w-full" style={{ top }}>
-      {note ? <OneNote note={note} {...shown} /> : <Settled finding={finding} />}
+      {note ? <OneNote note={note} {...shown} /> : <Settled finding={finding} waited={shown.open} />}
     </li>
   );
 });
 
 /** A finding that the redraft has settled: a thin blue tick. */
-function Settled({ finding }: { finding: Finding }) {
+function Settled({ finding, waited }: { finding: Finding; waited: boolean }) {
+  const own = useRef<HTMLParagraphElement>(null);
+  // Who had the focus on the note, or on no part of the screen, goes on from here.
+  useEffect(() => {
+    if (waited && document.activeElement === document.body && own.current) focusOn(own.current);
+  }, [waited]);
   return (
-    <p className="grid grid-cols-[minmax(46px,max-content)_1fr]">
+    <p
+      ref={own}
+      className={`-ml-3 grid grid-cols-[minmax(46px,max-content)_1fr] border-l-2 pl-3 ${waited ? "border-blue" : "border-transparent"}`}
+    >
       <Check size={14} strokeWidth={1.5} className="mt-0.5 text-blue" aria-label="settled" />
       <span className="min-w-0 break-words text-ink-soft">was: {sentences(finding.message)[0]}</span>
     </p>

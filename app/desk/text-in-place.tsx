@@ -86,7 +86,7 @@ export function TextInPlace({
         onChange={(e) => setText(e.target.value)}
         onBlur={keep}
         onKeyDown={(e) => {
-          if (e.key === "Enter" && !e.nativeEvent.isComposing) keep();
+          if (e.key === "Enter") keep();
           else if (e.key === "Escape") close();
           else return;
           e.preventDefault();

@@ -4,6 +4,7 @@ import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
 import { Action, fieldClass, MainButton } from "../ui/controls";
+import { HowFar } from "../ui/how-far";
 import { Modal } from "../ui/modal";
 import { useNotices } from "../ui/notice";
 import { applyBulk, type BulkOperation, type BulkRow, previewBulk } from "./bulk";
@@ -118,17 +119,24 @@ export function BulkDialog({
             ))}
           </select>
         )}
-        <p aria-live="polite" className="font-medium">
-          {applying
-            ? `Changing: ${number.format(progress)} of ${number.format(pages.length)}`
-            : `${number.format(changing.length)} ${changes}${refused.length > 0 ? `, ${refused.length} cannot` : ""}.`}
+        <p aria-live={applying ? "off" : "polite"} className="font-medium">
+          {applying ? (
+            <HowFar before="Changing: " done={progress} of={pages.length} />
+          ) : (
+            `${number.format(changing.length)} ${changes}${refused.length > 0 ? `, ${refused.length} cannot` : ""}.`
+          )}
         </p>
         <Preview rows={[...changing.slice(0, PREVIEWED), ...refused.slice(0, 20)]} />
         {changing.length > PREVIEWED && (
           <p className="text-ink-soft">and {number.format(changing.length - PREVIEWED)} more like these.</p>
         )}
         <div className="flex items-center gap-4">
-          <MainButton type="submit" disabled={changing.length === 0 || applying}>
+          <MainButton
+            type="submit"
+            // Looked at, Enter applies it.
+            autoFocus={asked.ask === "paste" || asked.ask === "ready"}
+            disabled={changing.length === 0 || applying}
+          >
             {asked.ask === "remove"
               ? `Remove ${number.format(changing.length)}`
               : `Apply to ${number.format(changing.length)}`}

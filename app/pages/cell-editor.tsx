@@ -40,7 +40,6 @@ export function CellEditor({
   };
   const key = (event: KeyboardEvent) => {
     event.stopPropagation();
-    if (event.nativeEvent.isComposing) return;
     if (event.key === "Enter") keep(text, "down");
     else if (event.key === "Tab") keep(text, event.shiftKey ? "left" : "right");
     else if (event.key === "Escape") {

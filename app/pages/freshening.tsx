@@ -6,6 +6,7 @@ import type { SiteRecord } from "../store/records/sites";
 import { usePageRows } from "../store/rows";
 import { today } from "../store/today";
 import { Action } from "../ui/controls";
+import { HowFar } from "../ui/how-far";
 import { useNotices } from "../ui/notice";
 
 /** Work that is over sooner is not shown, in milliseconds. */
@@ -44,8 +45,8 @@ export function Freshening({ site }: { site: SiteRecord }) {
   useEffect(() => () => running.current?.abort(), [stamp]);
   if (!progress) return null;
   return (
-    <div role="status" className="floating fixed bottom-4 left-20 z-30 flex items-baseline gap-3 px-4 py-2.5">
-      Auditing again: {progress.done} of {progress.of}
+    <div className="floating fixed bottom-4 left-20 z-30 flex items-baseline gap-3 px-4 py-2.5">
+      <HowFar before="Auditing again: " {...progress} />
       <Action
         onClick={() => {
           stopped.current = stamp;

@@ -27,6 +27,9 @@ export interface CellChange {
   text: string;
 }
 
+/** How high the headings of the columns are, in px. */
+const HEADINGS = 34;
+
 /** The text that a cell is edited as. */
 export const cellText = (page: PageRecord, edits: EditedAs): string => (edits === "kind" ? page.kind : page[edits]);
 
@@ -44,6 +47,7 @@ export function Grid({
   onSelect,
   onEdit,
   onPaste,
+  onLeave,
   pending,
 }: {
   pages: PageRecord[];
@@ -55,6 +59,8 @@ export function Grid({
   onSelect: (ids: ReadonlySet<string>) => void;
   onEdit: (change: CellChange) => void;
   onPaste: (changes: CellChange[], cells: number) => void;
+  /** Goes on to what is done with the ticked pages, if there are any; tells whether it did. */
+  onLeave: () => boolean;
   /** Texts that are being kept, by page id and column, shown until they are. */
   pending: ReadonlyMap<string, string>;
 }) {
@@ -72,6 +78,8 @@ export function Grid({
     getScrollElement: () => scroller.current,
     estimateSize: () => 64,
     overscan: 6,
+    // The headings of the columns stand over the first of the rows that are seen.
+    scrollPaddingEnd: HEADINGS,
     getItemKey: useCallback((i: number) => rows[i]?.id ?? i, [rows]),
   });
   const items = virtual.getVirtualItems();
@@ -142,12 +150,17 @@ export function Grid({
     if (event.target !== scroller.current) return;
     const { key: pressed, shiftKey } = event;
     const command = event.ctrlKey || event.metaKey;
+    if (pressed === "Tab" && !shiftKey && onLeave()) {
+      event.preventDefault();
+      return;
+    }
     if (command && pressed.toLowerCase() === "a") {
       onSelect(new Set(rows.map((row) => row.id)));
       event.preventDefault();
       return;
     }
     if (!active) {
+      if (pressed === "Escape") onSelect(new Set());
       if (/^Arrow|^[jk]$/.test(pressed) && rows.length > 0) {
         goTo(0, 0);
         event.preventDefault();
@@ -163,15 +176,14 @@ export function Grid({
       const column = Number.isFinite(by.column) ? at.column + by.column : by.column > 0 ? columns.length - 1 : 0;
       const home = command && !Number.isFinite(by.column);
       goTo(home ? (by.column > 0 ? rows.length - 1 : 0) : row, column, shiftKey);
-    } else if (pressed === "Tab") leave(at.row, at.column, shiftKey ? "left" : "right");
-    else if (pressed === "F2") edit(active.row, active.column);
+    } else if (pressed === "F2") edit(active.row, active.column);
     else if (pressed === "Enter") {
       const page = pageAt(active.row);
       if (editsOf(active.column)) edit(active.row, active.column);
       else if (page) navigate(link(page));
     } else if (pressed === "Escape") {
-      if (selected.size > 0) onSelect(new Set());
-      else setActive(null);
+      // First out of the cell; what is ticked stays so.
+      setActive(null);
     } else if (pressed === " ") tick(active.row, false);
     else if (pressed === "Delete" || pressed === "Backspace") clear();
     else if (!command && !event.altKey && pressed.length === 1 && types(active.column))
@@ -256,93 +268,97 @@ export function Grid({
     };
   }, []);
 
+  // Of a row that was scrolled away nothing is there to be named.
+  const isDrawn = active !== null && items.some(({ index }) => index === active.row);
   const allTicked = rows.length > 0 && selected.size >= rows.length;
   return (
-    // biome-ignore lint/a11y/useSemanticElements: rows are positioned one by one, which table elements cannot be
-    <div
-      ref={scroller}
-      role="grid"
-      aria-label="Pages"
-      aria-rowcount={rows.length + 1}
-      aria-colcount={columns.length + 1}
-      aria-multiselectable
-      aria-activedescendant={active ? `cell-${active.row}-${active.column}` : undefined}
-      tabIndex={0}
-      onKeyDown={key}
-      className="min-h-0 flex-1 overflow-auto outline-none focus-visible:shadow-[inset_0_1px_0_var(--blue)]"
-    >
-      {/* biome-ignore lint/a11y/useSemanticElements: see above */}
-      {/* biome-ignore lint/a11y/useFocusableInteractive: the grid has the focus */}
+    <div className="relative flex min-h-0 flex-1 flex-col after:pointer-events-none after:absolute after:inset-0 after:z-30 after:outline-2 after:outline-blue after:-outline-offset-2 has-[>[role=grid]:focus-visible]:after:content-['']">
+      {/* biome-ignore lint/a11y/useSemanticElements: rows are positioned one by one, which table elements cannot be */}
       <div
-        role="row"
-        style={{ gridTemplateColumns: tracks }}
-        className="sticky top-0 z-20 grid min-w-[900px] gap-5 border-hairline border-y bg-sheet px-6 py-1.5"
+        ref={scroller}
+        role="grid"
+        aria-label="Pages"
+        aria-rowcount={rows.length + 1}
+        aria-colcount={columns.length + 1}
+        aria-multiselectable
+        aria-activedescendant={active && isDrawn ? `cell-${active.row}-${active.column}` : undefined}
+        tabIndex={0}
+        onKeyDown={key}
+        className="min-h-0 flex-1 scroll-pt-9 overflow-auto outline-none"
       >
         {/* biome-ignore lint/a11y/useSemanticElements: see above */}
-        {/* biome-ignore lint/a11y/useFocusableInteractive: its box is focused */}
-        <div role="columnheader">
-          <Tick
-            inGrid
-            label="Select all"
-            checked={allTicked}
-            onChange={() => onSelect(allTicked ? new Set() : new Set(rows.map((row) => row.id)))}
-          />
-        </div>
-        {columns.map((column) => {
-          const sorted = sorting?.id === column.id ? (sorting.desc ? "descending" : "ascending") : "none";
-          return (
-            // biome-ignore lint/a11y/useSemanticElements: see above
-            // biome-ignore lint/a11y/useFocusableInteractive: its button is focused
-            <div key={column.id} role="columnheader" aria-sort={sorted}>
-              <button
-                type="button"
-                onClick={() => setSorting((was) => toggled(was, column))}
-                className="flex items-center gap-1 font-medium text-12 text-ink-soft hover:text-ink"
-              >
-                {column.header}
-                {sorted === "ascending" && <ArrowUp size={12} aria-hidden />}
-                {sorted === "descending" && <ArrowDown size={12} aria-hidden />}
-              </button>
-            </div>
-          );
-        })}
-      </div>
-      {/* biome-ignore lint/a11y/useSemanticElements: see above */}
-      <div role="rowgroup" className="relative min-w-[900px]" style={{ height: virtual.getTotalSize() }}>
-        {items.map((item) => {
-          const page = rows[item.index];
-          if (!page) return null;
-          const inBlock = block && item.index >= block.from && item.index <= block.to;
-          return (
-            <GridRow
-              key={page.id}
-              page={page}
-              columns={columns}
-              link={link}
-              index={item.index}
-              start={item.start}
-              tracks={tracks}
-              measure={virtual.measureElement}
-              label={groups.get(page.id) ?? ""}
-              ticked={selected.has(page.id)}
-              onTick={tick}
-              block={inBlock ? block : null}
-              activeColumn={active?.row === item.index ? active.column : null}
-              editing={editing?.row === item.index ? editing : null}
-              limits={limits}
-              pending={pending}
-              onKeep={keep}
-              onCancel={() => leave(item.index, editing?.column ?? 0, "stay")}
-              onCell={(column, shift, twice) => {
-                if (twice) edit(item.index, column);
-                else {
-                  goTo(item.index, column, shift);
-                  scroller.current?.focus({ preventScroll: true });
-                }
-              }}
+        {/* biome-ignore lint/a11y/useFocusableInteractive: the grid has the focus */}
+        <div
+          role="row"
+          style={{ gridTemplateColumns: tracks }}
+          className="sticky top-0 z-20 grid min-w-[900px] gap-5 border-hairline border-y bg-sheet px-6 py-1.5"
+        >
+          {/* biome-ignore lint/a11y/useSemanticElements: see above */}
+          {/* biome-ignore lint/a11y/useFocusableInteractive: its box is focused */}
+          <div role="columnheader">
+            <Tick
+              inGrid
+              label="Select all"
+              checked={allTicked}
+              onChange={() => onSelect(allTicked ? new Set() : new Set(rows.map((row) => row.id)))}
             />
-          );
-        })}
+          </div>
+          {columns.map((column) => {
+            const sorted = sorting?.id === column.id ? (sorting.desc ? "descending" : "ascending") : "none";
+            return (
+              // biome-ignore lint/a11y/useSemanticElements: see above
+              // biome-ignore lint/a11y/useFocusableInteractive: its button is focused
+              <div key={column.id} role="columnheader" aria-sort={sorted}>
+                <button
+                  type="button"
+                  onClick={() => setSorting((was) => toggled(was, column))}
+                  className="flex items-center gap-1 font-medium text-12 text-ink-soft hover:text-ink"
+                >
+                  {column.header}
+                  {sorted === "ascending" && <ArrowUp size={12} aria-hidden />}
+                  {sorted === "descending" && <ArrowDown size={12} aria-hidden />}
+                </button>
+              </div>
+            );
+          })}
+        </div>
+        {/* biome-ignore lint/a11y/useSemanticElements: see above */}
+        <div role="rowgroup" className="relative min-w-[900px]" style={{ height: virtual.getTotalSize() }}>
+          {items.map((item) => {
+            const page = rows[item.index];
+            if (!page) return null;
+            const inBlock = block && item.index >= block.from && item.index <= block.to;
+            return (
+              <GridRow
+                key={page.id}
+                page={page}
+                columns={columns}
+                link={link}
+                index={item.index}
+                start={item.start}
+                tracks={tracks}
+                measure={virtual.measureElement}
+                label={groups.get(page.id) ?? ""}
+                ticked={selected.has(page.id)}
+                onTick={tick}
+                block={inBlock ? block : null}
+                activeColumn={active?.row === item.index ? active.column : null}
+                editing={editing?.row === item.index ? editing : null}
+                limits={limits}
+                pending={pending}
+                onKeep={keep}
+                onCancel={() => leave(item.index, editing?.column ?? 0, "stay")}
+                onCell={(column, shift, twice) => {
+                  if (twice) edit(item.index, column);
+                  else {
+                    goTo(item.index, column, shift);
+                    scroller.current?.focus({ preventScroll: true });
+                  }
+                }}
+              />
+            );
+          })}
+        </div>
       </div>
     </div>
   );

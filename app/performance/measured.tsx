@@ -57,7 +57,11 @@ export function Measured({
       aria-sort={order !== one ? "none" : RISING.has(one) ? "ascending" : "descending"}
       className="w-24 px-2 text-right font-semibold text-12 max-[700px]:w-[58px] max-[700px]:px-1"
     >
-      <button type="button" onClick={() => onOrder(one)} className={order === one ? "" : "text-ink-soft hover:text-ink"}>
+      <button
+        type="button"
+        onClick={() => onOrder(one)}
+        className={order === one ? "" : "text-ink-soft hover:text-ink"}
+      >
         {words}
       </button>
     </th>

@@ -7,6 +7,7 @@ import { assignEach } from "../store/phrases";
 import type { SiteRecord } from "../store/records/sites";
 import type { SuggestedFor } from "../store/suggest-phrases";
 import { Action, MainButton } from "../ui/controls";
+import { HowFar } from "../ui/how-far";
 import { Modal } from "../ui/modal";
 import { useNotices } from "../ui/notice";
 import { Tick } from "../ui/tick";
@@ -78,10 +79,12 @@ export function SuggestDialog({
       title="Phrases out of the pages’ own words"
       description="What each page repeats in its title, headings, first words and the links that lead to it, and what few other pages of this site say. No two pages are given the same."
     >
-      <p className="mt-3 text-ink-soft" aria-live="polite">
-        {done
-          ? `${counted(withSome.length, "page has", "pages have")} something to be found for${withSome.length < found.of ? `; ${counted(found.of - withSome.length, "other repeats", "others repeat")} nothing` : ""}.`
-          : `${number.format(found.looked)} of ${counted(found.of, "page", "pages")} looked at…`}
+      <p className="mt-3 text-ink-soft" aria-live={done ? "polite" : "off"}>
+        {done ? (
+          `${counted(withSome.length, "page has", "pages have")} something to be found for${withSome.length < found.of ? `; ${counted(found.of - withSome.length, "other repeats", "others repeat")} nothing` : ""}.`
+        ) : (
+          <HowFar done={found.looked} of={found.of} after=" pages looked at…" />
+        )}
       </p>
       <ul aria-label="Suggested phrases" className="mt-2">
         {withSome.slice(0, drawn).map((one) => {

@@ -111,6 +111,7 @@ export function LookDialog({
           asked={asked}
           label={label}
           {...(without && { without })}
+          takesEnter
           onApplied={() => onClose(true)}
           onCancel={() => onClose(false)}
         />

@@ -1,9 +1,10 @@
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { Asked } from "#core/proposals/all";
 import { applyProposed } from "../store/apply-proposed";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
 import { Action, MainButton } from "../ui/controls";
+import { HowFar } from "../ui/how-far";
 import { useNotices } from "../ui/notice";
 import { ProposalList } from "./list";
 import { useChosen } from "./use-chosen";
@@ -24,6 +25,7 @@ export function ProposalPreview({
   label,
   listClass = "max-h-[42vh]",
   without,
+  takesEnter = false,
   onApplied,
   onCancel,
 }: {
@@ -38,6 +40,8 @@ export function ProposalPreview({
   listClass?: string;
   /** What is told of so many pages that it has nothing for. */
   without?: (pages: number) => string;
+  /** It has the focus as soon as it can be applied. */
+  takesEnter?: boolean;
   onApplied: () => void;
   onCancel?: () => void;
 }) {
@@ -64,13 +68,19 @@ export function ProposalPreview({
     }
   };
   const busy = looking && stopped !== asked;
+  const submit = useRef<HTMLButtonElement>(null);
+  const canApply = chosen.taken > 0 && !applying && !busy;
+  // Where nothing is asked first, Enter applies what has been looked at.
+  useEffect(() => {
+    if (takesEnter && canApply) submit.current?.focus();
+  }, [takesEnter, canApply]);
   const left = busy ? 0 : proposals.done - proposals.pages.length;
   return (
     <form
       className="grid min-h-0 gap-3"
       onSubmit={(event) => {
         event.preventDefault();
-        if (chosen.taken > 0 && !applying && !busy) void apply();
+        if (canApply) void apply();
       }}
     >
       {proposals.fault && (
@@ -79,9 +89,9 @@ export function ProposalPreview({
         </p>
       )}
       {asked && (
-        <p aria-live="polite" className="flex flex-wrap items-baseline gap-x-4 font-medium">
+        <p aria-live={busy ? "off" : "polite"} className="flex flex-wrap items-baseline gap-x-4 font-medium">
           <span>
-            {busy && `Looking: ${number.format(proposals.done)} of ${number.format(proposals.of)}. `}
+            {busy && <HowFar before="Looking: " done={proposals.done} of={proposals.of} after=". " />}
             {!busy && proposals.pages.length === 0 && proposals.fault === ""
               ? without
                 ? ""
@@ -98,7 +108,7 @@ export function ProposalPreview({
         <ProposalList site={site} pages={pages} proposed={proposals.pages} chosen={chosen} className={listClass} />
       )}
       <div className="flex items-center gap-4">
-        <MainButton type="submit" disabled={chosen.taken === 0 || applying || busy}>
+        <MainButton ref={submit} type="submit" disabled={!canApply}>
           {`Apply to ${counted(chosen.pages.length, "page")}`}
         </MainButton>
         {busy ? (

@@ -80,7 +80,9 @@ export default function PictureDialog({
             {results.map(({ at, title, description, address, own }) => (
               <li key={`${at} ${title} ${address}`} className="flex gap-x-3 py-2">
                 {at !== null && (
-                  <span className={`w-6 text-right font-serif text-15 tabular-nums ${own ? "text-blue" : "text-ink-soft"}`}>
+                  <span
+                    className={`w-6 text-right font-serif text-15 tabular-nums ${own ? "text-blue" : "text-ink-soft"}`}
+                  >
                     {at}
                   </span>
                 )}

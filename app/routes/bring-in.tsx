@@ -11,6 +11,7 @@ import { FromWeb } from "../bring-in/from-web";
 import { QueueView } from "../bring-in/queue-view";
 import { resumeQueues } from "../bring-in/resume";
 import { LeftOutList, Review, type Reviewed } from "../bring-in/review";
+import { titled } from "../document-title";
 import {
   addressesOf,
   incomingFile,
@@ -27,10 +28,11 @@ import { missingAmong, noteGone } from "../store/gone";
 import type { Incoming } from "../store/read-incoming";
 import { Commands } from "../ui/commands";
 import { Action } from "../ui/controls";
+import { HowFar } from "../ui/how-far";
 import { useNotices } from "../ui/notice";
 import type { Route } from "./+types/bring-in";
 
-export const meta = () => [{ title: "Bring in pages · Keen Quill" }];
+export const meta = () => titled("Bring in pages");
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const id = new URL(request.url).searchParams.get("site");
@@ -238,8 +240,8 @@ export default function BringIn() {
           </p>
         )}
         {reading ? (
-          <p aria-live="polite" className="flex gap-3 text-15">
-            Reading: {reading.done} of {reading.of}
+          <p className="flex gap-3 text-15">
+            <HowFar before="Reading: " {...reading} />
             <Action onClick={() => stop.current?.abort()}>Stop</Action>
           </p>
         ) : review ? (

@@ -9,6 +9,7 @@ import { DataBlock } from "../desk/sections/data-block";
 import { Entries } from "../desk/sections/data-entity";
 import { useDesk } from "../desk/use-desk";
 import { useNotes } from "../desk/use-notes";
+import { pageTitle } from "../document-title";
 import { linkToPage, pageScreenOf } from "../screens";
 import { loadDesk } from "../store/load-desk";
 import { fieldClass } from "../ui/controls";
@@ -16,7 +17,7 @@ import { Screen, TitleLine } from "../ui/frame";
 import type { Route } from "./+types/data";
 import { useSite } from "./site";
 
-export const meta = () => [{ title: "Structured data · Keen Quill" }];
+export const meta = pageTitle("Structured data");
 
 export const clientLoader = ({ params }: Route.ClientLoaderArgs) => loadDesk(params.page);
 
@@ -59,14 +60,14 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
       setAside: [],
     };
   }, [desk, around]);
-  const { picking, fix, setAside, dialog } = useNotes(ofData);
+  const { picking, waitsAt, fix, setAside, dialog } = useNotes(ofData);
   const blocks = data.blocks.map((_, index) => index).filter((index) => only === null || only.place.block === index);
   const inMarkup = data.roots.filter((one) => one.syntax !== "json-ld" && (only === null || only === one));
   const back = linkToPage(site.id, desk.record.id);
   return (
     <>
       <Screen className="group/page">
-        <TitleLine site={site} screen={pageScreenOf("data")} commands={[]}>
+        <TitleLine site={site} screen={pageScreenOf("data")}>
           <Link to={`/sites/${site.id}/pages?columns=data`} className="truncate text-ink-soft hover:text-ink">
             {site.name || site.address}
           </Link>
@@ -135,7 +136,7 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
                 ))}
                 <Entries entities={inMarkup} desk={desk} data={data} evidence={evidence} {...picking} />
               </div>
-              <Margin desk={ofData} sheet={sheet} {...picking} onFix={fix} onSetAside={setAside} />
+              <Margin desk={ofData} sheet={sheet} {...picking} waitsAt={waitsAt} onFix={fix} onSetAside={setAside} />
             </div>
           </div>
         </div>

@@ -10,6 +10,7 @@ import { type ResultRoom, SearchResult } from "../desk/sections/search-result";
 import { useSteady } from "../desk/state/use-steady";
 import { useDesk } from "../desk/use-desk";
 import { useNotes } from "../desk/use-notes";
+import { pageTitle } from "../document-title";
 import { type FilteredPages, usePages } from "../pages/use-pages";
 import { linkTo, linkToPage, pageScreenOf, screenOf } from "../screens";
 import { loadDesk } from "../store/load-desk";
@@ -37,7 +38,7 @@ const Gone = onDemand(async () => (await import("../desk/sections/gone")).Gone);
 const Answers = onDemand(async () => (await import("../desk/sections/answers")).default);
 const Below = onDemand(async () => (await import("../desk/sections/below")).default);
 
-export const meta = () => [{ title: "Desk · Keen Quill" }];
+export const meta = pageTitle();
 
 export const clientLoader = ({ params }: Route.ClientLoaderArgs) => loadDesk(params.page);
 
@@ -85,7 +86,7 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
   const sheet = useRef<HTMLDivElement>(null);
   const title = useRef<HTMLTextAreaElement>(null);
   const description = useRef<HTMLTextAreaElement>(null);
-  const { picking, fix, setAside, dialog } = useNotes(desk);
+  const { picking, waitsAt, fix, setAside, dialog } = useNotes(desk);
   const [room, setRoom] = useState<ResultRoom>("one");
   // Whoever is led goes on being led on the next page, and later.
   const [led, keepLed] = useState(() => remembered("led") !== "");
@@ -133,7 +134,8 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
   useKeys("]", () => toPage(1));
   useKeys("enter", () => title.current?.focus(), {
     preventDefault: true,
-    ignoreEventWhen: (e) => e.target !== document.body,
+    // Nothing that can be pressed has the focus.
+    ignoreEventWhen: ({ target }) => !(target instanceof HTMLElement) || target.tabIndex >= 0,
   });
   useKeys("mod+enter", ready, { enableOnFormTags: true, preventDefault: true });
 
@@ -269,7 +271,7 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
                 />
               )}
             </div>
-            <Margin desk={desk} sheet={sheet} {...picking} onFix={fix} onSetAside={setAside} />
+            <Margin desk={desk} sheet={sheet} {...picking} waitsAt={waitsAt} onFix={fix} onSetAside={setAside} />
           </div>
         </div>
       </Screen>

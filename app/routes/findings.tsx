@@ -3,11 +3,11 @@ import { Link, type ShouldRevalidateFunctionArgs, useLoaderData, useSearchParams
 import type { FindingsReport } from "#core/exchange/findings-report";
 import { toBeginWith } from "#core/findings/tally";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
-
 import { countedAs } from "#core/rules/counted";
 import { SUBJECTS, subjectOf } from "#core/rules/subjects";
 import { TOLD } from "#core/rules/told";
 import { WEIGHTS, type Weight } from "#core/settings/setting";
+import { screenTitle } from "../document-title";
 import { DOCUMENTS, type DocumentName, Documents } from "../findings/documents";
 import { findIn } from "../findings/find";
 import { Line } from "../findings/line";
@@ -36,7 +36,7 @@ import { useLongWork } from "../ui/use-long-work";
 import type { Route } from "./+types/findings";
 import { useSite } from "./site";
 
-export const meta = () => [{ title: "Findings · Keen Quill" }];
+export const meta = screenTitle("findings");
 
 const number = new Intl.NumberFormat("en-GB");
 const when = new Intl.DateTimeFormat("en-GB", { dateStyle: "long", timeStyle: "short" });

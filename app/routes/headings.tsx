@@ -4,6 +4,7 @@ import type { Asked } from "#core/proposals/all";
 import { type PatternTarget, parseSelector } from "#core/proposals/heading-shapes";
 import type { ShapeFault } from "#core/site/facets/shapes";
 import type { HeadingPattern } from "#core/site/index/heading-shapes";
+import { screenTitle } from "../document-title";
 import { ProposalPreview } from "../proposals/preview";
 import { screenOf } from "../screens";
 import { usePageRows } from "../store/rows";
@@ -12,7 +13,7 @@ import { fieldClass } from "../ui/controls";
 import { BelowPages, Screen } from "../ui/frame";
 import { useSite } from "./site";
 
-export const meta = () => [{ title: "Patterns of headings · Keen Quill" }];
+export const meta = screenTitle("headings");
 
 const FAULTS: Record<ShapeFault, string> = {
   around: "stand outside the content",
@@ -168,7 +169,9 @@ function PatternLine({
     >
       <span className="block font-serif text-15">
         {what}
-        {shape.classes.length > 0 && <span className="font-mono text-12 text-ink-soft"> .{shape.classes.join(".")}</span>}{" "}
+        {shape.classes.length > 0 && (
+          <span className="font-mono text-12 text-ink-soft"> .{shape.classes.join(".")}</span>
+        )}{" "}
         {shape.landmark ? WHERE[shape.landmark] : ""}
       </span>
       <span className="block text-ink-soft">

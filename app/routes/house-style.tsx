@@ -11,6 +11,7 @@ import {
   type RuleStyle,
   styleForKind,
 } from "#core/settings/house-style";
+import { screenTitle } from "../document-title";
 import { useRuleCounts } from "../house-style/changes";
 import { PatternFields } from "../house-style/patterns";
 import { RuleLine } from "../house-style/rule-line";
@@ -29,7 +30,7 @@ import { useNotices } from "../ui/notice";
 import { useUnkept } from "../ui/unkept";
 import { useSite } from "./site";
 
-export const meta = () => [{ title: "House style · Keen Quill" }];
+export const meta = screenTitle("houseStyle");
 
 /** What can be set stands before what is only looked for. */
 const ALL = [...CATALOGUE.values()].sort(
@@ -111,7 +112,7 @@ function Sheet({ site }: { site: SiteRecord }) {
   const kinds = [...new Set((pages ?? []).map((page) => page.kind))];
   return (
     <Screen>
-      <TitleLine site={site} screen={screenOf("houseStyle")} commands={[]}>
+      <TitleLine site={site} screen={screenOf("houseStyle")}>
         <h1 className="truncate font-medium font-serif text-15">House style</h1>
         <span className="truncate text-ink-soft">{site.name || site.address}</span>
       </TitleLine>
@@ -162,7 +163,9 @@ function Sheet({ site }: { site: SiteRecord }) {
               onChange={(e) => void take(e.target.files?.[0])}
             />
           </div>
-          {kind !== null && <p className="mt-1 text-ink-soft">What is not changed here is as for pages of every kind.</p>}
+          {kind !== null && (
+            <p className="mt-1 text-ink-soft">What is not changed here is as for pages of every kind.</p>
+          )}
           {kind === null && (
             <div className="mt-5 grid grid-cols-[1fr_1fr_120px] gap-4">
               <label className="grid gap-1">

@@ -3,6 +3,7 @@ import { useMemo } from "react";
 import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
 import { type ValidityGroup, validityGroups } from "#core/exchange/validity";
+import { screenTitle } from "../document-title";
 import { linkToPage, screenOf } from "../screens";
 import { sourceName } from "../store/check-page";
 import { checkPages, stopChecking, useChecking } from "../store/checks";
@@ -10,13 +11,14 @@ import { db } from "../store/db";
 import { usePageRows } from "../store/rows";
 import { Action, MainButton } from "../ui/controls";
 import { BelowPages, Screen } from "../ui/frame";
+import { HowFar } from "../ui/how-far";
 import { Mark } from "../ui/mark";
 import { useNotices } from "../ui/notice";
 import { OriginalWords } from "../ui/original-words";
 import { ProgressLine } from "../ui/progress-line";
 import { useSite } from "./site";
 
-export const meta = () => [{ title: "HTML check · Keen Quill" }];
+export const meta = screenTitle("html");
 
 const number = new Intl.NumberFormat("en-GB");
 const counted = (n: number, one: string) => `${number.format(n)} ${n === 1 ? one : `${one}s`}`;
@@ -63,13 +65,11 @@ export default function Html() {
           <p className="mt-1 text-ink-soft">
             The sources go to this application’s own server, which keeps nothing. You can work on elsewhere meanwhile.
           </p>
-          <div className="mt-3 flex items-center gap-4" aria-live="polite">
+          <div className="mt-3 flex items-center gap-4">
             {running ? (
               <>
                 <ProgressLine label="Pages checked" done={running.done} of={running.of} />
-                <span className="tabular-nums">
-                  {number.format(running.done)} of {number.format(running.of)}
-                </span>
+                <HowFar done={running.done} of={running.of} />
                 <Action onClick={stopChecking}>Stop</Action>
               </>
             ) : left.length > 0 ? (

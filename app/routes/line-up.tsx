@@ -1,5 +1,6 @@
 import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
+import { screenTitle } from "../document-title";
 import type { Shown } from "../line-up/line-up";
 import { dayInWords } from "../line-up/words";
 import { PageChoice } from "../phrases/page-choice";
@@ -17,7 +18,7 @@ import { useSite } from "./site";
 
 const LineUpView = onDemand(async () => (await import("../line-up/line-up")).LineUpView);
 
-export const meta = () => [{ title: "Line-up · Keen Quill" }];
+export const meta = screenTitle("lineUp");
 
 /** A page's search result among those that it competes with; without one that is chosen, those that are kept. */
 export default function LineUpRoute() {

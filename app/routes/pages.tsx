@@ -1,13 +1,14 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { limitsOf } from "#core/settings/house-style";
+import { screenTitle } from "../document-title";
 import type { PagesAsked } from "../pages/asked";
 import { AskedDialog, loadProposals } from "../pages/asked-dialog";
 import { COLUMN_SETS, type ColumnSet } from "../pages/columns/sets";
 import { queryOf } from "../pages/filter";
 import { type CellChange, Grid } from "../pages/grid";
 import { Sentence } from "../pages/sentence";
-import { Strip } from "../pages/strip";
+import { actionsOn, Strip } from "../pages/strip";
 import { useHandingOver } from "../pages/use-handing-over";
 import { usePages } from "../pages/use-pages";
 import { besideColumns, linkTo, linkToPage, screenOf } from "../screens";
@@ -21,7 +22,7 @@ import { useSite } from "./site";
 
 const ProofDialog = onDemand(async () => (await import("../proof/proof-dialog")).default);
 
-export const meta = () => [{ title: "Pages · Keen Quill" }];
+export const meta = screenTitle("pages");
 
 /** Until the kept text is in the row, in milliseconds: rows are told of changes a little later than they are written. */
 const SETTLES = 250;
@@ -37,6 +38,7 @@ export default function Pages() {
   const [proof, setProof] = useState<readonly string[] | null>(null);
   const [pending, setPending] = useState<ReadonlyMap<string, string>>(new Map());
   const { working, handOver, saveData } = useHandingOver(site.id);
+  const strip = useRef<HTMLElement>(null);
   const finder = useRef<HTMLInputElement>(null);
   const limits = useMemo(() => limitsOf(site.houseStyle), [site.houseStyle]);
   const set: ColumnSet =
@@ -106,11 +108,10 @@ export default function Pages() {
           { name: "Hand over the changed pages", run: () => void handOver() },
           { name: "Proof of the shown pages for approval", run: () => proofOf(pages.shown) },
           { name: "Answers to a proof have come back", run: () => proofOf(pages.shown) },
-          { name: "Apply a pattern to the selected pages", run: () => ask({ way: "pattern" }) },
+          ...actionsOn(ticked).map(({ command, asked }) => ({ name: command, run: () => ask(asked) })),
           { name: "Find and replace in the shown pages", run: () => ask({ way: "replace" }, pages.shown) },
-          { name: "Change the case of the selected pages", run: () => ask({ way: "case" }) },
           { name: "Trim the repeated name from the shown pages", run: () => ask({ way: "brand" }, pages.shown) },
-          { name: "Set the kind of the selected pages", run: () => ask({ ask: "kind" }) },
+          { name: "Select none", run: () => setSelected(new Set()) },
           { name: "Fetch the selected pages again", run: () => void again() },
           { name: "Save the structured data of the shown pages", run: () => void saveData(pages.shown) },
           { name: "Show all pages", run: () => navigate(linkTo(site, screenOf("pages"))) },
@@ -205,11 +206,22 @@ export default function Pages() {
             onSelect={setSelected}
             onEdit={(change) => void keep(change)}
             onPaste={paste}
+            onLeave={() => {
+              const first = strip.current?.querySelector("button");
+              first?.focus();
+              return first != null;
+            }}
             pending={pending}
           />
         )}
         {ticked.length > 0 && (
-          <Strip pages={ticked} onAsk={ask} onAgain={() => void again()} onClear={() => setSelected(new Set())} />
+          <Strip
+            ref={strip}
+            pages={ticked}
+            onAsk={ask}
+            onAgain={() => void again()}
+            onClear={() => setSelected(new Set())}
+          />
         )}
       </div>
       {asked && (

@@ -4,6 +4,7 @@ import { pathOf } from "#core/address/address";
 import { csvOf } from "#core/exchange/csv";
 import { type FirstReason, placeInWords, reasonInWords } from "#core/performance/first-pages";
 import type { Compared, Overview } from "#core/performance/overview";
+import { screenTitle } from "../document-title";
 import { FIRST_SHOWN, FirstPages, WHY } from "../performance/first";
 import { Measured, ORDERS, type Order } from "../performance/measured";
 import { changeInWords, periodInWords } from "../performance/words";
@@ -25,7 +26,7 @@ import { useSite } from "./site";
 const BringInFigures = onDemand(async () => (await import("../performance/bring-in-figures")).BringInFigures);
 const PlacesChart = onDemand(async () => (await import("../performance/charts")).default);
 
-export const meta = () => [{ title: "Performance · Keen Quill" }];
+export const meta = screenTitle("performance");
 
 const number = new Intl.NumberFormat("en-GB");
 const counted = (n: number, one: string, many: string) => `${number.format(n)} ${n === 1 ? one : many}`;

@@ -5,6 +5,7 @@ import { pathOf } from "#core/address/address";
 import { csvOf } from "#core/exchange/csv";
 import { phraseKey } from "#core/phrase/phrase-key";
 import { inWords } from "#core/standing/in-words";
+import { screenTitle } from "../document-title";
 import { Dragging, DropPages } from "../phrases/drag";
 import {
   isShown,
@@ -41,7 +42,7 @@ const SuggestDialog = onDemand(async () => (await import("../phrases/suggest-dia
 
 const Coverage = onDemand(async () => (await import("../phrases/coverage")).default);
 
-export const meta = () => [{ title: "Phrases · Keen Quill" }];
+export const meta = screenTitle("phrases");
 
 const number = new Intl.NumberFormat("en-GB");
 const counted = (n: number, one: string, many: string) => `${number.format(n)} ${n === 1 ? one : many}`;
@@ -286,7 +287,9 @@ export default function Phrases() {
                         <Action onClick={save}>Save as CSV</Action>
                         <Action onClick={add}>Add</Action>
                       </span>
-                      {find !== "" && <span className="text-ink-soft">{counted(shown.length, "phrase", "phrases")}</span>}
+                      {find !== "" && (
+                        <span className="text-ink-soft">{counted(shown.length, "phrase", "phrases")}</span>
+                      )}
                     </p>
                   </div>
                   <div ref={scroller} className="min-h-0 flex-1 overflow-y-auto border-hairline border-t">

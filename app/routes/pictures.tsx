@@ -5,6 +5,7 @@ import { pathOf } from "#core/address/address";
 import type { Asked } from "#core/proposals/all";
 import type { SitePicture } from "#core/site/index/picture-files";
 import { TextInPlace } from "../desk/text-in-place";
+import { screenTitle } from "../document-title";
 import { makeAtOnce } from "../proposals/make-at-once";
 import { linkToPage, screenOf } from "../screens";
 import { useFiles } from "../store/files";
@@ -22,7 +23,7 @@ import { useSite } from "./site";
 
 const LookDialog = onDemand(async () => (await import("../proposals/dialog")).LookDialog);
 
-export const meta = () => [{ title: "Pictures · Keen Quill" }];
+export const meta = screenTitle("pictures");
 
 const askPictures = (worker: SiteAsked) => worker.pictures();
 const number = new Intl.NumberFormat("en-GB");

@@ -2,6 +2,7 @@ import { useMemo, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import type { SiteWide } from "#core/compose/site-wide";
 import type { Asked } from "#core/proposals/all";
+import { screenTitle } from "../document-title";
 import { ProposalPreview } from "../proposals/preview";
 import { screenOf } from "../screens";
 import { usePageRows } from "../store/rows";
@@ -10,7 +11,7 @@ import { BelowPages, Screen } from "../ui/frame";
 import { useSame } from "../ui/use-same";
 import { useSite } from "./site";
 
-export const meta = () => [{ title: "Structured data of the whole site · Keen Quill" }];
+export const meta = screenTitle("siteData");
 
 type What = SiteWide["what"];
 const WHATS: [what: What, name: string, says: string][] = [

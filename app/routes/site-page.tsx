@@ -5,6 +5,7 @@ import { csvOf } from "#core/exchange/csv";
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
 import { counted } from "#core/rules/texts";
 import { TextInPlace } from "../desk/text-in-place";
+import { screenTitle } from "../document-title";
 import { linkTo, screenOf } from "../screens";
 import { describeSite, removeSite } from "../store/change-site";
 import type { RedirectRecord } from "../store/records/redirects";
@@ -20,7 +21,7 @@ import { switchTheme } from "../ui/theme";
 import { useBackup } from "../ui/use-backup";
 import { useSite } from "./site";
 
-export const meta = () => [{ title: "This site · Keen Quill" }];
+export const meta = screenTitle("site");
 
 const when = new Intl.DateTimeFormat("en-GB", { dateStyle: "long", timeStyle: "short" });
 const number = new Intl.NumberFormat("en-GB", { maximumFractionDigits: 1 });

@@ -1,14 +1,15 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect } from "react";
-import { data, Outlet, useLoaderData, useNavigate, useOutletContext } from "react-router";
+import { Outlet, useLoaderData, useNavigate, useOutletContext } from "react-router";
 import { resumeQueues } from "../bring-in/resume";
+import { notHere } from "../not-here";
 import { Freshening } from "../pages/freshening";
 import { linkTo, screenOf } from "../screens";
 import { db } from "../store/db";
 import { explainStorage } from "../store/faults";
 import type { SiteRecord } from "../store/records/sites";
 import { beginRows } from "../store/rows";
-import { Rail } from "../ui/frame";
+import { Rail, SkipLink } from "../ui/frame";
 import type { Route } from "./+types/site";
 
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
@@ -19,9 +20,12 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
     throw explainStorage(error);
   }
   if (!site)
-    throw data("This site is not in this browser. Sites stay in the browser they were brought into.", { status: 404 });
+    throw notHere(
+      "This site is not in this browser",
+      "Sites stay in the browser they were brought into. Open it there, or put its backup back here.",
+    );
   if (site.removedAt)
-    throw data("This site was removed. It can be put back from the list of all sites, for a day.", { status: 404 });
+    throw notHere("This site was removed", "It can be put back from the list of all sites, for a day.");
   // The findings stand there before a row is read, and read them when they do.
   if (new URL(request.url).pathname !== linkTo(site, screenOf("findings"))) beginRows(site.id);
   return { site };
@@ -38,6 +42,7 @@ export default function Site() {
   }, [site.removedAt, navigate]);
   return (
     <div className="relative flex h-dvh overflow-clip max-[700px]:flex-col">
+      <SkipLink />
       <Rail key={site.id} site={site} />
       <Outlet context={site} />
       <Freshening site={site} />

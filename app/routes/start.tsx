@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { Form, Link, redirect, useLoaderData, useNavigation, useSearchParams, useSubmit } from "react-router";
 import { demoPageCount } from "../../server/demo-site";
+import { titled } from "../document-title";
 import { explainStorage } from "../store/faults";
 import { loadSites } from "../store/sites";
 import { MainButton } from "../ui/controls";
@@ -12,7 +13,7 @@ const Keeping = onDemand(async () => (await import("../ui/keeping")).default);
 const Commands = onDemand(async () => (await import("../ui/commands")).Commands);
 const LargeDemo = onDemand(async () => (await import("../ui/large-demo")).default);
 
-export const meta = () => [{ title: "Keen Quill" }];
+export const meta = () => titled();
 
 /** How many pages the demo site has. */
 export const loader = () => ({ demoPages: demoPageCount(process.cwd()) });

@@ -1,6 +1,6 @@
-import { data } from "react-router";
 import { loadAsciiTable, needsAsciiTable } from "#core/address/ascii";
 import { sourceOf } from "#core/page/original";
+import { notHere } from "../not-here";
 import { db } from "./db";
 import { explainStorage } from "./faults";
 import { allKept } from "./keeping";
@@ -28,9 +28,7 @@ export async function loadDesk(pageId: string) {
     ]);
     const source = record && (await loadOriginal(record.original));
     if (!record || !source)
-      throw data("This page is not in this browser. It may have been undone, or belong to another browser.", {
-        status: 404,
-      });
+      throw notHere("This page is not in this browser", "It may have been undone, or belong to another browser.");
     // Few pages need it; the desk then works at once with all it has.
     const beginning = sourceOf(source).slice(0, LOOKED_AT) + readable(record.address) + record.phrase;
     if (needsAsciiTable(beginning)) await loadAsciiTable();

@@ -5,7 +5,6 @@ import type { SiteRecord } from "../store/records/sites";
 import { IconButton, Keys } from "./controls";
 import { useKeys } from "./keys";
 import { onDemand } from "./on-demand";
-import type { Command } from "./palette";
 
 const Palette = onDemand(async () => (await import("./palette")).Palette);
 const Shortcuts = onDemand(async () => (await import("./shortcuts")).Shortcuts);
@@ -16,12 +15,10 @@ const SOON = 700;
 /** The command palette and the keys of a screen, and the buttons that open them. */
 export function Commands({
   site,
-  commands = [],
   shortcuts = [],
 }: {
   /** Null where no site is open. */
   site: SiteRecord | null;
-  commands?: readonly Command[];
   shortcuts?: readonly Shortcut[];
 }) {
   // Once opened they stay: what has been typed into the palette and chosen there goes on.
@@ -47,13 +44,7 @@ export function Commands({
         <Keys>Ctrl K</Keys>
       </button>
       {palette !== null && (
-        <Palette
-          open={palette}
-          onOpenChange={setPalette}
-          site={site}
-          commands={commands}
-          onHelp={() => setHelp(true)}
-        />
+        <Palette open={palette} onOpenChange={setPalette} site={site} onHelp={() => setHelp(true)} />
       )}
       {help !== null && <Shortcuts open={help} onOpenChange={setHelp} shortcuts={shortcuts} />}
     </>

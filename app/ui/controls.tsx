@@ -1,5 +1,6 @@
 import { Tooltip } from "radix-ui";
-import { type ComponentProps, type ReactNode, useState } from "react";
+import { type ComponentProps, useState } from "react";
+import { isLetter, keyFor, useLetters } from "./letters";
 
 /** A button with an icon only; its name and shortcut show in a tooltip. */
 export function IconButton({
@@ -29,9 +30,16 @@ export function IconButton({
   );
 }
 
-/** What a key is called. */
-export function Keys({ children }: { children: ReactNode }) {
-  return <kbd className="rounded border border-hairline px-1.5 font-mono text-12 text-ink-soft">{children}</kbd>;
+/** What a key is called; one of one sign as the editor has set it, if at all. */
+export function Keys({ children }: { children: string }) {
+  const letters = useLetters();
+  const letter = children.toLowerCase();
+  if (isLetter(letter) && letters.off) return null;
+  return (
+    <kbd className="rounded border border-hairline px-1.5 font-mono text-12 text-ink-soft">
+      {isLetter(letter) ? keyFor(letters, letter).toUpperCase() : children}
+    </kbd>
+  );
 }
 
 /** An action in the text: blue pencil. */

@@ -13,7 +13,7 @@ import { Commands } from "./commands";
 import { IconButton } from "./controls";
 import { useKeys } from "./keys";
 import { useNotices } from "./notice";
-import type { Command } from "./palette";
+import { type Command, useCommands } from "./screen-commands";
 import { nameOfSite, SiteTold } from "./site-told";
 
 /** The rail: the site on top, then the screens. */
@@ -68,9 +68,31 @@ export function Rail({ site }: { site: SiteRecord }) {
   );
 }
 
+const SCREEN = "screen";
+
+/** The first thing that Tab reaches: it leads past the rail. */
+export function SkipLink() {
+  return (
+    <a
+      href={`#${SCREEN}`}
+      onClick={(event) => {
+        event.preventDefault();
+        document.getElementById(SCREEN)?.focus();
+      }}
+      className="floating absolute top-1 left-1 z-50 px-3 py-2 not-focus:sr-only"
+    >
+      Past the rail, to the screen
+    </a>
+  );
+}
+
 /** What stands beside the rail, or below it where the window is narrow: it is as high as the window leaves it, and scrolls within. */
 export function Screen({ className = "", children }: { className?: string; children: ReactNode }) {
-  return <main className={`flex min-h-0 min-w-0 flex-1 flex-col ${className}`}>{children}</main>;
+  return (
+    <main id={SCREEN} tabIndex={-1} className={`flex min-h-0 min-w-0 flex-1 flex-col outline-none ${className}`}>
+      {children}
+    </main>
+  );
 }
 
 const railLink = "flex w-14 flex-col items-center gap-1 rounded py-1.5 text-12 aria-[current=page]:bg-tint";
@@ -91,7 +113,7 @@ export function SiteName({ site, as: As = "span" }: { site: SiteRecord; as?: "h1
 /** The title line of a screen that is reached from the pages. */
 export function BelowPages({ site, screen }: { site: SiteRecord; screen: OneScreen }) {
   return (
-    <TitleLine site={site} screen={screen} commands={[]}>
+    <TitleLine site={site} screen={screen}>
       <Link
         to={`/sites/${site.id}/pages${screen.beside ? `?columns=${screen.beside}` : ""}`}
         className="truncate text-ink-soft hover:text-ink"
@@ -113,7 +135,7 @@ export function TitleLine({
   kept,
   actions,
   screen,
-  commands,
+  commands = [],
 }: {
   site: SiteRecord;
   children: ReactNode;
@@ -121,13 +143,14 @@ export function TitleLine({
   /** What is done with the page, always within reach. */
   actions?: ReactNode;
   screen: AnyScreen;
-  commands: Command[];
+  commands?: readonly Command[];
 }) {
-  const { notify, fail } = useNotices();
+  useCommands(() => commands);
+  const { notify, announce, fail } = useNotices();
   const lost = useStorageLost();
   const undoable = useLiveQuery(() => db().actions.where("[siteId+undone]").equals([site.id, 0]).last(), [site.id]);
   const redoable = useLiveQuery(() => db().actions.where("[siteId+undone]").equals([site.id, 1]).first(), [site.id]);
-  const step = async (run: typeof undo, verb: string) => {
+  const step = async (run: typeof undo, verb: string, past: string) => {
     try {
       const done = await run(site.id);
       if (!done) notify(`Nothing to ${verb}`);
@@ -136,24 +159,27 @@ export function TitleLine({
           `${done.label}: partly left as it is`,
           `${done.left} of its places have changed since, and were not touched.`,
         );
+      else announce(`${past}: ${done.label}`);
     } catch (error) {
       fail(error);
     }
   };
   const everywhere = { enableOnFormTags: true, enableOnContentEditable: true, preventDefault: true } as const;
-  useKeys("mod+z", () => void step(undo, "undo"), everywhere);
-  useKeys("mod+shift+z, mod+y", () => void step(redo, "do again"), everywhere);
+  useKeys("mod+z", () => void step(undo, "undo", "Undone"), everywhere);
+  useKeys("mod+shift+z, mod+y", () => void step(redo, "do again", "Done again"), everywhere);
   return (
     <header className="flex h-11 shrink-0 items-center gap-4 border-hairline border-b bg-paper px-5">
       <div className="flex min-w-0 flex-1 items-baseline gap-3">{children}</div>
-      {kept && !lost && <span className="whitespace-nowrap text-ink-soft max-[700px]:hidden">{kept}</span>}
+      <span role="status" className="whitespace-nowrap text-ink-soft max-[700px]:sr-only">
+        {!lost && kept}
+      </span>
       {actions && <div className="flex items-center gap-4 whitespace-nowrap max-[700px]:hidden">{actions}</div>}
       <div className="flex items-center gap-1">
         <IconButton
           name={undoable ? `Undo: ${undoable.label}` : "Undo"}
           keys="Ctrl Z"
           disabled={!undoable}
-          onClick={() => void step(undo, "undo")}
+          onClick={() => void step(undo, "undo", "Undone")}
         >
           <Undo2 size={16} aria-hidden />
         </IconButton>
@@ -161,12 +187,12 @@ export function TitleLine({
           name={redoable ? `Redo: ${redoable.label}` : "Redo"}
           keys="Ctrl Shift Z"
           disabled={!redoable}
-          onClick={() => void step(redo, "do again")}
+          onClick={() => void step(redo, "do again", "Done again")}
         >
           <Redo2 size={16} aria-hidden />
         </IconButton>
       </div>
-      <Commands site={site} commands={commands} shortcuts={screen.keys ?? []} />
+      <Commands site={site} shortcuts={screen.keys ?? []} />
     </header>
   );
 }

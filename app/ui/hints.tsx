@@ -1,6 +1,6 @@
-import { useEffect, useSyncExternalStore } from "react";
+import { useEffect } from "react";
 import { Action } from "./controls";
-import { remember, remembered } from "./remembered";
+import { remember, remembered, useRemembered } from "./remembered";
 
 /** What is pointed out on a first visit, where it applies. */
 const HINTS = {
@@ -12,32 +12,17 @@ const HINTS = {
 type HintName = keyof typeof HINTS;
 
 const KEY = "hints";
-const listeners = new Set<() => void>();
 
-const seen = () => remembered(KEY);
-
-function keep(names: string): void {
-  remember(KEY, names);
-  for (const listener of listeners) listener();
-}
-
-const subscribe = (listener: () => void) => {
-  listeners.add(listener);
-  return () => {
-    listeners.delete(listener);
-  };
-};
-
-const all = () => Object.keys(HINTS).join(" ");
+const all = Object.keys(HINTS).join(" ");
 
 /** Lets the hints appear again, each where it applies. */
-export const showHintsAgain = (): void => keep("");
+export const showHintsAgain = (): void => remember(KEY, "");
 
 /** One hint, until it is put away or what it tells of was done. On the server nobody is on a first visit. */
 export function Hint({ of, done, className = "" }: { of: HintName; done: boolean; className?: string }) {
-  const names = useSyncExternalStore(subscribe, seen, all).split(" ");
+  const names = useRemembered(KEY, all).split(" ");
   const gone = names.includes(of);
-  const putAway = () => keep([...seen().split(" "), of].join(" ").trim());
+  const putAway = () => remember(KEY, [...remembered(KEY).split(" "), of].join(" ").trim());
   // biome-ignore lint/correctness/useExhaustiveDependencies: putting away is of this hint alone
   useEffect(() => {
     if (done && !gone) putAway();

@@ -1,4 +1,5 @@
 import { type HotkeyCallback, type Options, useHotkeys } from "react-hotkeys-hook";
+import { isLetter, keyFor, useLetters } from "./letters";
 
 /** What lies over the screen while it is open: its keys are its own. */
 const OVER = ["dialog", "alertdialog", "menu", "listbox"]
@@ -24,12 +25,25 @@ function belongsElsewhere(event: KeyboardEvent): boolean {
 /** A sign, which stands on another key on each keyboard: it is known by what it writes, a letter by its key. */
 const isSign = (keys: string) => /^[^\w\s]$/.test(keys);
 
-/** Keys of a screen. They do nothing while a dialog, the palette or a menu lies over it. */
+/** Rows that have keys of their own: letters do nothing there. */
+export const OWN_KEYS = { "data-own-keys": "" };
+
+/**
+ * Keys of a screen. They do nothing while a dialog, the palette or a menu lies over it. Keys of one sign are those that the
+ * editor has set.
+ */
 export function useKeys(keys: string, run: HotkeyCallback, options: Options = {}): void {
   const { ignoreEventWhen } = options;
-  useHotkeys(keys, run, {
+  const letters = useLetters();
+  const letter = keys.replace(/^shift\+/, "");
+  const key = isLetter(letter) ? keyFor(letters, letter) : letter;
+  useHotkeys(keys === letter ? key : `shift+${key}`, run, {
     ...options,
-    useKey: isSign(keys),
-    ignoreEventWhen: (event) => belongsElsewhere(event) || (ignoreEventWhen?.(event) ?? false),
+    enabled: !(isLetter(letter) && letters.off),
+    useKey: isSign(key),
+    ignoreEventWhen: (event) =>
+      belongsElsewhere(event) ||
+      (isLetter(letter) && event.target instanceof Element && event.target.closest("[data-own-keys]") !== null) ||
+      (ignoreEventWhen?.(event) ?? false),
   });
 }

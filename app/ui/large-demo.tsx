@@ -1,6 +1,7 @@
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { Action } from "./controls";
+import { HowFar } from "./how-far";
 import { useNotices } from "./notice";
 
 /** Pages of the large demo site. */
@@ -35,8 +36,8 @@ export default function LargeDemo() {
       of {number.format(LARGE)} generated pages; that takes some minutes.
     </p>
   ) : (
-    <p role="status" className="mt-1 flex gap-3 text-15">
-      {number.format(done)} of {number.format(LARGE)} pages
+    <p className="mt-1 flex gap-3 text-15">
+      <HowFar done={done} of={LARGE} after=" pages" />
       <Action className="text-15" onClick={() => stop.current?.abort()}>
         Stop
       </Action>

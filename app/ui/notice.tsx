@@ -12,11 +12,13 @@ interface Notice {
 interface Notices {
   /** Says something in passing. */
   notify(heading: string, text?: string): void;
+  /** Speaks what the screen shows by itself to whoever listens: nothing is drawn. */
+  announce(text: string): void;
   /** Says loudly that something was not kept or could not be done. */
   fail(error: unknown): void;
 }
 
-const Context = createContext<Notices>({ notify: () => {}, fail: () => {} });
+const Context = createContext<Notices>({ notify: () => {}, announce: () => {}, fail: () => {} });
 
 export const useNotices = () => use(Context);
 
@@ -27,8 +29,11 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
   const add = useCallback((heading: string, text: string, loud: boolean) => {
     setNotices((all) => [...all.slice(-2), { id: next++, heading, text, loud }]);
   }, []);
+  const [spoken, setSpoken] = useState("");
   const value = useMemo<Notices>(
     () => ({
+      // The same again is spoken again: it differs by a space that nobody hears.
+      announce: (text) => setSpoken((before) => (before === text ? `${text}\u00a0` : text)),
       notify: (heading, text = "") => add(heading, text, false),
       fail: (error) => {
         const fault = explainStorage(error);
@@ -41,6 +46,9 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
     <Context value={value}>
       <Toast.Provider swipeDirection="right" label="Notice">
         {children}
+        <p role="status" className="sr-only">
+          {spoken}
+        </p>
         {notices.map(({ id, heading, text, loud }) => (
           <Toast.Root
             key={id}

@@ -1,37 +1,29 @@
 import { Command as Cmdk } from "cmdk";
 import { useLiveQuery } from "dexie-react-hooks";
 import { Dialog } from "radix-ui";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { pathOf } from "#core/address/address";
 import { linkTo, linkToPage, SCREENS, screenOf } from "../screens";
 import { loadPageRecords } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
 import { loadSites } from "../store/sites";
+import { Keys } from "./controls";
+import { type Command, commandsOffered } from "./screen-commands";
 import { nameOfSite } from "./site-told";
 import { switchTheme } from "./theme";
 import { useBackup } from "./use-backup";
-
-export interface Command {
-  /** Tells it from others of its name. */
-  id?: string;
-  name: string;
-  keys?: string;
-  run: () => void;
-}
 
 export function Palette({
   open,
   onOpenChange,
   site,
-  commands,
   onHelp,
 }: {
   open: boolean;
   onOpenChange: (open: boolean) => void;
   /** Null where no site is open. */
   site: SiteRecord | null;
-  commands: readonly Command[];
   onHelp: () => void;
 }) {
   const navigate = useNavigate();
@@ -41,6 +33,8 @@ export function Palette({
     useLiveQuery(async () => (open && site ? (await loadPageRecords(site.id)).slice(0, 2000) : []), [open, site?.id]) ??
     [];
   const sites = useLiveQuery(async () => (open && !site ? (await loadSites()).sites : []), [open, site === null]) ?? [];
+  // biome-ignore lint/correctness/useExhaustiveDependencies: as the screen is when it opens
+  const commands = useMemo(commandsOffered, [open]);
   const close = (run: () => void) => () => {
     onOpenChange(false);
     setSearch("");
@@ -85,7 +79,7 @@ export function Palette({
                   {[...commands, ...general].map(({ id = "", name, keys, run }) => (
                     <Cmdk.Item key={`${name} ${id}`} value={`${name} ${id}`} onSelect={close(run)} className={item}>
                       <span className="flex-1">{name}</span>
-                      {keys && <span className="font-mono text-12 text-ink-soft">{keys}</span>}
+                      {keys && <Keys>{keys}</Keys>}
                     </Cmdk.Item>
                   ))}
                 </Cmdk.Group>

@@ -1,9 +1,8 @@
 import { type ReactNode, useState } from "react";
 import type { LongWork } from "../store/act-on-pages";
 import { Action } from "./controls";
+import { HowFar } from "./how-far";
 import { useNotices } from "./notice";
-
-const number = new Intl.NumberFormat("en-GB");
 
 /** Work on many pages that shows how far it has come and can be stopped; what goes wrong is said. */
 export function useLongWork(): {
@@ -30,8 +29,8 @@ export function useLongWork(): {
     return null;
   };
   const working = state && (
-    <span className="flex gap-3 tabular-nums" aria-live="polite">
-      {number.format(state.done)} of {number.format(state.of)}
+    <span className="flex gap-3">
+      <HowFar done={state.done} of={state.of} />
       <Action onClick={state.stop}>Stop</Action>
     </span>
   );

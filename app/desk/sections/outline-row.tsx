@@ -12,6 +12,7 @@ import { standing } from "#core/rewrite/operations/set-block-content";
 import type { Origin } from "#core/rewrite/origins";
 import { classesOf } from "#core/site/facets/shapes";
 import { menuItem } from "../../ui/frame";
+import { OWN_KEYS } from "../../ui/keys";
 import { NotesAt, type Picking } from "../anchored";
 import { TextInPlace, type TextInPlaceHandle } from "../text-in-place";
 import type { Desk } from "../use-desk";
@@ -146,6 +147,7 @@ export function OutlineRow({
         <DropdownMenu.Root>
           <DropdownMenu.Trigger
             data-outline-row
+            {...OWN_KEYS}
             onKeyDown={keys}
             aria-label={`H${heading.level}: ${heading.text || "nothing in it"}`}
             className={`w-8 shrink-0 text-left font-mono text-12 ${levelChanged ? "font-semibold text-blue" : "text-ink-soft"}`}

@@ -24,6 +24,7 @@ import { menuItem } from "../../ui/frame";
 import { loadable } from "../../ui/loadable";
 import { useNotices } from "../../ui/notice";
 import { onDemand } from "../../ui/on-demand";
+import { useCommands } from "../../ui/screen-commands";
 import type { Picking } from "../anchored";
 import type { Desk } from "../use-desk";
 import { Blocks } from "./blocks";
@@ -88,6 +89,10 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
   );
 
   const h1s = contentHeadings(page).filter(({ heading }) => heading.level === 1);
+  useCommands(() => [
+    ...(unsound ? [{ name: "Repair the outline…", run: () => setRepairing(true) }] : []),
+    ...(together.length > 1 ? [{ name: `Make one H1 of ${together.length}…`, run: () => setMerging(together) }] : []),
+  ]);
   const headings = page.headings.length === 1 ? "1 heading" : `${page.headings.length} headings`;
   const setLevel = (index: number, level: number, below: boolean) => {
     const heading = page.headings[index];

@@ -1,0 +1,109 @@
+import { isTabbable, tabbable } from "tabbable";
+import { focusOn, isTyped } from "./focus-on";
+
+/** Where the focus was: the element, and how to find what stands in its place once it is gone. */
+interface Trail {
+  element: Element;
+  /** What it was called, which may stand there again. */
+  name: string;
+  /** The elements around it, the nearest first, and as which of their children it stood there. */
+  around: { parent: Element; index: number }[];
+  /** The address at which it had the focus. */
+  path: string;
+}
+
+/** How long after something is gone others have to take the focus themselves, in milliseconds. */
+const SETTLED = 40;
+
+const nameOf = (element: Element) =>
+  `${element.tagName} ${element.getAttribute("aria-label") ?? element.textContent?.slice(0, 80) ?? ""}`;
+
+function trailOf(element: Element): Trail {
+  const around: Trail["around"] = [];
+  for (let at = element; at.parentElement && at !== document.body; at = at.parentElement)
+    around.push({ parent: at.parentElement, index: [...at.parentElement.children].indexOf(at) });
+  return { element, name: nameOf(element), around, path: location.pathname };
+}
+
+const focusable = (element: Element) =>
+  [...(isTabbable(element) ? [element as HTMLElement] : []), ...tabbable(element)].filter((one) => !isTyped(one));
+
+/** What stands where a child of an element was, or is next to it. */
+function nearest(parent: Element, index: number): HTMLElement | SVGElement | undefined {
+  const children = [...parent.children];
+  for (const child of children.slice(Math.max(0, index))) {
+    const [first] = focusable(child);
+    if (first) return first;
+  }
+  for (const child of children.slice(0, Math.max(0, index)).reverse()) {
+    const last = focusable(child).at(-1);
+    if (last) return last;
+  }
+  return undefined;
+}
+
+/** What a screen begins with. */
+const beginning = () =>
+  document.querySelector<HTMLElement>("main h1, h1") ?? document.querySelector<HTMLElement>("main");
+
+/** What stands in the place of an element that is gone or can no longer be pressed. */
+function inPlaceOf({ element, name, around, path }: Trail): HTMLElement | SVGElement | null {
+  if (path !== location.pathname) return null;
+  if (element instanceof HTMLElement && isTabbable(element)) return element;
+  let looked = false;
+  for (const { parent, index } of around) {
+    if (!parent.isConnected) continue;
+    if (parent === document.body) return null;
+    const again = looked ? undefined : tabbable(parent).find((one) => nameOf(one) === name);
+    looked = true;
+    const found = again ?? nearest(parent, index);
+    if (found) return found;
+  }
+  return null;
+}
+
+const isLost = () => document.activeElement === document.body || document.activeElement === null;
+
+/**
+ * Whoever works by key or by ear is never put back to the beginning of the document: when what had the focus goes – a dialog
+ * that closes, a line that is taken out, a button that cannot be pressed any more, a page that is left – the focus goes to what
+ * stands in its place. Gives what ends it.
+ */
+export function keepFocus(): () => void {
+  // One for each layer: the screen, a dialog over it, a menu over that.
+  let trails: Trail[] = [];
+  let waiting: ReturnType<typeof setTimeout> | undefined;
+  const layerOf = ({ around, element }: Trail) => around.at(-2)?.parent ?? element;
+  const onFocus = ({ target }: FocusEvent) => {
+    if (!(target instanceof Element) || target === document.body) return;
+    const trail = trailOf(target);
+    trails = [...trails.filter((one) => layerOf(one) !== layerOf(trail)), trail].slice(-5);
+  };
+  const restore = () => {
+    waiting = undefined;
+    const latest = trails.at(-1);
+    if (!isLost() || !latest || (latest.element.isConnected && isTabbable(latest.element))) return;
+    for (const trail of trails.toReversed()) {
+      const found = inPlaceOf(trail);
+      if (found) return found.focus();
+    }
+    const screen = beginning();
+    if (screen) focusOn(screen);
+  };
+  const look = () => {
+    if (waiting === undefined && trails.length > 0 && isLost()) waiting = setTimeout(restore, SETTLED);
+  };
+  const watch = new MutationObserver(look);
+  document.addEventListener("focusin", onFocus);
+  watch.observe(document.body, {
+    subtree: true,
+    childList: true,
+    attributes: true,
+    attributeFilter: ["disabled", "hidden", "inert"],
+  });
+  return () => {
+    clearTimeout(waiting);
+    watch.disconnect();
+    document.removeEventListener("focusin", onFocus);
+  };
+}
