@@ -206,7 +206,7 @@ describe("sites in this browser", () => {
     await removed.getByText("The lightship").waitFor();
     await eventually(() => page.getByRole("region", { name: "Sites in this browser" }).count(), 0);
     const other = await openTab(page.context(), new URL(address).pathname);
-    await other.getByText("This site was removed. It can be put back").waitFor();
+    await other.getByRole("heading", { name: "This site was removed" }).waitFor();
     await removed.getByRole("button", { name: "Put it back" }).click();
     await page
       .getByRole("region", { name: "Sites in this browser" })

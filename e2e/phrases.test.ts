@@ -154,7 +154,11 @@ describe("the phrases of a site", () => {
     const onto = side.getByText("What we keep of you");
     await onto.waitFor();
     const to = await onto.boundingBox();
-    await page.mouse.move((to?.x ?? 0) + 20, (to?.y ?? 0) + 8, { steps: 8 });
+    // Whoever drags lets go where the page is marked.
+    await eventually(async () => {
+      await page.mouse.move((to?.x ?? 0) + 20, (to?.y ?? 0) + 8, { steps: 4 });
+      return side.locator("[data-over]").filter({ hasText: "What we keep of you" }).count();
+    }, 1);
     await page.mouse.up();
     await page.getByText("/privacy.html is to be found for “rope work”").first().waitFor();
     await line("rope work").getByRole("link", { name: "What we keep of you" }).waitFor();

@@ -104,7 +104,7 @@ export function FromWeb({
             <RadioGroup.Item
               id={`way-${value}`}
               value={value}
-              className="grid h-4 w-4 translate-y-0.5 place-items-center rounded-full border border-graphite"
+              className="m-1 grid h-4 min-h-4 w-4 translate-y-0.5 place-items-center rounded-full border border-graphite"
             >
               <RadioGroup.Indicator className="h-2 w-2 rounded-full bg-ink" />
             </RadioGroup.Item>

@@ -72,7 +72,7 @@ export function Contents({ desk: { page, notes } }: { desk: Taken }) {
           const own = notes.filter(({ finding }) => holds.includes(finding.at.part));
           const weighty = own.some(({ finding }) => finding.weight !== "may");
           return (
-            <li key={id} className="flex justify-between gap-2">
+            <li key={id} className="flex items-baseline justify-between gap-2">
               <Action
                 className={`text-ink ${seen === id ? "font-semibold" : ""}`}
                 {...(seen === id && { "aria-current": "location" as const })}

@@ -16,14 +16,14 @@ export function NotesAt({ desk, at, selected, onSelect }: Picking & { desk: Take
   const notes = desk.notesAt.get(placeName(at));
   if (!notes) return null;
   return (
-    <span className="inline-flex gap-1 self-start pl-1">
+    <span className="-my-1 inline-flex self-start">
       {notes.map(({ number, finding }) => (
         <button
           key={number}
           type="button"
           aria-label={`Note ${number}`}
           onClick={() => onSelect(number)}
-          className={`font-semibold text-12 leading-none ${finding.weight === "may" ? "text-graphite" : "text-red"} ${selected === number ? "underline" : ""}`}
+          className={`min-w-6 font-semibold text-12 leading-none ${finding.weight === "may" ? "text-graphite" : "text-red"} ${selected === number ? "underline" : ""}`}
         >
           {number}
         </button>

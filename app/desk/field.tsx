@@ -1,6 +1,7 @@
-import { type ReactNode, type RefObject, useLayoutEffect, useRef, useState } from "react";
+import { type ReactNode, type RefObject, useId, useLayoutEffect, useRef, useState } from "react";
 import { runsFromRight } from "#core/measure/direction";
 import { cleanValue } from "#core/rewrite/clean-value";
+import { useOfPage } from "../ui/of-page";
 import type { Note } from "./state/use-findings";
 
 /** A stretch of text with one look. */
@@ -42,15 +43,20 @@ export function Numerals({
   notes,
   selected,
   onSelect,
+  toLeft = false,
 }: {
   notes: readonly Note[];
   selected: number | null;
   onSelect: (n: number) => void;
+  /** They end at the place rather than begin there: so that those at the end of a long text stand within the sheet. */
+  toLeft?: boolean;
 }) {
   if (notes.length === 0) return null;
   return (
     <span className="relative inline-block w-0 align-baseline">
-      <span className="absolute bottom-[calc(0.76em-1px)] left-px flex gap-1 whitespace-nowrap font-normal font-sans">
+      <span
+        className={`absolute bottom-[calc(0.76em-0.4px)] flex whitespace-nowrap font-normal font-sans ${toLeft ? "right-0" : "left-px"}`}
+      >
         {notes.map(({ number, finding }) => (
           <button
             key={number}
@@ -58,7 +64,7 @@ export function Numerals({
             tabIndex={-1}
             aria-label={`Note ${number}`}
             onClick={() => onSelect(number)}
-            className={`pointer-events-auto font-semibold text-[11px] leading-none ${finding.weight === "may" ? "text-graphite" : "text-red"} ${selected === number ? "underline" : ""}`}
+            className={`pointer-events-auto flex min-w-6 items-end ${toLeft ? "justify-end" : ""} font-semibold text-[11px] leading-none ${finding.weight === "may" ? "text-graphite" : "text-red"} ${selected === number ? "underline" : ""}`}
           >
             {number}
           </button>
@@ -98,6 +104,7 @@ export function ResultField({
   className,
   placeholder,
   marked = [],
+  described = "",
   lead = "",
   leadTried = false,
   fieldRef,
@@ -112,6 +119,8 @@ export function ResultField({
   onSelect: (n: number) => void;
   className: string;
   placeholder: string;
+  /** Heard with it: what is lost of its text. */
+  described?: string;
   /** Words that are underlined. */
   marked?: readonly { start: number; end: number }[];
   /** Stands before the text, which begins behind it: a date. */
@@ -160,7 +169,8 @@ export function ResultField({
   const numerals = (place: number) => {
     const here = places.get(place);
     if (!here) return null;
-    return <Numerals key={`n${place}`} notes={here} selected={selected} onSelect={onSelect} />;
+    const toLeft = place === value.length && place > 3 * here.length;
+    return <Numerals key={`n${place}`} notes={here} selected={selected} onSelect={onSelect} toLeft={toLeft} />;
   };
   parts.push(numerals(0));
   for (const { stretch, end } of stretches(drawn, lostFrom, focused ? [] : bold, [...places.keys()], marked)) {
@@ -177,18 +187,27 @@ export function ResultField({
   }
   // Named, not guessed: what is drawn before the words may run the other way.
   const dir = runsFromRight(shown) ? "rtl" : "ltr";
+  const { lang } = useOfPage();
+  const describedId = useId();
   const words = `${className} whitespace-pre-wrap break-words`;
   return (
     <div className={`relative ${focused ? "outline outline-1 outline-blue outline-offset-4" : ""}`}>
       {/* Numerals behind the last word may stand in the gutter. */}
-      <div aria-hidden dir={dir} className={`absolute inset-0 overflow-clip [overflow-clip-margin:20px] ${words}`}>
+      <div
+        aria-hidden
+        dir={dir}
+        lang={lang}
+        className={`absolute inset-0 forced-color-adjust-none overflow-clip [overflow-clip-margin:20px] ${words}`}
+      >
         {parts}
       </div>
       <textarea
         ref={field}
         rows={1}
         dir={dir}
+        lang={lang}
         aria-label={label}
+        aria-describedby={described ? describedId : undefined}
         value={shown}
         placeholder={placeholder}
         spellCheck
@@ -205,13 +224,19 @@ export function ResultField({
           if (e.key === "Enter" && !e.ctrlKey && !e.metaKey) e.preventDefault();
         }}
         style={{ textIndent: indent }}
-        className={`relative block w-full resize-none overflow-hidden bg-transparent text-transparent caret-ink outline-none [field-sizing:content]  ${className}`}
+        className={`relative block w-full resize-none overflow-hidden bg-transparent text-transparent caret-ink forced-color-adjust-none outline-none [field-sizing:content]  ${className}`}
       />
+      {described && (
+        <span id={describedId} className="sr-only">
+          {described}
+        </span>
+      )}
       {/* Numerals are clicked through the field that covers them: once more above it, where the words between are there for their places only. */}
       <div
         aria-hidden
         dir={dir}
-        className={`pointer-events-none absolute inset-0 overflow-visible text-transparent [&_span]:text-transparent ${words}`}
+        lang={lang}
+        className={`pointer-events-none absolute inset-0 overflow-visible text-transparent forced-color-adjust-none [&_span]:text-transparent ${words}`}
       >
         {parts}
       </div>

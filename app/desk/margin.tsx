@@ -155,7 +155,7 @@ export function Margin({
           <Hint of="numeral" done={selected !== null} className="absolute inset-x-0 top-3" />
         </div>
       )}
-      <ol ref={list} className="relative" style={{ height }}>
+      <ol ref={list} className="relative print:h-auto!" style={{ height }}>
         {items.map((item, i) => {
           if (!isDrawn(item, i)) return null;
           const { finding, note } = item;
@@ -202,7 +202,13 @@ const PlacedNote = memo(function PlacedNote({
   of: number;
 } & Omit<ComponentProps<typeof OneNote>, "note">) {
   return (
-    <li data-item={name} aria-posinset={place} aria-setsize={of} className="absolute w-full" style={{ top }}>
+    <li
+      data-item={name}
+      aria-posinset={place}
+      aria-setsize={of}
+      className="absolute w-full print:static print:mb-2"
+      style={{ top }}
+    >
       {note ? <OneNote note={note} {...shown} /> : <Settled finding={finding} waited={shown.open} />}
     </li>
   );

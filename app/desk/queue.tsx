@@ -4,6 +4,7 @@ import { pathOf } from "#core/address/address";
 import { calledOf } from "../pages/filter";
 import type { FilteredPages } from "../pages/use-pages";
 import { linkToPage } from "../screens";
+import { ofPage } from "../ui/of-page";
 
 /** Pages drawn around the current one: the queue stays quick on sites of any size. */
 const AROUND = 60;
@@ -38,7 +39,9 @@ export function Queue({ siteId, pages, current }: { siteId: string; pages: Filte
               className="flex items-baseline gap-2 border-transparent border-l-2 px-3.5 py-2 hover:bg-tint aria-[current=page]:border-ink aria-[current=page]:bg-sheet"
             >
               <span className="min-w-0 flex-1">
-                <span className="block truncate">{page.name || "without a name"}</span>
+                <span className="block truncate" {...ofPage(page.language)}>
+                  {page.name || "without a name"}
+                </span>
                 <span className="block truncate text-12 text-ink-soft">{pathOf(page.address)}</span>
               </span>
               {page.ready ? (

@@ -53,12 +53,12 @@ export function ResultStrip({
   const away = useScrolledAway(sheet);
   const [title, description] = [titleOf(page), descriptionOf(page)];
   return (
-    <div className="sticky top-0 z-20 h-0">
+    <div className="sticky top-0 z-20 h-0 print:hidden">
       {away && (
         <button
           type="button"
           onClick={() => showPart("result")}
-          className={`result-${device} -inset-x-[22px] absolute top-0 border-hairline border-b bg-sheet px-[22px] py-2 text-left`}
+          className={`result-${device} -inset-x-[21px] absolute top-0 border-hairline border-b bg-sheet px-[21px] py-2 text-left`}
         >
           <span className="sr-only">Search result: </span>
           <span className="block truncate text-[17px] text-result-title leading-[22px]">

@@ -1,5 +1,6 @@
 import { type Ref, useEffect, useId, useImperativeHandle, useRef, useState } from "react";
 import { Action } from "../ui/controls";
+import { useOfPage } from "../ui/of-page";
 import { useUnkept } from "../ui/unkept";
 
 /** Opens the field from a menu or a key. */
@@ -38,6 +39,7 @@ export function TextInPlace({
   /** Why it cannot be edited. */
   readOnly?: string | null;
 }) {
+  const words = useOfPage();
   const [text, setText] = useState<string | null>(null);
   const field = useRef<HTMLTextAreaElement>(null);
   const [refused, setRefused] = useState<(NotKept & { text: string }) | null>(null);
@@ -64,6 +66,7 @@ export function TextInPlace({
   if (text === null) {
     return (
       <button
+        {...words}
         type="button"
         aria-label={`${label}: ${value || empty}`}
         title={readOnly ?? undefined}
@@ -78,6 +81,7 @@ export function TextInPlace({
   return (
     <span className="min-w-0 flex-1">
       <textarea
+        {...words}
         ref={field}
         aria-describedby={refused ? reasonId : undefined}
         aria-label={label}

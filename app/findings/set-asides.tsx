@@ -28,7 +28,7 @@ export function SetAsides({ site, pages }: { site: SiteRecord; pages: readonly P
   };
   return (
     <section aria-label="Set aside" className="border-hairline border-b py-2 pl-[29px]">
-      <p className="flex justify-between gap-4 text-ink-soft">
+      <p className="flex items-baseline justify-between gap-4 text-ink-soft">
         {all.length === 1 ? "1 finding is set aside, with its reason." : `${all.length} are set aside, with reasons.`}
         <Action aria-expanded={open} onClick={() => setOpen(!open)}>
           {open ? "Close" : all.length === 1 ? "Read it" : "Read them"}

@@ -69,7 +69,7 @@ export function Side({
       <h2 className="mt-6 font-semibold">By folder</h2>
       <ul className="mt-2 grid gap-y-1.5">
         {folders.slice(0, MOST).map(({ path, pages, must }) => (
-          <li key={path} className="flex justify-between gap-4">
+          <li key={path} className="flex items-baseline justify-between gap-4">
             {path === "/" ? (
               <span>at the root</span>
             ) : (

@@ -2,6 +2,7 @@ import { type ReactNode, useMemo } from "react";
 import { lackingWords, openingWords, sharedWords, type TitleTraits, traitsOf } from "#core/result/line-up";
 import type { ResultLimits } from "#core/settings/house-style";
 import { Action } from "../ui/controls";
+import { ofPage } from "../ui/of-page";
 import { listInWords } from "./words";
 
 /** A result of the column, as it is compared. */
@@ -27,7 +28,7 @@ export function OpeningWords({ column, language }: { column: readonly InColumn[]
           return (
             <li key={at} className="grid grid-cols-[32px_minmax(0,1fr)] items-baseline gap-x-1.5">
               <span className="text-right text-12 text-ink-soft tabular-nums">{at}</span>
-              <span className="truncate font-serif text-15" dir="auto">
+              <span className="truncate font-serif text-15" {...ofPage(language)}>
                 <span className={wording === null ? "" : "text-blue"}>{opening || "no title"}</span>
                 <span className="text-graphite">{rest}</span>
               </span>

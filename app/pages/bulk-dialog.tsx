@@ -7,6 +7,7 @@ import { Action, fieldClass, MainButton } from "../ui/controls";
 import { HowFar } from "../ui/how-far";
 import { Modal } from "../ui/modal";
 import { useNotices } from "../ui/notice";
+import { ofPage } from "../ui/of-page";
 import { applyBulk, type BulkOperation, type BulkRow, previewBulk } from "./bulk";
 import type { CellChange } from "./grid";
 
@@ -161,7 +162,9 @@ function Preview({ rows }: { rows: readonly BulkRow[] }) {
       {rows.map(({ page, field, was, is, reason }) => (
         <li key={`${page.id} ${field}`} className="grid grid-cols-[minmax(0,1fr)_minmax(0,2.4fr)] gap-4 py-2">
           <span className="min-w-0">
-            <span className="block truncate font-serif text-15">{page.name || "without a name"}</span>
+            <span className="block truncate font-serif text-15" {...ofPage(page.language)}>
+              {page.name || "without a name"}
+            </span>
             <span className="block truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>
           </span>
           <span className="grid min-w-0 gap-0.5">

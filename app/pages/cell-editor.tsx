@@ -2,6 +2,7 @@ import { type KeyboardEvent, useEffect, useRef, useState } from "react";
 import { widthOf } from "#core/measure/width";
 import { PAGE_KINDS } from "#core/page/page-kind";
 import { descriptionStyle, titleStyle } from "#core/result/styles";
+import { ofPage } from "../ui/of-page";
 import type { EditedAs } from "./columns/column";
 import type { CellRuler } from "./columns/text-cell";
 import { WidthLine } from "./width-line";
@@ -12,6 +13,7 @@ export type Leave = "down" | "right" | "left" | "stay";
 /** A cell being edited: typed over the table, kept when it is left. Only the cell itself is drawn anew at a keystroke. */
 export function CellEditor({
   label,
+  language,
   edits,
   start,
   ruler,
@@ -19,6 +21,7 @@ export function CellEditor({
   onCancel,
 }: {
   label: string;
+  language: string;
   edits: EditedAs;
   start: string;
   ruler: CellRuler | null;
@@ -75,6 +78,7 @@ export function CellEditor({
   return (
     <div className="relative z-10 bg-sheet outline outline-1 outline-blue outline-offset-2">
       <textarea
+        {...(edits === "slug" ? {} : ofPage(language))}
         ref={field}
         aria-label={label}
         value={text}

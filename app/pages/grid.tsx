@@ -1,13 +1,22 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { ArrowDown, ArrowUp } from "lucide-react";
-import { type KeyboardEvent, type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from "react";
+import {
+  type KeyboardEvent,
+  type ReactNode,
+  useCallback,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+} from "react";
 import { useNavigate } from "react-router";
 import type { ResultLimits } from "#core/settings/house-style";
 import type { PageRecord } from "../store/page-record";
 import { Tick } from "../ui/tick";
 import { CellEditor, type Leave } from "./cell-editor";
 import type { Column, EditedAs } from "./columns/column";
-import { type ColumnSet, columnsOf } from "./columns/sets";
+import { type ColumnSet, columnsIn } from "./columns/sets";
 import { type CellRuler, rulerOf, TextCell } from "./columns/text-cell";
 import { copiedText, pastedLines } from "./pasted";
 import { type Sorting, sortPages, toggled } from "./sort";
@@ -70,7 +79,17 @@ export function Grid({
   const [editing, setEditing] = useState<{ row: number; column: number; start: string } | null>(null);
   const scroller = useRef<HTMLDivElement>(null);
   const lastTicked = useRef<number | null>(null);
-  const columns = columnsOf(set);
+  const [width, setWidth] = useState(Number.POSITIVE_INFINITY);
+  useLayoutEffect(() => {
+    const watch = new ResizeObserver(([entry]) => setWidth(entry?.contentRect.width ?? 0));
+    if (scroller.current) {
+      setWidth(scroller.current.clientWidth);
+      watch.observe(scroller.current);
+    }
+    return () => watch.disconnect();
+  }, []);
+  const { columns, few } = useMemo(() => columnsIn(set, width), [set, width]);
+  const room = few ? "gap-3 px-3" : "gap-5 px-6";
   const rows = useMemo(() => sortPages(pages, columns, sorting), [pages, columns, sorting]);
   const tracks = `28px ${columns.map((one) => one.track).join(" ")}`;
   const virtual = useVirtualizer({
@@ -98,7 +117,7 @@ export function Grid({
           }
         : null,
     );
-  }, [set, rows.length]);
+  }, [set, few, rows.length]);
 
   const editsOf = (column: number) => columns[column]?.edits;
   /** Whether typing begins an edit in the column. */
@@ -272,7 +291,7 @@ export function Grid({
   const isDrawn = active !== null && items.some(({ index }) => index === active.row);
   const allTicked = rows.length > 0 && selected.size >= rows.length;
   return (
-    <div className="relative flex min-h-0 flex-1 flex-col after:pointer-events-none after:absolute after:inset-0 after:z-30 after:outline-2 after:outline-blue after:-outline-offset-2 has-[>[role=grid]:focus-visible]:after:content-['']">
+    <div className="relative flex min-h-[min(320px,60vh)] flex-1 flex-col short:h-[80vh] short:flex-none after:pointer-events-none after:absolute after:hidden after:inset-0 after:z-30 after:outline-2 after:outline-blue after:-outline-offset-2 has-[>[role=grid]:focus-visible]:after:block">
       {/* biome-ignore lint/a11y/useSemanticElements: rows are positioned one by one, which table elements cannot be */}
       <div
         ref={scroller}
@@ -291,7 +310,7 @@ export function Grid({
         <div
           role="row"
           style={{ gridTemplateColumns: tracks }}
-          className="sticky top-0 z-20 grid min-w-[900px] gap-5 border-hairline border-y bg-sheet px-6 py-1.5"
+          className={`sticky top-0 z-20 grid items-center border-hairline border-y bg-sheet py-1 ${room}`}
         >
           {/* biome-ignore lint/a11y/useSemanticElements: see above */}
           {/* biome-ignore lint/a11y/useFocusableInteractive: its box is focused */}
@@ -323,7 +342,7 @@ export function Grid({
           })}
         </div>
         {/* biome-ignore lint/a11y/useSemanticElements: see above */}
-        <div role="rowgroup" className="relative min-w-[900px]" style={{ height: virtual.getTotalSize() }}>
+        <div role="rowgroup" className="relative" style={{ height: virtual.getTotalSize() }}>
           {items.map((item) => {
             const page = rows[item.index];
             if (!page) return null;
@@ -337,6 +356,7 @@ export function Grid({
                 index={item.index}
                 start={item.start}
                 tracks={tracks}
+                room={room}
                 measure={virtual.measureElement}
                 label={groups.get(page.id) ?? ""}
                 ticked={selected.has(page.id)}
@@ -395,6 +415,8 @@ interface GridRowProps {
   index: number;
   start: number;
   tracks: string;
+  /** Between the cells, and to the edges. */
+  room: string;
   measure: (element: Element | null) => void;
   /** What is said over the first row of a group. */
   label: string;
@@ -417,6 +439,7 @@ function GridRow({
   index,
   start,
   tracks,
+  room,
   measure,
   label,
   ticked,
@@ -440,16 +463,16 @@ function GridRow({
       data-index={index}
       ref={measure}
       style={{ transform: `translateY(${start}px)` }}
-      className={`absolute top-0 w-full border-hairline border-b px-6 ${ticked ? "bg-tint" : ""}`}
+      className={`absolute top-0 w-full border-hairline border-b ${ticked ? "bg-tint" : ""}`}
     >
       {label && (
         // biome-ignore lint/a11y/useSemanticElements: see above
         // biome-ignore lint/a11y/useFocusableInteractive: the grid has the focus
-        <div role="gridcell" className="pt-3 font-medium text-red">
+        <div role="gridcell" className="px-6 pt-3 font-medium text-red">
           {label}
         </div>
       )}
-      <div className="grid gap-5" style={{ gridTemplateColumns: tracks }} role="presentation">
+      <div className={`grid ${room}`} style={{ gridTemplateColumns: tracks }} role="presentation">
         {/* biome-ignore lint/a11y/useSemanticElements: see above */}
         {/* biome-ignore lint/a11y/useFocusableInteractive: its box is focused */}
         <div role="gridcell" className="py-2.5 pt-3">
@@ -468,6 +491,7 @@ function GridRow({
             content = (
               <CellEditor
                 label={`${header} of ${page.name || page.address}`}
+                language={page.language}
                 edits={edits}
                 start={editing.start}
                 ruler={ruler ? rulerOf(ruler, limits) : null}
@@ -482,6 +506,7 @@ function GridRow({
             content = (
               <TextCell
                 text={shown}
+                language={page.language}
                 empty={edits === "slug" ? "the start page" : "none"}
                 px={px}
                 ruler={cellRuler}

@@ -69,7 +69,7 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
   const done = listed(DONE.map(part));
   return (
     <div>
-      <p className="max-w-[96ch] font-serif text-18 leading-[1.6]" aria-live="polite">
+      <p className="max-w-[96ch] font-serif text-18 leading-[1.6]">
         <button
           type="button"
           onClick={() => change(NO_FILTER)}

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "vitest";
 import type { PageRecord } from "../store/page-record";
-import { columnsOf } from "./columns/sets";
+import { columnsIn } from "./columns/sets";
 import { sortPages, toggled } from "./sort";
 
 const page = (id: string, title: string, must: number, levels = [1, must]) =>
@@ -13,7 +13,7 @@ const page = (id: string, title: string, must: number, levels = [1, must]) =>
     counts: { must, should: 0, may: 0 },
   }) as PageRecord;
 
-const columns = columnsOf("results");
+const columns = columnsIn("results", Number.POSITIVE_INFINITY).columns;
 const pages = [page("a", "buoy", 2), page("b", "Anchor", 10), page("c", "anchor", 9), page("d", "", 0)];
 const order = (id: string, desc: boolean, of = columns) => sortPages(pages, of, { id, desc }).map((one) => one.id);
 
@@ -25,7 +25,12 @@ describe("sorting the table", () => {
 
   test("compares numbers as numbers", () => {
     expect(order("findings", true)).toEqual(["b", "c", "a", "d"]);
-    expect(order("levels", false, columnsOf("outlines"))).toEqual(["d", "a", "c", "b"]);
+    expect(order("levels", false, columnsIn("outlines", Number.POSITIVE_INFINITY).columns)).toEqual([
+      "d",
+      "a",
+      "c",
+      "b",
+    ]);
   });
 
   test("leaves the pages as they are without a column, or with one that is not shown", () => {

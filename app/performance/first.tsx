@@ -4,6 +4,7 @@ import { type FirstPage, type FirstReason, reasonInWords } from "#core/performan
 import { linkToPage } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
+import { ofPage } from "../ui/of-page";
 
 /** Pages that are named before the rest is asked for. */
 export const FIRST_SHOWN = 10;
@@ -34,7 +35,11 @@ export function FirstPages({
         return (
           <li key={one.id} className="border-hairline border-b py-3">
             <p className="flex flex-wrap items-baseline gap-x-3">
-              <Link to={linkToPage(site.id, page.id)} className="font-medium text-15 hover:underline">
+              <Link
+                to={linkToPage(site.id, page.id)}
+                className="font-medium text-15 hover:underline"
+                {...ofPage(page.language)}
+              >
                 {page.name || pathOf(page.address)}
               </Link>
               <span className="min-w-0 truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>

@@ -83,7 +83,7 @@ export default function Coverage({
           <h2 className="mt-5 font-semibold">Most searched without a page</h2>
           <ul className="mt-1.5 grid gap-1">
             {without.map(({ key, text, record }) => (
-              <li key={key} className="flex justify-between gap-4">
+              <li key={key} className="flex items-baseline justify-between gap-4">
                 <Action onClick={() => onChoose(key)}>{text}</Action>
                 <span className="text-ink-soft tabular-nums">
                   {record?.volume === null || !record ? "" : number.format(record.volume)}

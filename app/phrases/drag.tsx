@@ -12,6 +12,7 @@ import { type ReactNode, useState } from "react";
 import { pathOf } from "#core/address/address";
 import { phraseKey } from "#core/phrase/phrase-key";
 import type { PageRecord } from "../store/page-record";
+import { ofPage } from "../ui/of-page";
 import type { PhraseLine } from "./lines";
 
 /** Pages that are offered while a phrase is dragged. */
@@ -67,7 +68,11 @@ export function DragSource({ name, children }: { name: string; children: ReactNo
 export function DropPage({ name, page, children }: { name: string; page: string; children: ReactNode }) {
   const { setNodeRef, isOver } = useDroppable({ id: name, data: { page } });
   return (
-    <span ref={setNodeRef} className={`block rounded ${isOver ? "bg-marker outline-2 outline-ink" : ""}`}>
+    <span
+      ref={setNodeRef}
+      data-over={isOver || undefined}
+      className="block rounded outline-ink data-over:bg-marker data-over:outline-2"
+    >
       {children}
     </span>
   );
@@ -85,7 +90,9 @@ export function DropPages({ dragged, pages }: { dragged: PhraseLine; pages: read
         {[...without, ...others].slice(0, OFFERED).map((page) => (
           <li key={page.id}>
             <DropPage name={`beside ${page.id}`} page={page.id}>
-              <span className="block truncate px-2 pt-1">{page.name || pathOf(page.address)}</span>
+              <span className="block truncate px-2 pt-1" {...ofPage(page.language)}>
+                {page.name || pathOf(page.address)}
+              </span>
               <span className="block truncate px-2 pb-1 text-12 text-ink-soft">
                 {phraseKey(page.phrase) === "" ? "has no phrase" : `is for “${page.phrase}”: it will support it`}
               </span>

@@ -3,6 +3,7 @@ import { Popover } from "radix-ui";
 import { useState } from "react";
 import { pathOf } from "#core/address/address";
 import type { PageRecord } from "../store/page-record";
+import { ofPage } from "../ui/of-page";
 
 /** Pages that are listed; more are found by their words. */
 const MOST = 200;
@@ -64,7 +65,9 @@ export function PageChoice({
                   }}
                   className="cursor-default rounded px-2.5 py-1 data-[selected=true]:bg-tint"
                 >
-                  <span className="block truncate">{page.name || pathOf(page.address)}</span>
+                  <span className="block truncate" {...ofPage(page.language)}>
+                    {page.name || pathOf(page.address)}
+                  </span>
                   <span className="block truncate font-mono text-12 text-ink-soft">
                     {pathOf(page.address)}
                     {page.phrase && ` · ${page.phrase}`}

@@ -1,4 +1,5 @@
 import type { Passage } from "#core/standing/passages";
+import { ofPage } from "../ui/of-page";
 
 /** Exact under the marker, another form with a dotted line, scattered words with a dashed one. */
 const MARKED = {
@@ -9,7 +10,11 @@ const MARKED = {
 const TOLD = { exact: "exactly", form: "in another form", scattered: "scattered" } as const;
 
 /** A sentence with the words of a phrase marked. */
-export function MarkedSentence({ sentence, marks }: Pick<Passage, "sentence" | "marks">) {
+export function MarkedSentence({
+  sentence,
+  marks,
+  language,
+}: Pick<Passage, "sentence" | "marks"> & { language: string }) {
   const pieces: React.ReactNode[] = [];
   let at = 0;
   for (const { start, end, kind } of [...marks].sort((a, b) => a.start - b.start)) {
@@ -23,7 +28,7 @@ export function MarkedSentence({ sentence, marks }: Pick<Passage, "sentence" | "
     at = end;
   }
   return (
-    <span dir="auto">
+    <span {...ofPage(language)}>
       {pieces}
       {sentence.slice(at)}
     </span>

@@ -6,6 +6,7 @@ import { linkToPage } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
 import { Action } from "../ui/controls";
+import { ofPage } from "../ui/of-page";
 import { Tick } from "../ui/tick";
 import { DragSource, DropPage } from "./drag";
 import type { PhraseLine } from "./lines";
@@ -107,7 +108,7 @@ function PageCell({
   if (page)
     return (
       <>
-        <Link to={linkToPage(site.id, page.id)} className="block truncate hover:underline">
+        <Link to={linkToPage(site.id, page.id)} className="block truncate hover:underline" {...ofPage(page.language)}>
           {page.name || pathOf(page.address)}
         </Link>
         <span className="block truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>

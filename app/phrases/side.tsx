@@ -17,6 +17,7 @@ import { mergeInto } from "../store/redirects";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { Action } from "../ui/controls";
 import { useNotices } from "../ui/notice";
+import { ofPage } from "../ui/of-page";
 import type { PhraseLine } from "./lines";
 import { PageChoice } from "./page-choice";
 import { MarkedSentence } from "./passage";
@@ -126,7 +127,11 @@ export function PhraseSide({
         <ul aria-label="Its pages" className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-2.5">
           {own.map((page) => (
             <li key={page.id} className="min-w-0 border-hairline border-l-2 pl-3">
-              <Link to={linkToPage(site.id, page.id)} className="block truncate font-medium hover:underline">
+              <Link
+                to={linkToPage(site.id, page.id)}
+                className="block truncate font-medium hover:underline"
+                {...ofPage(page.language)}
+              >
                 {page.name || pathOf(page.address)}
               </Link>
               {targets.length > 1 && targets.includes(page) && (
@@ -201,7 +206,7 @@ export function PhraseSide({
           </Action>
         )}
       </p>
-      <Concordance site={site} line={line} found={found} />
+      <Concordance site={site} line={line} pages={pages} found={found} />
       {targets[0] && <OtherWords site={site} page={targets[0]} phrase={text} />}
     </>
   );
@@ -275,10 +280,12 @@ function GoesWith({
 function Concordance({
   site,
   line,
+  pages,
   found,
 }: {
   site: SiteRecord;
   line: PhraseLine;
+  pages: readonly PageRecord[];
   found: ReturnType<typeof usePassages>;
 }) {
   const { notify, fail } = useNotices();
@@ -308,6 +315,7 @@ function Concordance({
       `“${text}” is a heading now`,
       "No heading can be put here. Open the page, and put it where you want it.",
     );
+  const languages = useMemo(() => new Map(pages.map(({ id, language }) => [id, language])), [pages]);
   if (!found) return <p className="mt-5 text-ink-soft">Looking for its sentences…</p>;
   const sentences = found.pages.reduce((sum, { passages }) => sum + passages.length, 0);
   return (
@@ -334,7 +342,7 @@ function Concordance({
                   {one.heading ? `, ${one.heading}` : one.under && `, under “${one.under}”`}
                 </Link>
                 <p className="font-serif text-15 leading-snug">
-                  <MarkedSentence {...one} />{" "}
+                  <MarkedSentence {...one} language={languages.get(page.pageId) ?? ""} />{" "}
                   {target && !one.heading && words !== "" && target.id !== page.pageId && (
                     <Action className="font-sans text-13" onClick={() => void link(page, words, target.address)}>
                       Link these words

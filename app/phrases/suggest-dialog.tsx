@@ -10,6 +10,7 @@ import { Action, MainButton } from "../ui/controls";
 import { HowFar } from "../ui/how-far";
 import { Modal } from "../ui/modal";
 import { useNotices } from "../ui/notice";
+import { ofPage } from "../ui/of-page";
 import { Tick } from "../ui/tick";
 import { useSuggestions } from "./use-suggestions";
 
@@ -105,7 +106,9 @@ export function SuggestDialog({
                 />
               </span>
               <span className="min-w-0">
-                <span className="block truncate">{page.name || pathOf(page.address)}</span>
+                <span className="block truncate" {...ofPage(page.language)}>
+                  {page.name || pathOf(page.address)}
+                </span>
                 <span className="block truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>
               </span>
               <span className="min-w-0 max-[700px]:col-start-2">

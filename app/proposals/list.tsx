@@ -11,6 +11,7 @@ import { linkToPage } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import type { ProposedPage } from "../store/propose";
 import type { SiteRecord } from "../store/records/sites";
+import { ofPage } from "../ui/of-page";
 import { Tick } from "../ui/tick";
 import type { Chosen } from "./use-chosen";
 
@@ -58,7 +59,9 @@ export function ProposalList({
               className="absolute grid w-full grid-cols-[minmax(0,1fr)_minmax(0,2.4fr)] gap-4 border-hairline border-b last:border-b-0 px-1 py-2.5 max-[700px]:grid-cols-1 max-[700px]:gap-1"
             >
               <span className="min-w-0">
-                <span className="block truncate font-serif text-15">{page.name || "without a name"}</span>
+                <span className="block truncate font-serif text-15" {...ofPage(page.language)}>
+                  {page.name || "without a name"}
+                </span>
                 <Link
                   to={linkToPage(site.id, page.id)}
                   className="block truncate font-mono text-12 text-blue hover:underline"

@@ -69,10 +69,13 @@ export function ProposalPreview({
   };
   const busy = looking && stopped !== asked;
   const submit = useRef<HTMLButtonElement>(null);
+  const offered = useRef(false);
   const canApply = chosen.taken > 0 && !applying && !busy;
   // Where nothing is asked first, Enter applies what has been looked at.
   useEffect(() => {
-    if (takesEnter && canApply) submit.current?.focus();
+    if (!takesEnter || !canApply || offered.current) return;
+    offered.current = true;
+    submit.current?.focus();
   }, [takesEnter, canApply]);
   const left = busy ? 0 : proposals.done - proposals.pages.length;
   return (

@@ -4,6 +4,7 @@ import { type Device, descriptionLine } from "#core/result/styles";
 import { addressTrail } from "#core/result/trail";
 import type { ResultLimits } from "#core/settings/house-style";
 import { stretches } from "../desk/field";
+import { ofPage } from "../ui/of-page";
 
 /** A result as a searcher sees it, at true scale: cut where it is cut, the query's words in bold. */
 export const DrawnResult = memo(function DrawnResult({
@@ -30,7 +31,7 @@ export const DrawnResult = memo(function DrawnResult({
   return (
     <span className={`result-${device} block min-w-0`}>
       <Trail trail={trail} />
-      <DrawnTitle text={title} device={device} limits={limits} marked={marked} />
+      <DrawnTitle text={title} language={language} device={device} limits={limits} marked={marked} />
       <DrawnDescription text={description} query={query} language={language} device={device} limits={limits} />
     </span>
   );
@@ -47,11 +48,13 @@ export const Trail = ({ trail }: { trail: readonly string[] }) => (
 /** A title as far as it is shown. */
 function DrawnTitle({
   text,
+  language,
   device,
   limits,
   marked,
 }: {
   text: string;
+  language: string;
   device: Device;
   limits: ResultLimits;
   marked: readonly { start: number; end: number }[];
@@ -61,7 +64,7 @@ function DrawnTitle({
     <span
       className="block break-words text-[20px] text-result-title leading-[26px]"
       style={{ maxWidth: device === "desktop" ? limits.titleDesktop : limits.titleMobile }}
-      dir="auto"
+      {...ofPage(language)}
     >
       {text === "" ? (
         <span className="text-graphite">No title</span>
@@ -99,7 +102,7 @@ function DrawnDescription({
     <span
       className="block break-words text-[14px] text-result-text leading-[20px]"
       style={{ maxWidth: descriptionLine(device, limits) }}
-      dir="auto"
+      {...ofPage(language)}
     >
       {stretches(text.slice(0, end), end, bold, []).map(({ stretch, end: at }) => (
         <span key={at} className={stretch.bold ? "font-bold" : ""}>

@@ -1,6 +1,7 @@
 import { useMemo, useRef, useState } from "react";
 import { Link, useLoaderData, useSearchParams } from "react-router";
 import type { Finding } from "#core/findings/finding";
+import { languageTagOf } from "#core/page/language-tag";
 import { evidenceOf } from "#core/structured-data/evidence";
 import { type Entity, nameOf, pointerTo } from "#core/structured-data/graph";
 import { dataOf, entitiesOf, type PageData } from "#core/structured-data/page-data";
@@ -14,6 +15,7 @@ import { linkToPage, pageScreenOf } from "../screens";
 import { loadDesk } from "../store/load-desk";
 import { fieldClass } from "../ui/controls";
 import { Screen, TitleLine } from "../ui/frame";
+import { ofPage, PageLanguage } from "../ui/of-page";
 import type { Route } from "./+types/data";
 import { useSite } from "./site";
 
@@ -65,7 +67,7 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
   const inMarkup = data.roots.filter((one) => one.syntax !== "json-ld" && (only === null || only === one));
   const back = linkToPage(site.id, desk.record.id);
   return (
-    <>
+    <PageLanguage value={languageTagOf(desk.page)}>
       <Screen className="group/page">
         <TitleLine site={site} screen={pageScreenOf("data")}>
           <Link to={`/sites/${site.id}/pages?columns=data`} className="truncate text-ink-soft hover:text-ink">
@@ -74,7 +76,7 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
           <span aria-hidden className="text-ink-soft">
             /
           </span>
-          <Link to={back} className="truncate text-ink-soft hover:text-ink">
+          <Link to={back} className="truncate text-ink-soft hover:text-ink" {...ofPage(languageTagOf(desk.page))}>
             {desk.record.name || desk.record.file}
           </Link>
           <span aria-hidden className="text-ink-soft">
@@ -142,7 +144,7 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
         </div>
       </Screen>
       {dialog}
-    </>
+    </PageLanguage>
   );
 }
 

@@ -1,6 +1,7 @@
 import { useDeferredValue, useEffect, useRef, useState } from "react";
 import { createPortal } from "react-dom";
 import { Link, useLoaderData, useNavigate } from "react-router";
+import { languageTagOf } from "#core/page/language-tag";
 import { limitsOf, styleForKind } from "#core/settings/house-style";
 import { Contents, InASentence } from "../desk/about";
 import { Margin } from "../desk/margin";
@@ -20,6 +21,7 @@ import { download } from "../ui/download";
 import { Screen, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
+import { ofPage, PageLanguage } from "../ui/of-page";
 import { onDemand } from "../ui/on-demand";
 import { remember, remembered } from "../ui/remembered";
 import type { Route } from "./+types/desk";
@@ -49,7 +51,7 @@ export default function DeskRoute() {
   const [beside, setBeside] = useState<HTMLElement | null>(null);
   return (
     <>
-      <div className="flex w-[232px] shrink-0 flex-col border-hairline border-r bg-paper max-[1000px]:hidden">
+      <div className="flex w-[232px] shrink-0 flex-col border-hairline border-r bg-paper max-[1000px]:hidden print:hidden">
         {pages && pages.shown.length > 1 && <Queue siteId={site.id} pages={pages} current={loaded.record.id} />}
         <div ref={setBeside} className="shrink-0" />
       </div>
@@ -63,7 +65,7 @@ const DOWNLOADS = { html: "Download the HTML", markdown: "Download the Markdown"
 
 /** Room that both devices need beside each other, and the ruler with the cuts, in px. */
 const BOTH = 640 + 40 + 344;
-const RULER = 620;
+const RULER = 640;
 
 const roomIn = (width: number): ResultRoom => (width >= BOTH ? "both" : width >= RULER ? "one" : "mobile");
 
@@ -82,7 +84,7 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
   // The next page stands there at once; what is further down is drawn behind it.
   const below = useDeferredValue(true, false);
   const navigate = useNavigate();
-  const { notify, fail } = useNotices();
+  const { notify, announce, fail } = useNotices();
   const sheet = useRef<HTMLDivElement>(null);
   const title = useRef<HTMLTextAreaElement>(null);
   const description = useRef<HTMLTextAreaElement>(null);
@@ -128,7 +130,10 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
       fail(error);
     }
   };
-  const ready = () => desk.setReady(!desk.record.ready);
+  const ready = () => {
+    desk.setReady(!desk.record.ready);
+    announce(desk.record.ready ? "Not ready after all" : "Marked ready");
+  };
 
   useKeys("[", () => toPage(-1));
   useKeys("]", () => toPage(1));
@@ -144,7 +149,7 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
     : null;
   const name = desk.record.name || desk.record.file;
   return (
-    <>
+    <PageLanguage value={languageTagOf(desk.page)}>
       <Screen>
         <TitleLine
           site={site}
@@ -188,12 +193,14 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
           <span aria-hidden className="text-ink-soft max-[700px]:hidden">
             /
           </span>
-          <h1 className="truncate font-medium font-serif text-15">{name}</h1>
+          <h1 className="truncate font-medium font-serif text-15" {...ofPage(languageTagOf(desk.page))}>
+            {name}
+          </h1>
           {desk.record.ready && <span className="text-blue">✓ ready</span>}
         </TitleLine>
         <div className="min-h-0 flex-1 scroll-pt-20 overflow-y-auto" data-scroll>
           <div className="flex min-h-full max-[1000px]:flex-col">
-            <div className="min-w-0 flex-1 border-hairline border-r bg-sheet px-[22px] py-4 max-[1000px]:border-r-0">
+            <div className="min-w-0 flex-1 border-hairline border-r bg-sheet px-[21px] py-4 max-[1000px]:border-r-0">
               {below && (
                 <ResultStrip
                   desk={desk}
@@ -204,6 +211,7 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
               )}
               <div
                 ref={sheet}
+                data-sheet
                 className="grid grid-cols-[minmax(0,1fr)] gap-5 [&>section+section]:border-hairline [&>section+section]:border-t [&>section+section]:pt-4"
               >
                 <div className="flex flex-wrap items-baseline gap-x-4 max-[700px]:block">
@@ -277,6 +285,6 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
       </Screen>
       {beside && createPortal(<Contents desk={later} />, beside)}
       {dialog}
-    </>
+    </PageLanguage>
   );
 }

@@ -31,6 +31,7 @@ import { Hint } from "../ui/hints";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { SetAsideDialog } from "../ui/set-aside-dialog";
+import { useAnnounced } from "../ui/use-announced";
 import { useLatest } from "../ui/use-latest";
 import { useLongWork } from "../ui/use-long-work";
 import type { Route } from "./+types/findings";
@@ -152,6 +153,10 @@ export default function Findings() {
     download(file, text, type);
     notify(`Saved as ${file}`);
   };
+  const lines = parts.reduce((sum, { rules }) => sum + rules.length, 0);
+  useAnnounced(
+    shown && (lines === 0 ? "No finding is like that." : `${lines} ${lines === 1 ? "kind" : "kinds"} of findings`),
+  );
   const query = queryOf({ ...NO_FILTER, kind, below, weight });
   const narrowed = query !== "";
   const totals = shown?.overview.totals;

@@ -18,6 +18,7 @@ import { Screen, SiteName, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { onDemand } from "../ui/on-demand";
+import { useAnnounced } from "../ui/use-announced";
 import { useSite } from "./site";
 
 const ProofDialog = onDemand(async () => (await import("../proof/proof-dialog")).default);
@@ -98,6 +99,9 @@ export default function Pages() {
     pages && setParams(withColumns(queryOf({ ...pages.filter, find: text }), set), { replace: true });
   useKeys("/", () => finder.current?.focus(), { preventDefault: true });
 
+  const [all, few] = [pages?.all.length ?? 0, pages?.shown.length ?? 0];
+  useAnnounced(pages && (few === 0 ? "No page is like that." : `${few} of ${all} pages`));
+
   if (!pages) return <main className="flex-1 p-8 text-ink-soft">Reading the pages…</main>;
   return (
     <Screen>
@@ -125,7 +129,7 @@ export default function Pages() {
           )}
         </span>
       </TitleLine>
-      <div className="flex min-h-0 flex-1 flex-col bg-sheet">
+      <div className="flex min-h-0 flex-1 flex-col overflow-y-auto bg-sheet">
         <div className="px-6 pt-4">
           <Sentence site={site} pages={pages} />
         </div>

@@ -19,6 +19,7 @@ import { Action, WordSelect } from "../ui/controls";
 import { download } from "../ui/download";
 import { Screen, TitleLine } from "../ui/frame";
 import { useNotices } from "../ui/notice";
+import { ofPage } from "../ui/of-page";
 import { onDemand } from "../ui/on-demand";
 import { type ChosenTable, TableInput } from "../ui/table-input";
 import { useSite } from "./site";
@@ -277,7 +278,11 @@ function Figures({
                 return (
                   page && (
                     <li key={id} className="flex items-baseline justify-between gap-4">
-                      <Link to={linkToPage(site.id, id, "data")} className="min-w-0 truncate hover:underline">
+                      <Link
+                        to={linkToPage(site.id, id, "data")}
+                        className="min-w-0 truncate hover:underline"
+                        {...ofPage(page.language)}
+                      >
                         {page.name || pathOf(page.address)}
                       </Link>
                       <span className="shrink-0 text-12 text-ink-soft tabular-nums">

@@ -33,6 +33,7 @@ import { useNotices } from "../ui/notice";
 import { onDemand } from "../ui/on-demand";
 import { SelectedStrip } from "../ui/selected-strip";
 import { type ChosenTable, TableInput } from "../ui/table-input";
+import { useAnnounced } from "../ui/use-announced";
 import { useLatest } from "../ui/use-latest";
 import { useSite } from "./site";
 
@@ -93,6 +94,7 @@ export default function Phrases() {
   const wanted = params.get("phrase");
   const chosen = lines?.find(({ key }) => key === wanted) ?? null;
 
+  useAnnounced(lines && (shown.length === 0 ? "No phrase is like that." : counted(shown.length, "phrase", "phrases")));
   const virtual = useVirtualizer({
     count: shown.length,
     getScrollElement: () => scroller.current,
@@ -292,9 +294,12 @@ export default function Phrases() {
                       )}
                     </p>
                   </div>
-                  <div ref={scroller} className="min-h-0 flex-1 overflow-y-auto border-hairline border-t">
+                  <div
+                    ref={scroller}
+                    className="min-h-[min(320px,60vh)] flex-1 overflow-y-auto border-hairline border-t short:h-[80vh] short:flex-none"
+                  >
                     <div
-                      className={`${COLUMNS_CLASS} sticky top-0 z-10 border-hairline border-b bg-sheet px-7 py-2 font-semibold text-12 text-ink-soft max-[700px]:hidden`}
+                      className={`${COLUMNS_CLASS} sticky top-0 z-10 items-center border-hairline border-b bg-sheet px-7 py-1 font-semibold text-12 text-ink-soft max-[700px]:hidden`}
                     >
                       <span />
                       <Head of="phrase" order={order} onOrder={(by) => set("by", by)}>

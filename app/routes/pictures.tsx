@@ -18,6 +18,7 @@ import { onDemand } from "../ui/on-demand";
 import { SelectedStrip } from "../ui/selected-strip";
 import { Thumbnail } from "../ui/thumbnail";
 import { Tick } from "../ui/tick";
+import { useAnnounced } from "../ui/use-announced";
 import { useLongWork } from "../ui/use-long-work";
 import { useSite } from "./site";
 
@@ -104,11 +105,12 @@ export default function Pictures() {
   const ticked = shown.filter((one) => selected.has(keyOf(one)));
   const tick = (key: string) =>
     setSelected((all) => (all.has(key) ? new Set([...all].filter((one) => one !== key)) : new Set([...all, key])));
+  useAnnounced(answer && (shown.length === 0 ? "No picture is like that." : counted(shown.length, "picture")));
   return (
     <Screen>
       <BelowPages site={site} screen={screenOf("pictures")} />
       <div className="flex min-h-0 flex-1 flex-col bg-sheet">
-        <p className="flex flex-wrap gap-x-4 gap-y-1 px-6 pt-4 pb-3 font-serif text-18" aria-live="polite">
+        <p className="flex flex-wrap gap-x-4 gap-y-1 px-6 pt-4 pb-3 font-serif text-18">
           {!answer
             ? "Looking for pictures…"
             : (Object.keys(SHOWS) as Show[]).map((one) => {
@@ -135,7 +137,10 @@ export default function Pictures() {
             {pictures.length === 0 ? "The pages of this site show no pictures." : "No picture is like that."}
           </p>
         )}
-        <div ref={scroller} className="min-h-0 flex-1 overflow-y-auto border-hairline border-t">
+        <div
+          ref={scroller}
+          className="min-h-[min(320px,60vh)] flex-1 overflow-y-auto border-hairline border-t short:h-[80vh] short:flex-none"
+        >
           <ul className="relative" style={{ height: virtual.getTotalSize() }}>
             {items.map(({ index, key, start }) => {
               const picture = shown[index];

@@ -41,7 +41,7 @@ export default function Site() {
     if (site.removedAt) void navigate("/?all");
   }, [site.removedAt, navigate]);
   return (
-    <div className="relative flex h-dvh overflow-clip max-[700px]:flex-col">
+    <div className="relative flex h-dvh overflow-clip short:h-auto short:min-h-dvh short:overflow-visible max-[700px]:flex-col">
       <SkipLink />
       <Rail key={site.id} site={site} />
       <Outlet context={site} />

@@ -6,7 +6,7 @@ import { facets } from "./records/facets";
 import { type Table as TableOf, upgradeRecord } from "./records/table";
 
 /** Version of the schema; what changed between them is in `migrations.ts`. */
-export const SCHEMA_VERSION = 11;
+export const SCHEMA_VERSION = 12;
 export const DATABASE = "keen-quill";
 const DELETED = "The storage of this browser was deleted.";
 
@@ -99,6 +99,7 @@ export class Desk extends Dexie {
       lineUps: TABLES.lineUps.indexes,
       rivals: TABLES.rivals.indexes,
     });
+    this.version(12).upgrade((tx) => upgradeTables(tx, 12));
     // Another tab deletes or upgrades it: left alone, the database would be opened anew, empty, at the next write.
     this.on("versionchange", ({ newVersion }) => {
       this.close();

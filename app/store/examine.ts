@@ -3,6 +3,7 @@ import type { Finding } from "#core/findings/finding";
 import { countFound, packFound } from "#core/findings/found";
 import { widthOf } from "#core/measure/width";
 import { contentHeadings, contentWords } from "#core/page/body";
+import { languageTagOf } from "#core/page/language-tag";
 import { descriptionOf, type Page, titleOf } from "#core/page/page";
 import type { PageKind } from "#core/page/page-kind";
 import { structuredValues } from "#core/page/structured-values";
@@ -43,6 +44,7 @@ export function examine(
   }
   return {
     name: (h1?.text || title || page.values.name || "").slice(0, 200),
+    language: languageTagOf(page),
     // Whole: what the table shows is what it writes back.
     title,
     titlePx: Math.round(widthOf(title, titleStyle("desktop"))),

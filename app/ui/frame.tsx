@@ -22,7 +22,7 @@ export function Rail({ site }: { site: SiteRecord }) {
   return (
     <nav
       aria-label="Screens"
-      className="flex w-16 shrink-0 flex-col items-center border-hairline border-r bg-paper pt-2.5 max-[700px]:w-full max-[700px]:flex-row max-[700px]:gap-3 max-[700px]:border-r-0 max-[700px]:border-b max-[700px]:px-2 max-[700px]:pb-2"
+      className="flex w-16 shrink-0 flex-col items-center border-hairline border-r bg-paper pt-2.5 print:hidden max-[700px]:w-full max-[700px]:flex-row max-[700px]:gap-3 max-[700px]:border-r-0 max-[700px]:border-b max-[700px]:px-2 max-[700px]:pb-2"
     >
       <DropdownMenu.Root>
         <DropdownMenu.Trigger
@@ -89,7 +89,7 @@ export function SkipLink() {
 /** What stands beside the rail, or below it where the window is narrow: it is as high as the window leaves it, and scrolls within. */
 export function Screen({ className = "", children }: { className?: string; children: ReactNode }) {
   return (
-    <main id={SCREEN} tabIndex={-1} className={`flex min-h-0 min-w-0 flex-1 flex-col outline-none ${className}`}>
+    <main id={SCREEN} tabIndex={-1} className={`flex min-h-0 min-w-0 flex-1 flex-col -outline-offset-2 ${className}`}>
       {children}
     </main>
   );
@@ -97,7 +97,8 @@ export function Screen({ className = "", children }: { className?: string; child
 
 const railLink = "flex w-14 flex-col items-center gap-1 rounded py-1.5 text-12 aria-[current=page]:bg-tint";
 
-export const menuItem = "block cursor-default rounded px-2.5 py-1.5 outline-none data-[highlighted]:bg-tint";
+export const menuItem =
+  "block cursor-default rounded px-2.5 py-1.5 outline-none data-[highlighted]:bg-tint data-[highlighted]:shadow-[inset_2px_0_0_var(--ink)]";
 
 /** The site's name in a title line, which leads to what is known of the site as a whole. */
 export function SiteName({ site, as: As = "span" }: { site: SiteRecord; as?: "h1" | "span" }) {
@@ -173,8 +174,10 @@ export function TitleLine({
       <span role="status" className="whitespace-nowrap text-ink-soft max-[700px]:sr-only">
         {!lost && kept}
       </span>
-      {actions && <div className="flex items-center gap-4 whitespace-nowrap max-[700px]:hidden">{actions}</div>}
-      <div className="flex items-center gap-1">
+      {actions && (
+        <div className="flex items-center gap-4 whitespace-nowrap max-[700px]:hidden print:hidden">{actions}</div>
+      )}
+      <div className="flex items-center gap-1 print:hidden">
         <IconButton
           name={undoable ? `Undo: ${undoable.label}` : "Undo"}
           keys="Ctrl Z"
@@ -192,7 +195,9 @@ export function TitleLine({
           <Redo2 size={16} aria-hidden />
         </IconButton>
       </div>
-      <Commands site={site} shortcuts={screen.keys ?? []} />
+      <div className="flex items-center gap-4 print:hidden">
+        <Commands site={site} shortcuts={screen.keys ?? []} />
+      </div>
     </header>
   );
 }

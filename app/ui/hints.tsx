@@ -29,7 +29,7 @@ export function Hint({ of, done, className = "" }: { of: HintName; done: boolean
   }, [done, gone]);
   if (gone) return null;
   return (
-    <p role="note" className={`border-blue border-l-2 bg-tint px-3 py-1.5 font-sans text-12 ${className}`}>
+    <p role="note" className={`border-blue border-l-2 bg-tint px-3 py-1.5 font-sans text-12 print:hidden ${className}`}>
       {HINTS[of]}{" "}
       <Action aria-label={`Hide this hint: ${HINTS[of]}`} onClick={putAway}>
         Hide

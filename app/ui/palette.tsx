@@ -8,6 +8,7 @@ import { linkTo, linkToPage, SCREENS, screenOf } from "../screens";
 import { loadPageRecords } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
 import { loadSites } from "../store/sites";
+import { ofPage } from "../ui/of-page";
 import { Keys } from "./controls";
 import { type Command, commandsOffered } from "./screen-commands";
 import { nameOfSite } from "./site-told";
@@ -54,7 +55,8 @@ export function Palette({
     { name: "Put a backup back…", run: backup.putBack },
     { name: "Keys and hints", keys: "?", run: onHelp },
   ];
-  const item = "flex cursor-default items-baseline gap-3 rounded px-2.5 py-1.5 data-[selected=true]:bg-tint";
+  const item =
+    "flex cursor-default items-baseline gap-3 rounded px-2.5 py-1.5 data-[selected=true]:bg-tint data-[selected=true]:shadow-[inset_2px_0_0_var(--ink)]";
   return (
     <>
       {backup.input}
@@ -92,7 +94,9 @@ export function Palette({
                         onSelect={close(() => navigate(linkToPage(site.id, page.id)))}
                         className={item}
                       >
-                        <span className="truncate">{page.name || "without a name"}</span>
+                        <span className="truncate" {...ofPage(page.language)}>
+                          {page.name || "without a name"}
+                        </span>
                         <span className="truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>
                       </Cmdk.Item>
                     ))}

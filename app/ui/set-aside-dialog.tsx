@@ -54,7 +54,7 @@ export function SetAsideDialog({
               <RadioGroup.Item
                 id={`scope-${value}`}
                 value={value}
-                className="grid h-4 w-4 place-items-center rounded-full border border-ink"
+                className="m-1 grid h-4 min-h-4 w-4 place-items-center rounded-full border border-ink"
               >
                 <RadioGroup.Indicator className="h-2 w-2 rounded-full bg-ink" />
               </RadioGroup.Item>

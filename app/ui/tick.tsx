@@ -18,9 +18,11 @@ export function Tick({
       checked={checked}
       tabIndex={inGrid ? -1 : undefined}
       onClick={(event) => onChange(event.shiftKey)}
-      className="grid h-4 w-4 place-items-center border border-graphite data-[state=checked]:border-ink data-[state=checked]:bg-ink"
+      className="group/tick -m-1 grid h-6 w-6 place-items-center"
     >
-      <Checkbox.Indicator className="text-[11px] text-sheet leading-none">✓</Checkbox.Indicator>
+      <span className="grid h-4 w-4 place-items-center border border-graphite group-data-[state=checked]/tick:border-ink group-data-[state=checked]/tick:bg-ink">
+        <Checkbox.Indicator className="text-[11px] text-sheet leading-none">✓</Checkbox.Indicator>
+      </span>
     </Checkbox.Root>
   );
 }

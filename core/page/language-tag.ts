@@ -1,3 +1,5 @@
+import { languageOf, type Page } from "./page.ts";
+
 // Made once: making it costs more than reading a small page.
 let names: Intl.DisplayNames | undefined;
 
@@ -40,4 +42,10 @@ export function unknownRegion(tag: string): string | null {
   if (usual !== written) return usual;
   regions ??= new Intl.DisplayNames("en", { type: "region", fallback: "none" });
   return regions.of(written) === undefined ? "" : null;
+}
+
+/** The language that a page names, where that is a language tag; "" otherwise. */
+export function languageTagOf(page: Pick<Page, "language">): string {
+  const tag = languageOf(page);
+  return isLanguageTag(tag) ? tag : "";
 }

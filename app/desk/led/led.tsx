@@ -88,7 +88,7 @@ export default function Led({
       className="sticky bottom-0 z-20 -mx-[22px] mt-4 border-ink border-t bg-paper px-[22px] py-3"
     >
       <div className="flex flex-wrap items-baseline gap-x-4">
-        <h2 ref={heading} tabIndex={-1} className="font-serif text-18 outline-none">
+        <h2 ref={heading} tabIndex={-1} className="font-serif text-18">
           {step.kind === "changes" ? "Last: a look over the changes" : `Next: ${step.about}`}
         </h2>
         <span className="flex-1 text-12 text-ink-soft">

@@ -56,7 +56,7 @@ export function Address({
         {correcting === null && <Action onClick={() => setCorrecting(record.address)}>Correct the address</Action>}
       </div>
       {correcting === null ? (
-        <p className="mt-2 break-all font-mono text-12 text-ink-soft">
+        <p className="mt-1 break-all font-mono text-12 text-ink-soft leading-7">
           {slug === "" ? (
             page.address
           ) : (
@@ -74,7 +74,7 @@ export function Address({
                   setDraft(null);
                   setFault("");
                 }}
-                className={`max-w-full border-graphite border-b border-dotted bg-transparent outline-none focus-visible:border-blue ${slug === was ? "text-ink" : "text-blue"}`}
+                className={`max-w-full border-graphite border-b border-dotted bg-transparent ${slug === was ? "text-ink" : "text-blue"}`}
               />
               {rest}
             </>

@@ -90,7 +90,7 @@ export default function AudienceChoice({
               if (e.key === "Enter") keep();
               if (e.key === "Escape") setText(given.name);
             }}
-            className="border-hairline border-b bg-transparent outline-none focus-visible:border-blue"
+            className="border-edge border-b bg-transparent"
           />
           <datalist id="places-of-site">
             {places.map((name) => (

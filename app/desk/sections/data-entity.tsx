@@ -264,7 +264,7 @@ function ValueLine({
             → {to.types.join(" and ")} {nameOf(to)}
           </Action>
         ) : (
-          <span className="truncate font-mono text-12">{value.id}</span>
+          <span className="min-w-0 font-mono text-12 [overflow-wrap:anywhere]">{value.id}</span>
         )}
         {notes}
       </span>

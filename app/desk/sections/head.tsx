@@ -51,10 +51,12 @@ export const Head = memo(function Head({ desk, ...picking }: Picking & { desk: T
   const added = desk.edits.filter((edit) => edit.op === "add-to-head");
   return (
     <section aria-labelledby="head-heading" data-anchor="head">
-      <h2 id="head-heading" className="font-serif text-18">
-        Head
+      <div className="flex">
+        <h2 id="head-heading" className="font-serif text-18">
+          Head
+        </h2>
         <NotesAt desk={desk} at={{ part: "head" }} {...picking} />
-      </h2>
+      </div>
       {html && <p className="mt-1">{robotsInWords(robotsOf(page))}</p>}
       <dl className="mt-2 grid grid-cols-[120px_1fr] gap-y-1">
         {FIELDS.filter(({ op }) => html || op === "set-canonical").map(({ op, name, of }) => {

@@ -7,6 +7,7 @@ import type { ResultLimits } from "#core/settings/house-style";
 import { useSite } from "../../routes/site";
 import { type SiteAsked, useSiteAnswer } from "../../store/site-findings";
 import { Action } from "../../ui/controls";
+import { useOfPage } from "../../ui/of-page";
 import { stretches } from "../field";
 import type { Desk } from "../use-desk";
 import { descriptionEdit } from "../wording";
@@ -16,6 +17,7 @@ type Taken = Pick<Desk, "page" | "record" | "edit" | "original">;
 
 /** What search engines may show in the place of the page's own title and description, for a query that can be tried. */
 export default function Instead({ desk, limits, query }: { desk: Taken; limits: ResultLimits; query: string }) {
+  const words = useOfPage();
   const { page, record } = desk;
   const site = useSite();
   const ask = useMemo(() => (worker: SiteAsked) => worker.titlesAlike(record.id), [record.id]);
@@ -37,7 +39,7 @@ export default function Instead({ desk, limits, query }: { desk: Taken; limits: 
         {titles.map(({ why, text }) => (
           <li key={text}>
             <span className="block text-ink-soft">{why}</span>
-            <span className="result-desktop block truncate text-[18px] text-result-title" dir="auto">
+            <span className="result-desktop block truncate text-[18px] text-result-title" {...words}>
               {text}
             </span>
           </li>
@@ -55,7 +57,7 @@ export default function Instead({ desk, limits, query }: { desk: Taken; limits: 
           </span>
           {drawn && cut && (
             <>
-              <span className="result-desktop mt-0.5 block text-[14px] text-result-text leading-[22px]" dir="auto">
+              <span className="result-desktop mt-0.5 block text-[14px] text-result-text leading-[22px]" {...words}>
                 {stretches(drawn.text, cut.end, bold, []).map(({ stretch, end }) => (
                   <span
                     key={end}

@@ -23,10 +23,12 @@ export const Markup = memo(function Markup({ desk, ...picking }: Picking & { des
   ].filter((part) => !part.startsWith("0 "));
   return (
     <section aria-labelledby="body-heading" data-anchor="markup">
-      <h2 id="body-heading" className="font-serif text-18">
-        Body and markup
+      <div className="flex">
+        <h2 id="body-heading" className="font-serif text-18">
+          Body and markup
+        </h2>
         <NotesAt desk={desk} at={{ part: "markup" }} {...picking} />
-      </h2>
+      </div>
       <p className="mt-1 text-ink-soft">
         {parts.length > 0 && `${parts.join(", ")}.`} {emptyBecause(page)}
         {languageOf(page) && ` Language ${languageOf(page)}.`}

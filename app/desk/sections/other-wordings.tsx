@@ -10,6 +10,7 @@ import { useSite } from "../../routes/site";
 import { addTake } from "../../store/takes";
 import { Action } from "../../ui/controls";
 import { useNotices } from "../../ui/notice";
+import { useOfPage } from "../../ui/of-page";
 import type { Desk } from "../use-desk";
 import { descriptionEdit, titleEdit, wordingOf } from "../wording";
 import { useOtherWordings } from "./use-other-wordings";
@@ -90,6 +91,7 @@ function List({
   onUse: (text: string) => void;
   onTake: (text: string) => void;
 }) {
+  const words = useOfPage();
   const id = useId();
   return (
     <div className="mb-4">
@@ -104,7 +106,7 @@ function List({
         <ul aria-labelledby={id} className="mt-1.5 grid gap-2.5">
           {texts.map(({ text, px, reasons }) => (
             <li key={text}>
-              <span className={`result-desktop block ${className}`} dir="auto">
+              <span className={`result-desktop block ${className}`} {...words}>
                 {text}
               </span>
               <span className="flex flex-wrap items-baseline gap-x-4 text-12 text-ink-soft">

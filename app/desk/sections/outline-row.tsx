@@ -13,6 +13,7 @@ import type { Origin } from "#core/rewrite/origins";
 import { classesOf } from "#core/site/facets/shapes";
 import { menuItem } from "../../ui/frame";
 import { OWN_KEYS } from "../../ui/keys";
+import { useOfPage } from "../../ui/of-page";
 import { NotesAt, type Picking } from "../anchored";
 import { TextInPlace, type TextInPlaceHandle } from "../text-in-place";
 import type { Desk } from "../use-desk";
@@ -62,6 +63,7 @@ export function OutlineRow({
   onLevel: (level: number, below: boolean) => void;
   origins: readonly Origin[];
 }) {
+  const inItsLanguage = useOfPage();
   const [asking, setAsking] = useState(false);
   const field = useRef<TextInPlaceHandle>(null);
   const { attributes, listeners, setNodeRef, transform } = useDraggable({ id: String(index) });
@@ -228,7 +230,7 @@ export function OutlineRow({
         </button>
       </div>
       {!unfolded && preview && (
-        <p className="truncate text-12 text-ink-soft" style={{ paddingLeft: indent + 44 }}>
+        <p className="truncate text-12 text-ink-soft" style={{ paddingLeft: indent + 44 }} {...inItsLanguage}>
           {preview}
         </p>
       )}

@@ -23,6 +23,7 @@ import { Action } from "../../ui/controls";
 import { menuItem } from "../../ui/frame";
 import { loadable } from "../../ui/loadable";
 import { useNotices } from "../../ui/notice";
+import { useOfPage } from "../../ui/of-page";
 import { onDemand } from "../../ui/on-demand";
 import { useCommands } from "../../ui/screen-commands";
 import type { Picking } from "../anchored";
@@ -59,6 +60,7 @@ const byLevels: KeyboardCoordinateGetter = (event, { currentCoordinates: { x, y 
 export const Outline = memo(function Outline({ desk, ...picking }: Picking & { desk: Taken }) {
   const { page, original, edits } = desk;
   const { notify, fail } = useNotices();
+  const inItsLanguage = useOfPage();
   const [unfolded, setUnfolded] = useState<ReadonlySet<number>>(new Set());
   const marked = useSearchParams()[0].get("phrase");
   // Where a phrase is to be seen, the text that says it is unfolded.
@@ -165,9 +167,13 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
       {h1 && (
         <p className="mt-1 grid grid-cols-[48px_1fr] gap-y-0.5 text-12 text-ink-soft">
           <span>title</span>
-          <span className="break-words">{titleOf(page) || "none"}</span>
+          <span className="break-words" {...inItsLanguage}>
+            {titleOf(page) || "none"}
+          </span>
           <span>H1</span>
-          <span className="break-words">{h1}</span>
+          <span className="break-words" {...inItsLanguage}>
+            {h1}
+          </span>
         </p>
       )}
       {page.headings.length === 0 && (

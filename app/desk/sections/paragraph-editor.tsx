@@ -5,6 +5,7 @@ import { keymap } from "prosemirror-keymap";
 import type { Slice } from "prosemirror-model";
 import { type Command, EditorState, TextSelection } from "prosemirror-state";
 import { EditorView } from "prosemirror-view";
+import { useOfPage } from "../../ui/of-page";
 import "prosemirror-view/style/prosemirror.css";
 import { type MouseEvent, useEffect, useId, useRef, useState } from "react";
 import type { Piece } from "#core/rewrite/content";
@@ -44,6 +45,7 @@ export default function ParagraphEditor({
 }) {
   const place = useRef<HTMLDivElement>(null);
   const box = useRef<HTMLElement>(null);
+  const words = useOfPage();
   const view = useRef<EditorView | null>(null);
   const [state, setState] = useState(() => EditorState.create({ doc: docOf(pieces) }));
   const [href, setHref] = useState<string | null>(null);
@@ -94,6 +96,7 @@ export default function ParagraphEditor({
     const made = new EditorView(place.current, {
       state: first.apply(first.tr.setSelection(TextSelection.atEnd(first.doc))),
       attributes: {
+        ...words,
         role: "textbox",
         "aria-multiline": "true",
         "aria-label": label,
@@ -124,7 +127,7 @@ export default function ParagraphEditor({
     view.current = made;
     made.focus();
     return () => made.destroy();
-  }, [label, newest]);
+  }, [label, newest, words]);
 
   const run = (command: Command) => {
     const editor = view.current;
@@ -220,7 +223,7 @@ export default function ParagraphEditor({
                 setHref(null);
                 view.current?.focus();
               }}
-              className="min-w-0 flex-1 border-edge border-b bg-transparent font-mono outline-none"
+              className="min-w-0 flex-1 border-edge border-b bg-transparent font-mono"
             />
           </label>
           <Action type="submit" disabled={!isAddress(href)}>

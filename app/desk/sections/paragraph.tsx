@@ -1,5 +1,6 @@
 import { type ReactNode, type Ref, useEffect, useImperativeHandle, useRef, useState } from "react";
 import { isText, type Piece } from "#core/rewrite/content";
+import { useOfPage } from "../../ui/of-page";
 import { onDemand } from "../../ui/on-demand";
 import type { TextInPlaceHandle } from "../text-in-place";
 
@@ -52,6 +53,7 @@ export function Paragraph({
   /** The reason where it cannot be kept. */
   onKeep: (pieces: Piece[]) => string | null;
 }) {
+  const words = useOfPage();
   const [open, setOpen] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
   const back = useRef(false);
@@ -77,6 +79,7 @@ export function Paragraph({
     );
   return (
     <button
+      {...words}
       ref={button}
       type="button"
       aria-label={`${label}: ${text}`}

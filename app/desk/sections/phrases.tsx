@@ -230,7 +230,7 @@ function AddSupporting({ onAdd, known }: { onAdd: (text: string) => void; known:
           }
         }}
         size={28}
-        className="border-hairline border-b bg-transparent outline-none focus-visible:border-blue"
+        className="border-edge border-b bg-transparent"
       />
       {fault && (
         <span role="alert" className="ml-3 text-12 text-red">

@@ -5,6 +5,7 @@ import { lineName, repairOutline } from "#core/outline/repair";
 import type { Edit } from "#core/rewrite/edits";
 import { MainButton } from "../../ui/controls";
 import { Modal } from "../../ui/modal";
+import { useOfPage } from "../../ui/of-page";
 import { Tick } from "../../ui/tick";
 import type { Desk } from "../use-desk";
 
@@ -15,6 +16,7 @@ const levelName = (level: number) => (level === 0 ? "text" : `H${level}`);
 
 /** The least repair of the outline, was and is beside each other; each line can be refused. */
 export function RepairDialog({ desk, open, onClose }: { desk: Taken; open: boolean; onClose: () => void }) {
+  const words = useOfPage();
   const [merging, setMerging] = useState(true);
   const together = useMemo(() => (open ? mergedFirst(desk) : null), [open, desk]);
   const start = together && merging ? together.after : desk;
@@ -84,7 +86,9 @@ export function RepairDialog({ desk, open, onClose }: { desk: Taken; open: boole
                   checked={included.has(index)}
                   onChange={() => setIncluded((set) => toggle(set, index))}
                 />
-                <span className="font-serif text-15">{block.text}</span>
+                <span className="font-serif text-15" {...words}>
+                  {block.text}
+                </span>
               </span>
             ))}
           </div>

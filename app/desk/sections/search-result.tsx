@@ -208,12 +208,17 @@ function OneResult({
         </span>
         {picture && <PictureAtSide siteId={desk.record.siteId} address={picture} />}
       </div>
-      <div data-anchor="title" className="mt-2.5" style={desktop ? undefined : { width: limits.titleMobile }}>
+      <div
+        data-anchor="title"
+        className="mt-2.5"
+        style={desktop ? undefined : { width: limits.titleMobile, maxWidth: "100%" }}
+      >
         <ResultField
           label={`Title on ${device}`}
           value={title}
           onChange={(value) => desk.edit(titleEdit(original, value), "Title", "title")}
           lostFrom={titleCut.end}
+          described={lossInWords(device, titleCut)}
           bold={[]}
           notes={of("title")}
           className="text-[20px] leading-[32px] text-result-title"
@@ -245,6 +250,7 @@ function OneResult({
           value={description}
           onChange={(value) => desk.edit(descriptionEdit(original, value), "Description", "description")}
           lostFrom={descriptionCut.end}
+          described={lossInWords(device, descriptionCut)}
           bold={bold}
           lead={lead}
           leadTried={drawn.triedOn.has("date")}
@@ -272,6 +278,10 @@ function OneResult({
     </div>
   );
 }
+
+/** For those who hear the field: how wide its text is, and what is lost of it. */
+const lossInWords = (device: Device, { lost, px }: ReturnType<typeof setTitle>) =>
+  `${Math.round(px)} px on ${device}${lost === "" ? "" : `, which loses “${lost.slice(0, 200)}”`}`;
 
 /** Where there is no room for a ruler: how wide a text is, and what is lost of it. */
 function Lost({ device, cut: { lost, px } }: { device: Device; cut: { lost: string; px: number } }) {

@@ -6,7 +6,7 @@ const LEVELS = ["H1", "H2", "H3", "H4", "H5", "H6"];
 export const levels: Column = {
   id: "levels",
   header: "Headings",
-  track: "minmax(150px,0.9fr)",
+  track: "minmax(130px,0.9fr)",
   value: (page) => page.levels.reduce((sum, n) => sum + n, 0),
   descFirst: true,
   cell: (page) =>

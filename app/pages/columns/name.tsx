@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import { pathOf } from "#core/address/address";
+import { ofPage } from "../../ui/of-page";
 import type { Column } from "./column";
 
 export const name: Column = {
@@ -9,7 +10,9 @@ export const name: Column = {
   value: (page) => page.name,
   cell: (page, link) => (
     <Link tabIndex={-1} to={link(page)} className="block hover:[&>:first-child]:underline">
-      <span className="block truncate font-serif text-15">{page.name || "without a name"}</span>
+      <span className="block truncate font-serif text-15" {...ofPage(page.language)}>
+        {page.name || "without a name"}
+      </span>
       <span className="block truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>
     </Link>
   ),

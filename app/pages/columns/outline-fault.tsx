@@ -4,7 +4,7 @@ import type { Column } from "./column";
 export const outlineFault: Column = {
   id: "outlineFault",
   header: "First fault",
-  track: "minmax(200px,1.5fr)",
+  track: "minmax(180px,1.5fr)",
   value: (page) => page.outlineFault,
   cell: (page) => <span className="line-clamp-3">{page.outlineFault}</span>,
 };

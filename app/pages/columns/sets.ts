@@ -33,5 +33,26 @@ export const COLUMN_SETS = {
 
 export type ColumnSet = keyof typeof COLUMN_SETS;
 
-/** The columns of a set; the first is always the page, the last its findings. */
-export const columnsOf = (set: ColumnSet): readonly Column[] => COLUMN_SETS[set].columns;
+/** Room beside the columns' own, in px: between two of them, and for the box and the edges. */
+const GAP = 20;
+const BESIDE = 28 + 2 * 24;
+
+/** The least width of a column, in px. */
+const least = ({ track }: Column) => Number(/\d+/.exec(track)?.[0] ?? 0);
+
+/** Tracks where there is room for the page, one text and the findings alone. */
+const FEW = ["minmax(0,1fr)", "minmax(0,1.3fr)", "76px"];
+
+/**
+ * The columns of a set that there is room for; the first is always the page, the last its findings. Where not all of them fit,
+ * the page stands with what the set begins with and its findings. `width` in px.
+ */
+export function columnsIn(set: ColumnSet, width: number): { columns: readonly Column[]; few: boolean } {
+  const columns: readonly Column[] = COLUMN_SETS[set].columns;
+  const wanted = columns.reduce((sum, column) => sum + least(column) + GAP, BESIDE);
+  if (width >= wanted) return { columns, few: false };
+  const [name, text] = columns;
+  const found = columns.at(-1);
+  const some = [name, text, found].filter((one) => one !== undefined);
+  return { columns: some.map((column, i) => ({ ...column, track: FEW[i] ?? column.track })), few: true };
+}

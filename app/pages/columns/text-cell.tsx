@@ -1,4 +1,5 @@
 import type { ResultLimits } from "#core/settings/house-style";
+import { ofPage } from "../../ui/of-page";
 import { WidthLine } from "../width-line";
 
 /** How wide a text may be: its cuts, and the width that the ruler's whole length stands for, in px of the search result. */
@@ -17,6 +18,7 @@ export function rulerOf(kind: "title" | "description", limits: ResultLimits): Ce
 /** A text as a cell shows it, with its ruler. */
 export function TextCell({
   text: shown,
+  language,
   empty,
   px,
   ruler,
@@ -24,6 +26,7 @@ export function TextCell({
   mono,
 }: {
   text: string;
+  language: string;
   empty: string;
   px: number;
   ruler: CellRuler | null;
@@ -33,7 +36,12 @@ export function TextCell({
   if (shown === "") return <span className="text-ink-soft">{empty}</span>;
   return (
     <>
-      <span className={`line-clamp-2 break-words ${mono ? "font-mono text-12" : ""}`}>{shown.slice(0, 400)}</span>
+      <span
+        {...(mono ? {} : ofPage(language))}
+        className={`line-clamp-2 break-words ${mono ? "font-mono text-12" : ""}`}
+      >
+        {shown.slice(0, 400)}
+      </span>
       {ruler && <WidthLine px={px} limits={ruler.limits} span={ruler.span} />}
       {pattern && <span className="block text-12 text-blue">from a pattern</span>}
     </>

@@ -27,6 +27,8 @@ export interface PhraseStanding extends Standing {
 /** What the table and its filters show of a page as its redraft leaves it: worked out from its source. */
 export interface PageDerived {
   name: string;
+  /** The language it says it is in, as a valid tag of BCP 47; "" where it says none. */
+  language: string;
   title: string;
   titlePx: number;
   titleCut: boolean;
@@ -77,6 +79,7 @@ export const NO_FACTS: ChangeFacts = {
 /** Of a page that has not been looked at yet. */
 export const NOTHING_DERIVED: PageDerived = {
   name: "",
+  language: "",
   title: "",
   titlePx: 0,
   titleCut: false,
@@ -123,6 +126,8 @@ export const derived = table<DerivedRecord>()({
       stamp: "",
     }),
     9: (record) => ({ standings: [], ...record }),
+    // Worked out again: its language was not kept.
+    12: (record) => ({ language: "", ...record, stamp: "" }),
   },
   fields: ({ joi, id, text, texts, count, kind }) => ({
     id,
@@ -134,6 +139,7 @@ export const derived = table<DerivedRecord>()({
     again: joi.boolean(),
     fingerprint: text,
     name: text,
+    language: text,
     title: text,
     titlePx: count,
     titleCut: joi.boolean(),
