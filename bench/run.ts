@@ -5,6 +5,7 @@ import { benchCommandLine } from "./command-line.ts";
 import { benchCore } from "./core.ts";
 import { benchDesk } from "./desk.ts";
 import { benchResult } from "./result.ts";
+import { benchSeen } from "./seen.ts";
 import { benchServer } from "./server.ts";
 import { benchSizes } from "./sizes.ts";
 import { benchWholeSite } from "./whole-site.ts";
@@ -23,6 +24,7 @@ const PARTS = {
   server: benchServer,
   desk: benchDesk,
   result: benchResult,
+  seen: benchSeen,
   site: benchWholeSite,
   sizes: benchSizes,
 };

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import type { Finding } from "#core/findings/finding";
 import { inPageOrder } from "#core/findings/place";
 import { focusAround, isTyped } from "../ui/focus-on";
@@ -78,5 +78,6 @@ export function useNotes(desk: Taken) {
     />
   );
   const waitsAt = at === undefined ? settled.find(({ key }) => key === selectedFinding?.key) : undefined;
-  return { picking: { selected, onSelect: select }, waitsAt, fix, setAside: setAsiding, dialog };
+  const picking = useMemo(() => ({ selected, onSelect: select }), [selected, select]);
+  return { picking, waitsAt, fix, setAside: setAsiding, dialog };
 }

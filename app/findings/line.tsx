@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from "react";
+import { memo, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { pathOf } from "#core/address/address";
 import type { RuleTally } from "#core/findings/tally";
@@ -22,17 +22,24 @@ const MORE = 50;
 
 const number = new Intl.NumberFormat("en-GB");
 
-/** What can be asked for of a line. */
+/** What can be asked for of a line, by functions that stay the same. */
 export interface LineActions {
+  /** The pages that have it, below a folder or everywhere; null while they are read. */
+  pages: (rule: string, under: string) => readonly PageRecord[] | null;
+  onOpen: (rule: string, under: string) => void;
   onFixes: (rule: string, pages: readonly PageRecord[]) => void;
   onPattern: (rule: string, pages: readonly PageRecord[]) => void;
   onSetAside: (rule: string) => void;
 }
 
-/** One rule: how many pages have it, and what can be done. Opened, it shows the pages with their own messages. */
-export function Line({
+/**
+ * One rule: how many pages have it, and what can be done. Opened, it shows the pages with their own messages. Drawn anew only
+ * where something of it is another: there are more than a hundred.
+ */
+export const Line = memo(function Line({
   site,
   tally,
+  under,
   pages,
   findings,
   weight: only,
@@ -45,15 +52,14 @@ export function Line({
 }: LineActions & {
   site: SiteRecord;
   tally: RuleTally;
-  /** The pages that have it; null while they are read. */
-  pages: () => readonly PageRecord[] | null;
+  /** The folder that it stands under; "" where lines stand by subject. */
+  under: string;
   findings: SiteFindings;
   /** Of which weight findings are shown; null for all. */
   weight: Weight | null;
   /** What the table is narrowed to. */
   query: string;
   open: boolean;
-  onOpen: () => void;
 }) {
   const { rule, weight } = tally;
   const facts = TOLD.get(rule);
@@ -61,7 +67,7 @@ export function Line({
   const { what, rest } = countedAs(facts, tally.pages);
   const [look, see] = tally.pages === 1 ? ["Look at the fix", "See it"] : ["Look at the fixes", "See them"];
   const way = wayToMend(rule);
-  const on = (act: (rule: string, pages: readonly PageRecord[]) => void) => () => act(rule, pages() ?? []);
+  const on = (act: (rule: string, pages: readonly PageRecord[]) => void) => () => act(rule, pages(rule, under) ?? []);
   return (
     <li className="border-hairline border-b">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 py-2">
@@ -69,7 +75,7 @@ export function Line({
           type="button"
           data-line
           aria-expanded={open}
-          onClick={onOpen}
+          onClick={() => onOpen(rule, under)}
           className="grid min-w-0 flex-1 basis-[20rem] grid-cols-[13px_minmax(0,1fr)] items-baseline gap-x-4 text-left"
         >
           <span className="self-start pt-1">
@@ -106,7 +112,7 @@ export function Line({
           rule={rule}
           why={facts.why}
           across={facts.reach === "site"}
-          pages={pages()}
+          pages={pages(rule, under)}
           findings={findings}
           weight={only}
           onSetAside={() => onSetAside(rule)}
@@ -114,7 +120,7 @@ export function Line({
       )}
     </li>
   );
-}
+});
 
 function Opened({
   site,

@@ -2,6 +2,7 @@ import { useVirtualizer } from "@tanstack/react-virtual";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import {
   type KeyboardEvent,
+  memo,
   type ReactNode,
   useCallback,
   useEffect,
@@ -14,6 +15,7 @@ import { useNavigate } from "react-router";
 import type { ResultLimits } from "#core/settings/house-style";
 import type { PageRecord } from "../store/page-record";
 import { Tick } from "../ui/tick";
+import { useNewest } from "../ui/use-newest";
 import { CellEditor, type Leave } from "./cell-editor";
 import type { Column, EditedAs } from "./columns/column";
 import { type ColumnSet, columnsIn } from "./columns/sets";
@@ -273,6 +275,22 @@ export function Grid({
     onPaste(changes, down * across);
   };
 
+  const acts = useNewest<RowActs>({
+    onTick: tick,
+    onKeep: keep,
+    onCancel: () => {
+      if (editing) leave(editing.row, editing.column, "stay");
+      scroller.current?.focus();
+    },
+    onCell: (row, column, shift, twice) => {
+      if (twice) edit(row, column);
+      else {
+        goTo(row, column, shift);
+        scroller.current?.focus({ preventScroll: true });
+      }
+    },
+  });
+
   // Where no text is selected, browsers send what is copied and pasted to the document.
   const clipboard = useRef({ copy, paste });
   clipboard.current = { copy, paste };
@@ -360,21 +378,13 @@ export function Grid({
                 measure={virtual.measureElement}
                 label={groups.get(page.id) ?? ""}
                 ticked={selected.has(page.id)}
-                onTick={tick}
-                block={inBlock ? block : null}
+                left={inBlock ? block.left : null}
+                right={inBlock ? block.right : null}
                 activeColumn={active?.row === item.index ? active.column : null}
                 editing={editing?.row === item.index ? editing : null}
                 limits={limits}
                 pending={pending}
-                onKeep={keep}
-                onCancel={() => leave(item.index, editing?.column ?? 0, "stay")}
-                onCell={(column, shift, twice) => {
-                  if (twice) edit(item.index, column);
-                  else {
-                    goTo(item.index, column, shift);
-                    scroller.current?.focus({ preventScroll: true });
-                  }
-                }}
+                {...acts}
               />
             );
           })}
@@ -408,7 +418,15 @@ function steps(pressed: string, shown: number): { row: number; column: number } 
   }
 }
 
-interface GridRowProps {
+/** What is done with a row, by functions that stay the same. */
+interface RowActs {
+  onTick: (index: number, shift: boolean) => void;
+  onKeep: (text: string, leave: Leave) => void;
+  onCancel: () => void;
+  onCell: (row: number, column: number, shift: boolean, twice: boolean) => void;
+}
+
+interface GridRowProps extends RowActs {
   page: PageRecord;
   columns: readonly Column[];
   link: (page: PageRecord) => string;
@@ -421,18 +439,17 @@ interface GridRowProps {
   /** What is said over the first row of a group. */
   label: string;
   ticked: boolean;
-  onTick: (index: number, shift: boolean) => void;
-  block: { left: number; right: number } | null;
+  /** The columns of it that are in the marked block. */
+  left: number | null;
+  right: number | null;
   activeColumn: number | null;
   editing: { column: number; start: string } | null;
   limits: ResultLimits;
   pending: ReadonlyMap<string, string>;
-  onKeep: (text: string, leave: Leave) => void;
-  onCancel: () => void;
-  onCell: (column: number, shift: boolean, twice: boolean) => void;
 }
 
-function GridRow({
+/** A row, drawn anew only where something of it is another. */
+const GridRow = memo(function GridRow({
   page,
   columns,
   link,
@@ -444,7 +461,8 @@ function GridRow({
   label,
   ticked,
   onTick,
-  block,
+  left,
+  right,
   activeColumn,
   editing,
   limits,
@@ -515,7 +533,7 @@ function GridRow({
               />
             );
           } else content = column.cell?.(page, link) ?? String(column.value(page));
-          const chosen = block !== null && i >= block.left && i <= block.right;
+          const chosen = left !== null && right !== null && i >= left && i <= right;
           return (
             // biome-ignore lint/a11y/useSemanticElements: see above
             // biome-ignore lint/a11y/useFocusableInteractive: the grid has the focus
@@ -529,9 +547,9 @@ function GridRow({
               onClick={(event) =>
                 !isEditing &&
                 !(event.target instanceof Element && event.target.closest("a")) &&
-                onCell(i, event.shiftKey, false)
+                onCell(index, i, event.shiftKey, false)
               }
-              onDoubleClick={() => edits && !isEditing && onCell(i, false, true)}
+              onDoubleClick={() => edits && !isEditing && onCell(index, i, false, true)}
               className={`-mx-2 min-w-0 px-2 py-2.5 ${chosen ? "bg-tint" : ""} ${activeColumn === i && !isEditing ? "outline outline-1 outline-blue -outline-offset-1" : ""}`}
             >
               {content}
@@ -541,4 +559,4 @@ function GridRow({
       </div>
     </div>
   );
-}
+});

@@ -1,11 +1,13 @@
-import { type SyntheticEvent, useDeferredValue, useMemo, useState } from "react";
+import { type SyntheticEvent, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { useSearchParams } from "react-router";
 import { tallyOf } from "#core/findings/tally";
 import type { PageRecord } from "../store/page-record";
 import type { KeptFilter, SiteRecord } from "../store/records/sites";
+import { NOTHING } from "../store/told-findings";
 import { transact } from "../store/transact";
 import { Action } from "../ui/controls";
 import { useNotices } from "../ui/notice";
+import { remember, remembered } from "../ui/remembered";
 import { useLatest } from "../ui/use-latest";
 import { type Filter, foldersOf, NO_FILTER, queryOf, shows } from "./filter";
 import { DONE, NEEDS, type ShowName, showOf } from "./filters/all";
@@ -19,7 +21,13 @@ const NONE: readonly PageRecord[] = [];
 const number = new Intl.NumberFormat("en-GB");
 
 const partClass =
-  "border-graphite border-b border-dotted px-0.5 aria-pressed:border-transparent aria-pressed:bg-marker";
+  "border-graphite border-b border-dotted px-0.5 leading-[26px] aria-pressed:border-transparent aria-pressed:bg-marker";
+
+/** Where the height of the sentence is remembered, and what it is on a first visit. */
+const ROOM = "room of the sentence";
+const USUAL_ROOM = "3lh";
+/** When all that it tells has been counted, in milliseconds. */
+const SETTLED = 2_000;
 
 /** What the site needs, in a sentence; each of its parts is a filter. A second line narrows it down. */
 export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPages }) {
@@ -40,6 +48,21 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
     () => new Map([...NEEDS, ...DONE].map((show) => [show, all.filter(shows(show, findings)).length])),
     [all, findings],
   );
+  // What is told comes behind the table, which it must not move: it has the room that it took before.
+  const own = useRef<HTMLParagraphElement>(null);
+  const room = useRef(remembered(ROOM) || USUAL_ROOM);
+  const [settled, setSettled] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(true), SETTLED);
+    return () => clearTimeout(timer);
+  }, []);
+  // Told at once: what is found across pages comes last.
+  const told = all !== NONE && (findings !== NOTHING || settled);
+  useEffect(() => {
+    if (!settled || !own.current) return;
+    const height = `${own.current.offsetHeight}px`;
+    if (height !== remembered(ROOM)) remember(ROOM, height);
+  });
   const part = (which: ShowName) => {
     const n = counts.get(which) ?? 0;
     if (n === 0 && filter.show !== which) return null;
@@ -69,16 +92,20 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
   const done = listed(DONE.map(part));
   return (
     <div>
-      <p className="max-w-[96ch] font-serif text-18 leading-[1.6]">
-        <button
-          type="button"
-          onClick={() => change(NO_FILTER)}
-          className="border-graphite border-b border-dotted px-0.5"
-        >
-          {number.format(pages.all.length)} {plural(pages.all.length, "page", "pages")}
-        </button>
-        . {needs.length > 0 && <>{needs}. </>}
-        {done.length > 0 && <>{done}.</>}
+      <p
+        ref={own}
+        className="max-w-[96ch] font-serif text-18 leading-[30px]"
+        style={settled ? undefined : { minHeight: room.current }}
+      >
+        {told && (
+          <>
+            <button type="button" onClick={() => change(NO_FILTER)} className={partClass}>
+              {number.format(pages.all.length)} {plural(pages.all.length, "page", "pages")}
+            </button>
+            . {needs.length > 0 && <>{needs}. </>}
+            {done.length > 0 && <>{done}.</>}
+          </>
+        )}
       </p>
       <Narrowing site={site} pages={pages} change={change} />
     </div>

@@ -107,8 +107,14 @@ export function ProposalPreview({
           {chosen.refused > 0 && <Action onClick={() => chosen.decideAll(true)}>Take all</Action>}
         </p>
       )}
-      {proposals.pages.length > 0 && (
-        <ProposalList site={site} pages={pages} proposed={proposals.pages} chosen={chosen} className={listClass} />
+      {(proposals.pages.length > 0 || (asked !== null && busy)) && (
+        <ProposalList
+          site={site}
+          pages={pages}
+          proposed={proposals.pages}
+          chosen={chosen}
+          className={`${listClass} ${busy ? "min-h-[42vh]" : ""}`}
+        />
       )}
       <div className="flex items-center gap-4">
         <MainButton ref={submit} type="submit" disabled={!canApply}>

@@ -89,6 +89,8 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
   const title = useRef<HTMLTextAreaElement>(null);
   const description = useRef<HTMLTextAreaElement>(null);
   const { picking, waitsAt, fix, setAside, dialog } = useNotes(desk);
+  // The margin shows at once which note is selected; numerals further down the sheet follow.
+  const pickedLater = useDeferredValue(picking);
   const [room, setRoom] = useState<ResultRoom>("one");
   // Whoever is led goes on being led on the next page, and later.
   const [led, keepLed] = useState(() => remembered("led") !== "");
@@ -236,8 +238,8 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
                 />
                 <Address desk={desk} {...picking} />
                 {below && <Phrases desk={behind} />}
-                <Outline desk={later} {...picking} />
-                {below && <Below desk={later} picking={picking} />}
+                <Outline desk={later} {...pickedLater} />
+                {below && <Below desk={later} picking={pickedLater} />}
                 {desk.refusals.length > 0 && (
                   <section role="alert" aria-label="Changes that cannot be made" className="text-red">
                     {desk.refusals.join(" ")}

@@ -10,7 +10,7 @@ import { WEIGHTS, type Weight } from "#core/settings/setting";
 import { screenTitle } from "../document-title";
 import { DOCUMENTS, type DocumentName, Documents } from "../findings/documents";
 import { findIn } from "../findings/find";
-import { Line } from "../findings/line";
+import { Line, type LineActions } from "../findings/line";
 import { folderOf, foundOnPage } from "../findings/overview";
 import { pagesOf, partsByFolder, partsBySubject } from "../findings/parts";
 import { reportOf } from "../findings/report";
@@ -34,6 +34,7 @@ import { SetAsideDialog } from "../ui/set-aside-dialog";
 import { useAnnounced } from "../ui/use-announced";
 import { useLatest } from "../ui/use-latest";
 import { useLongWork } from "../ui/use-long-work";
+import { useNewest } from "../ui/use-newest";
 import type { Route } from "./+types/findings";
 import { useSite } from "./site";
 
@@ -157,6 +158,19 @@ export default function Findings() {
   useAnnounced(
     shown && (lines === 0 ? "No finding is like that." : `${lines} ${lines === 1 ? "kind" : "kinds"} of findings`),
   );
+  const acts = useNewest<LineActions>({
+    pages: having,
+    onOpen: (rule, under) =>
+      setOpen((all) => {
+        const next = new Set(all);
+        const id = `${under} ${rule}`;
+        if (!next.delete(id)) next.add(id);
+        return next;
+      }),
+    onFixes: (rule, pages) => void lookAtFixes(rule, pages),
+    onPattern: (_, pages) => setAsked({ of: { way: "pattern" }, pages }),
+    onSetAside: setAsiding,
+  });
   const query = queryOf({ ...NO_FILTER, kind, below, weight });
   const narrowed = query !== "";
   const totals = shown?.overview.totals;
@@ -271,27 +285,18 @@ export default function Findings() {
                   </div>
                   <ul>
                     {rules.map((tally) => {
-                      const id = `${under} ${tally.rule}`;
+                      const id = `${under ?? ""} ${tally.rule}`;
                       return (
                         <Line
                           key={id}
                           site={site}
                           tally={tally}
-                          pages={() => having(tally.rule, under)}
+                          under={under ?? ""}
                           findings={shown.findings}
                           weight={weight}
                           query={queryOf({ ...NO_FILTER, kind, below: under || below, weight })}
                           open={open.has(id)}
-                          onOpen={() =>
-                            setOpen((all) => {
-                              const next = new Set(all);
-                              if (!next.delete(id)) next.add(id);
-                              return next;
-                            })
-                          }
-                          onFixes={(rule, pages) => void lookAtFixes(rule, pages)}
-                          onPattern={(_, pages) => setAsked({ of: { way: "pattern" }, pages })}
-                          onSetAside={setAsiding}
+                          {...acts}
                         />
                       );
                     })}

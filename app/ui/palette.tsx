@@ -30,9 +30,12 @@ export function Palette({
   const navigate = useNavigate();
   const backup = useBackup();
   const [search, setSearch] = useState("");
+  const searching = open && search !== "";
   const pages =
-    useLiveQuery(async () => (open && site ? (await loadPageRecords(site.id)).slice(0, 2000) : []), [open, site?.id]) ??
-    [];
+    useLiveQuery(
+      async () => (searching && site ? (await loadPageRecords(site.id)).slice(0, 2000) : []),
+      [searching, site?.id],
+    ) ?? [];
   const sites = useLiveQuery(async () => (open && !site ? (await loadSites()).sites : []), [open, site === null]) ?? [];
   // biome-ignore lint/correctness/useExhaustiveDependencies: as the screen is when it opens
   const commands = useMemo(commandsOffered, [open]);
