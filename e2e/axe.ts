@@ -29,19 +29,25 @@ interface Runner {
   };
 }
 
+/** All that axe-core looks for but AAA and what it calls experimental: WCAG 2.2 at A and AA, and best practice. */
+const ALL = ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"];
+
 /** What axe-core, which was run in a page before, finds in it as it stands. */
 export function violations(page: Page, rules?: readonly string[]): Promise<string[]> {
-  return page.evaluate(async (values) => {
-    const runner = (window as unknown as Runner).axe;
-    const found = await runner.run({
-      // Of what is right no place is worked out: on large screens that takes longer than the looking.
-      resultTypes: ["violations"],
-      ...(values && { runOnly: { type: "rule", values } }),
-    });
-    return found.violations.map(
-      (v) => `${v.id}: ${v.nodes.map((n) => `${String(n.target)} ${n.failureSummary ?? ""}`).join(" | ")}`,
-    );
-  }, rules);
+  return page.evaluate(
+    async ({ values, tags }) => {
+      const runner = (window as unknown as Runner).axe;
+      const found = await runner.run({
+        // Of what is right no place is worked out: on large screens that takes longer than the looking.
+        resultTypes: ["violations"],
+        runOnly: values ? { type: "rule", values } : { type: "tag", values: tags },
+      });
+      return found.violations.map(
+        (v) => `${v.id}: ${v.nodes.map((n) => `${String(n.target)} ${n.failureSummary ?? ""}`).join(" | ")}`,
+      );
+    },
+    { values: rules, tags: ALL },
+  );
 }
 
 /** The shared rules on which axe-core, run in the page, and our findings differ. */

@@ -36,7 +36,7 @@ const outOfReach = (page: Page) =>
     return found;
   });
 
-describe.each([390, 1024])("at %d px", (width) => {
+describe.each([320, 640, 1024])("at %d px", (width) => {
   it("every control of every screen can be reached", async () => {
     const page = await openFindings(await freshContext());
     const site = page.url().replace(/findings$/, "");

@@ -15,6 +15,10 @@ describe("our own screens", () => {
       await page.emulateMedia({ colorScheme: "dark" });
       expect(await violations(page, ["color-contrast", "link-in-text-block"]), `${where}, in dark`).toEqual([]);
       await page.emulateMedia({ colorScheme: "light" });
+      // What differs in a narrow window is where things stand, and how near to each other.
+      await page.setViewportSize({ width: 320, height: 800 });
+      expect(await violations(page, ["target-size", "link-in-text-block"]), `${where}, at 320 px`).toEqual([]);
+      await page.setViewportSize({ width: 1280, height: 800 });
     };
     const first = await openDemo(context);
     const pages = first.url();

@@ -48,8 +48,8 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
     () => new Map([...NEEDS, ...DONE].map((show) => [show, all.filter(shows(show, findings)).length])),
     [all, findings],
   );
-  // What is told comes behind the table, which it must not move: it has the room that it took before.
-  const own = useRef<HTMLParagraphElement>(null);
+  // What is told comes behind the table, which it must not move: it has the room that it took the last time.
+  const own = useRef<HTMLSpanElement>(null);
   const room = useRef(remembered(ROOM) || USUAL_ROOM);
   const [settled, setSettled] = useState(false);
   useEffect(() => {
@@ -59,7 +59,7 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
   // Told at once: what is found across pages comes last.
   const told = all !== NONE && (findings !== NOTHING || settled);
   useEffect(() => {
-    if (!settled || !own.current) return;
+    if (!settled || !told || !own.current) return;
     const height = `${own.current.offsetHeight}px`;
     if (height !== remembered(ROOM)) remember(ROOM, height);
   });
@@ -92,19 +92,15 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
   const done = listed(DONE.map(part));
   return (
     <div>
-      <p
-        ref={own}
-        className="max-w-[96ch] font-serif text-18 leading-[30px]"
-        style={settled ? undefined : { minHeight: room.current }}
-      >
+      <p className="max-w-[96ch] font-serif text-18 leading-[30px]" style={{ minHeight: room.current }}>
         {told && (
-          <>
+          <span ref={own} className="block">
             <button type="button" onClick={() => change(NO_FILTER)} className={partClass}>
               {number.format(pages.all.length)} {plural(pages.all.length, "page", "pages")}
             </button>
             . {needs.length > 0 && <>{needs}. </>}
             {done.length > 0 && <>{done}.</>}
-          </>
+          </span>
         )}
       </p>
       <Narrowing site={site} pages={pages} change={change} />

@@ -97,6 +97,12 @@ export default function Pages() {
   };
   const find = (text: string) =>
     pages && setParams(withColumns(queryOf({ ...pages.filter, find: text }), set), { replace: true });
+  // The address follows what is typed; whoever types faster loses no letter.
+  const [typed, setTyped] = useState<string | null>(null);
+  const reached = pages?.filter.find === typed;
+  useEffect(() => {
+    if (reached) setTyped(null);
+  }, [reached]);
   useKeys("/", () => finder.current?.focus(), { preventDefault: true });
 
   const [all, few] = [pages?.all.length ?? 0, pages?.shown.length ?? 0];
@@ -143,8 +149,11 @@ export default function Pages() {
                 ? "Find in this page"
                 : `Find in these ${new Intl.NumberFormat("en-GB").format(pages.shown.length)}`
             }
-            value={pages.filter.find}
-            onChange={(e) => find(e.target.value)}
+            value={typed ?? pages.filter.find}
+            onChange={(e) => {
+              setTyped(e.target.value);
+              find(e.target.value);
+            }}
             className="w-[220px] border-edge border-b bg-transparent py-1"
           />
           <label className="flex items-baseline gap-1.5 text-ink-soft">

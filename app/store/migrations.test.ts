@@ -117,6 +117,12 @@ const { summaries, redrafts, ...kept } = STORES[5] as Record<string, string>;
 STORES[7.1] = { ...kept, facets: "id, siteId" };
 STORES[9] = { ...STORES[7.1], overviews: "id, siteId", phrases: "id, siteId" };
 STORES[10] = { ...STORES[9], periods: "id, siteId", figures: "id, siteId", redirects: "id, siteId" };
+STORES[11] = {
+  ...STORES[10],
+  takes: "id, siteId, pageId",
+  lineUps: "id, siteId, pageId",
+  rivals: "id, siteId, [siteId+address]",
+};
 /** What was set aside in version 5, whose keys did not say which of several equal nodes it is. */
 const SET_ASIDES = ["@ heading 2 A", "@ link /a A #2", "@ picture /a.png", "@ title", "@ block A"].map((at, i) => ({
   id: `a${i}`,
@@ -254,6 +260,16 @@ describe("a database of version 9", () => {
     await opened(9, { sites: [SITE], pages: [{ id: "p1", siteId: "s1", phrase: "lamp", supporting: [] }] });
     expect(await db().pages.get("p1")).toMatchObject({ phrase: "lamp", audience: { of: "everyone", name: "" } });
     expect([await db().periods.count(), await db().figures.count(), await db().redirects.count()]).toEqual([0, 0, 0]);
+  });
+});
+
+describe("a database of version 11", () => {
+  it("has the language of each page worked out again", async () => {
+    await opened(11, {
+      sites: [SITE],
+      derived: [{ id: "p1", siteId: "s1", name: "A", title: "A", stamp: "yesterday" }],
+    });
+    expect(await db().derived.get("p1")).toMatchObject({ name: "A", language: "", stamp: "" });
   });
 });
 

@@ -46,10 +46,17 @@ function nearest(parent: Element, index: number): HTMLElement | SVGElement | und
 const beginning = () =>
   document.querySelector<HTMLElement>("main h1, h1") ?? document.querySelector<HTMLElement>("main");
 
+/** It is still there, and can have the focus again. */
+const canTakeIt = (element: Element): element is HTMLElement =>
+  element instanceof HTMLElement &&
+  element.isConnected &&
+  !element.matches(":disabled, [inert] *") &&
+  element.checkVisibility();
+
 /** What stands in the place of an element that is gone or can no longer be pressed. */
 function inPlaceOf({ element, name, around, path }: Trail): HTMLElement | SVGElement | null {
   if (path !== location.pathname) return null;
-  if (element instanceof HTMLElement && isTabbable(element)) return element;
+  if (canTakeIt(element)) return element;
   let looked = false;
   for (const { parent, index } of around) {
     if (!parent.isConnected) continue;
@@ -82,10 +89,10 @@ export function keepFocus(): () => void {
   const restore = () => {
     waiting = undefined;
     const latest = trails.at(-1);
-    if (!isLost() || !latest || (latest.element.isConnected && isTabbable(latest.element))) return;
+    if (!isLost() || !latest || canTakeIt(latest.element)) return;
     for (const trail of trails.toReversed()) {
       const found = inPlaceOf(trail);
-      if (found) return found.focus();
+      if (found instanceof HTMLElement) return focusOn(found);
     }
     const screen = beginning();
     if (screen) focusOn(screen);

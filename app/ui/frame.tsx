@@ -103,8 +103,12 @@ export const menuItem =
 /** The site's name in a title line, which leads to what is known of the site as a whole. */
 export function SiteName({ site, as: As = "span" }: { site: SiteRecord; as?: "h1" | "span" }) {
   return (
-    <As className="min-w-0 truncate font-medium font-serif text-15">
-      <Link to={linkTo(site, screenOf("site"))} title="Name, address, backup, removal" className="hover:underline">
+    <As className="min-w-0 font-medium font-serif text-15">
+      <Link
+        to={linkTo(site, screenOf("site"))}
+        title="Name, address, backup, removal"
+        className="block truncate hover:underline"
+      >
         {nameOfSite(site)}
       </Link>
     </As>

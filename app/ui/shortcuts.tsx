@@ -55,7 +55,8 @@ function LettersOfOneSign() {
   const letters = useLetters();
   const [refused, setRefused] = useState("");
   return (
-    <details className="mt-4">
+    // What is set here holds at once.
+    <details className="mt-4" onInput={(event) => event.stopPropagation()}>
       <summary className="w-max cursor-pointer py-1 text-blue">Change keys of one letter, or switch them off</summary>
       <label className="mt-2 flex items-center gap-2">
         <input

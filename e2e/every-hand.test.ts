@@ -1,0 +1,221 @@
+import type { Page } from "playwright-core";
+import { describe, expect, inject, it } from "vitest";
+import { eventually, freshContext, openDemo, openDesk, openTab, showRow, startBrowser } from "./browser.ts";
+import { numeralsAmiss } from "./numerals.ts";
+
+startBrowser();
+
+// WCAG 2.2 (https://www.w3.org/TR/WCAG22/): 2.1.4 character key shortcuts, 2.4.1 bypass blocks, 2.4.2 page titled, 2.4.3 focus
+// order, 2.4.7 focus visible, 3.1.2 language of parts, 4.1.3 status messages. Grid: the ARIA Authoring Practices' pattern.
+
+/** What has the focus: its role or element, and its name. "BODY" where it is lost. */
+const focused = (page: Page) =>
+  page.evaluate(() => {
+    const at = document.activeElement ?? document.body;
+    const name = at.getAttribute("aria-label") ?? (at === document.body ? "" : (at.textContent ?? ""));
+    return `${at.getAttribute("role") ?? at.tagName} ${name.trim().slice(0, 60)}`.trim();
+  });
+
+/** Presses a key and waits until the focus is where it should be; it is lost for no longer than the screen takes to settle. */
+async function press(page: Page, key: string, expected: RegExp): Promise<void> {
+  await page.keyboard.press(key);
+  await expect.poll(() => focused(page), { timeout: 8_000, message: `after ${key}` }).toMatch(expected);
+}
+
+const fromPalette = async (page: Page, command: string) => {
+  await press(page, "Control+k", /^combobox/);
+  await page.keyboard.type(command);
+  await page.getByRole("option", { name: command }).first().waitFor();
+  await page.keyboard.press("Enter");
+};
+
+describe("the keyboard alone", () => {
+  it("is never lost on the desk: dialogs, fields, fixes, headings and pages are left, and it is clear where one is", async () => {
+    const page = await openDemo(await freshContext());
+    await page.goto(`${page.url()}?find=opening times and prices`);
+    await page.getByRole("grid", { name: "Pages" }).getByRole("link").first().waitFor();
+    await page.getByRole("grid", { name: "Pages" }).focus();
+    await press(page, "ArrowDown", /^grid Pages/);
+    await press(page, "Enter", /^H1 Opening times and prices/);
+    await eventually(() => page.title(), "Opening times and prices · Gullhaven Lightship Museum · Keen Quill");
+    await page.getByRole("heading", { name: "Source" }).waitFor();
+    await page.locator("[data-note]").first().waitFor();
+    await press(page, "Control+k", /^combobox/);
+    await press(page, "Escape", /^H1 Opening times/);
+    await press(page, "?", /^(?!BODY|H1)/);
+    await press(page, "Escape", /^H1 Opening times/);
+    // A fix: the selection waits where it was settled, and the next press takes no other note's.
+    await page.keyboard.press("j");
+    await page.locator('[data-note] [aria-expanded="true"]').waitFor();
+    await press(page, ".", /^(?!BODY)/);
+    const title = page.getByLabel("Title on desktop");
+    const shorter = await title.inputValue();
+    await page.getByText("was: Desktop loses").waitFor();
+    await page.keyboard.press(".");
+    await page.keyboard.press(".");
+    expect(await title.inputValue()).toBe(shorter);
+    await fromPalette(page, "Edit the title");
+    await eventually(() => focused(page), "TEXTAREA Title on desktop");
+    await page.keyboard.type("!");
+    await press(page, "Escape", /^SECTION/);
+    // What is undone is told, and a button that cannot be pressed any more leaves the focus beside it.
+    await page.keyboard.press("Control+z");
+    await page.getByRole("status").filter({ hasText: "Undone: Title" }).waitFor({ state: "attached" });
+    await page.getByRole("button", { name: "Redo: Title" }).focus();
+    await press(page, "Enter", /^BUTTON (?!Redo)/);
+    // A note is set aside from the palette; the dialog that closes gives the focus back.
+    await page.keyboard.press("j");
+    await fromPalette(page, "Set the selected note aside…");
+    await page.getByRole("dialog").getByRole("textbox").waitFor();
+    await press(page, "Escape", /^(?!BODY|TEXTAREA|INPUT)/);
+    // The outline: words in place, a heading that is taken out; letters do nothing on its rows.
+    await page.getByRole("button", { name: /^H2: When the ship is open/ }).focus();
+    await press(page, "F2", /^TEXTAREA Words of the heading/);
+    await press(page, "Enter", /^BUTTON (?:Words of the heading|H2): When the ship is open/);
+    await page.getByRole("button", { name: /^H2: When the ship is open/ }).focus();
+    await press(page, "]", /^BUTTON H2: When the ship is open/);
+    await press(page, "Delete", /^(?!BODY)/);
+    await page.getByRole("heading", { level: 1 }).evaluate((heading: HTMLElement) => {
+      heading.tabIndex = -1;
+      heading.focus();
+    });
+    await page.goto(page.url().split("?")[0] ?? "");
+    await page.getByRole("heading", { name: "Source" }).waitFor();
+    await page.getByRole("button", { name: "Correct the address" }).focus();
+    await press(page, "]", /^H1 (?!Opening times)/);
+  });
+
+  it("reaches from the table what is done with the selected pages; Esc leaves the cell first", async () => {
+    const page = await openDemo(await freshContext());
+    const grid = page.getByRole("grid", { name: "Pages" });
+    await grid.focus();
+    await page.keyboard.press("ArrowDown");
+    await page.keyboard.press("Space");
+    await page.getByText("1 selected").waitFor();
+    await press(page, "Tab", /^BUTTON Apply a pattern/);
+    await grid.focus();
+    await page.keyboard.press("Escape");
+    expect(await grid.getAttribute("aria-activedescendant")).toBeNull();
+    await page.getByText("1 selected").waitFor();
+    // A row that has been scrolled away is not named.
+    await page.keyboard.press("ArrowDown");
+    await grid.evaluate((element) => element.scrollTo(0, element.scrollHeight));
+    await eventually(() => grid.getAttribute("aria-activedescendant"), null);
+    await fromPalette(page, "Mark the selected pages ready");
+    const dialog = page.getByRole("dialog");
+    await dialog.getByText("1 page changes.").waitFor();
+    await page.keyboard.press("Enter");
+    await dialog.waitFor({ state: "detached" });
+    await eventually(async () => (await focused(page)) === "BODY", false);
+    await press(page, "/", /^INPUT Find among the pages/);
+    await page.keyboard.type("lantern");
+    expect(await page.getByLabel("Find among the pages").inputValue()).toBe("lantern");
+    await page
+      .getByRole("status")
+      .filter({ hasText: /^\d+ of 40 pages/ })
+      .waitFor({ state: "attached" });
+  });
+
+  it("has letters that can be changed and switched off, and keep still while a text is composed", async () => {
+    const page = await openDemo(await freshContext());
+    await page.keyboard.press("?");
+    const dialog = page.getByRole("dialog", { name: "Keys and hints" });
+    await dialog.getByText("Change keys of one letter, or switch them off").click();
+    await dialog.getByRole("textbox", { name: "Key for: Find on the screen" }).fill("j");
+    await dialog.getByText("Change that one first.").waitFor();
+    await dialog.getByRole("textbox", { name: "Key for: Find on the screen" }).fill("f");
+    await page.keyboard.press("Escape");
+    await dialog.waitFor({ state: "detached" });
+    await page.keyboard.press("/");
+    await press(page, "f", /^INPUT Find among the pages/);
+    await page.getByRole("button", { name: "Keys and hints" }).click();
+    await dialog.getByText("Change keys of one letter, or switch them off").click();
+    await dialog.getByRole("checkbox", { name: "Keys of one letter work" }).uncheck();
+    await page.keyboard.press("Escape");
+    await dialog.waitFor({ state: "detached" });
+    await page.keyboard.press("f");
+    await page.keyboard.press("?");
+    expect(await page.getByRole("dialog").count()).toBe(0);
+    await openDesk(page, "Opening times and prices");
+    await page.getByRole("button", { name: /^Words of the heading: When the ship is open/ }).click();
+    const words = page.getByRole("textbox", { name: "Words of the heading" });
+    await words.fill("When she is open");
+    await words.evaluate((field) =>
+      field.dispatchEvent(new KeyboardEvent("keydown", { key: "Enter", isComposing: true, bubbles: true })),
+    );
+    expect(await words.inputValue()).toBe("When she is open");
+    await page.keyboard.press("Enter");
+    await words.waitFor({ state: "detached" });
+  });
+
+  it("is led past the frame", async () => {
+    const page = await openDemo(await freshContext());
+    await press(page, "Tab", /^A Past the rail/);
+    await press(page, "Enter", /^MAIN/);
+    await press(page, "Tab", /^A Gullhaven/);
+  });
+});
+
+describe("the document", () => {
+  it("says what it is: description, icon, manifest, and what is not there", async () => {
+    const page = await openTab(await freshContext(), "/?all");
+    const address = inject("address");
+    expect(await page.title()).toBe("Keen Quill");
+    const description = await page.locator("meta[name=description]").getAttribute("content");
+    expect(description?.length).toBeGreaterThan(80);
+    expect(await page.locator("meta[name=theme-color]").count()).toBe(2);
+    const source = await (await page.request.get(address)).text();
+    expect(source).toMatch(/<noscript><p>Keen Quill reads/);
+    const icon = await page.request.get(`${address}/favicon.ico`);
+    // An icon file begins with two zero bytes, then type 1 (common practice, no source).
+    expect([icon.status(), ...(await icon.body()).subarray(0, 4)]).toEqual([200, 0, 0, 1, 0]);
+    const manifest = await (await page.request.get(`${address}/manifest.webmanifest`)).json();
+    for (const { src } of manifest.icons) expect((await page.request.get(address + src)).status()).toBe(200);
+    // A browser tells of the status that it was given.
+    const other = await (await freshContext()).newPage();
+    await other.goto(`${address}/nowhere`);
+    await eventually(() => other.title(), "There is nothing here · Keen Quill");
+    await other.goto(`${address}/sites/none/pages`);
+    await other.getByRole("heading", { name: "This site is not in this browser" }).waitFor();
+    await eventually(() => other.title(), "This site is not in this browser · Keen Quill");
+  });
+
+  it("has texts in the page's own language, and fields that tell what is lost", async () => {
+    const page = await openDemo(await freshContext());
+    await showRow(page, "Opening times and prices");
+    const name = page.getByRole("grid").getByText("Opening times and prices", { exact: true }).first();
+    expect(await name.getAttribute("lang")).toBe("en-GB");
+    await openDesk(page, "Opening times and prices");
+    await page
+      .getByRole("button", { name: /^Words of the heading/ })
+      .first()
+      .waitFor();
+    const langs = await page.evaluate(() =>
+      [...document.querySelectorAll("main h1, textarea, [aria-label^='Words of the heading']")].map((one) =>
+        one.getAttribute("lang"),
+      ),
+    );
+    expect(langs.length).toBeGreaterThan(3);
+    expect(new Set(langs)).toEqual(new Set(["en-GB"]));
+    const title = page.getByLabel("Title on desktop");
+    const told = await title.evaluate(
+      (field) => document.getElementById(field.getAttribute("aria-describedby") ?? "")?.textContent,
+    );
+    expect(told).toMatch(/^\d+ px on desktop, which loses “/);
+    // No heading has a numeral in its name.
+    expect(await page.locator(":is(h1, h2, h3) button").count()).toBe(0);
+  });
+});
+
+describe.each([1280, 390])("numerals at %d px", (width) => {
+  it("touch no letter, and none is clipped", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Opening times and prices");
+    await page.setViewportSize({ width, height: 800 });
+    await page.getByRole("heading", { name: "Source" }).waitFor();
+    await page.locator("button[aria-label='Note 1']").first().waitFor();
+    const { numerals } = await numeralsAmiss(page);
+    expect(numerals).toBeGreaterThan(10);
+    await expect.poll(async () => (await numeralsAmiss(page)).amiss, { timeout: 5_000 }).toEqual([]);
+  });
+});
