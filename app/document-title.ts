@@ -1,6 +1,7 @@
 import { type Screen, screenOf } from "./screens";
 import type { PageRecord } from "./store/page-record";
 import type { SiteRecord } from "./store/records/sites";
+import { titled } from "./titled";
 
 /** What a route's `meta` is given: what each of the routes that are drawn has loaded. */
 interface Matches {
@@ -15,11 +16,6 @@ function loaded<T>({ matches }: Matches, name: string): T | undefined {
   }
   return undefined;
 }
-
-/** A document's title, what is nearest first: tabs and windows show its beginning, and screen readers speak it. */
-export const titled = (...names: (string | undefined)[]) => [
-  { title: [...names.filter(Boolean), "Keen Quill"].join(" · ") },
-];
 
 const siteIn = (given: Matches) => {
   const site = loaded<SiteRecord>(given, "site");

@@ -11,7 +11,6 @@ import { FromWeb } from "../bring-in/from-web";
 import { QueueView } from "../bring-in/queue-view";
 import { resumeQueues } from "../bring-in/resume";
 import { LeftOutList, Review, type Reviewed } from "../bring-in/review";
-import { titled } from "../document-title";
 import {
   addressesOf,
   incomingFile,
@@ -26,6 +25,7 @@ import { db } from "../store/db";
 import { type ChosenFile, keepFiles } from "../store/files";
 import { missingAmong, noteGone } from "../store/gone";
 import type { Incoming } from "../store/read-incoming";
+import { titled } from "../titled";
 import { Commands } from "../ui/commands";
 import { Action } from "../ui/controls";
 import { HowFar } from "../ui/how-far";

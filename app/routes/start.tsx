@@ -1,9 +1,9 @@
 import { useEffect, useState } from "react";
 import { Form, Link, redirect, useLoaderData, useNavigation, useSearchParams, useSubmit } from "react-router";
 import { demoPageCount } from "../../server/demo-site";
-import { titled } from "../document-title";
 import { explainStorage } from "../store/faults";
 import { loadSites } from "../store/sites";
+import { titled } from "../titled";
 import { MainButton } from "../ui/controls";
 import { onDemand } from "../ui/on-demand";
 import { SiteTold } from "../ui/site-told";
