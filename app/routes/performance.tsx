@@ -261,7 +261,10 @@ function Figures({
           onOrder={(by) => set("by", by)}
         />
       </div>
-      <aside aria-label="The period" className="grid w-[320px] shrink-0 content-start gap-6 pt-6 max-[1000px]:w-full">
+      <aside
+        aria-label="The period"
+        className="grid w-[320px] shrink-0 grid-cols-[minmax(0,1fr)] content-start gap-6 pt-6 max-[1000px]:w-full"
+      >
         <PlacesChart waiting={<div className="h-[230px]" />} places={overview.places} />
         {overview.questions.length > 0 && (
           <section aria-labelledby="questions-heading">
