@@ -29,7 +29,44 @@ const fromPalette = async (page: Page, command: string) => {
   await page.keyboard.press("Enter");
 };
 
+/** Goes on by Tab to what has a name, as somebody does who hears each of them. */
+async function tabTo(page: Page, name: RegExp): Promise<void> {
+  for (let n = 0; n < 80; n++) {
+    if (name.test(await focused(page))) return;
+    await page.keyboard.press("Tab");
+  }
+  throw new Error(`Tab does not reach ${name}: it is at ${await focused(page)}`);
+}
+
 describe("the keyboard alone", () => {
+  it("does the job from bringing in to handing over, and is told at each step where it is", async () => {
+    const page = await openTab(await freshContext());
+    await page.getByRole("button", { name: "Open the demo site" }).waitFor();
+    await tabTo(page, /^BUTTON Open the demo site/);
+    await press(page, "Enter", /^H1 What this site needs/);
+    await press(page, "j", /^BUTTON .*page has no title/);
+    await press(page, "Enter", /^BUTTON .*page has no title/);
+    await press(page, "j", /^BUTTON .*stands outside the head/);
+    await tabTo(page, /^BUTTON Look at the fix(?:es)?: /);
+    const asked = await focused(page);
+    // Looked at, Enter applies it; the dialog that closes leaves the focus where it was opened, or beside it.
+    await press(page, "Enter", /^BUTTON Apply to \d+ pages?/);
+    await press(page, "Enter", /^(?!BODY|BUTTON Apply)/);
+    await page
+      .getByText(/pages? changed$/)
+      .first()
+      .waitFor();
+    await expect.poll(() => focused(page)).toMatch(/^(?:BUTTON|A) /);
+    expect(asked).not.toBe("");
+    await fromPalette(page, "Go to the pages");
+    await expect.poll(() => focused(page)).toMatch(/^H1 Gullhaven/);
+    await page.getByRole("grid", { name: "Pages" }).waitFor();
+    const handed = page.waitForEvent("download");
+    await fromPalette(page, "Hand over the changed pages");
+    expect((await handed).suggestedFilename()).toMatch(/\.zip$/);
+    await expect.poll(() => focused(page)).toMatch(/^H1 Gullhaven/);
+  });
+
   it("is never lost on the desk: dialogs, fields, fixes, headings and pages are left, and it is clear where one is", async () => {
     const page = await openDemo(await freshContext());
     await page.goto(`${page.url()}?find=opening times and prices`);
