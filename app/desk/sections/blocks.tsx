@@ -47,7 +47,7 @@ export function Blocks({
   heading,
   indent,
   ...picking
-}: Picking & { desk: Taken; origins: readonly Origin[]; heading: number; indent: number }) {
+}: Picking & { desk: Taken; origins: readonly Origin[]; heading: number; indent: string }) {
   const { page } = desk;
   const [asking, setAsking] = useState<{ block: number; question: boolean } | null>(null);
   /** What is being written: it goes along to another place, or becomes a question. */

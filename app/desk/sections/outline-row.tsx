@@ -118,7 +118,9 @@ export function OutlineRow({
   const next = desk.page.headings[index + 1];
   const empty = next && next.level > heading.level ? "headings only" : "no text";
   const under = words > 0 ? `${words} ${words === 1 ? "word" : "words"}` : empty;
-  const indent = (Math.min(heading.level, 6) - 1) * STEP;
+  // Where the window is narrow a level is a smaller step: the words need the room.
+  const deep = Math.min(heading.level, 6) - 1;
+  const indent = (more: number) => `calc(min(${deep * STEP}px, ${2 * deep}vw) + ${more}px)`;
   return (
     <li
       data-anchor={`heading ${index}`}
@@ -128,13 +130,16 @@ export function OutlineRow({
         <p className="-ml-2 border-graphite border-t pt-0.5 pl-2 text-12 text-ink-soft">{around}</p>
       )}
       {asking && (
-        <div style={{ paddingLeft: indent + 40 }}>
+        <div style={{ paddingLeft: indent(40) }}>
           <NewText what="heading" onPut={([text]) => putOver(text ?? "")} onClose={() => setAsking(false)} />
         </div>
       )}
       <div
         className="group flex items-baseline gap-2"
-        style={{ paddingLeft: indent, transform: transform ? `translateX(${Math.round(transform.x)}px)` : undefined }}
+        style={{
+          paddingLeft: indent(0),
+          transform: transform ? `translateX(${Math.round(transform.x)}px)` : undefined,
+        }}
       >
         <button
           type="button"
@@ -223,18 +228,18 @@ export function OutlineRow({
           onClick={onFold}
           aria-expanded={unfolded}
           aria-label={`${under}: ${unfolded ? "fold" : "unfold"} what stands under ${heading.text || "this heading"}`}
-          className="ml-auto flex shrink-0 items-center gap-0.5 pl-4 text-12 text-ink-soft hover:text-ink"
+          className="ml-auto flex shrink-0 items-center gap-0.5 pl-4 max-[700px]:pl-0 text-12 text-ink-soft hover:text-ink"
         >
           {under}
           {unfolded ? <ChevronDown size={12} aria-hidden /> : <ChevronRight size={12} aria-hidden />}
         </button>
       </div>
       {!unfolded && preview && (
-        <p className="truncate text-12 text-ink-soft" style={{ paddingLeft: indent + 44 }} {...inItsLanguage}>
+        <p className="truncate text-12 text-ink-soft" style={{ paddingLeft: indent(44) }} {...inItsLanguage}>
           {preview}
         </p>
       )}
-      {unfolded && <Blocks desk={desk} origins={origins} heading={index} indent={indent + 40} {...picking} />}
+      {unfolded && <Blocks desk={desk} origins={origins} heading={index} indent={indent(40)} {...picking} />}
     </li>
   );
 }

@@ -188,7 +188,7 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
         <ol className="mt-2">
           {unfolded.has(-1) && (
             <li>
-              <Blocks desk={desk} origins={origins} heading={-1} indent={0} {...picking} />
+              <Blocks desk={desk} origins={origins} heading={-1} indent="0" {...picking} />
             </li>
           )}
           {Array.from(page.headings.slice(0, drawn), (heading, index) => (
