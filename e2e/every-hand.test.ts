@@ -244,6 +244,33 @@ describe("the document", () => {
   });
 });
 
+describe("forced colours", () => {
+  // CSS Color Adjustment 1, section 3: colours and grounds are the system's, borders and outlines stay.
+  it("keep what is pressed, current and lost apart, and draw no text twice", async () => {
+    const page = await openDemo(await freshContext());
+    await openDesk(page, "Opening times and prices");
+    await page.emulateMedia({ forcedColors: "active" });
+    await page.locator("button[aria-label='Note 1']").first().waitFor();
+    const title = page.getByLabel("Title on desktop");
+    const seen = await title.evaluate((field) => {
+      const [mirror] = field.parentElement?.querySelectorAll<HTMLElement>("[aria-hidden] > span") ?? [];
+      const lost = field.parentElement?.querySelector("[aria-hidden] > span.text-graphite");
+      const colour = (one: Element | null | undefined) => one && getComputedStyle(one).color;
+      return { field: colour(field), kept: colour(mirror), lost: colour(lost) };
+    });
+    // The field itself is transparent: what is seen of its text is the mirror.
+    expect(seen.field).toMatch(/, 0\)$/);
+    expect(seen.lost).not.toBe(seen.kept);
+    const outline = (name: string) =>
+      page.getByRole("button", { name, exact: true }).evaluate((one) => getComputedStyle(one).outlineStyle);
+    expect([await outline("Desktop"), await outline("Mobile")]).toEqual(["solid", "none"]);
+    const rail = page.getByRole("navigation", { name: "Screens" });
+    const current = (name: string) =>
+      rail.getByRole("link", { name }).evaluate((one) => getComputedStyle(one).outlineStyle);
+    expect([await current("Pages"), await current("Findings")]).toEqual(["solid", "none"]);
+  });
+});
+
 describe.each([1280, 390])("numerals at %d px", (width) => {
   it("touch no letter, and none is clipped", async () => {
     const page = await openDemo(await freshContext());

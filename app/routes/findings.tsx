@@ -278,7 +278,11 @@ export default function Findings() {
               </div>
               {parts.length > 0 && <Hint of="line" done={open.size > 0} className="mt-4" />}
               {parts.map(({ name, note, rules, below: under }) => (
-                <section key={name} aria-label={name} className="mt-5">
+                <section
+                  key={name}
+                  aria-label={name}
+                  className="mt-5 [contain-intrinsic-size:auto_500px] [content-visibility:auto]"
+                >
                   <div className="flex items-baseline justify-between gap-4 border-hairline border-b pb-1">
                     <h2 className={`font-semibold text-15 ${under ? "font-mono" : "font-serif"}`}>{name}</h2>
                     <span className="text-12 text-ink-soft">{note}</span>
