@@ -1,4 +1,12 @@
-import { type SyntheticEvent, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
+import {
+  type SyntheticEvent,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  useSyncExternalStore,
+} from "react";
 import { useSearchParams } from "react-router";
 import { tallyOf } from "#core/findings/tally";
 import type { PageRecord } from "../store/page-record";
@@ -23,11 +31,16 @@ const number = new Intl.NumberFormat("en-GB");
 const partClass =
   "border-graphite border-b border-dotted px-0.5 leading-[26px] aria-pressed:border-transparent aria-pressed:bg-marker";
 
-/** Where the height of the sentence is remembered, and what it is on a first visit. */
+/** Where the height of the sentence is remembered, behind the width of the window that it had it in; and what it is on a first visit. */
 const ROOM = "room of the sentence";
 const USUAL_ROOM = "3lh";
 /** When all that it tells has been counted, in milliseconds. */
 const SETTLED = 2_000;
+
+const onResize = (listener: () => void) => {
+  addEventListener("resize", listener);
+  return () => removeEventListener("resize", listener);
+};
 
 /** What the site needs, in a sentence; each of its parts is a filter. A second line narrows it down. */
 export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPages }) {
@@ -50,7 +63,11 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
   );
   // What is told comes behind the table, which it must not move: it has the room that it took the last time.
   const own = useRef<HTMLSpanElement>(null);
-  const room = useRef(remembered(ROOM) || USUAL_ROOM);
+  const [width, height = USUAL_ROOM] = useRef(remembered(ROOM).split(" ")).current;
+  const opened = useRef(innerWidth).current;
+  const now = useSyncExternalStore(onResize, () => innerWidth);
+  // In a window of another width it takes other room.
+  const minHeight = now !== opened ? undefined : width === String(opened) ? height : USUAL_ROOM;
   const [settled, setSettled] = useState(false);
   useEffect(() => {
     const timer = setTimeout(() => setSettled(true), SETTLED);
@@ -60,8 +77,8 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
   const told = all !== NONE && (findings !== NOTHING || settled);
   useEffect(() => {
     if (!settled || !told || !own.current) return;
-    const height = `${own.current.offsetHeight}px`;
-    if (height !== remembered(ROOM)) remember(ROOM, height);
+    const room = `${now} ${own.current.offsetHeight}px`;
+    if (room !== remembered(ROOM)) remember(ROOM, room);
   });
   const part = (which: ShowName) => {
     const n = counts.get(which) ?? 0;
@@ -92,7 +109,7 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
   const done = listed(DONE.map(part));
   return (
     <div>
-      <p className="max-w-[96ch] font-serif text-18 leading-[30px]" style={{ minHeight: room.current }}>
+      <p className="max-w-[96ch] font-serif text-18 leading-[30px]" style={{ minHeight }}>
         {told && (
           <span ref={own} className="block">
             <button type="button" onClick={() => change(NO_FILTER)} className={partClass}>

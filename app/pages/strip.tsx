@@ -4,7 +4,9 @@ import { Action } from "../ui/controls";
 import type { PagesAsked } from "./asked";
 
 /** What can be asked for of the ticked pages; the palette has the same. */
-export const actionsOn = (pages: readonly PageRecord[]): { name: string; command: string; asked: PagesAsked }[] => {
+export const actionsOn = (
+  pages: readonly PageRecord[],
+): { name: string; command: string; asked: PagesAsked | "again" }[] => {
   const ready = pages.some((page) => !page.ready);
   return [
     { name: "Apply a pattern", command: "Apply a pattern to the selected pages", asked: { way: "pattern" } },
@@ -17,6 +19,7 @@ export const actionsOn = (pages: readonly PageRecord[]): { name: string; command
       command: ready ? "Mark the selected pages ready" : "The selected pages are not ready after all",
       asked: { ask: "ready" },
     },
+    { name: "Fetch the selected pages again", command: "Fetch the selected pages again", asked: "again" },
     { name: "Remove", command: "Remove the selected pages", asked: { ask: "remove" } },
   ];
 };
@@ -26,13 +29,11 @@ export function Strip({
   ref,
   pages,
   onAsk,
-  onAgain,
   onClear,
 }: {
   ref: Ref<HTMLElement>;
   pages: readonly PageRecord[];
-  onAsk: (asked: PagesAsked) => void;
-  onAgain: () => void;
+  onAsk: (asked: PagesAsked | "again") => void;
   onClear: () => void;
 }) {
   const n = new Intl.NumberFormat("en-GB").format(pages.length);
@@ -50,7 +51,6 @@ export function Strip({
           {name}
         </Action>
       ))}
-      <Action onClick={onAgain}>Fetch the selected pages again</Action>
       <span className="flex-1" />
       <Action onClick={onClear}>Select none</Action>
     </section>

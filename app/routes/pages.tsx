@@ -85,8 +85,9 @@ export default function Pages() {
       fail(error);
     }
   };
-  const ask = (of: PagesAsked, on = ticked) => {
-    if (on.length > 0) setAsked({ of, pages: on });
+  const ask = (of: PagesAsked | "again", on = ticked) => {
+    if (on.length > 0 && of === "again") void again();
+    else if (on.length > 0 && of !== "again") setAsked({ of, pages: on });
     else notify("No page is selected", "Tick pages in the table first, or press Ctrl A in it for all that are shown.");
   };
   const proofOf = (of: readonly PageRecord[]) => setProof(of.map(({ id }) => id));
@@ -122,7 +123,6 @@ export default function Pages() {
           { name: "Find and replace in the shown pages", run: () => ask({ way: "replace" }, pages.shown) },
           { name: "Trim the repeated name from the shown pages", run: () => ask({ way: "brand" }, pages.shown) },
           { name: "Select none", run: () => setSelected(new Set()) },
-          { name: "Fetch the selected pages again", run: () => void again() },
           { name: "Save the structured data of the shown pages", run: () => void saveData(pages.shown) },
           { name: "Show all pages", run: () => navigate(linkTo(site, screenOf("pages"))) },
         ]}
@@ -227,15 +227,7 @@ export default function Pages() {
             pending={pending}
           />
         )}
-        {ticked.length > 0 && (
-          <Strip
-            ref={strip}
-            pages={ticked}
-            onAsk={ask}
-            onAgain={() => void again()}
-            onClear={() => setSelected(new Set())}
-          />
-        )}
+        {ticked.length > 0 && <Strip ref={strip} pages={ticked} onAsk={ask} onClear={() => setSelected(new Set())} />}
       </div>
       {asked && (
         <AskedDialog

@@ -43,8 +43,7 @@ function nearest(parent: Element, index: number): HTMLElement | SVGElement | und
 }
 
 /** What a screen begins with. */
-const beginning = () =>
-  document.querySelector<HTMLElement>("main h1, h1") ?? document.querySelector<HTMLElement>("main");
+const beginning = () => document.querySelector<HTMLElement>("h1") ?? document.querySelector<HTMLElement>("main");
 
 /** It is still there, and can have the focus again. */
 const canTakeIt = (element: Element): element is HTMLElement =>

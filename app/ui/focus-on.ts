@@ -1,10 +1,12 @@
 /** Words are typed into it. */
 export const isTyped = (element: Element) =>
-  element.matches("input:not([type=checkbox], [type=radio]), textarea, [contenteditable=true]");
+  element.matches(
+    "input:not([type=checkbox], [type=radio], [type=file], [type=range]), textarea, [contenteditable=true]",
+  );
 
 /** Gives the focus to what bears none by itself, such as a heading or a part of the sheet: Tab goes on from there. */
 export function focusOn(element: HTMLElement): void {
-  if (!element.matches("a[href], button, input, select, textarea, [tabindex]")) {
+  if (!element.matches("a[href], button, input, select, summary, textarea, [contenteditable=true], [tabindex]")) {
     element.tabIndex = -1;
     // A press on it is no choice of it.
     element.addEventListener("blur", () => element.removeAttribute("tabindex"), { once: true });

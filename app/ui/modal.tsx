@@ -1,12 +1,7 @@
 import { Dialog } from "radix-ui";
 import { type ReactNode, useEffect, useRef, useState } from "react";
 import { Action } from "./controls";
-
-/** Whether words are typed into it, rather than something being chosen. */
-const isTyped = (target: EventTarget) =>
-  target instanceof HTMLTextAreaElement ||
-  (target instanceof HTMLInputElement && !/^(?:checkbox|radio|file|range)$/.test(target.type)) ||
-  (target instanceof HTMLElement && target.isContentEditable);
+import { isTyped } from "./focus-on";
 
 export function Modal({
   open,
@@ -42,7 +37,7 @@ export function Modal({
         <Dialog.Content
           {...(description ? {} : { "aria-describedby": undefined })}
           onInput={({ target }) => {
-            if (isTyped(target)) typed.current = true;
+            if (target instanceof Element && isTyped(target)) typed.current = true;
           }}
           className={`floating fixed left-1/2 z-50 max-w-[94vw] ${wide ? "top-[6vh] max-h-[88vh] w-[920px]" : "top-[14vh] max-h-[76vh] w-[480px]"} -translate-x-1/2 overflow-auto p-5`}
         >
