@@ -21,8 +21,12 @@ import { leaveComposing } from "./ui/composing";
 import { NonceContext } from "./ui/nonce";
 import { NoticeProvider } from "./ui/notice";
 import { StorageLost } from "./ui/storage-lost";
+import { showTheme, THEMES } from "./ui/theme";
 
-const THEME = `try{var t=localStorage.getItem("theme");if(t)document.documentElement.dataset.theme=t}catch(e){}`;
+const THEME = `try{var t=localStorage.getItem("theme");if(t)(${showTheme})(t)}catch(e){}`;
+
+/** The paper of each theme, which app.css has too, for the browser's own frame. */
+const PAPERS = { light: "#faf7f0", dark: "#171a20" } as const;
 
 /** Of an address that leads nowhere, and of what went wrong. */
 export const meta: Route.MetaFunction = ({ error }) => (error ? titled(explain(error).heading) : titled());
@@ -38,8 +42,16 @@ export function Layout({ children }: { children: ReactNode }) {
         <meta charSet="utf-8" />
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <meta name="description" content={DESCRIPTION} />
-        <meta name="theme-color" content="#faf7f0" media="(prefers-color-scheme: light)" />
-        <meta name="theme-color" content="#171a20" media="(prefers-color-scheme: dark)" />
+        {THEMES.map((theme) => (
+          <meta
+            key={theme}
+            name="theme-color"
+            content={PAPERS[theme]}
+            media={`(prefers-color-scheme: ${theme})`}
+            data-of={theme}
+            suppressHydrationWarning
+          />
+        ))}
         <link rel="icon" href="/favicon.ico" sizes="32x32" />
         <link rel="icon" href="/icon.svg" type="image/svg+xml" />
         <link rel="manifest" href="/manifest.webmanifest" />

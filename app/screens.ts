@@ -61,6 +61,7 @@ const pageScreens = {
       ...NOTE_KEYS,
       { keys: ["[", "]"], does: "Previous and next page" },
       { keys: ["N", "Shift N"], does: "Next and previous place of the phrase that is marked" },
+      { keys: ["↑", "↓", "Home", "End"], does: "Previous, next, first and last heading of the outline" },
       { keys: ["1 – 6"], does: "Level of the heading that has the focus" },
       { keys: ["←", "→"], does: "One level up or down; with Shift, all below it too" },
       { keys: ["F2"], does: "Change the heading’s words" },

@@ -3,7 +3,7 @@ import { createRequire } from "node:module";
 import type { Page } from "playwright-core";
 
 /** axe-core's own script, to be run in a page. */
-export const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
+const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
 
 /** axe-core's rules and ours that speak of the same thing. */
 const PAIRS: [string, string[]][] = [
@@ -32,21 +32,31 @@ interface Runner {
 /** All that axe-core looks for but AAA and what it calls experimental: WCAG 2.2 at A and AA, and best practice. */
 const ALL = ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"];
 
-/** What axe-core, which was run in a page before, finds in it as it stands. */
-export function violations(page: Page, rules?: readonly string[]): Promise<string[]> {
+/** What stays in view lies where it would without: what it covers at the moment is reached by scrolling. */
+const UNSTUCK = ".sticky { position: relative !important; inset: auto !important }";
+
+/** What axe-core finds in a page as it stands. */
+export async function violations(page: Page): Promise<string[]> {
+  if (await page.evaluate(() => !("axe" in window))) await page.evaluate(AXE);
   return page.evaluate(
-    async ({ values, tags }) => {
+    async ({ values, unstuck }) => {
+      const sheet = new CSSStyleSheet();
+      sheet.replaceSync(unstuck);
+      document.adoptedStyleSheets = [sheet];
+      // Notes take their places in the frame after a window has changed its size.
+      await new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn)));
       const runner = (window as unknown as Runner).axe;
       const found = await runner.run({
         // Of what is right no place is worked out: on large screens that takes longer than the looking.
         resultTypes: ["violations"],
-        runOnly: values ? { type: "rule", values } : { type: "tag", values: tags },
+        runOnly: { type: "tag", values },
       });
+      document.adoptedStyleSheets = [];
       return found.violations.map(
         (v) => `${v.id}: ${v.nodes.map((n) => `${String(n.target)} ${n.failureSummary ?? ""}`).join(" | ")}`,
       );
     },
-    { values: rules, tags: ALL },
+    { values: ALL, unstuck: UNSTUCK },
   );
 }
 

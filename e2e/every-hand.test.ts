@@ -200,7 +200,21 @@ describe("the document", () => {
     expect(await page.title()).toBe("Keen Quill");
     const description = await page.locator("meta[name=description]").getAttribute("content");
     expect(description?.length).toBeGreaterThan(80);
-    expect(await page.locator("meta[name=theme-color]").count()).toBe(2);
+    // The browser's own frame has the paper of the theme: the system's, then the editor's choice, before and after a reload.
+    const paper = () =>
+      page.evaluate(() =>
+        [...document.querySelectorAll<HTMLMetaElement>("meta[name=theme-color]")]
+          .filter(({ media }) => matchMedia(media).matches)
+          .map(({ content }) => content),
+      );
+    await eventually(paper, ["#faf7f0"]);
+    await page.getByRole("button", { name: "Keys and hints" }).waitFor();
+    await fromPalette(page, "Switch between dark and light");
+    await eventually(paper, ["#171a20"]);
+    await page.reload();
+    await page.getByRole("button", { name: "Open the demo site" }).waitFor();
+    await eventually(paper, ["#171a20"]);
+    expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe("rgb(23, 26, 32)");
     const source = await (await page.request.get(address)).text();
     expect(source).toMatch(/<noscript><p>Keen Quill reads/);
     const icon = await page.request.get(`${address}/favicon.ico`);

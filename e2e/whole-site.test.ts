@@ -1,5 +1,4 @@
 import { mkdirSync, mkdtempSync, writeFileSync } from "node:fs";
-import { request } from "node:http";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { strToU8, zipSync } from "fflate";
@@ -15,6 +14,7 @@ import {
   openTab,
   startBrowser,
 } from "./browser.ts";
+import { put, take } from "./changing.ts";
 
 startBrowser();
 
@@ -156,22 +156,6 @@ describe("from the web", () => {
     expect(await said(page, "brought in")).toBe(2);
   });
 });
-
-/** A page of the stand-in as a test wants it. Its host header names the site. */
-const put = (path: string, body: string, host = "changing.example") => ask("PUT", path, host, body);
-const take = (path: string, host: string) => ask("DELETE", path, host);
-
-function ask(method: string, path: string, host: string, body = ""): Promise<void> {
-  const { hostname, port } = new URL(inject("standIn"));
-  return new Promise((resolve, reject) => {
-    const sent = request({ hostname, port, path, method, headers: { host } }, (answer) => {
-      answer.resume();
-      answer.on("end", resolve);
-    });
-    sent.on("error", reject);
-    sent.end(body);
-  });
-}
 
 describe("bringing in again", () => {
   const source = (title: string, description: string, lamp: string) =>

@@ -40,7 +40,7 @@ export function QueueView({ queue }: { queue: QueueRecord }) {
   return (
     <section aria-label={`Bringing in ${queue.name}`} className="border-hairline border-t py-4">
       <div className="flex items-baseline gap-3">
-        <h3 className="min-w-0 flex-1 truncate font-serif text-18">{queue.name}</h3>
+        <h2 className="min-w-0 flex-1 truncate font-serif text-18">{queue.name}</h2>
         {queue.state === "running" ? (
           <Action onClick={() => void stopQueue(queue.id)}>Stop</Action>
         ) : (

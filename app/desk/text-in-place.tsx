@@ -72,7 +72,7 @@ export function TextInPlace({
         title={readOnly ?? undefined}
         disabled={readOnly !== null}
         onClick={() => setText(value)}
-        className={`min-w-0 break-words text-left enabled:cursor-text disabled:opacity-100 ${changed ? "text-blue" : value === "" ? "text-graphite" : ""} ${className}`}
+        className={`min-w-6 break-words text-left enabled:cursor-text disabled:opacity-100 ${changed ? "text-blue" : value === "" ? "text-graphite" : ""} ${className}`}
       >
         {value || empty}
       </button>

@@ -1,6 +1,6 @@
-import { DropdownMenu } from "radix-ui";
 import { findingsCsv, findingsHtml, findingsMarkdown } from "#core/exchange/findings-report";
-import { menuItem } from "../ui/frame";
+import { Action } from "../ui/controls";
+import { Menu, MenuItem, MenuLine } from "../ui/menu";
 
 /** The document that findings are given out as: its name, its maker, its type. */
 export const DOCUMENTS = {
@@ -13,24 +13,15 @@ export type DocumentName = keyof typeof DOCUMENTS;
 /** The ways to give the findings to somebody who gets a document. */
 export function Documents({ onGive }: { onGive: (name: DocumentName, how: "copy" | "save") => void }) {
   return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger className="text-blue hover:underline">Copy as a document</DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content align="end" sideOffset={4} className="floating z-50 min-w-56 p-1.5">
-          {(Object.keys(DOCUMENTS) as DocumentName[]).map((name) => (
-            <DropdownMenu.Item key={name} className={menuItem} onSelect={() => onGive(name, "copy")}>
-              Copy as {name}
-            </DropdownMenu.Item>
-          ))}
-          <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
-          <DropdownMenu.Item className={menuItem} onSelect={() => onGive("HTML", "save")}>
-            Save as a page (HTML)
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={menuItem} onSelect={() => onGive("CSV", "save")}>
-            Save as a spreadsheet (CSV)
-          </DropdownMenu.Item>
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+    <Menu align="end" trigger={<Action>Copy as a document</Action>}>
+      {(Object.keys(DOCUMENTS) as DocumentName[]).map((name) => (
+        <MenuItem key={name} onChoose={() => onGive(name, "copy")}>
+          Copy as {name}
+        </MenuItem>
+      ))}
+      <MenuLine />
+      <MenuItem onChoose={() => onGive("HTML", "save")}>Save as a page (HTML)</MenuItem>
+      <MenuItem onChoose={() => onGive("CSV", "save")}>Save as a spreadsheet (CSV)</MenuItem>
+    </Menu>
   );
 }

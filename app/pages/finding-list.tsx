@@ -1,9 +1,8 @@
-import { Command as Cmdk } from "cmdk";
 import { Mark } from "../ui/mark";
+import { SearchGroup, SearchList, SearchOption } from "../ui/search-list";
 import type { Told } from "./told-rules";
 
 const number = new Intl.NumberFormat("en-GB");
-const item = "flex cursor-default items-baseline gap-3 rounded px-2.5 py-1 data-[selected=true]:bg-tint";
 
 /** The rules that found something, by subject, in the order in which they came: the weightiest first. */
 export default function FindingList({
@@ -23,35 +22,31 @@ export default function FindingList({
     return rules.length > 0 ? [{ name, rules }] : [];
   });
   return (
-    <Cmdk label="By finding" loop defaultValue={value || "any"}>
-      <Cmdk.Input
-        autoFocus
-        placeholder="Find a finding"
-        className="w-full border-edge border-b bg-transparent px-4 py-2.5 outline-none"
-      />
-      <Cmdk.List className="max-h-[min(52vh,420px)] overflow-auto p-1.5">
-        <Cmdk.Empty className="p-3 text-ink-soft">No finding of this site is called that.</Cmdk.Empty>
-        <Cmdk.Item value="any" keywords={["any finding or none"]} onSelect={() => onChoose("")} className={item}>
-          any finding or none
-        </Cmdk.Item>
-        {groups.map(({ name, rules }) => (
-          <Cmdk.Group key={name} heading={<span className="block px-2.5 pt-2 text-12 text-ink-soft">{name}</span>}>
-            {rules.map((rule) => (
-              <Cmdk.Item
-                key={rule}
-                value={rule}
-                keywords={[told.rules.get(rule)?.finds ?? rule, name]}
-                onSelect={() => onChoose(rule)}
-                className={item}
-              >
-                <Mark weight={told.rules.get(rule)?.weight ?? "may"} />
-                <span className="min-w-0 flex-1">{told.rules.get(rule)?.finds ?? rule}</span>
-                <span className="text-12 text-ink-soft tabular-nums">{number.format(pages.get(rule) ?? 0)}</span>
-              </Cmdk.Item>
-            ))}
-          </Cmdk.Group>
-        ))}
-      </Cmdk.List>
-    </Cmdk>
+    <SearchList
+      label="By finding"
+      placeholder="Find a finding"
+      empty="No finding of this site is called that."
+      chosen={value || "any"}
+    >
+      <SearchOption value="any" keywords={["any finding or none"]} onChoose={() => onChoose("")}>
+        any finding or none
+      </SearchOption>
+      {groups.map(({ name, rules }) => (
+        <SearchGroup key={name} name={name}>
+          {rules.map((rule) => (
+            <SearchOption
+              key={rule}
+              value={rule}
+              keywords={[told.rules.get(rule)?.finds ?? rule, name]}
+              onChoose={() => onChoose(rule)}
+            >
+              <Mark weight={told.rules.get(rule)?.weight ?? "may"} />
+              <span className="min-w-0 flex-1">{told.rules.get(rule)?.finds ?? rule}</span>
+              <span className="text-12 text-ink-soft tabular-nums">{number.format(pages.get(rule) ?? 0)}</span>
+            </SearchOption>
+          ))}
+        </SearchGroup>
+      ))}
+    </SearchList>
   );
 }

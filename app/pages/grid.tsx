@@ -182,7 +182,7 @@ export function Grid({
     }
     if (!active) {
       if (pressed === "Escape") onSelect(new Set());
-      if (/^Arrow|^[jk]$/.test(pressed) && rows.length > 0) {
+      if (/^Arrow/.test(pressed) && rows.length > 0) {
         goTo(0, 0);
         event.preventDefault();
       }
@@ -209,8 +209,6 @@ export function Grid({
     else if (pressed === "Delete" || pressed === "Backspace") clear();
     else if (!command && !event.altKey && pressed.length === 1 && types(active.column))
       edit(active.row, active.column, pressed);
-    else if (pressed === "j") goTo(active.row + 1, active.column);
-    else if (pressed === "k") goTo(active.row - 1, active.column);
     else return;
     event.preventDefault();
   };

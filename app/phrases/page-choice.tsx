@@ -1,9 +1,9 @@
-import { Command as Cmdk } from "cmdk";
 import { Popover } from "radix-ui";
 import { useState } from "react";
 import { pathOf } from "#core/address/address";
 import type { PageRecord } from "../store/page-record";
 import { ofPage } from "../ui/of-page";
+import { SearchList, SearchOption } from "../ui/search-list";
 
 /** Pages that are listed; more are found by their words. */
 const MOST = 200;
@@ -45,37 +45,34 @@ export function PageChoice({
           aria-label={words}
           className="floating z-50 w-[400px] max-w-[94vw]"
         >
-          <Cmdk label={words} loop shouldFilter={false}>
-            <Cmdk.Input
-              autoFocus
-              value={find}
-              onValueChange={setFind}
-              placeholder="Find a page"
-              className="w-full border-edge border-b bg-transparent px-4 py-2.5 outline-none"
-            />
-            <Cmdk.List className="max-h-[min(48vh,380px)] overflow-auto p-1.5">
-              <Cmdk.Empty className="p-3 text-ink-soft">No page of this site is called that.</Cmdk.Empty>
-              {shown.map((page) => (
-                <Cmdk.Item
-                  key={page.id}
-                  value={page.id}
-                  onSelect={() => {
-                    setOpen(false);
-                    onChoose(page);
-                  }}
-                  className="cursor-default rounded px-2.5 py-1 data-[selected=true]:bg-tint"
-                >
-                  <span className="block truncate" {...ofPage(page.language)}>
-                    {page.name || pathOf(page.address)}
-                  </span>
-                  <span className="block truncate font-mono text-12 text-ink-soft">
-                    {pathOf(page.address)}
-                    {page.phrase && ` · ${page.phrase}`}
-                  </span>
-                </Cmdk.Item>
-              ))}
-            </Cmdk.List>
-          </Cmdk>
+          <SearchList
+            label={words}
+            placeholder="Find a page"
+            empty="No page of this site is called that."
+            find={find}
+            onFind={setFind}
+            narrows={false}
+          >
+            {shown.map((page) => (
+              <SearchOption
+                key={page.id}
+                value={page.id}
+                className=""
+                onChoose={() => {
+                  setOpen(false);
+                  onChoose(page);
+                }}
+              >
+                <span className="block truncate" {...ofPage(page.language)}>
+                  {page.name || pathOf(page.address)}
+                </span>
+                <span className="block truncate font-mono text-12 text-ink-soft">
+                  {pathOf(page.address)}
+                  {page.phrase && ` · ${page.phrase}`}
+                </span>
+              </SearchOption>
+            ))}
+          </SearchList>
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>

@@ -187,7 +187,7 @@ function Elsewhere({
       </span>{" "}
       <Link
         to={`/bring-in?site=${site.id}&way=draft&phrase=${encodeURIComponent(text)}`}
-        className="text-blue hover:underline"
+        className="text-blue underline"
       >
         Begin a page
       </Link>

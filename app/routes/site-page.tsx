@@ -98,16 +98,16 @@ export default function SitePage() {
             </p>
           </dd>
           <dt className={term}>Brand</dt>
-          <dd>
-            {site.houseStyle.brand || <span className="text-ink-soft">not set</span>}{" "}
-            <Link to={linkTo(site, screenOf("houseStyle"))} className="ml-3 text-blue hover:underline">
+          <dd className="flex flex-wrap gap-x-4">
+            <span>{site.houseStyle.brand || <span className="text-ink-soft">not set</span>}</span>
+            <Link to={linkTo(site, screenOf("houseStyle"))} className="text-blue hover:underline">
               House style
             </Link>
           </dd>
           <dt className={term}>Brought in</dt>
-          <dd>
-            {when.format(new Date(site.broughtInAt))}
-            <Link to={`/bring-in?site=${site.id}`} className="ml-4 text-blue hover:underline">
+          <dd className="flex flex-wrap gap-x-4">
+            <span>{when.format(new Date(site.broughtInAt))}</span>
+            <Link to={`/bring-in?site=${site.id}`} className="text-blue hover:underline">
               Bring in more pages
             </Link>
           </dd>
@@ -151,7 +151,7 @@ export default function SitePage() {
                     .sort(([, a], [, b]) => b - a)
                     .map(([kind, n]) => (
                       <li key={kind}>
-                        <Link to={`${pages}?kind=${kind}`} className="hover:text-ink hover:underline">
+                        <Link to={`${pages}?kind=${kind}`} className="inline-block hover:text-ink hover:underline">
                           {counted(n, PAGE_KINDS[kind].one, PAGE_KINDS[kind].many)}
                         </Link>
                       </li>

@@ -42,8 +42,8 @@ function nearest(parent: Element, index: number): HTMLElement | SVGElement | und
   return undefined;
 }
 
-/** What a screen begins with. */
-const beginning = () => document.querySelector<HTMLElement>("h1") ?? document.querySelector<HTMLElement>("main");
+/** How long the heading of a screen is waited for, in milliseconds; then its main part has to do. */
+const OPENED = 1500;
 
 /** It is still there, and can have the focus again. */
 const canTakeIt = (element: Element): element is HTMLElement =>
@@ -79,6 +79,7 @@ export function keepFocus(): () => void {
   // One for each layer: the screen, a dialog over it, a menu over that.
   let trails: Trail[] = [];
   let waiting: ReturnType<typeof setTimeout> | undefined;
+  let lostAt = 0;
   const layerOf = ({ around, element }: Trail) => around.at(-2)?.parent ?? element;
   const onFocus = ({ target }: FocusEvent) => {
     if (!(target instanceof Element) || target === document.body) return;
@@ -93,11 +94,15 @@ export function keepFocus(): () => void {
       const found = inPlaceOf(trail);
       if (found instanceof HTMLElement) return focusOn(found);
     }
-    const screen = beginning();
-    if (screen) focusOn(screen);
+    const heading = document.querySelector<HTMLElement>("h1");
+    const screen = heading ?? document.querySelector<HTMLElement>("main");
+    if (!heading && Date.now() - lostAt < OPENED) waiting = setTimeout(restore, SETTLED);
+    else if (screen) focusOn(screen);
   };
   const look = () => {
-    if (waiting === undefined && trails.length > 0 && isLost()) waiting = setTimeout(restore, SETTLED);
+    if (waiting !== undefined || trails.length === 0 || !isLost()) return;
+    lostAt = Date.now();
+    waiting = setTimeout(restore, SETTLED);
   };
   const watch = new MutationObserver(look);
   document.addEventListener("focusin", onFocus);

@@ -1,6 +1,5 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { Redo2, Undo2 } from "lucide-react";
-import { DropdownMenu } from "radix-ui";
 import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
 import { type AnyScreen, linkTo, type Screen as OneScreen, SCREENS, screenOf } from "../screens";
@@ -12,6 +11,7 @@ import { redo, undo } from "../store/transact";
 import { Commands } from "./commands";
 import { IconButton } from "./controls";
 import { useKeys } from "./keys";
+import { Menu, MenuLine, MenuLink } from "./menu";
 import { useNotices } from "./notice";
 import { type Command, useCommands } from "./screen-commands";
 import { nameOfSite, SiteTold } from "./site-told";
@@ -24,40 +24,28 @@ export function Rail({ site }: { site: SiteRecord }) {
       aria-label="Screens"
       className="flex w-16 shrink-0 flex-col items-center border-hairline border-r bg-paper pt-2.5 print:hidden max-[700px]:w-full max-[700px]:flex-row max-[700px]:gap-3 max-[700px]:border-r-0 max-[700px]:border-b max-[700px]:px-2 max-[700px]:pb-2"
     >
-      <DropdownMenu.Root>
-        <DropdownMenu.Trigger
-          aria-label={`Site: ${site.name}`}
-          className="mb-4 grid h-9 w-9 place-items-center rounded border border-ink font-medium font-serif text-18 max-[700px]:mb-0"
-        >
-          {(site.name || site.address.replace(/^https?:\/\/(?:www\.)?/, "")).slice(0, 1).toUpperCase()}
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content
-            side="right"
-            align="start"
-            sideOffset={6}
-            className="floating z-50 min-w-56 p-1.5 text-13"
+      <Menu
+        side="right"
+        trigger={
+          <button
+            type="button"
+            aria-label={`Site: ${site.name}`}
+            className="mb-4 grid h-9 w-9 place-items-center rounded border border-ink font-medium font-serif text-18 max-[700px]:mb-0"
           >
-            {sites.map((one) => (
-              <DropdownMenu.Item key={one.id} asChild className={menuItem}>
-                <Link to={`/sites/${one.id}/findings`}>
-                  <SiteTold site={one} among={sites} />
-                </Link>
-              </DropdownMenu.Item>
-            ))}
-            <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
-            <DropdownMenu.Item asChild className={menuItem}>
-              <Link to={linkTo(site, screenOf("site"))}>Name, address, backup, removal</Link>
-            </DropdownMenu.Item>
-            <DropdownMenu.Item asChild className={menuItem}>
-              <Link to={`/bring-in?site=${site.id}`}>Bring in more pages…</Link>
-            </DropdownMenu.Item>
-            <DropdownMenu.Item asChild className={menuItem}>
-              <Link to="/?all">All sites</Link>
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
+            {(site.name || site.address.replace(/^https?:\/\/(?:www\.)?/, "")).slice(0, 1).toUpperCase()}
+          </button>
+        }
+      >
+        {sites.map((one) => (
+          <MenuLink key={one.id} to={`/sites/${one.id}/findings`}>
+            <SiteTold site={one} among={sites} />
+          </MenuLink>
+        ))}
+        <MenuLine />
+        <MenuLink to={linkTo(site, screenOf("site"))}>Name, address, backup, removal</MenuLink>
+        <MenuLink to={`/bring-in?site=${site.id}`}>Bring in more pages…</MenuLink>
+        <MenuLink to="/?all">All sites</MenuLink>
+      </Menu>
       {SCREENS.filter(({ inRail }) => inRail).map((screen) => (
         <NavLink key={screen.path} to={linkTo(site, screen)} className={railLink}>
           <screen.icon size={16} aria-hidden />
@@ -96,9 +84,6 @@ export function Screen({ className = "", children }: { className?: string; child
 }
 
 const railLink = "flex w-14 flex-col items-center gap-1 rounded py-1.5 text-12 aria-[current=page]:bg-tint";
-
-export const menuItem =
-  "block cursor-default rounded px-2.5 py-1.5 outline-none data-[highlighted]:bg-tint data-[highlighted]:shadow-[inset_2px_0_0_var(--ink)]";
 
 /** The site's name in a title line, which leads to what is known of the site as a whole. */
 export function SiteName({ site, as: As = "span" }: { site: SiteRecord; as?: "h1" | "span" }) {

@@ -1,4 +1,3 @@
-import { Command as Cmdk } from "cmdk";
 import { useLiveQuery } from "dexie-react-hooks";
 import { Dialog } from "radix-ui";
 import { useMemo, useState } from "react";
@@ -11,6 +10,7 @@ import { loadSites } from "../store/sites";
 import { ofPage } from "../ui/of-page";
 import { Keys } from "./controls";
 import { type Command, commandsOffered } from "./screen-commands";
+import { SearchGroup, SearchList, SearchOption } from "./search-list";
 import { nameOfSite } from "./site-told";
 import { switchTheme } from "./theme";
 import { useBackup } from "./use-backup";
@@ -58,8 +58,6 @@ export function Palette({
     { name: "Put a backup back…", run: backup.putBack },
     { name: "Keys and hints", keys: "?", run: onHelp },
   ];
-  const item =
-    "flex cursor-default items-baseline gap-3 rounded px-2.5 py-1.5 data-[selected=true]:bg-tint data-[selected=true]:shadow-[inset_2px_0_0_var(--ink)]";
   return (
     <>
       {backup.input}
@@ -71,42 +69,38 @@ export function Palette({
             className="floating fixed top-[12vh] left-1/2 z-50 w-[560px] max-w-[94vw] -translate-x-1/2"
           >
             <Dialog.Title className="sr-only">Command palette</Dialog.Title>
-            <Cmdk label="Command palette" loop>
-              <Cmdk.Input
-                value={search}
-                onValueChange={setSearch}
-                placeholder={site ? "Type a command or a page" : "Type a command"}
-                className="w-full border-edge border-b bg-transparent px-4 py-3 text-15 outline-none"
-              />
-              <Cmdk.List className="max-h-[50vh] overflow-auto p-1.5">
-                <Cmdk.Empty className="p-3 text-ink-soft">Nothing has that name.</Cmdk.Empty>
-                <Cmdk.Group>
-                  {[...commands, ...general].map(({ id = "", name, keys, run }) => (
-                    <Cmdk.Item key={`${name} ${id}`} value={`${name} ${id}`} onSelect={close(run)} className={item}>
-                      <span className="flex-1">{name}</span>
-                      {keys && <Keys>{keys}</Keys>}
-                    </Cmdk.Item>
+            <SearchList
+              label="Command palette"
+              placeholder={site ? "Type a command or a page" : "Type a command"}
+              empty="Nothing has that name."
+              find={search}
+              onFind={setSearch}
+            >
+              <SearchGroup>
+                {[...commands, ...general].map(({ id = "", name, keys, run }) => (
+                  <SearchOption key={`${name} ${id}`} value={`${name} ${id}`} onChoose={close(run)}>
+                    <span className="flex-1">{name}</span>
+                    {keys && <Keys>{keys}</Keys>}
+                  </SearchOption>
+                ))}
+              </SearchGroup>
+              {search && site && (
+                <SearchGroup name="Pages">
+                  {pages.map((page) => (
+                    <SearchOption
+                      key={page.id}
+                      value={`${page.name} ${page.address} ${page.id}`}
+                      onChoose={close(() => navigate(linkToPage(site.id, page.id)))}
+                    >
+                      <span className="truncate" {...ofPage(page.language)}>
+                        {page.name || "without a name"}
+                      </span>
+                      <span className="truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>
+                    </SearchOption>
                   ))}
-                </Cmdk.Group>
-                {search && site && (
-                  <Cmdk.Group heading={<span className="px-2.5 text-12 text-ink-soft">Pages</span>}>
-                    {pages.map((page) => (
-                      <Cmdk.Item
-                        key={page.id}
-                        value={`${page.name} ${page.address} ${page.id}`}
-                        onSelect={close(() => navigate(linkToPage(site.id, page.id)))}
-                        className={item}
-                      >
-                        <span className="truncate" {...ofPage(page.language)}>
-                          {page.name || "without a name"}
-                        </span>
-                        <span className="truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>
-                      </Cmdk.Item>
-                    ))}
-                  </Cmdk.Group>
-                )}
-              </Cmdk.List>
-            </Cmdk>
+                </SearchGroup>
+              )}
+            </SearchList>
           </Dialog.Content>
         </Dialog.Portal>
       </Dialog.Root>

@@ -1,4 +1,3 @@
-import { DropdownMenu } from "radix-ui";
 import { useMemo, useState } from "react";
 import { blocksUnder } from "#core/page/body";
 import type { TextBlock } from "#core/page/page";
@@ -11,7 +10,7 @@ import { standing } from "#core/rewrite/operations/set-block-content";
 import type { Origin } from "#core/rewrite/origins";
 import { UNSURE } from "#core/rewrite/words-in-place";
 import { Action } from "../../ui/controls";
-import { menuItem } from "../../ui/frame";
+import { Menu, MenuItem, MenuLine } from "../../ui/menu";
 import { useNotices } from "../../ui/notice";
 import { NotesAt, type Picking } from "../anchored";
 import { type NotKept, TextInPlace } from "../text-in-place";
@@ -148,39 +147,29 @@ function Block({
   const level = Math.min(6, (desk.page.headings[block.heading]?.level ?? 1) + 1);
   return (
     <div data-anchor={`block ${index}`} className="group flex items-baseline gap-2 py-0.5">
-      <DropdownMenu.Root>
-        <DropdownMenu.Trigger
-          aria-label={`${TAGS[block.tag] ?? "¶"}: with the text ${block.text.slice(0, 40)}`}
-          className="w-10 shrink-0 text-left text-12 text-graphite hover:text-ink"
-        >
-          {TAGS[block.tag] ?? "¶"}
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content align="start" sideOffset={4} className="floating z-50 min-w-56 p-1.5">
-            <DropdownMenu.Item className={menuItem} onSelect={() => heading(level)}>
-              Make it an H{level}
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={menuItem} onSelect={() => setTimeout(() => onAsk(index, false))}>
-              Add a text after it…
-            </DropdownMenu.Item>
-            {block.tag !== "li" && (
-              <DropdownMenu.Item className={menuItem} onSelect={() => setTimeout(() => onAsk(index, true))}>
-                Add a question with its answer after it…
-              </DropdownMenu.Item>
-            )}
-            <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
-            <DropdownMenu.Item className={menuItem} onSelect={() => move(-1)}>
-              Move it up
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={menuItem} onSelect={() => move(1)}>
-              Move it down
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={menuItem} onSelect={remove}>
-              Remove it
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
+      <Menu
+        trigger={
+          <button
+            type="button"
+            aria-label={`${TAGS[block.tag] ?? "¶"}: with the text ${block.text.slice(0, 40)}`}
+            className="w-10 shrink-0 text-left text-12 text-graphite hover:text-ink"
+          >
+            {TAGS[block.tag] ?? "¶"}
+          </button>
+        }
+      >
+        <MenuItem onChoose={() => heading(level)}>Make it an H{level}</MenuItem>
+        <MenuItem onChoose={() => setTimeout(() => onAsk(index, false))}>Add a text after it…</MenuItem>
+        {block.tag !== "li" && (
+          <MenuItem onChoose={() => setTimeout(() => onAsk(index, true))}>
+            Add a question with its answer after it…
+          </MenuItem>
+        )}
+        <MenuLine />
+        <MenuItem onChoose={() => move(-1)}>Move it up</MenuItem>
+        <MenuItem onChoose={() => move(1)}>Move it down</MenuItem>
+        <MenuItem onChoose={remove}>Remove it</MenuItem>
+      </Menu>
       {key && was && typeof content !== "string" ? (
         <Paragraph
           pieces={content}

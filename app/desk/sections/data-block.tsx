@@ -1,4 +1,3 @@
-import { DropdownMenu } from "radix-ui";
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { changedData, withoutBlock } from "#core/compose/data-edit";
@@ -7,7 +6,7 @@ import type { Entity } from "#core/structured-data/graph";
 import { readJson, SLIPS } from "#core/structured-data/json-text";
 import type { PageData } from "#core/structured-data/page-data";
 import { Action } from "../../ui/controls";
-import { menuItem } from "../../ui/frame";
+import { Menu, MenuItem, MenuLine } from "../../ui/menu";
 import { useNotices } from "../../ui/notice";
 import { onDemand } from "../../ui/on-demand";
 import { useUnkept } from "../../ui/unkept";
@@ -111,29 +110,16 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
         ) : (
           <Action onClick={() => setOpen(!open)}>{open ? "Close the JSON" : "Write it as JSON"}</Action>
         )}
-        <DropdownMenu.Root>
-          <DropdownMenu.Trigger className="text-blue hover:underline">More</DropdownMenu.Trigger>
-          <DropdownMenu.Portal>
-            <DropdownMenu.Content align="end" sideOffset={4} className="floating z-50 min-w-56 p-1.5 text-13">
-              <DropdownMenu.Item className={menuItem} onSelect={() => void copy(block.text.trim())}>
-                Copy as JSON-LD
-              </DropdownMenu.Item>
-              <DropdownMenu.Item
-                className={menuItem}
-                onSelect={() => void copy(`<script type="application/ld+json">\n${block.text.trim()}\n</script>`)}
-              >
-                Copy as a script element
-              </DropdownMenu.Item>
-              <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
-              <DropdownMenu.Item
-                className={menuItem}
-                onSelect={() => desk.edit(withoutBlock(desk.page, block.text), "Take structured data out")}
-              >
-                Take it out of the page
-              </DropdownMenu.Item>
-            </DropdownMenu.Content>
-          </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+        <Menu align="end" trigger={<Action>More</Action>}>
+          <MenuItem onChoose={() => void copy(block.text.trim())}>Copy as JSON-LD</MenuItem>
+          <MenuItem onChoose={() => void copy(`<script type="application/ld+json">\n${block.text.trim()}\n</script>`)}>
+            Copy as a script element
+          </MenuItem>
+          <MenuLine />
+          <MenuItem onChoose={() => desk.edit(withoutBlock(desk.page, block.text), "Take structured data out")}>
+            Take it out of the page
+          </MenuItem>
+        </Menu>
       </div>
       <div className={open && beside ? "grid grid-cols-2 gap-5 max-[1000px]:grid-cols-1" : ""}>
         {(!open || beside) && (

@@ -1,8 +1,6 @@
 import { useDraggable } from "@dnd-kit/core";
 import { ChevronDown, ChevronRight, GripVertical } from "lucide-react";
-import { DropdownMenu } from "radix-ui";
 import { type KeyboardEvent, useMemo, useRef, useState } from "react";
-import { Link } from "react-router";
 import { headingOver, makerOf, originalOf, wordsEdit } from "#core/outline/outline-edits";
 import type { Heading } from "#core/page/page";
 import { selectorOf } from "#core/proposals/heading-shapes";
@@ -11,8 +9,8 @@ import { isPlain, withContent } from "#core/rewrite/content-edit";
 import { standing } from "#core/rewrite/operations/set-block-content";
 import type { Origin } from "#core/rewrite/origins";
 import { classesOf } from "#core/site/facets/shapes";
-import { menuItem } from "../../ui/frame";
 import { OWN_KEYS } from "../../ui/keys";
+import { Menu, MenuItem, MenuLine, MenuLink } from "../../ui/menu";
 import { useOfPage } from "../../ui/of-page";
 import { NotesAt, type Picking } from "../anchored";
 import { TextInPlace, type TextInPlaceHandle } from "../text-in-place";
@@ -106,8 +104,7 @@ export function OutlineRow({
     if (/^[1-6]$/.test(event.key)) onLevel(Number(event.key), false);
     else if (event.key === "ArrowRight") onLevel(heading.level + 1, event.shiftKey);
     else if (event.key === "ArrowLeft") onLevel(heading.level - 1, event.shiftKey);
-    else if (event.key === "ArrowDown") focusRow(event.currentTarget, 1);
-    else if (event.key === "ArrowUp") focusRow(event.currentTarget, -1);
+    else if (event.key in ROWS) focusRow(event.currentTarget, ROWS[event.key as keyof typeof ROWS]);
     else if (event.key === "Delete") remove();
     else if (event.key === "F2") field.current?.open();
     else return;
@@ -151,53 +148,44 @@ export function OutlineRow({
         >
           <GripVertical size={12} aria-hidden />
         </button>
-        <DropdownMenu.Root>
-          <DropdownMenu.Trigger
-            data-outline-row
-            {...OWN_KEYS}
-            onKeyDown={keys}
-            aria-label={`H${heading.level}: ${heading.text || "nothing in it"}`}
-            className={`w-8 shrink-0 text-left font-mono text-12 ${levelChanged ? "font-semibold text-blue" : "text-ink-soft"}`}
-          >
-            H{level}
-          </DropdownMenu.Trigger>
-          <DropdownMenu.Portal>
-            <DropdownMenu.Content align="start" sideOffset={4} className="floating z-50 min-w-56 p-1.5">
-              {LEVELS.map((level) => (
-                <DropdownMenu.Item
-                  key={level}
-                  className={menuItem}
-                  disabled={level === heading.level}
-                  onSelect={() => onLevel(level, false)}
-                >
-                  <span className="font-mono text-12">H{level}</span>
-                  {level === heading.level && <span className="text-ink-soft"> as it is</span>}
-                </DropdownMenu.Item>
-              ))}
-              <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
-              {readOnly === null && (
-                <DropdownMenu.Item className={menuItem} onSelect={() => setTimeout(() => field.current?.open())}>
-                  Change the words…
-                </DropdownMenu.Item>
-              )}
-              <DropdownMenu.Item className={menuItem} onSelect={remove}>
-                {maker ? "Not a heading after all" : heading.text === "" ? "Take it out" : "Make it a paragraph"}
-              </DropdownMenu.Item>
-              {before && (
-                <DropdownMenu.Item className={menuItem} asChild>
-                  <Link to={`/sites/${desk.record.siteId}/headings?selector=${encodeURIComponent(likeThis(before))}`}>
-                    Others like this one on the site
-                  </Link>
-                </DropdownMenu.Item>
-              )}
-              {heading.block >= 0 && (
-                <DropdownMenu.Item className={menuItem} onSelect={() => setTimeout(() => setAsking(true))}>
-                  Put a heading over this and what follows…
-                </DropdownMenu.Item>
-              )}
-            </DropdownMenu.Content>
-          </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+        <Menu
+          trigger={
+            <button
+              type="button"
+              data-outline-row
+              {...OWN_KEYS}
+              onKeyDown={keys}
+              aria-label={`H${heading.level}: ${heading.text || "nothing in it"}`}
+              className={`w-8 shrink-0 text-left font-mono text-12 ${levelChanged ? "font-semibold text-blue" : "text-ink-soft"}`}
+            >
+              H{level}
+            </button>
+          }
+        >
+          {LEVELS.map((level) => (
+            <MenuItem key={level} disabled={level === heading.level} onChoose={() => onLevel(level, false)}>
+              <span className="font-mono text-12">H{level}</span>
+              {level === heading.level && <span className="text-ink-soft"> as it is</span>}
+            </MenuItem>
+          ))}
+          <MenuLine />
+          {readOnly === null && (
+            <MenuItem onChoose={() => setTimeout(() => field.current?.open())}>Change the words…</MenuItem>
+          )}
+          <MenuItem onChoose={remove}>
+            {maker ? "Not a heading after all" : heading.text === "" ? "Take it out" : "Make it a paragraph"}
+          </MenuItem>
+          {before && (
+            <MenuLink to={`/sites/${desk.record.siteId}/headings?selector=${encodeURIComponent(likeThis(before))}`}>
+              Others like this one on the site
+            </MenuLink>
+          )}
+          {heading.block >= 0 && (
+            <MenuItem onChoose={() => setTimeout(() => setAsking(true))}>
+              Put a heading over this and what follows…
+            </MenuItem>
+          )}
+        </Menu>
         {markedUp ? (
           <Paragraph
             ref={field}
@@ -248,7 +236,11 @@ export function OutlineRow({
 const likeThis = ({ tag, classNames, landmark }: Heading) =>
   selectorOf({ tag, classes: classesOf(classNames), landmark });
 
-function focusRow(from: EventTarget, step: number): void {
+/** Where a key leads from a row: by so many rows, as far as there are any. */
+const ROWS = { ArrowDown: 1, ArrowUp: -1, Home: -Infinity, End: Infinity };
+
+function focusRow(from: EventTarget, by: number): void {
   const rows = [...document.querySelectorAll<HTMLElement>("[data-outline-row]")];
-  rows[rows.indexOf(from as HTMLElement) + step]?.focus();
+  const row = Math.max(0, Math.min(rows.length - 1, rows.indexOf(from as HTMLElement) + by));
+  rows[row]?.focus();
 }

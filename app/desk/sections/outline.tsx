@@ -9,7 +9,6 @@ import {
   useSensors,
 } from "@dnd-kit/core";
 import { restrictToHorizontalAxis } from "@dnd-kit/modifiers";
-import { DropdownMenu } from "radix-ui";
 import { memo, useDeferredValue, useEffect, useMemo, useState } from "react";
 import { useSearchParams } from "react-router";
 import type { OutlineFormat } from "#core/outline/copy";
@@ -20,8 +19,8 @@ import { type Heading, languageOf, titleOf } from "#core/page/page";
 import { findPhrase } from "#core/phrase/match";
 import { originsOf } from "#core/rewrite/origins";
 import { Action } from "../../ui/controls";
-import { menuItem } from "../../ui/frame";
 import { loadable } from "../../ui/loadable";
+import { Menu, MenuItem, MenuLine } from "../../ui/menu";
 import { useNotices } from "../../ui/notice";
 import { useOfPage } from "../../ui/of-page";
 import { onDemand } from "../../ui/on-demand";
@@ -147,22 +146,15 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
         <Action onClick={() => setUnfolded(unfolded.size > 0 ? new Set() : new Set([-1, ...page.headings.keys()]))}>
           {unfolded.size > 0 ? "Fold the body" : "Unfold the body"}
         </Action>
-        <DropdownMenu.Root>
-          <DropdownMenu.Trigger className="text-blue hover:underline">More</DropdownMenu.Trigger>
-          <DropdownMenu.Portal>
-            <DropdownMenu.Content align="end" sideOffset={4} className="floating z-50 min-w-56 p-1.5">
-              {COPIES.map(([format, name]) => (
-                <DropdownMenu.Item key={format} className={menuItem} onSelect={() => void copy(format)}>
-                  Copy the outline {name}
-                </DropdownMenu.Item>
-              ))}
-              <DropdownMenu.Separator className="my-1.5 h-px bg-hairline" />
-              <DropdownMenu.Item className={menuItem} onSelect={() => void addContents().catch(fail)}>
-                Add a contents list after the H1
-              </DropdownMenu.Item>
-            </DropdownMenu.Content>
-          </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+        <Menu align="end" trigger={<Action>More</Action>}>
+          {COPIES.map(([format, name]) => (
+            <MenuItem key={format} onChoose={() => void copy(format)}>
+              Copy the outline {name}
+            </MenuItem>
+          ))}
+          <MenuLine />
+          <MenuItem onChoose={() => void addContents().catch(fail)}>Add a contents list after the H1</MenuItem>
+        </Menu>
       </div>
       {h1 && (
         <p className="mt-1 grid grid-cols-[48px_1fr] gap-y-0.5 text-12 text-ink-soft">
