@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from "react";
+import { memo, useEffect, useMemo, useState } from "react";
 import { inASentence } from "#core/page/in-a-sentence";
 import { Action } from "../ui/controls";
 import { partSeen, partsOf, type SheetPart, showPart } from "./contents";
@@ -8,7 +8,7 @@ import type { Desk } from "./use-desk";
 type Taken = Pick<Desk, "notes" | "page" | "record">;
 
 /** The page in one sentence; each part of it leads to its place on the sheet. */
-export function InASentence({ desk: { page, record } }: { desk: Taken }) {
+export const InASentence = memo(function InASentence({ desk: { page, record } }: { desk: Taken }) {
   const parts = partsOf(page);
   return (
     <p className="font-serif text-15 leading-[1.7]">
@@ -36,7 +36,7 @@ export function InASentence({ desk: { page, record } }: { desk: Taken }) {
       })}
     </p>
   );
-}
+});
 
 /** Room under the top of what is seen in which a part counts as reached, in px: the strip of the result stands there. */
 const REACHED = 120;
@@ -62,7 +62,7 @@ function useSeen(parts: readonly SheetPart[]): string | undefined {
 }
 
 /** The contents of the sheet, with the number of open notes beside each part. */
-export function Contents({ desk: { page, notes } }: { desk: Taken }) {
+export const Contents = memo(function Contents({ desk: { page, notes } }: { desk: Taken }) {
   const parts = useMemo(() => partsOf(page), [page]);
   const seen = useSeen(parts);
   return (
@@ -92,4 +92,4 @@ export function Contents({ desk: { page, notes } }: { desk: Taken }) {
       </ul>
     </nav>
   );
-}
+});

@@ -23,6 +23,7 @@ import { setAside, takeBackUp } from "../store/set-asides";
 import { today } from "../store/today";
 import { useNotices } from "../ui/notice";
 import { useNewest } from "../ui/use-newest";
+import { useSame } from "../ui/use-same";
 import { type DeskFindings, useFindings } from "./state/use-findings";
 import { useKeptRow } from "./state/use-kept-row";
 import { useRedraft } from "./state/use-redraft";
@@ -59,8 +60,30 @@ interface DeskActions {
   takeBack(record: SetAsideRecord): void;
 }
 
+/** What the desk shows of a page's record: the rest follows from the page, and changes a while after each key. */
+const SHOWN = [
+  "id",
+  "siteId",
+  "file",
+  "address",
+  "original",
+  "format",
+  "chosenKind",
+  "phrase",
+  "supporting",
+  "audience",
+  "ready",
+  "goneSince",
+  "kind",
+  "kindBy",
+  "name",
+  "settled",
+] as const satisfies (keyof PageRecord)[];
+
+export type DeskRecord = Pick<PageRecord, (typeof SHOWN)[number]>;
+
 export interface Desk extends DeskActions, DeskFindings {
-  record: PageRecord;
+  record: DeskRecord;
   /** As brought in. */
   original: Page;
   /** As the redraft leaves it. */
@@ -164,8 +187,8 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     takeBack: (one) => write(() => takeBackUp(one)),
   });
   const { conflicts } = redraft;
-  // What is stored of a guess may be older than the page that is seen.
-  const seen = useMemo(() => (record.kind === kind ? record : { ...record, kind }), [record, kind]);
+  const seen = useSame(useMemo(() => shownOf(record, kind), [record, kind]));
+  const refusals = useSame(useMemo(() => refused.map(({ reason }) => reason), [refused]));
   return useMemo(
     () => ({
       record: seen,
@@ -173,16 +196,22 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
       page,
       edits,
       ...found,
-      refusals: refused.map(({ reason }) => reason),
+      refusals,
       conflicts,
       savedAt,
       houseStyle,
       written,
       ...actions,
     }),
-    [houseStyle, written, seen, original, page, edits, found, refused, conflicts, savedAt, actions],
+    [houseStyle, written, seen, original, page, edits, found, refusals, conflicts, savedAt, actions],
   );
 }
+
+/** What is stored of a guess may be older than the page that is seen. */
+const shownOf = (record: PageRecord, kind: PageKind): DeskRecord => ({
+  ...(Object.fromEntries(SHOWN.map((name) => [name, record[name]])) as DeskRecord),
+  kind,
+});
 
 /** What the redraft has written as structured data; the same list while nothing of it changes. */
 function useWritten(edits: readonly Edit[], settled: readonly Edit[]) {

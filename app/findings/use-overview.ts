@@ -1,4 +1,4 @@
-import { useEffect, useMemo } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { pathOf } from "#core/address/address";
 import type { PageKind } from "#core/page/page-kind";
 import type { Weight } from "#core/settings/setting";
@@ -31,6 +31,9 @@ export interface ShownFindings {
 
 /** How long nothing has to change until what is shown is kept for the next opening, in milliseconds. */
 const REST = 1000;
+
+/** How long what is found across pages is waited for at a first visit, in milliseconds: its lines would move the others. */
+const PATIENCE = 1000;
 
 /** What was added up of a site when it was last seen; null where that is not known. */
 export const loadKeptOverview = async (siteId: string): Promise<Overview | null> =>
@@ -69,7 +72,13 @@ export function useOverview(
     }, REST);
     return () => clearTimeout(timer);
   }, [fresh, told, whole, site.id]);
+  const [patient, setPatient] = useState(true);
+  useEffect(() => {
+    const timer = setTimeout(() => setPatient(false), PATIENCE);
+    return () => clearTimeout(timer);
+  }, []);
   // What is found across pages is told a moment after the pages are there: until then what was kept says more.
-  const overview = whole && kept && !told ? kept : fresh;
+  const known = told || !patient ? fresh : null;
+  const overview = whole && kept && !told ? kept : known;
   return useMemo(() => overview && { overview, pages, all, findings }, [overview, pages, all, findings]);
 }

@@ -1,4 +1,4 @@
-import { useDeferredValue, useEffect, useRef, useState } from "react";
+import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { createPortal } from "react-dom";
 import { Link, useLoaderData, useNavigate } from "react-router";
 import { languageTagOf } from "#core/page/language-tag";
@@ -12,7 +12,7 @@ import { useSteady } from "../desk/state/use-steady";
 import { useDesk } from "../desk/use-desk";
 import { useNotes } from "../desk/use-notes";
 import { pageTitle } from "../document-title";
-import { type FilteredPages, usePages } from "../pages/use-pages";
+import { usePages } from "../pages/use-pages";
 import { linkTo, linkToPage, pageScreenOf, screenOf } from "../screens";
 import { loadDesk } from "../store/load-desk";
 import type { SiteRecord } from "../store/records/sites";
@@ -49,13 +49,23 @@ export default function DeskRoute() {
   const site = useSite();
   const pages = usePages(site);
   const [beside, setBeside] = useState<HTMLElement | null>(null);
+  const at = pages?.shown.findIndex((page) => page.id === loaded.record.id) ?? -1;
+  const neighbour = (by: number) => pages?.shown[at + by]?.id ?? null;
   return (
     <>
       <div className="flex w-[232px] shrink-0 flex-col border-hairline border-r bg-paper max-[1000px]:hidden print:hidden">
         {pages && pages.shown.length > 1 && <Queue siteId={site.id} pages={pages} current={loaded.record.id} />}
         <div ref={setBeside} className="shrink-0" />
       </div>
-      <Desk key={loaded.record.id} site={site} pages={pages} beside={beside} {...loaded} />
+      <Desk
+        key={loaded.record.id}
+        site={site}
+        query={pages?.query ?? ""}
+        previous={neighbour(-1)}
+        next={neighbour(1)}
+        beside={beside}
+        {...loaded}
+      />
     </>
   );
 }
@@ -71,12 +81,17 @@ const roomIn = (width: number): ResultRoom => (width >= BOTH ? "both" : width >=
 
 interface Worked extends Awaited<ReturnType<typeof loadDesk>> {
   site: SiteRecord;
-  pages: FilteredPages | null;
+  /** The filter of the pages that are being worked through, as it stands in the address. */
+  query: string;
+  /** The pages before and after it; null where there is none. */
+  previous: string | null;
+  next: string | null;
   /** Where the contents of the sheet stand. */
   beside: HTMLElement | null;
 }
 
-function Desk({ site, pages, beside, record, source, changes }: Worked) {
+/** A page on its desk. What is kept of it and of other pages while somebody types draws the queue alone. */
+const Desk = memo(function Desk({ site, query, previous, next, beside, record, source, changes }: Worked) {
   const desk = useDesk(site, record, source, changes);
   // A keystroke draws title and description at once, the rest of the sheet when somebody stops and there is time.
   const later = useDeferredValue(useSteady(desk));
@@ -105,15 +120,12 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
     return () => watch.disconnect();
   }, []);
 
-  const limits = limitsOf(styleForKind(site.houseStyle, desk.record.kind));
-  const pageAt = (by: number) => {
-    const list = pages?.shown ?? [];
-    return list[list.findIndex((page) => page.id === desk.record.id) + by];
-  };
-  const following = pageAt(1);
-  const toPage = (by: number) => {
-    const next = pageAt(by);
-    if (next) navigate(`${linkToPage(site.id, next.id)}${pages?.query ?? ""}`);
+  const limits = useMemo(
+    () => limitsOf(styleForKind(site.houseStyle, desk.record.kind)),
+    [site.houseStyle, desk.record.kind],
+  );
+  const toPage = (id: string | null) => {
+    if (id !== null) navigate(`${linkToPage(site.id, id)}${query}`);
   };
   const save = async () => {
     try {
@@ -137,8 +149,8 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
     announce(desk.record.ready ? "Not ready after all" : "Marked ready");
   };
 
-  useKeys("[", () => toPage(-1));
-  useKeys("]", () => toPage(1));
+  useKeys("[", () => toPage(previous));
+  useKeys("]", () => toPage(next));
   useKeys("enter", () => title.current?.focus(), {
     preventDefault: true,
     // Nothing that can be pressed has the focus.
@@ -169,8 +181,8 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
               <Action onClick={() => void save()} aria-label={DOWNLOADS[desk.record.format]}>
                 Download
               </Action>
-              {following && (
-                <Action onClick={() => toPage(1)}>
+              {next !== null && (
+                <Action onClick={() => toPage(next)}>
                   Next page <Keys>]</Keys>
                 </Action>
               )}
@@ -182,12 +194,12 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
             { name: "Edit the title", keys: "Enter", run: () => setTimeout(() => title.current?.focus()) },
             { name: "Edit the description", run: () => setTimeout(() => description.current?.focus()) },
             { name: led ? "Leave being led" : "Lead me through this page", run: () => setLed(!led) },
-            { name: "Next page", keys: "]", run: () => toPage(1) },
-            { name: "Previous page", keys: "[", run: () => toPage(-1) },
+            { name: "Next page", keys: "]", run: () => toPage(next) },
+            { name: "Previous page", keys: "[", run: () => toPage(previous) },
           ]}
         >
           <Link
-            to={`${linkTo(site, screenOf("pages"))}${pages?.query ?? ""}`}
+            to={`${linkTo(site, screenOf("pages"))}${query}`}
             className="truncate text-ink-soft hover:text-ink max-[700px]:hidden"
           >
             {site.name || site.address}
@@ -236,7 +248,7 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
                   descriptionRef={description}
                   {...picking}
                 />
-                <Address desk={desk} {...picking} />
+                <Address desk={later} {...picking} />
                 {below && <Phrases desk={behind} />}
                 <Outline desk={later} {...pickedLater} />
                 {below && <Below desk={later} picking={pickedLater} />}
@@ -271,10 +283,10 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
                   descriptionRef={description}
                   onLeave={() => setLed(false)}
                   onNext={
-                    following
+                    next !== null
                       ? () => {
                           desk.setReady(true);
-                          toPage(1);
+                          toPage(next);
                         }
                       : null
                   }
@@ -289,4 +301,4 @@ function Desk({ site, pages, beside, record, source, changes }: Worked) {
       {dialog}
     </PageLanguage>
   );
-}
+});

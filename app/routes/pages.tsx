@@ -19,6 +19,7 @@ import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { onDemand } from "../ui/on-demand";
 import { useAnnounced } from "../ui/use-announced";
+import { useSoon } from "../ui/use-soon";
 import { useSite } from "./site";
 
 const ProofDialog = onDemand(async () => (await import("../proof/proof-dialog")).default);
@@ -52,9 +53,7 @@ export default function Pages() {
 
   // Loaded where somebody is about to ask for a change of many pages.
   const aboutToAsk = ticked.length > 0 || (pages?.filter.rule ?? "") !== "";
-  useEffect(() => {
-    if (aboutToAsk) void loadProposals();
-  }, [aboutToAsk]);
+  useSoon(loadProposals, aboutToAsk);
 
   const keep = async (change: CellChange) => {
     const key = `${change.page.id} ${change.edits}`;

@@ -7,10 +7,9 @@ import { onPool, onPoolAll } from "../workers/pool";
 import type { LongWork } from "./act-on-pages";
 import { db } from "./db";
 import { allKept } from "./keeping";
-import type { StoredPage } from "./records/pages";
 import { sorted } from "./takes";
 import { isPart, write } from "./transact";
-import { handOverPage, type WrittenPage } from "./write-page";
+import { handOverPage, type WrittenOf, type WrittenPage } from "./write-page";
 
 /**
  * Notes what was handed over of pages, with each change, so that it is known what has moved on afterwards, and what the site
@@ -32,7 +31,7 @@ function noteHanded(pages: readonly { id: string; edits: readonly Edit[] }[]): P
 
 /** The source of one page, or its change list where there is no source; noted as handed over. */
 export async function handOverOne(
-  page: StoredPage,
+  page: WrittenOf,
   edits: readonly Edit[],
 ): Promise<{ file: PackedFile; refused: Refusal[] }> {
   const { file, refused } = await handOverPage(page, edits);

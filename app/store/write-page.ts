@@ -13,8 +13,11 @@ export interface HandedPage {
   refused: Refusal[];
 }
 
+/** What has to be known of a page to write it. */
+export type WrittenOf = Pick<StoredPage, "id" | "address" | "file" | "format" | "original">;
+
 /** A page's patched source under its file's name. */
-export async function handOverPage(page: StoredPage, edits: readonly Edit[]): Promise<HandedPage> {
+export async function handOverPage(page: WrittenOf, edits: readonly Edit[]): Promise<HandedPage> {
   if (page.format === "fields") return { file: null, refused: [] };
   const original = await loadOriginal(page.original);
   if (!original)

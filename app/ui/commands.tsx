@@ -1,16 +1,14 @@
 import { Keyboard } from "lucide-react";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import type { Shortcut } from "../screens";
 import type { SiteRecord } from "../store/records/sites";
 import { IconButton, Keys } from "./controls";
 import { useKeys } from "./keys";
 import { onDemand } from "./on-demand";
+import { useSoon } from "./use-soon";
 
 const Palette = onDemand(async () => (await import("./palette")).Palette);
 const Shortcuts = onDemand(async () => (await import("./shortcuts")).Shortcuts);
-
-/** When the screen has come to rest, in milliseconds. */
-const SOON = 700;
 
 /** The command palette and the keys of a screen, and the buttons that open them. */
 export function Commands({
@@ -25,10 +23,7 @@ export function Commands({
   const [palette, setPalette] = useState<boolean | null>(null);
   const [help, setHelp] = useState<boolean | null>(null);
   // Whoever types at once after the key finds it there.
-  useEffect(() => {
-    const timer = setTimeout(() => void Palette.load().catch(() => {}), SOON);
-    return () => clearTimeout(timer);
-  }, []);
+  useSoon(Palette.load);
   useKeys("mod+k", () => setPalette(true), {
     enableOnFormTags: true,
     enableOnContentEditable: true,

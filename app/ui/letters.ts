@@ -30,7 +30,14 @@ function read(text: string): Letters {
   return { off: off === "off", changed };
 }
 
-export const useLetters = (): Letters => read(useRemembered(NAME));
+let last = { text: "", letters: read("") };
+
+/** How they are set now: read once, as often as it is asked for. */
+export function useLetters(): Letters {
+  const text = useRemembered(NAME);
+  if (text !== last.text) last = { text, letters: read(text) };
+  return last.letters;
+}
 
 /** The key that does what a letter usually does. */
 export const keyFor = ({ changed }: Letters, letter: Letter): string => changed[letter] ?? letter;

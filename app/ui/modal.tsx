@@ -3,6 +3,12 @@ import { type ReactNode, useEffect, useRef, useState } from "react";
 import { Action } from "./controls";
 import { isTyped } from "./focus-on";
 
+/**
+ * What lies between a dialog and the screen. Radix's own overlay also has body scroll no more, which nothing of ours does, by
+ * means that have every element of the screen get a new style: a tenth of a second on a long list.
+ */
+export const Ground = () => <div className="fixed inset-0 z-40 bg-black/30" />;
+
 export function Modal({
   open,
   onOpenChange,
@@ -33,13 +39,13 @@ export function Modal({
   return (
     <Dialog.Root open={open} onOpenChange={change}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/30" />
+        <Ground />
         <Dialog.Content
           {...(description ? {} : { "aria-describedby": undefined })}
           onInput={({ target }) => {
             if (target instanceof Element && isTyped(target)) typed.current = true;
           }}
-          className={`floating fixed left-1/2 z-50 max-w-[94vw] ${wide ? "top-[6vh] max-h-[88vh] w-[920px]" : "top-[14vh] max-h-[76vh] w-[480px]"} -translate-x-1/2 overflow-auto p-5`}
+          className={`floating fixed left-1/2 z-50 max-w-[94vw] ${wide ? "top-[6vh] max-h-[88vh] w-[920px]" : "top-[14vh] max-h-[76vh] w-[480px]"} -translate-x-1/2 overflow-auto overscroll-contain p-5`}
         >
           <Dialog.Title className="font-serif text-18">{title}</Dialog.Title>
           {description && <Dialog.Description className="mt-1 text-ink-soft">{description}</Dialog.Description>}

@@ -9,6 +9,7 @@ import type { SiteRecord } from "../store/records/sites";
 import { loadSites } from "../store/sites";
 import { ofPage } from "../ui/of-page";
 import { Keys } from "./controls";
+import { Ground } from "./modal";
 import { type Command, commandsOffered } from "./screen-commands";
 import { SearchGroup, SearchList, SearchOption } from "./search-list";
 import { nameOfSite } from "./site-told";
@@ -63,7 +64,7 @@ export function Palette({
       {backup.input}
       <Dialog.Root open={open} onOpenChange={onOpenChange}>
         <Dialog.Portal>
-          <Dialog.Overlay className="fixed inset-0 z-40 bg-black/30" />
+          <Ground />
           <Dialog.Content
             aria-describedby={undefined}
             className="floating fixed top-[12vh] left-1/2 z-50 w-[560px] max-w-[94vw] -translate-x-1/2"

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { memo, useState } from "react";
 import { parseAddress } from "#core/address/address";
 import { slugOf } from "#core/address/slug";
 import { Action } from "../../ui/controls";
@@ -9,7 +9,7 @@ import type { Desk } from "../use-desk";
 type Taken = Pick<Desk, "attempt" | "notes" | "original" | "page" | "record" | "setAddress">;
 
 /** The page's address with its slug edited in place, and what the head says about it. */
-export function Address({
+export const Address = memo(function Address({
   desk,
   selected,
   onSelect,
@@ -109,4 +109,4 @@ export function Address({
       )}
     </section>
   );
-}
+});

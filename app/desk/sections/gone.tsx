@@ -6,13 +6,14 @@ import { useNotices } from "../../ui/notice";
 import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */
-type Taken = Pick<Desk, "record">;
+type Taken = Pick<Desk, "edits" | "record">;
 
 /** Says that a page is not on the site any more, and lets it go. */
 export function Gone({ site, desk }: { site: SiteRecord; desk: Taken }) {
   const navigate = useNavigate();
   const { fail } = useNotices();
-  const { goneSince, edits } = desk.record;
+  const { goneSince } = desk.record;
+  const edits = desk.edits.length;
   if (goneSince === null) return null;
   const since = new Intl.DateTimeFormat("en-GB", { dateStyle: "long" }).format(new Date(goneSince));
   const remove = () =>

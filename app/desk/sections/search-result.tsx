@@ -1,4 +1,4 @@
-import { type RefObject, useRef, useState } from "react";
+import { memo, type RefObject, useRef, useState } from "react";
 import { runsFromRight } from "#core/measure/direction";
 import { advances } from "#core/measure/width";
 import { descriptionOf, titleOf } from "#core/page/page";
@@ -45,7 +45,7 @@ interface Selection {
 export type ResultRoom = "both" | "one" | "mobile";
 
 /** The search result as the editor. */
-export function SearchResult({
+export const SearchResult = memo(function SearchResult({
   desk,
   siteName,
   limits,
@@ -158,7 +158,7 @@ export function SearchResult({
       />
     </section>
   );
-}
+});
 
 function OneResult({
   device,

@@ -6,6 +6,7 @@ import type { Edit } from "#core/rewrite/edits";
 import { writtenSource } from "#core/rewrite/write-source";
 import { checkPage, sourceName } from "../../store/check-page";
 import { db } from "../../store/db";
+import { fingerprintOf } from "../../store/transact";
 import { SERVER_GONE } from "../../store/validity";
 import { Action } from "../../ui/controls";
 import { Mark } from "../../ui/mark";
@@ -63,7 +64,7 @@ export const Source = memo(function Source({ desk }: { desk: Taken }) {
     setWritten({ edits: now, begun, typed: begun });
   };
   if (original.format === "fields") return null;
-  const current = checked?.of === sourceName(record);
+  const current = checked?.of === sourceName({ original: record.original, fingerprint: fingerprintOf(edits) });
   const messages = (current && checked?.messages) || [];
   return (
     <section ref={section} aria-labelledby="source-heading">
