@@ -25,12 +25,14 @@ import type { Desk } from "./use-desk";
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "audited" | "notes" | "page" | "record" | "setAside" | "settled" | "takeBack">;
 
-/** First sentence and the rest. */
+/** First sentence and the rest. What is quoted is not parted. */
 function sentences(message: string): [string, string] {
-  const end = /[.?]["”’)]*\s(?=\S)/.exec(message);
-  return end
-    ? [message.slice(0, end.index + end[0].length - 1), message.slice(end.index + end[0].length)]
-    : [message, ""];
+  for (const { 0: mark, index } of message.matchAll(/[.?]["”’)]*\s(?=\S)/g)) {
+    const end = index + mark.length;
+    const first = message.slice(0, end - 1);
+    if (first.split("“").length === first.split("”").length) return [first, message.slice(end)];
+  }
+  return [message, ""];
 }
 
 /** What stands in the margin: an open note with its numeral, or a settled finding with its tick. */

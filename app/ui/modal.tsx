@@ -7,7 +7,7 @@ import { isTyped } from "./focus-on";
  * What lies between a dialog and the screen. Radix's own overlay also has body scroll no more, which nothing of ours does, by
  * means that have every element of the screen get a new style: a tenth of a second on a long list.
  */
-export const Ground = () => <div className="fixed inset-0 z-40 bg-black/30" />;
+export const Ground = () => <div className="scrim fixed inset-0 z-40" />;
 
 export function Modal({
   open,

@@ -102,7 +102,7 @@ export const Looks = memo(function Looks({ desk }: { desk: Taken }) {
             sandbox="allow-same-origin"
             srcDoc={source}
             onLoad={loaded}
-            className="mt-3 h-[460px] w-full border border-hairline bg-white"
+            className="mt-3 h-[460px] w-full border border-hairline bg-[white]"
           />
         </>
       )}

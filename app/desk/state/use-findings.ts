@@ -1,4 +1,4 @@
-import { useMemo, useRef } from "react";
+import { useDeferredValue, useMemo, useRef } from "react";
 import type { RedraftedPage } from "#core/audit/redraft-page";
 import { type Finding, findingOn, inOrder } from "#core/findings/finding";
 import { placeName } from "#core/findings/place";
@@ -63,8 +63,8 @@ export function useFindings(
   const own = useMemo(() => run?.(page, { original, edits }) ?? NOTHING, [run, original, page, edits, expanded]);
   const placed = usePlaced(across, original, page, edits);
   const findings = useMemo(() => [...placed, ...own].sort(inOrder), [placed, own]);
-  const redrafted = edits.length > 0;
-  // The original is audited once, not at every keystroke.
+  // The original is audited once, not at every keystroke, and not before the first of them is seen.
+  const redrafted = useDeferredValue(edits.length > 0);
   const before = useMemo(
     () => (redrafted && rules ? rules.auditor({ phrase, supporting, audience, houseStyle, today })(original) : NOTHING),
     [rules, redrafted, original, phrase, supporting, audience, houseStyle, today],
