@@ -37,10 +37,10 @@ async function nothingYet(context: BrowserContext, look: Look): Promise<void> {
   await page.getByRole("dialog").waitFor();
   await look(page, "keys and hints");
   await page.keyboard.press("Escape");
-  for (const way of ["", "?way=disk", "?way=table", "?way=draft"]) {
-    await page.goto(`${inject("address")}/bring-in${way}`);
+  for (const way of ["web", "disk", "table", "draft"]) {
+    await page.goto(`${inject("address")}/bring-in?way=${way}`);
     await page.getByRole("heading", { name: "Bring in pages" }).waitFor();
-    await look(page, `bring in ${way}`);
+    await look(page, `bring in: ${way}`);
   }
   await pasted(page, "<h1>Quay</h1>");
   await page.getByRole("button", { name: "Bring in 1 page" }).waitFor();

@@ -32,4 +32,5 @@ ${[...found, ...(sound || found.length > 0 ? [] : ["A walk did not reach its end
 
 ${states.map((state) => `- ${state}\n`).join("")}`,
 );
+run("npx", ["--no-install", "biome", "format", "--write", "docs/check-screens.md"], { stdio: "ignore" });
 process.exit(sound ? 0 : 1);

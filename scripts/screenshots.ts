@@ -49,6 +49,9 @@ try {
     await page.getByRole("heading", { name: "Search result" }).waitFor();
     await page.keyboard.press("j");
     await page.getByText("Common practice").first().waitFor();
+    // What is further down the sheet is drawn behind it, its numerals and the contents' counts too.
+    await page.getByText("open notes: ").first().waitFor();
+    await page.getByLabel("Whom it is for").or(page.getByText("It is for")).first().waitFor();
     await picture("desk");
     if (scheme === "light") {
       await page.setViewportSize({ width: 1720, height: 900 });
@@ -80,7 +83,7 @@ async function outlines(page: Page, site: string, picture: (name: string) => Pro
     }, selector);
   await page.goto(`${address}/sites/${site}/pages?find=crew of the`);
   await page.getByRole("link", { name: "The crew of the lightship" }).first().click();
-  await page.getByRole("heading", { name: "Outline" }).waitFor();
+  await page.getByRole("heading", { name: "Source" }).waitFor();
   await top('[data-anchor="outline"]');
   await picture("outline");
   await page.goto(`${address}/sites/${site}/headings`);
