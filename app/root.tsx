@@ -32,7 +32,7 @@ const PAPERS = { light: "#faf7f0", dark: "#171a20" } as const;
 export const meta: Route.MetaFunction = ({ error }) => (error ? titled(explain(error).heading) : titled());
 
 const DESCRIPTION =
-  "Edit the words your pages show to search engines: titles, descriptions, addresses, headings and structured data, in the search result itself. Everything stays in this browser.";
+  "Edit the words your pages show to search engines: titles, descriptions, headings, data. All in this browser.";
 
 export function Layout({ children }: { children: ReactNode }) {
   const nonce = use(NonceContext);
@@ -101,9 +101,7 @@ export default function App() {
   );
 }
 
-export function HydrateFallback() {
-  return <main className="p-8 text-ink-soft">Opening the desk…</main>;
-}
+export { Opening as HydrateFallback } from "./ui/opening";
 
 export function ErrorBoundary() {
   const error = useRouteError();

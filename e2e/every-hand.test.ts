@@ -1,5 +1,9 @@
 import type { Page } from "playwright-core";
 import { describe, expect, inject, it } from "vitest";
+import { audit } from "../core/audit/auditor.ts";
+import { originalFromBytes } from "../core/page/original-from-bytes.ts";
+import { readPage } from "../core/page/read.ts";
+import { DEFAULT_HOUSE_STYLE } from "../core/settings/house-style.ts";
 import { eventually, freshContext, openDemo, openDesk, openTab, showRow, startBrowser } from "./browser.ts";
 import { numeralsAmiss } from "./numerals.ts";
 
@@ -197,7 +201,7 @@ describe("the document", () => {
   it("says what it is: description, icon, manifest, and what is not there", async () => {
     const page = await openTab(await freshContext(), "/?all");
     const address = inject("address");
-    expect(await page.title()).toBe("Keen Quill");
+    expect(await page.title()).toBe("Edit titles, descriptions and headings · Keen Quill");
     const description = await page.locator("meta[name=description]").getAttribute("content");
     expect(description?.length).toBeGreaterThan(80);
     // The browser's own frame has the paper of the theme: the system's, then the editor's choice, before and after a reload.
@@ -217,6 +221,10 @@ describe("the document", () => {
     expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe("rgb(23, 26, 32)");
     const source = await (await page.request.get(address)).text();
     expect(source).toMatch(/<noscript><p>Keen Quill reads/);
+    // It passes our own audit; where it is served is for who serves it, so that it has no address of its own to state or share.
+    const own = readPage(originalFromBytes(new TextEncoder().encode(source)), { address: `${address}/` });
+    const found = audit(own, { phrase: "", houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-28" });
+    expect(found.map(({ rule }) => rule).sort()).toEqual(["canonical/missing", "open-graph/missing"]);
     const icon = await page.request.get(`${address}/favicon.ico`);
     // An icon file begins with two zero bytes, then type 1 (common practice, no source).
     expect([icon.status(), ...(await icon.body()).subarray(0, 4)]).toEqual([200, 0, 0, 1, 0]);

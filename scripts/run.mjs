@@ -115,7 +115,6 @@ export async function startApplication(port, standIn) {
     env: {
       ...process.env,
       PORT: String(port),
-      NODE_ENV: "production",
       ...(standIn && { KEEN_QUILL_STAND_IN: standIn }),
     },
     stdio: ["ignore", "ignore", "inherit"],

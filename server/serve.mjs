@@ -1,12 +1,11 @@
 // npm start: serves what was built. PORT and HOST say where; without them port 3000, for this machine alone.
+import "./production.mjs";
 import { createServer } from "node:http";
 import { fileURLToPath } from "node:url";
 import { createRequestHandler } from "@react-router/express";
 import compression from "compression";
 import express from "express";
 import { isLoopback, isServed } from "./hosts.mjs";
-
-process.env.NODE_ENV ??= "production";
 
 /** Time in milliseconds in which a request has to be there whole. */
 const REQUEST_TIMEOUT = 30_000;

@@ -13,7 +13,7 @@ const Keeping = onDemand(async () => (await import("../ui/keeping")).default);
 const Commands = onDemand(async () => (await import("../ui/commands")).Commands);
 const LargeDemo = onDemand(async () => (await import("../ui/large-demo")).default);
 
-export const meta = () => titled();
+export const meta = () => titled("Edit titles, descriptions and headings");
 
 /** How many pages the demo site has. */
 export const loader = () => ({ demoPages: demoPageCount(process.cwd()) });
@@ -40,9 +40,7 @@ export async function clientLoader({ request, serverLoader }: Route.ClientLoader
 // What is kept in this browser is known here alone: the server draws none of it.
 clientLoader.hydrate = true as const;
 
-export function HydrateFallback() {
-  return <main className="p-8 text-ink-soft">Opening the desk…</main>;
-}
+export { Opening as HydrateFallback } from "../ui/opening";
 
 export async function clientAction() {
   // Reading pages is loaded when it is needed: the first screen stays light.
