@@ -24,6 +24,7 @@ const PAIRS: [string, string[]][] = [
 interface Runner {
   axe: {
     run(
+      context: Document | string,
       options: object,
     ): Promise<{ violations: { id: string; nodes: { target: unknown; failureSummary?: string }[] }[] }>;
   };
@@ -35,18 +36,18 @@ const ALL = ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-pract
 /** What stays in view lies where it would without: what it covers at the moment is reached by scrolling. */
 const UNSTUCK = ".sticky { position: relative !important; inset: auto !important }";
 
-/** What axe-core finds in a page as it stands. */
-export async function violations(page: Page): Promise<string[]> {
+/** What axe-core finds in a page as it stands, or within the elements of a selector. */
+export async function violations(page: Page, within?: string): Promise<string[]> {
   if (await page.evaluate(() => !("axe" in window))) await page.evaluate(AXE);
   return page.evaluate(
-    async ({ values, unstuck }) => {
+    async ({ values, unstuck, within }) => {
       const sheet = new CSSStyleSheet();
       sheet.replaceSync(unstuck);
       document.adoptedStyleSheets = [sheet];
       // Notes take their places in the frame after a window has changed its size.
       await new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn)));
       const runner = (window as unknown as Runner).axe;
-      const found = await runner.run({
+      const found = await runner.run(within ?? document, {
         // Of what is right no place is worked out: on large screens that takes longer than the looking.
         resultTypes: ["violations"],
         runOnly: { type: "tag", values },
@@ -56,7 +57,7 @@ export async function violations(page: Page): Promise<string[]> {
         (v) => `${v.id}: ${v.nodes.map((n) => `${String(n.target)} ${n.failureSummary ?? ""}`).join(" | ")}`,
       );
     },
-    { values: ALL, unstuck: UNSTUCK },
+    { values: ALL, unstuck: UNSTUCK, within },
   );
 }
 
@@ -68,7 +69,7 @@ export async function differingFromAxe(page: Page, source: string, ours: Readonl
     async (rules) => {
       const runner = (window as unknown as Runner).axe;
       return (
-        await runner.run({ resultTypes: ["violations"], runOnly: { type: "rule", values: rules } })
+        await runner.run(document, { resultTypes: ["violations"], runOnly: { type: "rule", values: rules } })
       ).violations.map((v) => v.id);
     },
     PAIRS.map(([id]) => id),

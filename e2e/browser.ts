@@ -44,6 +44,13 @@ export async function openTab(context: BrowserContext, path = "/"): Promise<Page
   return page;
 }
 
+/** Waits until a screen has its heading, after the one that stands there while it opens. */
+export const screenDrawn = (page: Page) =>
+  page
+    .getByRole("heading", { level: 1, name: /^(?!Keen Quill$)/ })
+    .first()
+    .waitFor();
+
 /** What the findings begin with. */
 const NEEDS = /^(?:What this site needs|Nothing was found)/;
 

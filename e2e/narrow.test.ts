@@ -1,6 +1,6 @@
 import type { Page } from "playwright-core";
 import { describe, expect, it } from "vitest";
-import { freshContext, openFindings, startBrowser } from "./browser.ts";
+import { freshContext, openFindings, screenDrawn, startBrowser } from "./browser.ts";
 import { outOfReach } from "./reach.ts";
 
 startBrowser();
@@ -58,7 +58,7 @@ async function openEach(page: Page, look: (screen: string) => Promise<void>): Pr
   for (const screen of [...SCREENS.map((one) => site + one), lineUp, `${lineUp}&on=both`, desk, `${desk}/data`]) {
     await page.setViewportSize({ width: 320, height: 800 });
     await page.goto(screen);
-    await page.getByRole("heading", { level: 1 }).first().waitFor();
+    await screenDrawn(page);
     if (screen === desk) await page.getByRole("heading", { name: "Source" }).waitFor();
     await look(screen.slice(site.length));
   }

@@ -1,7 +1,7 @@
 // The states of the application's own screens that can be opened: what is looked at in each of them is for who calls.
 import type { BrowserContext, Page } from "playwright-core";
 import { inject } from "vitest";
-import { goToPages, openDemo, openDesk, openTab } from "./browser.ts";
+import { goToPages, openDemo, openDesk, openTab, screenDrawn } from "./browser.ts";
 import { put } from "./changing.ts";
 
 /** Looks at the screen as it stands, and leaves it so. */
@@ -52,7 +52,7 @@ async function nothingYet(context: BrowserContext, look: Look): Promise<void> {
   await page.getByRole("button", { name: /^1 failed/ }).click();
   await look(page, "bring in: what failed");
   await page.goto(`${inject("address")}/sites/nowhere/pages`);
-  await page.getByRole("heading", { level: 1 }).waitFor();
+  await screenDrawn(page);
   await look(page, "a site that is not in this browser");
   // The server's answer for it is an error in the eyes of whoever watches for those.
   const nowhere = await context.newPage();
@@ -161,7 +161,7 @@ async function table(context: BrowserContext, look: Look): Promise<void> {
   await page.keyboard.press("Escape");
   for (const beside of ["headings", "pictures", "html", "site-data"]) {
     await page.goto(pages.replace(/pages$/, beside));
-    await page.getByRole("heading", { level: 1 }).waitFor();
+    await screenDrawn(page);
     await look(page, beside);
   }
   await page.goto(pages.replace(/pages$/, "headings"));
@@ -414,7 +414,7 @@ async function againAndAgain(context: BrowserContext, look: Look): Promise<void>
   await look(page, "changes to decide");
   for (const screen of ["findings", "phrases", "performance", "line-up"]) {
     await page.goto(pages.replace(/pages$/, screen));
-    await page.getByRole("heading", { level: 1 }).waitFor();
+    await screenDrawn(page);
     await look(page, `${screen} of a site of one page`);
   }
 }
