@@ -44,10 +44,10 @@ export async function openTab(context: BrowserContext, path = "/"): Promise<Page
   return page;
 }
 
-/** Waits until a screen has its heading, after the one that stands there while it opens. */
+/** Waits until a screen has its heading, after those that stand there while it opens and its pages are read. */
 export const screenDrawn = (page: Page) =>
   page
-    .getByRole("heading", { level: 1, name: /^(?!Keen Quill$)/ })
+    .getByRole("heading", { level: 1, name: /^(?!Keen Quill$|Reading the pages)/ })
     .first()
     .waitFor();
 

@@ -19,21 +19,12 @@ import { Hint } from "../ui/hints";
 import { Mark } from "../ui/mark";
 import { useNewest } from "../ui/use-newest";
 import { RelatedPlaces } from "./related";
+import { sentences } from "./sentences";
 import type { Note, SetAsideNote } from "./state/use-findings";
 import type { Desk } from "./use-desk";
 
 /** What of the desk it takes. */
 type Taken = Pick<Desk, "audited" | "notes" | "page" | "record" | "setAside" | "settled" | "takeBack">;
-
-/** First sentence and the rest. What is quoted is not parted. */
-function sentences(message: string): [string, string] {
-  for (const { 0: mark, index } of message.matchAll(/[.?]["”’)]*\s(?=\S)/g)) {
-    const end = index + mark.length;
-    const first = message.slice(0, end - 1);
-    if (first.split("“").length === first.split("”").length) return [first, message.slice(end)];
-  }
-  return [message, ""];
-}
 
 /** What stands in the margin: an open note with its numeral, or a settled finding with its tick. */
 type Item = { finding: Finding; note: Note | null };
