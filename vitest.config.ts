@@ -1,3 +1,4 @@
+import { readdirSync, readFileSync } from "node:fs";
 import { defineConfig } from "vitest/config";
 import { longestFirst } from "./scripts/longest-first.ts";
 
@@ -8,7 +9,15 @@ const LONGEST = [
   "app/store/rule-counts.test.ts",
 ];
 
-const tests = (...folders: string[]) => folders.map((folder) => `${folder}/**/*.test.ts`);
+const testsIn = (...folders: string[]) =>
+  folders.flatMap((folder) =>
+    readdirSync(folder, { recursive: true, encoding: "utf8" })
+      .filter((file) => file.endsWith(".test.ts"))
+      .map((file) => `${folder}/${file}`),
+  );
+const ofApp = testsIn("app", "cli");
+/** They put something else in the place of a module, or take the database away, which others would see. */
+const disturbing = ofApp.filter((file) => /\bvi\.(?:do)?mock\(|\bDexie\.delete\(/i.test(readFileSync(file, "utf8")));
 const setupFiles = ["core/page/markdown.setup.ts"];
 
 export default defineConfig({
@@ -18,9 +27,10 @@ export default defineConfig({
     maxWorkers: 2,
     sequence: { sequencer: longestFirst(LONGEST) },
     projects: [
-      // Nothing in them changes what others see: they share their modules, which take longer to load than most tests take.
-      { extends: true, test: { name: "core", include: tests("core", "demo", "server"), setupFiles, isolate: false } },
-      { extends: true, test: { name: "app", include: tests("app", "cli"), setupFiles } },
+      // They share their modules, which take longer to load than most tests take.
+      { extends: true, test: { name: "core", include: testsIn("core", "demo", "server"), setupFiles, isolate: false } },
+      { extends: true, test: { name: "app", include: ofApp, exclude: disturbing, setupFiles, isolate: false } },
+      { extends: true, test: { name: "alone", include: disturbing, setupFiles } },
     ],
   },
 });

@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { dirname, join } from "node:path";
 import { chromium } from "playwright-core";
+import type { ProvidedContext } from "vitest";
 import type { TestProject } from "vitest/node";
 import { CHROMIUM_FLAGS, findChromium } from "../scripts/chromium.mjs";
 import { freePort, startApplication, startStandIn } from "../scripts/run.mjs";
@@ -11,41 +12,43 @@ declare module "vitest" {
     address: string;
     /** Where the stand-in listens, for tests that change what it answers. */
     standIn: string;
-    /** The demo site in a browser's storage: the file that holds it, and the path of the site. */
-    demo: { state: string; path: string };
+    /** The demo site in a browser's storage: the file that holds it, the path of the site, and its pages' ids and names. */
+    demo: { state: string; path: string; pages: { id: string; name: string }[] };
   }
 }
 
 /** Opens the demo site once, so that each journey begins where it has been opened and read. */
-async function openedDemo(address: string): Promise<{ state: string; path: string }> {
+async function openedDemo(address: string): Promise<ProvidedContext["demo"]> {
   const browser = await chromium.launch({ executablePath: findChromium() ?? "chromium", args: CHROMIUM_FLAGS });
   const context = await browser.newContext();
   const page = await context.newPage();
   await page.goto(address);
   await page.getByRole("button", { name: "Open the demo site" }).click();
   await page.getByRole("heading", { name: "What this site needs" }).waitFor();
-  // What was found is kept a moment after it is shown.
-  const kept = () =>
+  const allOf = (table: string) =>
     page.evaluate(
-      () =>
-        new Promise<number>((resolve, reject) => {
+      (table) =>
+        new Promise<{ id: string; name: string }[]>((resolve, reject) => {
           const opening = indexedDB.open("keen-quill");
           opening.onerror = () => reject(opening.error);
           opening.onsuccess = () => {
-            const counting = opening.result.transaction("overviews").objectStore("overviews").count();
-            counting.onsuccess = () => {
+            const asking = opening.result.transaction(table).objectStore(table).getAll();
+            asking.onsuccess = () => {
               opening.result.close();
-              resolve(counting.result);
+              resolve(asking.result);
             };
           };
         }),
+      table,
     );
-  while ((await kept()) === 0) await page.waitForTimeout(100);
+  // What was found is kept a moment after it is shown.
+  while ((await allOf("overviews")).length === 0) await page.waitForTimeout(100);
+  const pages = (await allOf("derived")).map(({ id, name }) => ({ id, name }));
   const path = new URL(page.url()).pathname.replace(/\/findings$/, "");
   const state = join(mkdtempSync(join(tmpdir(), "demo-")), "state.json");
   await context.storageState({ indexedDB: true, path: state });
   await browser.close();
-  return { state, path };
+  return { state, path, pages };
 }
 
 /** Starts the built application and the stand-in web for all browser tests. */

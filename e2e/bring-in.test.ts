@@ -6,6 +6,7 @@ import {
   freshContext,
   goToPages,
   openDemo,
+  openDemoDesk,
   openDesk,
   openTab,
   startBrowser,
@@ -142,8 +143,7 @@ describe("bringing in", () => {
 
 describe("a backup", () => {
   it("brings everything back into another browser, and a damaged one changes nothing", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Enamel mug");
+    const page = await openDemoDesk(await freshContext(), "Enamel mug");
     await page.getByLabel("Title on desktop").fill("A mug that survives");
     await page.getByText(/^kept, /).waitFor();
     await page.keyboard.press("Control+k");
@@ -265,8 +265,7 @@ describe("storage", () => {
 
   it("that is deleted under an open desk stops writing and says so, and nothing is called kept", async () => {
     const context = await freshContext();
-    const page = await openDemo(context);
-    await openDesk(page, "Enamel mug");
+    const page = await openDemoDesk(context, "Enamel mug");
     await page.getByLabel("Title on desktop").fill("Kept");
     await page.getByText(/^kept, /).waitFor();
     const other = await openTab(context, "/icon.svg");
@@ -312,8 +311,7 @@ describe("storage", () => {
   });
 
   it("that is full is said loudly, and what was typed stays on screen", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Enamel mug");
+    const page = await openDemoDesk(await freshContext(), "Enamel mug");
     await page.evaluate(() => {
       IDBObjectStore.prototype.put = () => {
         throw new DOMException("full", "QuotaExceededError");

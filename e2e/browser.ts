@@ -113,7 +113,18 @@ export async function showRow(page: Page, name: string): Promise<void> {
   await expect.poll(there, { timeout: 15_000, interval: 60 }).toBe(true);
 }
 
-/** Opens a page of the demo site on the desk. */
+/** A page of the demo site on its desk, where the browser opens it: in one in which the site has been opened before. */
+export async function openDemoDesk(context: BrowserContext, name: string): Promise<Page> {
+  const { state, path, pages } = inject("demo");
+  const found = pages.find((one) => one.name.startsWith(name));
+  if (!found) throw new Error(`The demo site has no page ${name}`);
+  await context.setStorageState(state);
+  const page = await openTab(context, `${path}/pages/${found.id}`);
+  await page.getByRole("heading", { name: "Search result" }).waitFor();
+  return page;
+}
+
+/** Opens a page of the site on the desk, from the table or from the findings. */
 export async function openDesk(page: Page, name: string): Promise<void> {
   await showRow(page, name);
   await page.getByRole("link", { name }).first().click();

@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import type { Page } from "playwright-core";
 import { describe, expect, it } from "vitest";
 import { violations } from "./axe.ts";
-import { downloaded, eventually, freshContext, openDemo, openDesk, startBrowser } from "./browser.ts";
+import { downloaded, eventually, freshContext, openDemo, openDemoDesk, openDesk, startBrowser } from "./browser.ts";
 
 startBrowser();
 
@@ -19,8 +19,7 @@ async function undoTo(page: Page, label: string): Promise<void> {
 
 describe("structured data", () => {
   it("is mended value by value, in place, and differs from the original there alone", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Prices and family tickets");
+    const page = await openDemoDesk(await freshContext(), "Prices and family tickets");
     await notes(page).getByText("“price” is “£22.00”.").click();
     await page.keyboard.press(".");
     await notes(page).getByText("The data says the price “22.00”, and the page does not show it.").waitFor();
@@ -44,8 +43,7 @@ describe("structured data", () => {
   });
 
   it("is proposed from the page, keeps its evidence, and says when the page has moved on", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Before you come");
+    const page = await openDemoDesk(await freshContext(), "Before you come");
     await part(page)
       .getByRole("listitem")
       .filter({ hasText: "FAQPage" })
@@ -73,8 +71,7 @@ describe("structured data", () => {
   });
 
   it("is written by hand, as an entry or as JSON, and what cannot be read is not kept", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "The fog signal");
+    const page = await openDemoDesk(await freshContext(), "The fog signal");
     await part(page).getByRole("button", { name: "Add an entity…" }).click();
     await page.getByRole("combobox", { name: "Type of the entity" }).fill("VideoObject");
     await page.getByText("A video file.").waitFor();
@@ -110,8 +107,7 @@ describe("structured data", () => {
   });
 
   it("that is broken is put right where that is sure", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Tea towel with signal flags");
+    const page = await openDemoDesk(await freshContext(), "Tea towel with signal flags");
     await notes(page).getByText("a comma stands before the closing bracket").click();
     await page.keyboard.press(".");
     await part(page).getByText("Product", { exact: true }).first().waitFor();
@@ -119,8 +115,7 @@ describe("structured data", () => {
   });
 
   it("asks for what a proposal lacks, and writes it onto the page in the same step", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Opening times and prices");
+    const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     await part(page)
       .getByRole("listitem")
       .filter({ hasText: "LocalBusiness" })
@@ -150,8 +145,7 @@ describe("structured data", () => {
   });
 
   it("has typed fields for days, money, addresses and links, and a question with its answer", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Knot night in the saloon");
+    const page = await openDemoDesk(await freshContext(), "Knot night in the saloon");
     // A day and a time of their own in place of the text.
     await part(page).getByRole("button", { name: "endDate of Event: 2026-12-02T21:00" }).click();
     await part(page).getByLabel("Day").fill("2026-12-03");
@@ -190,8 +184,7 @@ describe("structured data", () => {
   });
 
   it("in the markup becomes JSON-LD, and one undo puts it back", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "A night aboard");
+    const page = await openDemoDesk(await freshContext(), "A night aboard");
     await part(page).getByRole("button", { name: "Make it JSON-LD" }).click();
     await part(page).getByText("Written as microdata").waitFor({ state: "detached" });
     const source = await html(page);
@@ -204,8 +197,7 @@ describe("structured data", () => {
   });
 
   it("is set out by itself, with its JSON beside it and the way between its entities", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "The radio room");
+    const page = await openDemoDesk(await freshContext(), "The radio room");
     await part(page).getByRole("link", { name: "Open on its own page" }).click();
     const entities = page.getByRole("navigation", { name: "Entities" });
     await entities.getByRole("link", { name: "HowTo The last message" }).click();

@@ -4,7 +4,16 @@ import { audit } from "../core/audit/auditor.ts";
 import { originalFromBytes } from "../core/page/original-from-bytes.ts";
 import { readPage } from "../core/page/read.ts";
 import { DEFAULT_HOUSE_STYLE } from "../core/settings/house-style.ts";
-import { eventually, freshContext, openDemo, openDesk, openTab, showRow, startBrowser } from "./browser.ts";
+import {
+  eventually,
+  freshContext,
+  openDemo,
+  openDemoDesk,
+  openDesk,
+  openTab,
+  showRow,
+  startBrowser,
+} from "./browser.ts";
 import { numeralsAmiss } from "./numerals.ts";
 
 startBrowser();
@@ -269,8 +278,7 @@ describe("the document", () => {
 describe("forced colours", () => {
   // CSS Color Adjustment 1, section 3: colours and grounds are the system's, borders and outlines stay.
   it("keep what is pressed, current and lost apart, and draw no text twice", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Opening times and prices");
+    const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     await page.emulateMedia({ forcedColors: "active" });
     await page.locator("button[aria-label='Note 1']").first().waitFor();
     const title = page.getByLabel("Title on desktop");
@@ -295,8 +303,7 @@ describe("forced colours", () => {
 
 describe.each([1280, 390])("numerals at %d px", (width) => {
   it("touch no letter, and none is clipped", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Opening times and prices");
+    const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     await page.setViewportSize({ width, height: 800 });
     await page.getByRole("heading", { name: "Source" }).waitFor();
     await page.locator("button[aria-label='Note 1']").first().waitFor();

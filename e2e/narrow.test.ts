@@ -1,5 +1,6 @@
 import type { Page } from "playwright-core";
 import { describe, expect, it } from "vitest";
+import { violations } from "./axe.ts";
 import { freshContext, openFindings, screenDrawn, startBrowser } from "./browser.ts";
 import { outOfReach } from "./reach.ts";
 
@@ -77,9 +78,12 @@ const SIZES = [
   [1024, 800],
 ] as const;
 
-describe("where the window is narrow, low or magnified", () => {
-  it("every control of every screen can be reached, and no text is cut", async () => {
+describe("where the window is narrow, low or magnified, or dark", () => {
+  it("every control of every screen can be reached, no text is cut, and axe-core finds nothing", {
+    timeout: 240_000,
+  }, async () => {
     const page = await openFindings(await freshContext());
+    let dark = false;
     await openEach(page, async (screen) => {
       for (const [width, height] of SIZES) {
         await page.setViewportSize({ width, height });
@@ -87,6 +91,11 @@ describe("where the window is narrow, low or magnified", () => {
         await expect.poll(() => outOfReach(page, "main", height < 480), { timeout: 10_000, message: at }).toEqual([]);
         if (height === 800) expect(await cutBySpacing(page), at).toEqual([]);
       }
+      // Each screen in one of the two, the next in the other; in all ways npm run check:screens looks at them.
+      dark = !dark;
+      await page.emulateMedia({ colorScheme: dark ? "dark" : "light" });
+      await page.setViewportSize({ width: dark ? 1280 : 390, height: 800 });
+      expect(await violations(page), screen).toEqual([]);
     });
   });
 });

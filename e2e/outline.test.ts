@@ -5,7 +5,7 @@ import {
   downloaded,
   eventually,
   freshContext,
-  openDemo,
+  openDemoDesk,
   openDesk,
   openTab,
   selectWords,
@@ -31,8 +31,7 @@ const row = (page: Page, name: string) => page.getByRole("button", { name, exact
 
 describe("the outline", () => {
   it("is repaired by the least change, with a line refused and a line in bold taken in, and undone after a reload", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "The crew of the lightship");
+    const page = await openDemoDesk(await freshContext(), "The crew of the lightship");
     await page.getByRole("button", { name: "Repair…" }).click();
     const dialog = page.getByRole("dialog", { name: "Repair the outline" });
     await dialog.getByRole("checkbox", { name: "On the foredeck" }).click();
@@ -55,8 +54,7 @@ describe("the outline", () => {
   });
 
   it("several H1s become one, levels move with what is below, and the outline is sound", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Night of");
+    const page = await openDemoDesk(await freshContext(), "Night of");
     await page.getByRole("button", { name: "Make one H1 of 2…" }).click();
     const dialog = page.getByRole("dialog", { name: "Make one H1 of 2" });
     await dialog.getByText("Night of lamps", { exact: true }).waitFor();
@@ -80,8 +78,7 @@ describe("the outline", () => {
   });
 
   it("a heading is dragged with what is below it, by mouse and by keyboard, put over others, and reworded", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Night of");
+    const page = await openDemoDesk(await freshContext(), "Night of");
     // What is drawn later moves what stands there.
     await page.getByRole("heading", { name: "Source" }).waitFor();
     const handle = page.getByRole("button", { name: "Drag What it costs to another level, with what is below it" });
@@ -121,8 +118,7 @@ describe("the outline", () => {
   });
 
   it("a pattern on many pages is looked at and changed on all, with one undo", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Night of");
+    const page = await openDemoDesk(await freshContext(), "Night of");
     await row(page, "H4: When to come").click();
     await page.getByRole("menuitem", { name: "Others like this one on the site" }).click();
     await page.getByRole("heading", { name: "Patterns of headings" }).waitFor();
@@ -142,8 +138,7 @@ describe("the outline", () => {
 
 describe("the body", () => {
   it("is edited block by block: words with their markup, a question with its answer, removal, a heading over parts", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "School visits aboard");
+    const page = await openDemoDesk(await freshContext(), "School visits aboard");
     await page.getByRole("button", { name: "Unfold the body" }).click();
     await page.getByRole("button", { name: /^Text: Warm clothes/ }).click();
     await selectWords(page, "a pencil");
@@ -175,8 +170,7 @@ describe("the body", () => {
   });
 
   it("is edited as it is marked up: links, emphasis, code and line breaks by key and by button", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "School visits");
+    const page = await openDemoDesk(await freshContext(), "School visits");
     await page.getByRole("button", { name: /unfold what stands under What to bring/ }).click();
     const words = page.getByRole("button", { name: /^Text: Warm clothes, a pencil/ });
     const field = page.getByRole("textbox", { name: "Text", exact: true });
@@ -261,8 +255,7 @@ describe("the body", () => {
   });
 
   it("pictures get their texts, links their words, the head its code", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Pictures of the lightship");
+    const page = await openDemoDesk(await freshContext(), "Pictures of the lightship");
     const margin = page.getByRole("complementary", { name: "Notes" });
     await margin.getByText("The picture “under-tow.jpg” has no alternative text.").waitFor();
     await page.getByRole("button", { name: "Alternative text of under-tow.jpg: no alternative text" }).click();
@@ -293,8 +286,7 @@ describe("the body", () => {
 
 describe("the source", () => {
   it("is checked, mended where an unclosed quotation mark swallows what follows, and checked again", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "School visits aboard");
+    const page = await openDemoDesk(await freshContext(), "School visits aboard");
     const margin = page.getByRole("complementary", { name: "Notes" });
     const swallowed =
       "A quotation mark is missing behind the attribute href in line 21, column 20: tags behind it are taken for its value.";
@@ -325,8 +317,7 @@ describe("the source", () => {
   });
 
   it("is shown as it looks, without scripts, and headings are found both ways", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "The crew of the lightship");
+    const page = await openDemoDesk(await freshContext(), "The crew of the lightship");
     await page.getByRole("region", { name: "How it looks" }).getByRole("button", { name: "Show it" }).click();
     const frame = page.frameLocator("iframe[title='The page as it looks']");
     await frame.getByRole("heading", { name: "The cook" }).click();
@@ -370,8 +361,7 @@ describe("the source", () => {
   });
 
   it("is not left behind a dialog by a key, and an editor's undo takes back what was typed there alone", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "The crew of the lightship");
+    const page = await openDemoDesk(await freshContext(), "The crew of the lightship");
     await page.getByLabel("Title on desktop").fill("A title of mine");
     await page.getByText(/^kept, /).waitFor();
     const url = page.url();

@@ -1,6 +1,6 @@
 import type { Locator, Page } from "playwright-core";
 import { describe, expect, it } from "vitest";
-import { eventually, freshContext, openDemo, openDesk, startBrowser } from "./browser.ts";
+import { eventually, freshContext, openDemo, openDemoDesk, startBrowser } from "./browser.ts";
 
 startBrowser();
 
@@ -60,8 +60,7 @@ describe("widgets follow the patterns of the Authoring Practices", () => {
   });
 
   it("menu button: opened by Enter, Space and the down arrow, gone through by arrows, Home, End and letters, left by Esc", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Night of");
+    const page = await openDemoDesk(await freshContext(), "Night of");
     const button = page.getByRole("button", { name: "H2: What it costs" });
     const menu = page.getByRole("menu");
     for (const key of ["Enter", "Space"]) {
@@ -141,8 +140,7 @@ describe("widgets follow the patterns of the Authoring Practices", () => {
   });
 
   it("dialog: has a name, holds Tab within, is left by Esc and gives the focus back; radio group: one stop, arrows choose", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Opening times and prices");
+    const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     await page.locator("[data-note]").first().waitFor();
     await page.keyboard.press("j");
     const opener = page.getByRole("button", { name: "Set aside…" });
@@ -172,8 +170,7 @@ describe("widgets follow the patterns of the Authoring Practices", () => {
   });
 
   it("tooltip: shown by focus as by the pointer, named, and sent away by Esc", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Opening times and prices");
+    const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     const help = page.getByRole("button", { name: "Keys and hints" });
     await help.focus();
     const tooltip = page.getByRole("tooltip");

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { downloaded, eventually, freshContext, openDemo, openDesk, openTab, startBrowser } from "./browser.ts";
+import { downloaded, eventually, freshContext, openDemo, openDemoDesk, openTab, startBrowser } from "./browser.ts";
 
 startBrowser();
 
@@ -221,8 +221,7 @@ describe("the phrases of a site", () => {
   });
 
   it("support a page from its desk, and stand where its words are changed", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Opening times and prices");
+    const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     const part = page.getByRole("region", { name: "Phrases" });
     await part.getByText("not in H1, H2, first 100 words, body, description, slug").waitFor();
     await part.getByRole("combobox", { name: "Add a supporting phrase" }).fill("winter opening");

@@ -3,7 +3,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Page } from "playwright-core";
 import { describe, expect, it } from "vitest";
-import { downloaded, eventually, freshContext, goToPages, openDemo, openDesk, startBrowser } from "./browser.ts";
+import { downloaded, eventually, freshContext, goToPages, openDemoDesk, openDesk, startBrowser } from "./browser.ts";
 
 startBrowser();
 
@@ -11,8 +11,7 @@ const open = (page: Page, name: string) => page.getByRole("button", { name, exac
 
 describe("a search result", () => {
   it("says what stands in it and why; what is not earned is tried on, and never handed over", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Enamel mug");
+    const page = await openDemoDesk(await freshContext(), "Enamel mug");
     await open(page, "What stands in it");
     const parts = page.getByRole("region", { name: "What stands in the result" });
     await parts.getByText("The page shows £11.50, but states no product.").waitFor();
@@ -58,8 +57,7 @@ describe("a search result", () => {
   });
 
   it("has other wordings, which are used or kept as takes; takes are typed into, compared, used, and remembered", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Opening times and prices");
+    const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     const title = page.getByLabel("Title on desktop");
     const first = await title.inputValue();
     await open(page, "Other wordings");
@@ -102,8 +100,7 @@ describe("a search result", () => {
   });
 
   it("is led to: whom it is for, phrase, title, and so on to the changes; what is selected is put into another case", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "What we keep of you");
+    const page = await openDemoDesk(await freshContext(), "What we keep of you");
     await open(page, "Lead me through it");
     const led = page.getByRole("region", { name: "Led through this page" });
     await led.getByRole("heading", { name: "Next: whom it is for" }).waitFor();
@@ -139,8 +136,7 @@ describe("a search result", () => {
   });
 
   it("stands among others at the places that are named, in several wordings, on both devices", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Opening times and prices");
+    const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     await page.getByRole("link", { name: "Among others" }).click();
     await page.getByRole("button", { name: "Begin one for “Opening times and prices”" }).click();
     await page.getByRole("button", { name: "Bring in the others…" }).click();
@@ -223,8 +219,7 @@ describe("a search result", () => {
 
   it("goes out as a proof that is answered without anything else, and the answers come back", async () => {
     const context = await freshContext();
-    const page = await openDemo(context);
-    await openDesk(page, "Enamel mug");
+    const page = await openDemoDesk(context, "Enamel mug");
     await page.getByLabel("Title on desktop").fill("Enamel mug <i>with a bird</i>");
     await page.getByLabel("Description on desktop").fill("A mug for the galley.");
     await goToPages(page);

@@ -1,7 +1,16 @@
 import { readFileSync } from "node:fs";
 import { unzipSync } from "fflate";
 import { describe, expect, it } from "vitest";
-import { downloaded, eventually, freshContext, openDemo, openDesk, openTab, startBrowser } from "./browser.ts";
+import {
+  downloaded,
+  eventually,
+  freshContext,
+  openDemo,
+  openDemoDesk,
+  openDesk,
+  openTab,
+  startBrowser,
+} from "./browser.ts";
 
 startBrowser();
 
@@ -60,8 +69,7 @@ describe("from the first screen to the changed HTML", () => {
   });
 
   it("keeps a Windows-1252 page in its character set", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "The fog signal that could be heard");
+    const page = await openDemoDesk(await freshContext(), "The fog signal that could be heard");
     await page.getByLabel("Title on desktop").fill("Fog signal – nine miles 船");
     const { bytes } = await downloaded(page, () => page.getByRole("button", { name: "Download the HTML" }).click());
     expect(bytes.toString("latin1")).toContain("<title>Fog signal \x96 nine miles &#33337;</title>\r\n");
@@ -69,8 +77,7 @@ describe("from the first screen to the changed HTML", () => {
 
   it("is undone and done again over reloads, and kept between tabs", async () => {
     const context = await freshContext();
-    const page = await openDemo(context);
-    await openDesk(page, "Brass lamp kit");
+    const page = await openDemoDesk(context, "Brass lamp kit");
     const title = page.getByLabel("Title on desktop");
     const was = await title.inputValue();
     await title.fill("Brass lamp kit with forty-one parts");
@@ -98,8 +105,7 @@ describe("from the first screen to the changed HTML", () => {
 describe("the desk by keyboard", () => {
   it("keeps what is done in quick succession in that order", async () => {
     const context = await freshContext();
-    const page = await openDemo(context);
-    await openDesk(page, "Enamel mug");
+    const page = await openDemoDesk(context, "Enamel mug");
     const title = page.getByLabel("Title on desktop");
     // Faster than storage answers, as keys come on a machine that is busy.
     await title.evaluate((field) => {
@@ -151,8 +157,7 @@ describe("the desk by keyboard", () => {
   });
 
   it("goes through notes, applies fixes, moves through pages and marks them ready", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Opening times and prices");
+    const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     await page.keyboard.press("j");
     await page.getByText("Results cut a title by its width").waitFor();
     await page.keyboard.press(".");
@@ -178,8 +183,7 @@ describe("the desk by keyboard", () => {
   });
 
   it("keeps the search result over what is worked on, and shows long texts whole, no numeral over a letter", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Opening times and prices");
+    const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     await page.getByRole("button", { name: "Links", exact: true }).click();
     const strip = page.getByRole("button", { name: /^Search result: / });
     await strip.getByText("| to shore").waitFor();
@@ -212,8 +216,7 @@ describe("the desk by keyboard", () => {
   });
 
   it("edits the outline by menu and by key", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Opening times and prices");
+    const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     await page.getByRole("button", { name: "H2: nothing in it" }).focus();
     await page.keyboard.press("Delete");
     await page.getByRole("button", { name: "H2: nothing in it" }).waitFor({ state: "detached" });
@@ -233,8 +236,7 @@ describe("the desk by keyboard", () => {
   });
 
   it("sets findings aside with a reason, at three reaches, and takes them back up", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "The lamp and the lens");
+    const page = await openDemoDesk(await freshContext(), "The lamp and the lens");
     const note = page.getByText("“the”, “and”", { exact: false }).first();
     await note.click();
     await page.getByRole("button", { name: "Set aside…" }).click();
@@ -253,8 +255,7 @@ describe("the desk by keyboard", () => {
   });
 
   it("shows what is found across pages at its place, with the other pages and a fix, and sets it aside here", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Give to the ship");
+    const page = await openDemoDesk(await freshContext(), "Give to the ship");
     const broken = page.getByText("links to /support/friends, which is not there", { exact: false });
     await broken.click();
     // The note is level with the link, which is listed among the links of the page.
@@ -283,8 +284,7 @@ describe("the desk by keyboard", () => {
   });
 
   it("follows the target phrase", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Enamel mug");
+    const page = await openDemoDesk(await freshContext(), "Enamel mug");
     await page.getByRole("combobox", { name: "Target phrase" }).fill("brass lamp");
     await page.getByText("“brass lamp” is not in the slug").waitFor();
     await page.getByText(/^kept, /).waitFor();

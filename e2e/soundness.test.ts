@@ -1,6 +1,15 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { downloaded, freshContext, goToPages, openDemo, openDesk, selectWords, startBrowser } from "./browser.ts";
+import {
+  downloaded,
+  freshContext,
+  goToPages,
+  openDemo,
+  openDemoDesk,
+  openDesk,
+  selectWords,
+  startBrowser,
+} from "./browser.ts";
 
 startBrowser();
 
@@ -91,8 +100,7 @@ describe("the HTML of the whole site", () => {
 
 describe("a page in Markdown", () => {
   it("is edited block by block, and differs in those lines alone", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "How the ship is moored for winter");
+    const page = await openDemoDesk(await freshContext(), "How the ship is moored for winter");
     await page.getByRole("button", { name: "Unfold the body" }).click();
     const was = demo("log/winter-mooring.md").toString();
     const text =

@@ -9,7 +9,7 @@ import {
   eventually,
   freshContext,
   goToPages,
-  openDemo,
+  openDemoDesk,
   openDesk,
   openTab,
   startBrowser,
@@ -320,8 +320,7 @@ describe("from disk, spreadsheets and drafts", () => {
   });
 
   it("a table is recognised, looked at row by row, and applied with one undo a reload later", async () => {
-    const page = await openDemo(await freshContext());
-    await openDesk(page, "Enamel mug");
+    const page = await openDemoDesk(await freshContext(), "Enamel mug");
     await page.getByLabel("Title on desktop").fill("A title of mine");
     await page.getByText(/^kept, /).waitFor();
     const site = /sites\/([^/]+)/.exec(page.url())?.[1] ?? "";

@@ -8,13 +8,9 @@ const report = `${root}.cache/check-screens.json`;
 mkdirSync(`${root}.cache`, { recursive: true });
 rmSync(report, { force: true });
 await build();
-const sound = run(
-  "npx",
-  ["--no-install", "vitest", "run", "--config", "vitest.e2e.config.ts", "e2e/own-screens.test.ts"],
-  {
-    env: { ...process.env, CHROMIUM_PATH: ensureChromium(), EVERY_WAY: report },
-  },
-);
+const sound = run("npx", ["--no-install", "vitest", "run", "--config", "vitest.screens.config.ts"], {
+  env: { ...process.env, CHROMIUM_PATH: ensureChromium(), REPORT: report },
+});
 const { states, looks, found } = JSON.parse(readFileSync(report, "utf8")) as Record<"states" | "found", string[]> & {
   looks: number;
 };

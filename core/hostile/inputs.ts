@@ -427,6 +427,8 @@ export const KNOWN: readonly HostileInput[] = [
     return `${text}---\n# A\n`;
   }),
   markdown("YAML keys", (size) => `---\n${repeated("k#: 1\n", size)}---\n# A\n`),
+  // Front matter is read up to 100,000 characters.
+  markdown("YAML ends of maps", (size) => `---\na: b\n${"}".repeat(Math.min(size, 90_000))}\n---\n# A\n`),
   markdown("YAML doubled keys", (size) => `---\n${repeated("k: 1\n", size)}---\n# A\n`),
   markdown("YAML anchors", (size) => `---\n${repeated("k#: &a# [*a#]\n", size)}---\n# A\n`),
   markdown("YAML aliases of aliases", () => {

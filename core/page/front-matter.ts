@@ -33,19 +33,21 @@ export function readFrontMatter(source: string): FrontMatter | null {
   if (!document) return { ...bounds, map: null, fault: "its values are nested too deep" };
   const [error] = document.errors;
   if (error) {
-    const line = (error.linePos?.[0].line ?? 1) + 1;
-    return { ...bounds, map: null, fault: `line ${line}: ${error.message.split(" at line")[0]}` };
+    return { ...bounds, map: null, fault: `line ${lineAt(yaml, error.pos[0])}: ${error.message}` };
   }
   if (document.contents !== null && !isMap(document.contents)) {
     return { ...bounds, map: null, fault: "line 2: it holds no names with values" };
   }
   const doubled = doubledName(document.contents);
   if (doubled?.range) {
-    const line = yaml.slice(0, doubled.range[0]).split("\n").length + 1;
+    const line = lineAt(yaml, doubled.range[0]);
     return { ...bounds, map: null, fault: `line ${line}: the name ${String(doubled.value)} stands there twice` };
   }
   return { ...bounds, map: document.contents as YAMLMap | null, fault: null };
 }
+
+/** The line of the file in which a place of its YAML lies. */
+const lineAt = (yaml: string, place: number) => yaml.slice(0, place).split("\n").length + 1;
 
 /** Characters of front matter that are read: it holds names and short values. */
 const MOST = 100_000;
@@ -62,7 +64,8 @@ function parsed(yaml: string) {
   }
   for (const [indent] of yaml.matchAll(/^ +(?=\S[^\n]*:(?:\s|$))/gm)) if (indent.length > DEEPEST * 2) return null;
   // Names are compared here: the parser compares each with all others.
-  return markdownParsers().parseDocument(yaml, { strict: true, uniqueKeys: false });
+  // Nor are errors drawn into the text, each of which would take as long as the text.
+  return markdownParsers().parseDocument(yaml, { strict: true, uniqueKeys: false, prettyErrors: false });
 }
 
 /** The second of two equal names in one map; null where there are none. */

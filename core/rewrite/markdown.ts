@@ -13,7 +13,7 @@ function scalarText(value: string, type?: string): string {
   if (type === "QUOTE_SINGLE") return `'${value.replaceAll("'", "''")}'`;
   if (type !== "QUOTE_DOUBLE") {
     const { isScalar, parseDocument } = markdownParsers();
-    const read = parseDocument(`k: ${value}`, { logLevel: "silent" });
+    const read = parseDocument(`k: ${value}`, { logLevel: "silent", prettyErrors: false });
     const node = read.get("k", true);
     if (
       read.errors.length === 0 &&
