@@ -19,6 +19,8 @@ const ofApp = testsIn("app", "cli");
 /** They put something else in the place of a module, or take the database away, which others would see. */
 const disturbing = ofApp.filter((file) => /\bvi\.(?:do)?mock\(|\bDexie\.delete\(/i.test(readFileSync(file, "utf8")));
 const setupFiles = ["core/page/markdown.setup.ts"];
+/** Storage as a browser has it stands there before anything asks for it. */
+const withStorage = [...setupFiles, "app/store/indexed-db.setup.ts"];
 
 export default defineConfig({
   test: {
@@ -29,8 +31,11 @@ export default defineConfig({
     projects: [
       // They share their modules, which take longer to load than most tests take.
       { extends: true, test: { name: "core", include: testsIn("core", "demo", "server"), setupFiles, isolate: false } },
-      { extends: true, test: { name: "app", include: ofApp, exclude: disturbing, setupFiles, isolate: false } },
-      { extends: true, test: { name: "alone", include: disturbing, setupFiles } },
+      {
+        extends: true,
+        test: { name: "app", include: ofApp, exclude: disturbing, setupFiles: withStorage, isolate: false },
+      },
+      { extends: true, test: { name: "alone", include: disturbing, setupFiles: withStorage } },
     ],
   },
 });

@@ -16,19 +16,22 @@ const check = (name, ok) => {
 };
 
 const tool = (name, ...args) => told("npx", ["--no-install", name, ...args]);
-/** TypeScript as the platform's own program: ten times as quick as the one in JavaScript, which other tools build on. */
-const typecheck = async () => {
-  const routes = await tool("react-router", "typegen");
-  return routes.ok ? told(process.execPath, ["node_modules/typescript-native/bin/tsc", "--noEmit"]) : routes;
+/** The types of routes, which two of the checks read. */
+const routes = tool("react-router", "typegen");
+const withRoutes = async (check) => {
+  const types = await routes;
+  return types.ok ? check() : types;
 };
+/** TypeScript as the platform's own program: five times as quick as the one in JavaScript, which other tools build on. */
+const TSC = "node_modules/typescript-native/bin/tsc";
 
 /** Side by side: none of them writes what another reads. */
 const built = build();
 const statics = [
-  ["types", typecheck()],
+  ["types", withRoutes(() => told(process.execPath, [TSC, "--noEmit"]))],
   ["lint", tool("biome", "check", "--error-on-warnings", ".")],
   ["layers", told("npm", ["run", "--silent", "layers"])],
-  ["unused code", tool("knip", "--no-progress")],
+  ["unused code", withRoutes(() => tool("knip", "--no-progress"))],
 ].map(async ([name, checked]) => ({ name, ...(await checked) }));
 for (const { name, ok, said } of await Promise.all(statics)) {
   process.stdout.write(said);

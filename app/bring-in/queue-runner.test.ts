@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { FetchAnswer, Wanted } from "#core/address/fetch-answer";
 import { newSite } from "../store/bring-in";

@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import { pageFindings } from "../store/page-findings";
 import type { SiteRecord } from "../store/records/sites";

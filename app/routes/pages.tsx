@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useMemo, useRef, useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { limitsOf } from "#core/settings/house-style";
 import { screenTitle } from "../document-title";
@@ -20,6 +20,7 @@ import { useNotices } from "../ui/notice";
 import { onDemand } from "../ui/on-demand";
 import { useAnnounced } from "../ui/use-announced";
 import { useSoon } from "../ui/use-soon";
+import { useTyped } from "../ui/use-typed";
 import { useSite } from "./site";
 
 const ProofDialog = onDemand(async () => (await import("../proof/proof-dialog")).default);
@@ -97,12 +98,7 @@ export default function Pages() {
   };
   const find = (text: string) =>
     pages && setParams(withColumns(queryOf({ ...pages.filter, find: text }), set), { replace: true });
-  // The address follows what is typed; whoever types faster loses no letter.
-  const [typed, setTyped] = useState<string | null>(null);
-  const reached = pages?.filter.find === typed;
-  useEffect(() => {
-    if (reached) setTyped(null);
-  }, [reached]);
+  const [typed, type] = useTyped(pages?.filter.find ?? "");
   useKeys("/", () => finder.current?.focus(), { preventDefault: true });
 
   const [all, few] = [pages?.all.length ?? 0, pages?.shown.length ?? 0];
@@ -148,9 +144,9 @@ export default function Pages() {
                 ? "Find in this page"
                 : `Find in these ${new Intl.NumberFormat("en-GB").format(pages.shown.length)}`
             }
-            value={typed ?? pages.filter.find}
+            value={typed}
             onChange={(e) => {
-              setTyped(e.target.value);
+              type(e.target.value);
               find(e.target.value);
             }}
             className="w-[220px] border-edge border-b bg-transparent py-1"

@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { Asked } from "#core/proposals/all";
 import type { Edit } from "#core/rewrite/edits";

@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { assignColumns, pagesOf, planTable, readTable, takenAtFirst } from "#core/exchange/table-file";
 import { originalFromText } from "#core/page/original";

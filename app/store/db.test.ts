@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import Dexie from "dexie";
 import { afterEach, expect, it, vi } from "vitest";
 import { DATABASE, Desk, db, openKept } from "./db";

@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import { readdirSync, readFileSync } from "node:fs";
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { addressOfFile } from "#core/address/address";

@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import { beginLongRun } from "../workers/long-run";
 import { db } from "./db";

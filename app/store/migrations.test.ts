@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import { deflateSync } from "node:zlib";
 import Dexie from "dexie";
 import { afterEach, describe, expect, it } from "vitest";

@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import { afterEach, expect, it } from "vitest";
 import { db } from "./db";
 import { dropFigures, keepFigures } from "./performance";

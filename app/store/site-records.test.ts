@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import { afterEach, describe, expect, it } from "vitest";
 import { originalFromText } from "#core/page/original";
 import { newSite } from "./bring-in";

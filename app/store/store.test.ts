@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import { deflateSync } from "node:zlib";
 import { unzipSync } from "fflate";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";

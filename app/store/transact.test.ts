@@ -1,7 +1,6 @@
-import { isFound, rulesFound } from "#core/findings/found";
-import "fake-indexeddb/auto";
 import fc from "fast-check";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { isFound, rulesFound } from "#core/findings/found";
 import { originalFromText } from "#core/page/original";
 import { readPage } from "#core/page/read";
 import type { Edit } from "#core/rewrite/edits";

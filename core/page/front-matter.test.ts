@@ -39,6 +39,8 @@ describe("front matter", () => {
     expect(readFrontMatter("---\ntitle: a\ntitle: b\n---\n")?.fault).toMatch(/^line 3: /);
     expect(readFrontMatter('---\ntitle: "never closed\n---\n')?.fault).toMatch(/^line /);
     expect(readFrontMatter("---\n- a\n- b\n---\n")?.fault).toBe("line 2: it holds no names with values");
+    expect(readFrontMatter("---\ntitle: a\n--- b\n---\n")?.fault).toBe("line 3: a second document begins");
+    expect(readFrontMatter("---\ntitle: a\n}}}\n}\n---\n")?.fault).toMatch(/^line 3: /);
     expect(values("")).toEqual({});
   });
 });

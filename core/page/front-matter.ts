@@ -1,4 +1,4 @@
-import type { Scalar, YAMLMap } from "yaml";
+import type { CST, Scalar, YAMLMap } from "yaml";
 import { markdownParsers } from "./load-markdown.ts";
 
 /** YAML between two lines of three hyphens at the start of a Markdown file; offsets in UTF-16 code units of the file. */
@@ -35,6 +35,8 @@ export function readFrontMatter(source: string): FrontMatter | null {
   if (error) {
     return { ...bounds, map: null, fault: `line ${lineAt(yaml, error.pos[0])}: ${error.message}` };
   }
+  if (document.second !== null)
+    return { ...bounds, map: null, fault: `line ${lineAt(yaml, document.second)}: a second document begins` };
   if (document.contents !== null && !isMap(document.contents)) {
     return { ...bounds, map: null, fault: "line 2: it holds no names with values" };
   }
@@ -63,9 +65,20 @@ function parsed(yaml: string) {
     if (depth > DEEPEST) return null;
   }
   for (const [indent] of yaml.matchAll(/^ +(?=\S[^\n]*:(?:\s|$))/gm)) if (indent.length > DEEPEST * 2) return null;
-  // Names are compared here: the parser compares each with all others.
-  // Nor are errors drawn into the text, each of which would take as long as the text.
-  return markdownParsers().parseDocument(yaml, { strict: true, uniqueKeys: false, prettyErrors: false });
+  const { Composer, Parser } = markdownParsers();
+  // Names are compared here: the parser compares each with all others. Nor are errors drawn into the text, each of which
+  // would take as long as the text.
+  const composer = new Composer({ strict: true, uniqueKeys: false, prettyErrors: false });
+  const [first, second] = composer.compose(upToFault(new Parser().parse(yaml)), true, yaml.length);
+  return { contents: first?.contents ?? null, errors: first?.errors ?? [], second: second?.range[0] ?? null };
+}
+
+/** What a text is made of, up to what has no place there: more of that would only take time. */
+function* upToFault(tokens: Iterable<CST.Token>): Generator<CST.Token> {
+  for (const token of tokens) {
+    yield token;
+    if (token.type === "error") return;
+  }
 }
 
 /** The second of two equal names in one map; null where there are none. */
