@@ -248,6 +248,31 @@ describe("the document", () => {
     await eventually(() => other.title(), "This site is not in this browser · Keen Quill");
   });
 
+  it("has all rows of a table on paper, one below the other, none cut, and nothing that is pressed", async () => {
+    const page = await openDemo(await freshContext());
+    const grid = page.getByRole("grid");
+    // The browser says so before it prints; media for print are what it prints by.
+    await page.evaluate(() => dispatchEvent(new Event("beforeprint")));
+    await page.emulateMedia({ media: "print" });
+    await page.setViewportSize({ width: 680, height: 960 });
+    await eventually(() => grid.getByRole("row").count(), 41);
+    const rows = await grid.locator("[data-index]").evaluateAll((all) =>
+      all.map((row) => {
+        const box = row.getBoundingClientRect();
+        const inside = Math.max(...[...row.querySelectorAll("*")].map((one) => one.getBoundingClientRect().bottom));
+        return { top: box.top, bottom: box.bottom, inside };
+      }),
+    );
+    for (const [i, { bottom, inside }] of rows.entries()) {
+      expect(inside).toBeLessThanOrEqual(bottom + 1);
+      expect(rows[i + 1]?.top ?? bottom).toBeCloseTo(bottom, 0);
+    }
+    expect(await page.getByRole("button", { name: "Hand over the changed pages" }).count()).toBe(0);
+    await page.evaluate(() => dispatchEvent(new Event("afterprint")));
+    await page.emulateMedia({ media: "screen" });
+    await eventually(async () => (await grid.getByRole("row").count()) < 30, true);
+  });
+
   it("has texts in the page's own language, and fields that tell what is lost", async () => {
     const page = await openDemo(await freshContext());
     await showRow(page, "Opening times and prices");

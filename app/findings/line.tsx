@@ -85,7 +85,7 @@ export const Line = memo(function Line({
             <span className="border-graphite border-b border-dotted font-semibold">{what}</span> {rest}.
           </span>
         </button>
-        <span className="flex flex-wrap items-baseline gap-x-4 gap-y-1 pl-[29px]">
+        <span className="flex flex-wrap items-baseline gap-x-4 gap-y-1 pl-[29px] print:hidden">
           {facts.hasFix && (
             <Action onClick={on(onFixes)} aria-label={`${look}: ${facts.finds}`}>
               {look}

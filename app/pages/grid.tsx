@@ -1,4 +1,3 @@
-import { useVirtualizer } from "@tanstack/react-virtual";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import {
   type KeyboardEvent,
@@ -15,6 +14,7 @@ import { useNavigate } from "react-router";
 import type { ResultLimits } from "#core/settings/house-style";
 import type { PageRecord } from "../store/page-record";
 import { Tick } from "../ui/tick";
+import { ROW, ROWS, useDrawnRows } from "../ui/use-drawn-rows";
 import { useNewest } from "../ui/use-newest";
 import { CellEditor, type Leave } from "./cell-editor";
 import type { Column, EditedAs } from "./columns/column";
@@ -94,11 +94,10 @@ export function Grid({
   const room = few ? "gap-3 px-3" : "gap-5 px-6";
   const rows = useMemo(() => sortPages(pages, columns, sorting), [pages, columns, sorting]);
   const tracks = `28px ${columns.map((one) => one.track).join(" ")}`;
-  const virtual = useVirtualizer({
+  const virtual = useDrawnRows({
     count: rows.length,
     getScrollElement: () => scroller.current,
     estimateSize: () => 64,
-    overscan: 6,
     // The headings of the columns stand over the first of the rows that are seen.
     scrollPaddingEnd: HEADINGS,
     getItemKey: useCallback((i: number) => rows[i]?.id ?? i, [rows]),
@@ -358,7 +357,7 @@ export function Grid({
           })}
         </div>
         {/* biome-ignore lint/a11y/useSemanticElements: see above */}
-        <div role="rowgroup" className="relative" style={{ height: virtual.getTotalSize() }}>
+        <div role="rowgroup" className={ROWS} style={{ height: virtual.getTotalSize() }}>
           {items.map((item) => {
             const page = rows[item.index];
             if (!page) return null;
@@ -479,7 +478,7 @@ const GridRow = memo(function GridRow({
       data-index={index}
       ref={measure}
       style={{ transform: `translateY(${start}px)` }}
-      className={`absolute top-0 w-full border-hairline border-b ${ticked ? "bg-tint" : ""}`}
+      className={`${ROW} top-0 border-hairline border-b ${ticked ? "bg-tint" : ""}`}
     >
       {label && (
         // biome-ignore lint/a11y/useSemanticElements: see above

@@ -1,4 +1,3 @@
-import { useVirtualizer } from "@tanstack/react-virtual";
 import { useMemo, useRef } from "react";
 import { Link } from "react-router";
 import { pathOf } from "#core/address/address";
@@ -13,6 +12,7 @@ import type { ProposedPage } from "../store/propose";
 import type { SiteRecord } from "../store/records/sites";
 import { ofPage } from "../ui/of-page";
 import { Tick } from "../ui/tick";
+import { ROW, ROWS, useDrawnRows } from "../ui/use-drawn-rows";
 import type { Chosen } from "./use-chosen";
 
 /** Every page that changes, before and after, each line to be taken or refused. */
@@ -31,11 +31,10 @@ export function ProposalList({
 }) {
   const scroller = useRef<HTMLDivElement>(null);
   const byId = useMemo(() => new Map(pages.map((page) => [page.id, page])), [pages]);
-  const virtual = useVirtualizer({
+  const virtual = useDrawnRows({
     count: proposed.length,
     getScrollElement: () => scroller.current,
     estimateSize: () => 74,
-    overscan: 6,
     getItemKey: (i) => proposed[i]?.pageId ?? i,
   });
   return (
@@ -45,7 +44,7 @@ export function ProposalList({
       tabIndex={0}
       className={`overflow-y-auto border-hairline border-y ${className}`}
     >
-      <ul aria-label="Before and after" className="relative" style={{ height: virtual.getTotalSize() }}>
+      <ul aria-label="Before and after" className={ROWS} style={{ height: virtual.getTotalSize() }}>
         {virtual.getVirtualItems().map(({ index, key, start }) => {
           const one = proposed[index];
           const page = one && byId.get(one.pageId);
@@ -56,7 +55,7 @@ export function ProposalList({
               data-index={index}
               ref={virtual.measureElement}
               style={{ transform: `translateY(${start}px)` }}
-              className="absolute grid w-full grid-cols-[minmax(0,1fr)_minmax(0,2.4fr)] gap-4 border-hairline border-b last:border-b-0 px-1 py-2.5 max-[700px]:grid-cols-1 max-[700px]:gap-1"
+              className={`${ROW} grid grid-cols-[minmax(0,1fr)_minmax(0,2.4fr)] gap-4 border-hairline border-b last:border-b-0 px-1 py-2.5 max-[700px]:grid-cols-1 max-[700px]:gap-1`}
             >
               <span className="min-w-0">
                 <span className="block truncate font-serif text-15" {...ofPage(page.language)}>

@@ -134,7 +134,7 @@ export default function Pages() {
         <div className="px-6 pt-4">
           <Sentence site={site} pages={pages} />
         </div>
-        <div className="mt-2 flex flex-wrap items-baseline gap-x-6 gap-y-1 px-6 pb-2">
+        <div className="mt-2 flex flex-wrap items-baseline gap-x-6 gap-y-1 px-6 pb-2 print:hidden">
           <input
             ref={finder}
             type="search"

@@ -1,4 +1,3 @@
-import { useVirtualizer } from "@tanstack/react-virtual";
 import { useMemo, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
@@ -34,6 +33,7 @@ import { onDemand } from "../ui/on-demand";
 import { SelectedStrip } from "../ui/selected-strip";
 import { type ChosenTable, TableInput } from "../ui/table-input";
 import { useAnnounced } from "../ui/use-announced";
+import { ROW, ROWS, useDrawnRows } from "../ui/use-drawn-rows";
 import { useLatest } from "../ui/use-latest";
 import { useSite } from "./site";
 
@@ -95,7 +95,7 @@ export default function Phrases() {
   const chosen = lines?.find(({ key }) => key === wanted) ?? null;
 
   useAnnounced(lines && (shown.length === 0 ? "No phrase is like that." : counted(shown.length, "phrase", "phrases")));
-  const virtual = useVirtualizer({
+  const virtual = useDrawnRows({
     count: shown.length,
     getScrollElement: () => scroller.current,
     estimateSize: () => 58,
@@ -314,7 +314,7 @@ export default function Phrases() {
                       <span>Where it stands there</span>
                     </div>
                     {shown.length === 0 && <p className="px-7 py-5 text-15">No phrase is like that.</p>}
-                    <ul aria-label="Phrases" className="relative" style={{ height: virtual.getTotalSize() }}>
+                    <ul aria-label="Phrases" className={ROWS} style={{ height: virtual.getTotalSize() }}>
                       {virtual.getVirtualItems().map(({ index, key, start }) => {
                         const line = shown[index];
                         if (!line) return null;
@@ -324,7 +324,7 @@ export default function Phrases() {
                             data-index={index}
                             ref={virtual.measureElement}
                             style={{ transform: `translateY(${start}px)` }}
-                            className="absolute w-full"
+                            className={ROW}
                           >
                             <PhraseRow
                               site={site}

@@ -1,4 +1,3 @@
-import { useVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { pathOf } from "#core/address/address";
@@ -19,6 +18,7 @@ import { SelectedStrip } from "../ui/selected-strip";
 import { Thumbnail } from "../ui/thumbnail";
 import { Tick } from "../ui/tick";
 import { useAnnounced } from "../ui/use-announced";
+import { ROW, ROWS, useDrawnRows } from "../ui/use-drawn-rows";
 import { useLongWork } from "../ui/use-long-work";
 import { useSite } from "./site";
 
@@ -74,11 +74,10 @@ export default function Pictures() {
   useEffect(() => {
     if (answer) setPending(new Map());
   }, [answer]);
-  const virtual = useVirtualizer({
+  const virtual = useDrawnRows({
     count: shown.length,
     getScrollElement: () => scroller.current,
     estimateSize: () => 73,
-    overscan: 6,
     getItemKey: (i) => (shown[i] ? keyOf(shown[i]) : i),
   });
   const items = virtual.getVirtualItems();
@@ -141,7 +140,7 @@ export default function Pictures() {
           ref={scroller}
           className="min-h-[min(320px,60vh)] flex-1 overflow-y-auto border-hairline border-t short:h-[80vh] short:flex-none"
         >
-          <ul className="relative" style={{ height: virtual.getTotalSize() }}>
+          <ul className={ROWS} style={{ height: virtual.getTotalSize() }}>
             {items.map(({ index, key, start }) => {
               const picture = shown[index];
               if (!picture) return null;
@@ -154,7 +153,7 @@ export default function Pictures() {
                   data-index={index}
                   ref={virtual.measureElement}
                   style={{ transform: `translateY(${start}px)` }}
-                  className="absolute grid w-full grid-cols-[20px_64px_minmax(0,0.8fr)_minmax(0,1.4fr)_minmax(0,0.8fr)] items-start gap-x-4 border-hairline border-b px-6 py-3"
+                  className={`${ROW} grid grid-cols-[20px_64px_minmax(0,0.8fr)_minmax(0,1.4fr)_minmax(0,0.8fr)] items-start gap-x-4 border-hairline border-b px-6 py-3`}
                 >
                   <Tick label={`Select ${nameOf(picture)}`} checked={selected.has(name)} onChange={() => tick(name)} />
                   <Thumbnail small file={files.get(picture.at)} />
