@@ -1,4 +1,5 @@
 import { readdirSync, readFileSync } from "node:fs";
+import { availableParallelism } from "node:os";
 import { defineConfig } from "vitest/config";
 import { longestFirst } from "./scripts/longest-first.ts";
 
@@ -26,7 +27,7 @@ export default defineConfig({
   test: {
     testTimeout: 120_000,
     hookTimeout: 120_000,
-    maxWorkers: 2,
+    maxWorkers: Math.max(2, availableParallelism()),
     sequence: { sequencer: longestFirst(LONGEST) },
     projects: [
       // They share their modules, which take longer to load than most tests take.

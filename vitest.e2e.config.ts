@@ -1,3 +1,4 @@
+import { availableParallelism } from "node:os";
 import { defineConfig } from "vitest/config";
 import { longestFirst } from "./scripts/longest-first.ts";
 
@@ -8,8 +9,8 @@ export default defineConfig({
   test: {
     include: ["e2e/**/*.test.ts"],
     globalSetup: "e2e/application.ts",
-    // Two files side by side: each journey has a browser context and a database of its own.
-    maxWorkers: 2,
+    // Files side by side: each journey has a browser context and a database of its own.
+    maxWorkers: Math.max(2, availableParallelism()),
     sequence: { sequencer: longestFirst(LONGEST) },
     testTimeout: 90_000,
     hookTimeout: 60_000,

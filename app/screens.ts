@@ -1,18 +1,3 @@
-import {
-  BookOpenText,
-  ChartNoAxesColumn,
-  Code,
-  Files,
-  Globe,
-  ImageIcon,
-  ListChecks,
-  ListOrdered,
-  ListTree,
-  type LucideIcon,
-  Network,
-  TextSearch,
-} from "lucide-react";
-
 /** The keys of a screen that do one thing, or two that belong together. */
 export interface Shortcut {
   keys: readonly string[];
@@ -33,8 +18,7 @@ export interface Screen extends AnyScreen {
   name: string;
   /** What the palette calls going there. */
   command: string;
-  /** It stands in the rail. */
-  icon: LucideIcon;
+  /** It stands in the rail, with an icon of its own (`ICONS` in ui/frame.tsx). */
   inRail?: true;
   /** The screen that offers it, where that is not the table of pages. */
   under?: string;
@@ -78,7 +62,6 @@ const screens = {
     module: "routes/findings.tsx",
     name: "Findings",
     command: "Go to the findings",
-    icon: ListChecks,
     inRail: true,
     keys: [
       { keys: ["J", "K"], does: "Next and previous line" },
@@ -91,7 +74,6 @@ const screens = {
     module: "routes/pages.tsx",
     name: "Pages",
     command: "Go to the pages",
-    icon: Files,
     inRail: true,
     keys: [
       { keys: ["Arrows, Home, End"], does: "Move in the table; with Shift, mark a block" },
@@ -109,7 +91,6 @@ const screens = {
     module: "routes/phrases.tsx",
     name: "Phrases",
     command: "Go to the phrases",
-    icon: TextSearch,
     inRail: true,
     keys: [
       { keys: ["J", "K"], does: "Next and previous phrase" },
@@ -121,7 +102,6 @@ const screens = {
     module: "routes/performance.tsx",
     name: "Performance",
     command: "Performance: which pages first",
-    icon: ChartNoAxesColumn,
     under: "phrases",
   },
   lineUp: {
@@ -129,7 +109,6 @@ const screens = {
     module: "routes/line-up.tsx",
     name: "Line-up",
     command: "Line-up: your result among others",
-    icon: ListOrdered,
     inRail: true,
     keys: [{ keys: ["↑", "↓"], does: "Move your result whose number has the focus" }],
   },
@@ -138,7 +117,6 @@ const screens = {
     module: "routes/house-style.tsx",
     name: "House style",
     command: "House style of this site",
-    icon: BookOpenText,
     inRail: true,
   },
   headings: {
@@ -146,7 +124,6 @@ const screens = {
     module: "routes/headings.tsx",
     name: "Patterns of headings",
     command: "Patterns of headings on this site",
-    icon: ListTree,
     beside: "outlines",
   },
   pictures: {
@@ -154,7 +131,6 @@ const screens = {
     module: "routes/pictures.tsx",
     name: "Pictures",
     command: "Pictures of this site",
-    icon: ImageIcon,
     beside: "bodies",
   },
   html: {
@@ -162,7 +138,6 @@ const screens = {
     module: "routes/html.tsx",
     name: "Check the HTML",
     command: "Check the HTML of this site",
-    icon: Code,
     beside: "bodies",
   },
   siteData: {
@@ -170,7 +145,6 @@ const screens = {
     module: "routes/site-data.tsx",
     name: "Structured data for every page",
     command: "Structured data for every page",
-    icon: Network,
     beside: "data",
   },
   site: {
@@ -178,13 +152,15 @@ const screens = {
     module: "routes/site-page.tsx",
     name: "This site",
     command: "This site: name, address, backup, removal",
-    icon: Globe,
     byName: true,
   },
 } as const satisfies Record<string, Screen>;
 
 /** The screens of a site, in the order of rail and palette. */
 export const SCREENS: readonly Screen[] = Object.values(screens);
+
+/** The names of those that stand in the rail. */
+export type RailScreen = Extract<(typeof screens)[keyof typeof screens], { inRail: true }>["name"];
 
 export const PAGE_SCREENS: readonly AnyScreen[] = Object.values(pageScreens);
 

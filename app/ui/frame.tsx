@@ -1,8 +1,8 @@
 import { useLiveQuery } from "dexie-react-hooks";
-import { Redo2, Undo2 } from "lucide-react";
+import { BookOpenText, Files, ListChecks, ListOrdered, type LucideIcon, Redo2, TextSearch, Undo2 } from "lucide-react";
 import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
-import { type AnyScreen, linkTo, type Screen as OneScreen, SCREENS, screenOf } from "../screens";
+import { type AnyScreen, linkTo, type Screen as OneScreen, type RailScreen, SCREENS, screenOf } from "../screens";
 import { db } from "../store/db";
 import { useStorageLost } from "../store/lost";
 import type { SiteRecord } from "../store/records/sites";
@@ -15,6 +15,15 @@ import { Menu, MenuLine, MenuLink } from "./menu";
 import { useNotices } from "./notice";
 import { type Command, useCommands } from "./screen-commands";
 import { nameOfSite, SiteTold } from "./site-told";
+
+/** What stands in the rail for a screen; not in screens.ts, with which routes and their types are made: the package holds two thousand icons. */
+const ICONS: Record<RailScreen, LucideIcon> = {
+  Findings: ListChecks,
+  Pages: Files,
+  Phrases: TextSearch,
+  "Line-up": ListOrdered,
+  "House style": BookOpenText,
+};
 
 /** The rail: the site on top, then the screens. */
 export function Rail({ site }: { site: SiteRecord }) {
@@ -46,12 +55,15 @@ export function Rail({ site }: { site: SiteRecord }) {
         <MenuLink to={`/bring-in?site=${site.id}`}>Bring in more pages…</MenuLink>
         <MenuLink to="/?all">All sites</MenuLink>
       </Menu>
-      {SCREENS.filter(({ inRail }) => inRail).map((screen) => (
-        <NavLink key={screen.path} to={linkTo(site, screen)} className={railLink}>
-          <screen.icon size={16} aria-hidden />
-          <span className="text-center leading-tight">{screen.name}</span>
-        </NavLink>
-      ))}
+      {SCREENS.filter(({ inRail }) => inRail).map((screen) => {
+        const Icon = ICONS[screen.name as RailScreen];
+        return (
+          <NavLink key={screen.path} to={linkTo(site, screen)} className={railLink}>
+            <Icon size={16} aria-hidden />
+            <span className="text-center leading-tight">{screen.name}</span>
+          </NavLink>
+        );
+      })}
     </nav>
   );
 }
