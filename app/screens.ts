@@ -159,8 +159,8 @@ const screens = {
 /** The screens of a site, in the order of rail and palette. */
 export const SCREENS: readonly Screen[] = Object.values(screens);
 
-/** The names of those that stand in the rail. */
-export type RailScreen = Extract<(typeof screens)[keyof typeof screens], { inRail: true }>["name"];
+/** Those that stand in the rail. */
+export const RAIL = Object.values(screens).filter((one) => "inRail" in one);
 
 export const PAGE_SCREENS: readonly AnyScreen[] = Object.values(pageScreens);
 

@@ -13,8 +13,8 @@ import {
 import { useNavigate } from "react-router";
 import type { ResultLimits } from "#core/settings/house-style";
 import type { PageRecord } from "../store/page-record";
+import { NotPrinted, ROW, ROWS, useDrawnRows } from "../ui/drawn-rows";
 import { Tick } from "../ui/tick";
-import { ROW, ROWS, useDrawnRows } from "../ui/use-drawn-rows";
 import { useNewest } from "../ui/use-newest";
 import { CellEditor, type Leave } from "./cell-editor";
 import type { Column, EditedAs } from "./columns/column";
@@ -306,7 +306,7 @@ export function Grid({
   const isDrawn = active !== null && items.some(({ index }) => index === active.row);
   const allTicked = rows.length > 0 && selected.size >= rows.length;
   return (
-    <div className="relative flex min-h-[min(320px,60vh)] flex-1 flex-col short:h-[80vh] short:flex-none after:pointer-events-none after:absolute after:hidden after:inset-0 after:z-30 after:outline-2 after:outline-blue after:-outline-offset-2 has-[>[role=grid]:focus-visible]:after:block">
+    <div className="relative flex min-h-[min(320px,60vh)] flex-1 flex-col print:block short:h-[80vh] short:flex-none after:pointer-events-none after:absolute after:hidden after:inset-0 after:z-30 after:outline-2 after:outline-blue after:-outline-offset-2 has-[>[role=grid]:focus-visible]:after:block">
       {/* biome-ignore lint/a11y/useSemanticElements: rows are positioned one by one, which table elements cannot be */}
       <div
         ref={scroller}
@@ -387,6 +387,7 @@ export function Grid({
           })}
         </div>
       </div>
+      <NotPrinted of={rows.length} />
     </div>
   );
 }

@@ -10,9 +10,9 @@ import { linkToPage } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import type { ProposedPage } from "../store/propose";
 import type { SiteRecord } from "../store/records/sites";
+import { NotPrinted, ROW, ROWS, useDrawnRows } from "../ui/drawn-rows";
 import { ofPage } from "../ui/of-page";
 import { Tick } from "../ui/tick";
-import { ROW, ROWS, useDrawnRows } from "../ui/use-drawn-rows";
 import type { Chosen } from "./use-chosen";
 
 /** Every page that changes, before and after, each line to be taken or refused. */
@@ -91,6 +91,7 @@ export function ProposalList({
           );
         })}
       </ul>
+      <NotPrinted of={proposed.length} />
     </div>
   );
 }

@@ -26,6 +26,7 @@ import { usePageRows } from "../store/rows";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { Action } from "../ui/controls";
 import { download } from "../ui/download";
+import { NotPrinted, ROW, ROWS, useDrawnRows } from "../ui/drawn-rows";
 import { Screen, SiteName, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
@@ -33,7 +34,6 @@ import { onDemand } from "../ui/on-demand";
 import { SelectedStrip } from "../ui/selected-strip";
 import { type ChosenTable, TableInput } from "../ui/table-input";
 import { useAnnounced } from "../ui/use-announced";
-import { ROW, ROWS, useDrawnRows } from "../ui/use-drawn-rows";
 import { useLatest } from "../ui/use-latest";
 import { useSite } from "./site";
 
@@ -99,7 +99,6 @@ export default function Phrases() {
     count: shown.length,
     getScrollElement: () => scroller.current,
     estimateSize: () => 58,
-    overscan: 8,
     getItemKey: (i) => shown[i]?.key ?? i,
   });
   const step = (by: number) => {
@@ -346,6 +345,7 @@ export default function Phrases() {
                         );
                       })}
                     </ul>
+                    <NotPrinted of={shown.length} />
                   </div>
                   {ticked.length > 0 && (
                     <SelectedStrip

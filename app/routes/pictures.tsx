@@ -11,6 +11,7 @@ import { useFiles } from "../store/files";
 import { usePageRows } from "../store/rows";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { Action } from "../ui/controls";
+import { NotPrinted, ROW, ROWS, useDrawnRows } from "../ui/drawn-rows";
 import { BelowPages, Screen } from "../ui/frame";
 import { useNotices } from "../ui/notice";
 import { onDemand } from "../ui/on-demand";
@@ -18,7 +19,6 @@ import { SelectedStrip } from "../ui/selected-strip";
 import { Thumbnail } from "../ui/thumbnail";
 import { Tick } from "../ui/tick";
 import { useAnnounced } from "../ui/use-announced";
-import { ROW, ROWS, useDrawnRows } from "../ui/use-drawn-rows";
 import { useLongWork } from "../ui/use-long-work";
 import { useSite } from "./site";
 
@@ -198,6 +198,7 @@ export default function Pictures() {
               );
             })}
           </ul>
+          <NotPrinted of={shown.length} />
         </div>
         {ticked.length > 0 && (
           <SelectedStrip

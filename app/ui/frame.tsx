@@ -2,7 +2,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { BookOpenText, Files, ListChecks, ListOrdered, type LucideIcon, Redo2, TextSearch, Undo2 } from "lucide-react";
 import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
-import { type AnyScreen, linkTo, type Screen as OneScreen, type RailScreen, SCREENS, screenOf } from "../screens";
+import { type AnyScreen, linkTo, type Screen as OneScreen, RAIL, screenOf } from "../screens";
 import { db } from "../store/db";
 import { useStorageLost } from "../store/lost";
 import type { SiteRecord } from "../store/records/sites";
@@ -17,7 +17,7 @@ import { type Command, useCommands } from "./screen-commands";
 import { nameOfSite, SiteTold } from "./site-told";
 
 /** What stands in the rail for a screen; not in screens.ts, with which routes and their types are made: the package holds two thousand icons. */
-const ICONS: Record<RailScreen, LucideIcon> = {
+const ICONS: Record<(typeof RAIL)[number]["name"], LucideIcon> = {
   Findings: ListChecks,
   Pages: Files,
   Phrases: TextSearch,
@@ -55,8 +55,8 @@ export function Rail({ site }: { site: SiteRecord }) {
         <MenuLink to={`/bring-in?site=${site.id}`}>Bring in more pages…</MenuLink>
         <MenuLink to="/?all">All sites</MenuLink>
       </Menu>
-      {SCREENS.filter(({ inRail }) => inRail).map((screen) => {
-        const Icon = ICONS[screen.name as RailScreen];
+      {RAIL.map((screen) => {
+        const Icon = ICONS[screen.name];
         return (
           <NavLink key={screen.path} to={linkTo(site, screen)} className={railLink}>
             <Icon size={16} aria-hidden />
