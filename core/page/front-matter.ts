@@ -1,4 +1,4 @@
-import type { CST, Scalar, YAMLMap } from "yaml";
+import type { Alias, CST, Scalar, YAMLMap } from "yaml";
 import { markdownParsers } from "./load-markdown.ts";
 
 /** YAML between two lines of three hyphens at the start of a Markdown file; offsets in UTF-16 code units of the file. */
@@ -44,6 +44,12 @@ export function readFrontMatter(source: string): FrontMatter | null {
   if (doubled?.range) {
     const line = lineAt(yaml, doubled.range[0]);
     return { ...bounds, map: null, fault: `line ${line}: the name ${String(doubled.value)} stands there twice` };
+  }
+  const astray = aliasToNothing(document.contents, new Set());
+  if (astray?.range) {
+    const line = lineAt(yaml, astray.range[0]);
+    const fault = `line ${line}: “*${astray.source}” stands for another value, and none is called so; put it in quotation marks`;
+    return { ...bounds, map: null, fault };
   }
   return { ...bounds, map: document.contents as YAMLMap | null, fault: null };
 }
@@ -96,6 +102,16 @@ function doubledName(node: unknown): Scalar | null {
   });
 }
 
+/** The first alias that stands for nothing before it (YAML 1.2.2, 7.1), such as a word in asterisks; null where there is none. */
+function aliasToNothing(node: unknown, anchors: Set<string>): Alias | null {
+  const { isAlias, isMap, isNode, isSeq } = markdownParsers();
+  if (isAlias(node)) return anchors.has(node.source) ? null : node;
+  if (isNode(node) && "anchor" in node && node.anchor) anchors.add(node.anchor);
+  if (isSeq(node)) return firstOf(node.items, (one) => aliasToNothing(one, anchors));
+  if (!isMap(node)) return null;
+  return firstOf(node.items, ({ key, value }) => aliasToNothing(key, anchors) ?? aliasToNothing(value, anchors));
+}
+
 function firstOf<T, R>(all: readonly T[], find: (one: T) => R | null): R | null {
   for (const one of all) {
     const found = find(one);
@@ -106,11 +122,15 @@ function firstOf<T, R>(all: readonly T[], find: (one: T) => R | null): R | null 
 
 /** All values by name: nested names joined by a dot, lists by ", ". */
 export function valuesOf({ map }: FrontMatter): Record<string, string> {
-  const { isMap, isScalar, isSeq } = markdownParsers();
+  const { isAlias, isMap, isScalar, isSeq } = markdownParsers();
   const values: Record<string, string> = {};
-  const add = (name: string, node: unknown, depth: number) => {
+  /** Texts that aliases stand for; of lists and maps nobody has put one into front matter. */
+  const anchors = new Map<string, Scalar>();
+  const add = (name: string, given: unknown, depth: number) => {
     if (depth > 8) return;
+    const node = isAlias(given) ? anchors.get(given.source) : given;
     if (isScalar(node)) {
+      if (node.anchor) anchors.set(node.anchor, node);
       const { value, source } = node;
       values[name] = value === null ? "" : typeof value === "string" ? value : (source ?? String(value));
     } else if (isSeq(node)) {

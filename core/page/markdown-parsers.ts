@@ -5,7 +5,7 @@ import { gfmFromMarkdown } from "mdast-util-gfm";
 import { frontmatter } from "micromark-extension-frontmatter";
 import { gfm } from "micromark-extension-gfm";
 
-export { Composer, isMap, isScalar, isSeq, Parser, parseDocument } from "yaml";
+export { Composer, isAlias, isMap, isNode, isScalar, isSeq, Parser, parseDocument } from "yaml";
 
 /** The tree of a Markdown file: CommonMark with tables and the like, and front matter. */
 export const markdownTree = (source: string): Root =>

@@ -1,4 +1,4 @@
-import type { Scalar } from "yaml";
+import type { Node } from "yaml";
 import { type FrontMatter, readFrontMatter } from "../page/front-matter.ts";
 import { markdownParsers } from "../page/load-markdown.ts";
 import type { Patch } from "./patch.ts";
@@ -27,32 +27,37 @@ function scalarText(value: string, type?: string): string {
   return JSON.stringify(value);
 }
 
-/** Where a value stands in the file, or null where the name is not there. */
-function scalarOf(front: FrontMatter, name: string): Scalar | null {
-  const { isScalar } = markdownParsers();
+/** What stands behind a name in the file, a list too; null where the name is not there. */
+function valueOf(front: FrontMatter, name: string): Node | null {
+  const { isNode, isScalar } = markdownParsers();
   const pair = front.map?.items.find(({ key }) => isScalar(key) && key.value === name);
-  return pair && isScalar(pair.value) ? pair.value : null;
+  return pair && isNode(pair.value) ? pair.value : null;
 }
 
 /** The patches that set texts in a file's front matter, which is made where there is none. */
 export function frontMatterPatches(source: string, fields: readonly { name: string; value: string | null }[]): Patch[] {
   if (fields.length === 0) return [];
   const front = readFrontMatter(source);
+  const { isScalar } = markdownParsers();
   const newline = lineEnding(source);
   const patches: Patch[] = [];
   const missing: string[] = [];
   for (const { name, value } of [...fields].sort((a, b) => ORDER.indexOf(a.name) - ORDER.indexOf(b.name))) {
     if (value === null) continue;
-    const node = front && scalarOf(front, name);
+    const node = front && valueOf(front, name);
     if (!node?.range || !front) {
       missing.push(`${name}: ${scalarText(value)}${newline}`);
       continue;
     }
-    if (node.value === value) continue;
+    const scalar = isScalar(node) ? node : null;
+    if (scalar?.value === value) continue;
     const [from, to] = [front.start + node.range[0], front.start + node.range[1]];
-    const block = node.type === "BLOCK_LITERAL" || node.type === "BLOCK_FOLDED";
-    const lead = source[from - 1] === ":" ? " " : "";
-    patches.push({ start: from, end: to, text: `${lead}${scalarText(value, node.type)}${block ? newline : ""}` });
+    const before = source[from - 1];
+    const lead = before === ":" ? " " : before === "\n" ? "  " : "";
+    // A block, be it of text or a list, reaches to the end of its last line.
+    const block = to > from && source[to - 1] === "\n";
+    const text = scalarText(value, scalar?.type ?? undefined);
+    patches.push({ start: from, end: to, text: `${lead}${text}${block ? newline : ""}` });
   }
   if (missing.length > 0) {
     const at = front?.end ?? 0;
