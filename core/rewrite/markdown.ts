@@ -28,7 +28,7 @@ function scalarText(value: string, type?: string): string {
 }
 
 /** What stands behind a name in the file, a list too; null where the name is not there. */
-function valueOf(front: FrontMatter, name: string): Node | null {
+function standsBehind(front: FrontMatter, name: string): Node | null {
   const { isNode, isScalar } = markdownParsers();
   const pair = front.map?.items.find(({ key }) => isScalar(key) && key.value === name);
   return pair && isNode(pair.value) ? pair.value : null;
@@ -44,7 +44,7 @@ export function frontMatterPatches(source: string, fields: readonly { name: stri
   const missing: string[] = [];
   for (const { name, value } of [...fields].sort((a, b) => ORDER.indexOf(a.name) - ORDER.indexOf(b.name))) {
     if (value === null) continue;
-    const node = front && valueOf(front, name);
+    const node = front && standsBehind(front, name);
     if (!node?.range || !front) {
       missing.push(`${name}: ${scalarText(value)}${newline}`);
       continue;
