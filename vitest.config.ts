@@ -17,8 +17,10 @@ const testsIn = (...folders: string[]) =>
       .map((file) => `${folder}/${file}`),
   );
 const ofApp = testsIn("app", "cli");
-/** They put something else in the place of a module, or take the database away, which others would see. */
-const disturbing = ofApp.filter((file) => /\bvi\.(?:do)?mock\(|\bDexie\.delete\(/i.test(readFileSync(file, "utf8")));
+/** They put something else in the place of a module, load modules anew, or take the database away, which others would see. */
+const disturbing = ofApp.filter((file) =>
+  /\bvi\.(?:(?:do)?mock|resetModules)\(|\bDexie\.delete\(/i.test(readFileSync(file, "utf8")),
+);
 const setupFiles = ["core/page/markdown.setup.ts"];
 /** Storage as a browser has it stands there before anything asks for it. */
 const withStorage = [...setupFiles, "app/store/indexed-db.setup.ts"];
