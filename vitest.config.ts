@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { availableParallelism } from "node:os";
 import { defineConfig } from "vitest/config";
 import { longestFirst } from "./scripts/longest-first.ts";
+import { TAGS } from "./scripts/tags.ts";
 
 const LONGEST = [
   "core/hostile/markdown.test.ts",
@@ -27,6 +28,7 @@ const withStorage = [...setupFiles, "app/store/indexed-db.setup.ts"];
 
 export default defineConfig({
   test: {
+    tags: TAGS,
     testTimeout: 120_000,
     hookTimeout: 120_000,
     maxWorkers: Math.max(2, availableParallelism()),

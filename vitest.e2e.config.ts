@@ -1,9 +1,10 @@
 import { availableParallelism } from "node:os";
 import { defineConfig } from "vitest/config";
 import { longestFirst } from "./scripts/longest-first.ts";
+import { TAGS } from "./scripts/tags.ts";
 
 /** They are small, and do much. */
-const LONGEST = ["whole-site", "table", "rewrite", "narrow"].map((name) => `e2e/${name}.test.ts`);
+const LONGEST = ["every-hand", "narrow", "table", "rewrite"].map((name) => `e2e/${name}.test.ts`);
 
 export default defineConfig({
   test: {
@@ -12,6 +13,7 @@ export default defineConfig({
     // Files side by side: each journey has a browser context and a database of its own.
     maxWorkers: Math.max(2, availableParallelism()),
     sequence: { sequencer: longestFirst(LONGEST) },
+    tags: TAGS,
     testTimeout: 90_000,
     hookTimeout: 60_000,
     // What a person waits for takes longer than the second that is usual, on a machine that does other things beside.

@@ -107,7 +107,7 @@ describe("keen-quill", () => {
     expect(stderr).toContain("Its first row names no column");
   });
 
-  it("tells where phrases stand, who wants the same, and who could link to whom", () => {
+  it("tells where phrases stand, who wants the same, and who could link to whom", { tags: "long" }, () => {
     const folder = mkdtempSync(join(tmpdir(), "kq-"));
     const page = (file: string, title: string, body: string) =>
       writeFileSync(join(folder, file), `<!DOCTYPE html><html lang=en><title>${title}</title>\n<body>\n${body}`);
@@ -368,7 +368,7 @@ describe("keen-quill", () => {
     expect(run("check-data", join(demo, "none.html")).status).toBe(2);
   });
 
-  it("writes texts in a style of capitals, a line each", () => {
+  it("writes texts in a style of capitals, a line each", { tags: "long" }, () => {
     const { status, stdout } = run(
       "case",
       "--style",
@@ -386,7 +386,7 @@ describe("keen-quill", () => {
     expect(run("case", "tea").status).toBe(2);
   });
 
-  it("prints the result of a page, part by part, and suggests other wordings", () => {
+  it("prints the result of a page, part by part, and suggests other wordings", { tags: "long" }, () => {
     const mug = join(demo, "shop/enamel-mug.html");
     const { version, desktop, mobile, parts, drawn } = JSON.parse(
       run("result", mug, "--query", "enamel mug", "--format", "json").stdout,

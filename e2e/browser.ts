@@ -1,6 +1,9 @@
 import { type Browser, type BrowserContext, chromium, type Page } from "playwright-core";
-import { afterAll, afterEach, beforeAll, expect, inject } from "vitest";
+import { afterAll, afterEach, beforeAll, expect, inject, it } from "vitest";
 import { CHROMIUM_FLAGS, findChromium } from "../scripts/chromium.mjs";
+
+/** A journey that `npm test` leaves to `npm run test:all`. */
+export const itLong = (name: string, journey: () => Promise<void>) => it(name, { tags: "long" }, journey);
 
 let browser: Browser;
 const contexts: BrowserContext[] = [];

@@ -2,7 +2,16 @@ import { readFileSync } from "node:fs";
 import type { Page } from "playwright-core";
 import { describe, expect, it } from "vitest";
 import { violations } from "./axe.ts";
-import { downloaded, eventually, freshContext, openDemo, openDemoDesk, openDesk, startBrowser } from "./browser.ts";
+import {
+  downloaded,
+  eventually,
+  freshContext,
+  itLong,
+  openDemo,
+  openDemoDesk,
+  openDesk,
+  startBrowser,
+} from "./browser.ts";
 
 startBrowser();
 
@@ -70,7 +79,7 @@ describe("structured data", () => {
     await part(page).getByRole("button", { name: "text of Answer: Only small ones." }).waitFor();
   });
 
-  it("is written by hand, as an entry or as JSON, and what cannot be read is not kept", async () => {
+  itLong("is written by hand, as an entry or as JSON, and what cannot be read is not kept", async () => {
     const page = await openDemoDesk(await freshContext(), "The fog signal");
     await part(page).getByRole("button", { name: "Add an entity…" }).click();
     await page.getByRole("combobox", { name: "Type of the entity" }).fill("VideoObject");
@@ -106,7 +115,7 @@ describe("structured data", () => {
     await part(page).getByText("VideoObject").waitFor({ state: "detached" });
   });
 
-  it("that is broken is put right where that is sure", async () => {
+  itLong("that is broken is put right where that is sure", async () => {
     const page = await openDemoDesk(await freshContext(), "Tea towel with signal flags");
     await notes(page).getByText("a comma stands before the closing bracket").click();
     await page.keyboard.press(".");
@@ -114,7 +123,7 @@ describe("structured data", () => {
     expect(await html(page)).toBe(demo("shop/tea-towel.html").replace('"GBP",\n', '"GBP"\n'));
   });
 
-  it("asks for what a proposal lacks, and writes it onto the page in the same step", async () => {
+  itLong("asks for what a proposal lacks, and writes it onto the page in the same step", async () => {
     const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     await part(page)
       .getByRole("listitem")
@@ -144,7 +153,7 @@ describe("structured data", () => {
     expect(await html(page)).not.toContain("Ring 01632");
   });
 
-  it("has typed fields for days, money, addresses and links, and a question with its answer", async () => {
+  itLong("has typed fields for days, money, addresses and links, and a question with its answer", async () => {
     const page = await openDemoDesk(await freshContext(), "Knot night in the saloon");
     // A day and a time of their own in place of the text.
     await part(page).getByRole("button", { name: "endDate of Event: 2026-12-02T21:00" }).click();
@@ -196,7 +205,7 @@ describe("structured data", () => {
     expect(await html(page)).toBe(demo("hire/night-aboard.html"));
   });
 
-  it("is set out by itself, with its JSON beside it and the way between its entities", async () => {
+  itLong("is set out by itself, with its JSON beside it and the way between its entities", async () => {
     const page = await openDemoDesk(await freshContext(), "The radio room");
     await part(page).getByRole("link", { name: "Open on its own page" }).click();
     const entities = page.getByRole("navigation", { name: "Entities" });
@@ -223,7 +232,7 @@ describe("structured data", () => {
     expect(await violations(page)).toEqual([]);
   });
 
-  it("is stated on every page at once, seen before it is done, and taken back by one undo", async () => {
+  itLong("is stated on every page at once, seen before it is done, and taken back by one undo", async () => {
     const page = await openDemo(await freshContext());
     await page.goto(page.url().replace(/pages.*/, "pages?columns=data"));
     await page.getByRole("link", { name: "Structured data for every page" }).click();
@@ -248,7 +257,7 @@ describe("structured data", () => {
     await part(page).getByText("none", { exact: true }).waitFor();
   });
 
-  it("joins one graph where the house style says so, which also knows who runs the site", async () => {
+  itLong("joins one graph where the house style says so, which also knows who runs the site", async () => {
     const page = await openDemo(await freshContext());
     await page.getByRole("link", { name: "House style" }).click();
     await page.getByLabel("How new structured data is written").selectOption({ label: "one graph" });

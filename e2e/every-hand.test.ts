@@ -7,6 +7,7 @@ import { DEFAULT_HOUSE_STYLE } from "../core/settings/house-style.ts";
 import {
   eventually,
   freshContext,
+  itLong,
   openDemo,
   openDemoDesk,
   openDesk,
@@ -248,7 +249,7 @@ describe("the document", () => {
     await eventually(() => other.title(), "This site is not in this browser · Keen Quill");
   });
 
-  it("has all rows of a table on paper, one below the other, none cut, and nothing that is pressed", async () => {
+  itLong("has all rows of a table on paper, one below the other, none cut, and nothing that is pressed", async () => {
     const page = await openDemo(await freshContext());
     const grid = page.getByRole("grid");
     // Wherever the table was left, paper begins with its first row, under the headings of its columns.

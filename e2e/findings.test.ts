@@ -5,7 +5,7 @@ import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 import Papa from "papaparse";
 import { describe, expect, it } from "vitest";
-import { downloaded, freshContext, openFindings, openTab, startBrowser } from "./browser.ts";
+import { downloaded, freshContext, itLong, openFindings, openTab, startBrowser } from "./browser.ts";
 
 startBrowser();
 
@@ -14,7 +14,7 @@ const rowsOf = (csv: string) =>
 
 describe("what the site needs", () => {
   // The same pages, the same house style: the program of the command line, run on their files.
-  it("counts what the command line counts, for every rule", async () => {
+  itLong("counts what the command line counts, for every rule", async () => {
     const folder = mkdtempSync(join(tmpdir(), "findings-"));
     try {
       cpSync(fileURLToPath(new URL("../demo/gullhaven/", import.meta.url)), folder, {
@@ -79,55 +79,58 @@ describe("what the site needs", () => {
     await page.getByText("Nothing has been redrafted yet.").waitFor();
   });
 
-  it("opens a line by keyboard, leads to the page and to the table, and is grouped, narrowed and searched", async () => {
-    const page = await openFindings(await freshContext());
-    await page.locator("[data-line]").first().waitFor();
-    await page.keyboard.press("j");
-    await page.keyboard.press("j");
-    await page.keyboard.press("Enter");
-    await page.getByText("Set aside for the site…").waitFor();
-    await page.keyboard.press("Enter");
-    await page.getByText("Set aside for the site…").waitFor({ state: "detached" });
+  itLong(
+    "opens a line by keyboard, leads to the page and to the table, and is grouped, narrowed and searched",
+    async () => {
+      const page = await openFindings(await freshContext());
+      await page.locator("[data-line]").first().waitFor();
+      await page.keyboard.press("j");
+      await page.keyboard.press("j");
+      await page.keyboard.press("Enter");
+      await page.getByText("Set aside for the site…").waitFor();
+      await page.keyboard.press("Enter");
+      await page.getByText("Set aside for the site…").waitFor({ state: "detached" });
 
-    await page.keyboard.press("/");
-    await page.keyboard.type("broken link");
-    const broken = page.getByRole("button", { name: /pages have broken links/ });
-    await broken.click();
-    await page
-      .getByText(/is not there|which is not/)
-      .first()
-      .waitFor();
-    await page.getByRole("button", { name: "Show all" }).click();
+      await page.keyboard.press("/");
+      await page.keyboard.type("broken link");
+      const broken = page.getByRole("button", { name: /pages have broken links/ });
+      await broken.click();
+      await page
+        .getByText(/is not there|which is not/)
+        .first()
+        .waitFor();
+      await page.getByRole("button", { name: "Show all" }).click();
 
-    // Every message is searched too, once it has been read.
-    await page.getByLabel("Find a finding").fill("back to shore");
-    await page.getByText("No finding is like that.").waitFor();
-    await page.keyboard.press("Enter");
-    const cut = page.getByRole("button", { name: /titles? (?:is|are) cut on desktop/ });
-    await page.getByRole("button", { name: "searched with every message" }).waitFor();
-    expect(await cut.count()).toBe(0);
-    await page.getByLabel("Find a finding").fill("loses “to shore”");
-    await cut.click();
-    await page.getByText("Desktop loses “to shore”.").waitFor();
-    expect(await page.getByText(/^Desktop loses “/).count()).toBe(1);
-    await page.getByRole("button", { name: "Show all" }).click();
-    await cut.click();
+      // Every message is searched too, once it has been read.
+      await page.getByLabel("Find a finding").fill("back to shore");
+      await page.getByText("No finding is like that.").waitFor();
+      await page.keyboard.press("Enter");
+      const cut = page.getByRole("button", { name: /titles? (?:is|are) cut on desktop/ });
+      await page.getByRole("button", { name: "searched with every message" }).waitFor();
+      expect(await cut.count()).toBe(0);
+      await page.getByLabel("Find a finding").fill("loses “to shore”");
+      await cut.click();
+      await page.getByText("Desktop loses “to shore”.").waitFor();
+      expect(await page.getByText(/^Desktop loses “/).count()).toBe(1);
+      await page.getByRole("button", { name: "Show all" }).click();
+      await cut.click();
 
-    await page.getByLabel("Grouped").selectOption("folder");
-    await page.getByRole("heading", { name: "/visit/" }).waitFor();
-    await page.getByLabel("By weight").selectOption("must");
-    await page.getByLabel("Below an address").selectOption("/visit/");
-    await page.getByRole("heading", { name: /^What 9 pages of this site need: \d+ must\.$/ }).waitFor();
-    await page.getByLabel("Grouped").selectOption("");
-    await page
-      .getByRole("link", { name: /^See (?:it|them)/ })
-      .first()
-      .click();
-    await page.getByRole("grid", { name: "Pages" }).waitFor();
-    expect(page.url()).toMatch(/below=.*rule=/);
-  });
+      await page.getByLabel("Grouped").selectOption("folder");
+      await page.getByRole("heading", { name: "/visit/" }).waitFor();
+      await page.getByLabel("By weight").selectOption("must");
+      await page.getByLabel("Below an address").selectOption("/visit/");
+      await page.getByRole("heading", { name: /^What 9 pages of this site need: \d+ must\.$/ }).waitFor();
+      await page.getByLabel("Grouped").selectOption("");
+      await page
+        .getByRole("link", { name: /^See (?:it|them)/ })
+        .first()
+        .click();
+      await page.getByRole("grid", { name: "Pages" }).waitFor();
+      expect(page.url()).toMatch(/below=.*rule=/);
+    },
+  );
 
-  it("lets a page go that is removed while its line is open", async () => {
+  itLong("lets a page go that is removed while its line is open", async () => {
     const context = await freshContext();
     const page = await openFindings(context);
     const line = page.getByRole("button", { name: /^(?:must|should|may)? ?\d+ pages? (?:has|have) no title/ });
@@ -147,7 +150,7 @@ describe("what the site needs", () => {
     await link.waitFor();
   });
 
-  it("sets a rule aside for the site with its reason, and takes it back up", async () => {
+  itLong("sets a rule aside for the site with its reason, and takes it back up", async () => {
     const page = await openFindings(await freshContext());
     const line = page.getByRole("button", { name: /titles are without the site’s name/ });
     await line.click();
@@ -162,7 +165,7 @@ describe("what the site needs", () => {
     await line.waitFor();
   });
 
-  it("is told of a site of one page, and of one without findings of a weight", async () => {
+  itLong("is told of a site of one page, and of one without findings of a weight", async () => {
     const page = await openTab(await freshContext(), "/bring-in?way=draft");
     await page.getByLabel("Or paste a page’s source").fill("<h1>Quay</h1>");
     await page.getByRole("button", { name: "Read this source" }).click();

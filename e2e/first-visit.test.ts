@@ -1,10 +1,19 @@
 import { describe, expect, it } from "vitest";
-import { eventually, freshContext, goToPages, openDesk, openFindings, openTab, startBrowser } from "./browser.ts";
+import {
+  eventually,
+  freshContext,
+  goToPages,
+  itLong,
+  openDesk,
+  openFindings,
+  openTab,
+  startBrowser,
+} from "./browser.ts";
 
 startBrowser();
 
 describe("a first visit", () => {
-  it("has a hint where it applies, once, and has them again when they are asked for", async () => {
+  itLong("has a hint where it applies, once, and has them again when they are asked for", async () => {
     const page = await openFindings(await freshContext());
     const hint = (words: string) => page.getByRole("note").filter({ hasText: words });
     // What it tells of is done: it has been understood.

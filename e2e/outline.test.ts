@@ -5,6 +5,7 @@ import {
   downloaded,
   eventually,
   freshContext,
+  itLong,
   openDemoDesk,
   openDesk,
   openTab,
@@ -30,30 +31,33 @@ const added = (was: string, is: string) => {
 const row = (page: Page, name: string) => page.getByRole("button", { name, exact: true });
 
 describe("the outline", () => {
-  it("is repaired by the least change, with a line refused and a line in bold taken in, and undone after a reload", async () => {
-    const page = await openDemoDesk(await freshContext(), "The crew of the lightship");
-    await page.getByRole("button", { name: "Repair…" }).click();
-    const dialog = page.getByRole("dialog", { name: "Repair the outline" });
-    await dialog.getByRole("checkbox", { name: "On the foredeck" }).click();
-    await dialog.getByRole("checkbox", { name: "In the lamp room" }).click();
-    await dialog.getByRole("button", { name: "Change 2 headings" }).click();
-    await row(page, "H3: On the foredeck").waitFor();
-    await page.getByText("2 changes").waitFor();
-    await page.getByText(/^kept, /).waitFor();
-    await page.reload();
-    await row(page, "H3: In the lamp room").waitFor();
-    await page.getByRole("button", { name: /^Undo/ }).click();
-    await row(page, "H3: In the lamp room").waitFor({ state: "detached" });
-    await page.getByText("nothing changed yet").waitFor();
-    await page.getByRole("button", { name: /^Redo/ }).click();
-    await row(page, "H3: In the lamp room").waitFor();
-    expect(added(demo("ship/crew.html"), await html(page))).toEqual([
-      "<h3><b>On the foredeck</b></h3>",
-      "<h3><b>In the lamp room</b></h3>",
-    ]);
-  });
+  itLong(
+    "is repaired by the least change, with a line refused and a line in bold taken in, and undone after a reload",
+    async () => {
+      const page = await openDemoDesk(await freshContext(), "The crew of the lightship");
+      await page.getByRole("button", { name: "Repair…" }).click();
+      const dialog = page.getByRole("dialog", { name: "Repair the outline" });
+      await dialog.getByRole("checkbox", { name: "On the foredeck" }).click();
+      await dialog.getByRole("checkbox", { name: "In the lamp room" }).click();
+      await dialog.getByRole("button", { name: "Change 2 headings" }).click();
+      await row(page, "H3: On the foredeck").waitFor();
+      await page.getByText("2 changes").waitFor();
+      await page.getByText(/^kept, /).waitFor();
+      await page.reload();
+      await row(page, "H3: In the lamp room").waitFor();
+      await page.getByRole("button", { name: /^Undo/ }).click();
+      await row(page, "H3: In the lamp room").waitFor({ state: "detached" });
+      await page.getByText("nothing changed yet").waitFor();
+      await page.getByRole("button", { name: /^Redo/ }).click();
+      await row(page, "H3: In the lamp room").waitFor();
+      expect(added(demo("ship/crew.html"), await html(page))).toEqual([
+        "<h3><b>On the foredeck</b></h3>",
+        "<h3><b>In the lamp room</b></h3>",
+      ]);
+    },
+  );
 
-  it("several H1s become one, levels move with what is below, and the outline is sound", async () => {
+  itLong("several H1s become one, levels move with what is below, and the outline is sound", async () => {
     const page = await openDemoDesk(await freshContext(), "Night of");
     await page.getByRole("button", { name: "Make one H1 of 2…" }).click();
     const dialog = page.getByRole("dialog", { name: "Make one H1 of 2" });
@@ -77,47 +81,50 @@ describe("the outline", () => {
     await row(page, "H4: For families").waitFor();
   });
 
-  it("a heading is dragged with what is below it, by mouse and by keyboard, put over others, and reworded", async () => {
-    const page = await openDemoDesk(await freshContext(), "Night of");
-    // What is drawn later moves what stands there.
-    await page.getByRole("heading", { name: "Source" }).waitFor();
-    const handle = page.getByRole("button", { name: "Drag What it costs to another level, with what is below it" });
-    await row(page, "H2: What it costs").hover();
-    const box = await handle.boundingBox();
-    if (!box) throw new Error("The handle has no place.");
-    await page.mouse.move(box.x + 6, box.y + 8);
-    await page.mouse.down();
-    await page.mouse.move(box.x + 16, box.y + 8, { steps: 4 });
-    await page.mouse.move(box.x + 28, box.y + 8, { steps: 4 });
-    await page.mouse.up();
-    await row(page, "H3: What it costs").waitFor();
-    await row(page, "H5: For families").waitFor();
+  itLong(
+    "a heading is dragged with what is below it, by mouse and by keyboard, put over others, and reworded",
+    async () => {
+      const page = await openDemoDesk(await freshContext(), "Night of");
+      // What is drawn later moves what stands there.
+      await page.getByRole("heading", { name: "Source" }).waitFor();
+      const handle = page.getByRole("button", { name: "Drag What it costs to another level, with what is below it" });
+      await row(page, "H2: What it costs").hover();
+      const box = await handle.boundingBox();
+      if (!box) throw new Error("The handle has no place.");
+      await page.mouse.move(box.x + 6, box.y + 8);
+      await page.mouse.down();
+      await page.mouse.move(box.x + 16, box.y + 8, { steps: 4 });
+      await page.mouse.move(box.x + 28, box.y + 8, { steps: 4 });
+      await page.mouse.up();
+      await row(page, "H3: What it costs").waitFor();
+      await row(page, "H5: For families").waitFor();
 
-    await handle.focus();
-    await page.keyboard.press("Space");
-    await page.getByText("Took What it costs.").waitFor({ state: "attached" });
-    await page.keyboard.press("ArrowLeft");
-    await page.keyboard.press("Space");
-    await row(page, "H2: What it costs").waitFor();
-    await row(page, "H4: For families").waitFor();
+      await handle.focus();
+      await page.keyboard.press("Space");
+      await page.getByText("Took What it costs.").waitFor({ state: "attached" });
+      await page.keyboard.press("ArrowLeft");
+      await page.keyboard.press("Space");
+      await row(page, "H2: What it costs").waitFor();
+      await row(page, "H4: For families").waitFor();
 
-    await row(page, "H2: What it costs").click();
-    await page.getByRole("menuitem", { name: "Put a heading over this and what follows…" }).click();
-    await page.getByRole("textbox", { name: "New heading" }).fill("Before you come");
-    await page.keyboard.press("Enter");
-    await row(page, "H2: Before you come").waitFor();
-    await row(page, "H3: What it costs").waitFor();
-    await row(page, "H5: For families").waitFor();
-    await page.getByRole("button", { name: "Words of the heading: Before you come" }).click();
-    await page.getByRole("textbox", { name: "Words of the heading" }).fill("Tickets and times");
-    await page.keyboard.press("Enter");
-    await row(page, "H2: Tickets and times").waitFor();
-    await row(page, "H2: Tickets and times").press("3");
-    await row(page, "H3: Tickets and times").waitFor();
-    expect(await html(page)).toContain("<h3>Tickets and times</h3>");
-  });
+      await row(page, "H2: What it costs").click();
+      await page.getByRole("menuitem", { name: "Put a heading over this and what follows…" }).click();
+      await page.getByRole("textbox", { name: "New heading" }).fill("Before you come");
+      await page.keyboard.press("Enter");
+      await row(page, "H2: Before you come").waitFor();
+      await row(page, "H3: What it costs").waitFor();
+      await row(page, "H5: For families").waitFor();
+      await page.getByRole("button", { name: "Words of the heading: Before you come" }).click();
+      await page.getByRole("textbox", { name: "Words of the heading" }).fill("Tickets and times");
+      await page.keyboard.press("Enter");
+      await row(page, "H2: Tickets and times").waitFor();
+      await row(page, "H2: Tickets and times").press("3");
+      await row(page, "H3: Tickets and times").waitFor();
+      expect(await html(page)).toContain("<h3>Tickets and times</h3>");
+    },
+  );
 
-  it("a pattern on many pages is looked at and changed on all, with one undo", async () => {
+  itLong("a pattern on many pages is looked at and changed on all, with one undo", async () => {
     const page = await openDemoDesk(await freshContext(), "Night of");
     await row(page, "H4: When to come").click();
     await page.getByRole("menuitem", { name: "Others like this one on the site" }).click();
@@ -229,7 +236,7 @@ describe("the body", () => {
     await page.getByText("1 change", { exact: true }).waitFor({ state: "detached" });
   });
 
-  it("headings with markup are edited as they are marked up, and keep it at another level", async () => {
+  itLong("headings with markup are edited as they are marked up, and keep it at another level", async () => {
     const page = await openTab(await freshContext(), "/bring-in?way=draft");
     const source = "<!doctype html><title>A</title><h1>Lamps</h1><h2>Lit <em>every</em> day</h2><p>At noon.";
     await page.getByLabel("Or paste a page’s source").fill(source);
@@ -254,7 +261,7 @@ describe("the body", () => {
     );
   });
 
-  it("pictures get their texts, links their words, the head its code", async () => {
+  itLong("pictures get their texts, links their words, the head its code", async () => {
     const page = await openDemoDesk(await freshContext(), "Pictures of the lightship");
     const margin = page.getByRole("complementary", { name: "Notes" });
     await margin.getByText("The picture “under-tow.jpg” has no alternative text.").waitFor();
@@ -285,7 +292,7 @@ describe("the body", () => {
 });
 
 describe("the source", () => {
-  it("is checked, mended where an unclosed quotation mark swallows what follows, and checked again", async () => {
+  itLong("is checked, mended where an unclosed quotation mark swallows what follows, and checked again", async () => {
     const page = await openDemoDesk(await freshContext(), "School visits aboard");
     const margin = page.getByRole("complementary", { name: "Notes" });
     const swallowed =
@@ -360,28 +367,31 @@ describe("the source", () => {
     expect(await marked("h2")).toBe("none");
   });
 
-  it("is not left behind a dialog by a key, and an editor's undo takes back what was typed there alone", async () => {
-    const page = await openDemoDesk(await freshContext(), "The crew of the lightship");
-    await page.getByLabel("Title on desktop").fill("A title of mine");
-    await page.getByText(/^kept, /).waitFor();
-    const url = page.url();
-    await page.getByRole("button", { name: "Repair…" }).click();
-    await page.getByRole("dialog").waitFor();
-    for (const key of ["]", "[", "Control+Enter", "j", ".", "?", "Control+k", "Control+z"])
-      await page.keyboard.press(key);
-    expect(page.url()).toBe(url);
-    expect(await page.getByRole("dialog").count()).toBe(1);
-    await page.keyboard.press("Escape");
-    await page.getByRole("dialog").waitFor({ state: "detached" });
-    expect(await page.getByText("✓ ready").count()).toBe(0);
-    expect(await page.getByLabel("Title on desktop").inputValue()).toBe("A title of mine");
-    const source = page.getByRole("region", { name: "Source" });
-    await source.getByRole("button", { name: "Edit it" }).click();
-    const editor = page.getByRole("textbox", { name: "Source of this page" });
-    await editor.click();
-    await page.keyboard.type("zz");
-    for (const _ of "zzzz") await page.keyboard.press("Control+z");
-    expect(await page.getByLabel("Title on desktop").inputValue()).toBe("A title of mine");
-    expect(await source.getByRole("button", { name: "Keep what I wrote" }).isDisabled()).toBe(true);
-  });
+  itLong(
+    "is not left behind a dialog by a key, and an editor's undo takes back what was typed there alone",
+    async () => {
+      const page = await openDemoDesk(await freshContext(), "The crew of the lightship");
+      await page.getByLabel("Title on desktop").fill("A title of mine");
+      await page.getByText(/^kept, /).waitFor();
+      const url = page.url();
+      await page.getByRole("button", { name: "Repair…" }).click();
+      await page.getByRole("dialog").waitFor();
+      for (const key of ["]", "[", "Control+Enter", "j", ".", "?", "Control+k", "Control+z"])
+        await page.keyboard.press(key);
+      expect(page.url()).toBe(url);
+      expect(await page.getByRole("dialog").count()).toBe(1);
+      await page.keyboard.press("Escape");
+      await page.getByRole("dialog").waitFor({ state: "detached" });
+      expect(await page.getByText("✓ ready").count()).toBe(0);
+      expect(await page.getByLabel("Title on desktop").inputValue()).toBe("A title of mine");
+      const source = page.getByRole("region", { name: "Source" });
+      await source.getByRole("button", { name: "Edit it" }).click();
+      const editor = page.getByRole("textbox", { name: "Source of this page" });
+      await editor.click();
+      await page.keyboard.type("zz");
+      for (const _ of "zzzz") await page.keyboard.press("Control+z");
+      expect(await page.getByLabel("Title on desktop").inputValue()).toBe("A title of mine");
+      expect(await source.getByRole("button", { name: "Keep what I wrote" }).isDisabled()).toBe(true);
+    },
+  );
 });

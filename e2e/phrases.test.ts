@@ -1,5 +1,14 @@
 import { describe, expect, it } from "vitest";
-import { downloaded, eventually, freshContext, openDemo, openDemoDesk, openTab, startBrowser } from "./browser.ts";
+import {
+  downloaded,
+  eventually,
+  freshContext,
+  itLong,
+  openDemo,
+  openDemoDesk,
+  openTab,
+  startBrowser,
+} from "./browser.ts";
 
 startBrowser();
 
@@ -91,7 +100,7 @@ describe("the phrases of a site", () => {
     await eventually(() => page.evaluate(() => CSS.highlights.size), 0);
   });
 
-  it("come in by typing and out of a file, with what is wrong row by row, and leave as CSV", async () => {
+  itLong("come in by typing and out of a file, with what is wrong row by row, and leave as CSV", async () => {
     const { page, find, line } = await openPhrases();
     await page.getByRole("button", { name: "Add", exact: true }).click();
     const dialog = page.getByRole("dialog", { name: "Add phrases" });
@@ -127,7 +136,7 @@ describe("the phrases of a site", () => {
     await page.getByText("No column of this table is headed “phrase” or “keyword”.").waitFor();
   });
 
-  it("are suggested out of the pages' own words, looked at before they are given, with one undo", async () => {
+  itLong("are suggested out of the pages' own words, looked at before they are given, with one undo", async () => {
     const { page } = await openPhrases();
     await page.getByRole("button", { name: "suggest some" }).click();
     const dialog = page.getByRole("dialog", { name: "Phrases out of the pages’ own words" });
@@ -142,7 +151,7 @@ describe("the phrases of a site", () => {
     await page.getByRole("link", { name: "3 pages have no phrase" }).waitFor();
   });
 
-  it("are dragged onto a page, and a sentence gets a heading", async () => {
+  itLong("are dragged onto a page, and a sentence gets a heading", async () => {
     const { page, find, line, side } = await openPhrases();
     await find("rope work");
     const phrase = page.getByRole("button", { name: "rope work", exact: true });
@@ -174,7 +183,7 @@ describe("the phrases of a site", () => {
     await side.getByText("The fog signal at noon").first().waitFor();
   });
 
-  it("are measured: which pages first and why, beside the month before; other figures come in", async () => {
+  itLong("are measured: which pages first and why, beside the month before; other figures come in", async () => {
     const { page } = await openPhrases();
     await page.getByRole("link", { name: "How they perform" }).click();
     await page.getByText("this site was shown 19,618 times and clicked 760 times").waitFor();
@@ -220,7 +229,7 @@ describe("the phrases of a site", () => {
     await page.getByText("this site was shown 0 times and clicked 8 times").waitFor();
   });
 
-  it("support a page from its desk, and stand where its words are changed", async () => {
+  itLong("support a page from its desk, and stand where its words are changed", async () => {
     const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     const part = page.getByRole("region", { name: "Phrases" });
     await part.getByText("not in H1, H2, first 100 words, body, description, slug").waitFor();
@@ -259,7 +268,7 @@ describe("the phrases of a site", () => {
 });
 
 describe("a site that nobody has given phrases", () => {
-  it("says what they are for, and takes the first", async () => {
+  itLong("says what they are for, and takes the first", async () => {
     const page = await openTab(await freshContext(), "/bring-in?way=draft");
     await page.getByLabel("Or paste a page’s source").fill("<html lang=en><h1>The horn</h1><p>It is a fog horn.");
     await page.getByRole("button", { name: "Read this source" }).click();

@@ -3,7 +3,16 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Page } from "playwright-core";
 import { describe, expect, it } from "vitest";
-import { downloaded, eventually, freshContext, goToPages, openDemoDesk, openDesk, startBrowser } from "./browser.ts";
+import {
+  downloaded,
+  eventually,
+  freshContext,
+  goToPages,
+  itLong,
+  openDemoDesk,
+  openDesk,
+  startBrowser,
+} from "./browser.ts";
 
 startBrowser();
 
@@ -56,86 +65,98 @@ describe("a search result", () => {
     await expect.poll(async () => Number(await zero.getAttribute("x"))).toBe(640);
   });
 
-  it("has other wordings, which are used or kept as takes; takes are typed into, compared, used, and remembered", async () => {
-    const page = await openDemoDesk(await freshContext(), "Opening times and prices");
-    const title = page.getByLabel("Title on desktop");
-    const first = await title.inputValue();
-    await open(page, "Other wordings");
-    const titles = page.getByRole("list", { name: "Titles out of the page’s own words" });
-    // Where the title is cut, shorter ones come first.
-    await titles.getByText("it fits").first().waitFor();
-    await titles.getByRole("button", { name: "Keep it as a take" }).first().click();
-    await titles.getByText("it begins with “Lightship Museum opening times”").first().waitFor();
-    await page
-      .getByRole("list", { name: "Descriptions out of the page’s own words" })
-      .getByText("of the page.")
-      .first()
-      .waitFor();
-    await open(page, "Takes");
-    const takes = page.getByRole("region", { name: "Takes" });
-    const take = takes.getByLabel("Title of take A");
-    await take.fill("Is the lightship open <b>today</b>? Times, prices");
-    await takes
-      .getByText(/\d+ px/)
-      .first()
-      .waitFor();
-    await takes.getByText("is not in the title, in any form").waitFor();
-    await takes.getByLabel("Reason for take A").fill("people ask it");
-    await takes.getByRole("button", { name: "Use take A" }).click();
-    await eventually(() => title.inputValue(), "Is the lightship open <b>today</b>? Times, prices");
-    await takes.getByText("in use", { exact: true }).waitFor();
-    await takes.getByText("One earlier wording").click();
-    await page.reload();
-    await open(page, "Takes");
-    await eventually(() => takes.getByLabel("Reason for take A").inputValue(), "people ask it");
-    await takes.getByText("One earlier wording").click();
-    await takes.getByRole("button", { name: "Use it again" }).click();
-    await eventually(() => title.inputValue(), first);
-    await page.keyboard.press("Control+z");
-    await eventually(() => title.inputValue(), "Is the lightship open <b>today</b>? Times, prices");
-    // What was typed as markup is a text, and is written as one.
-    await goToPages(page);
-    const zip = await downloaded(page, () => page.getByRole("button", { name: "Hand over the changed pages" }).click());
-    expect(zip.bytes.includes(Buffer.from("takes.csv"))).toBe(true);
-  });
+  itLong(
+    "has other wordings, which are used or kept as takes; takes are typed into, compared, used, and remembered",
+    async () => {
+      const page = await openDemoDesk(await freshContext(), "Opening times and prices");
+      const title = page.getByLabel("Title on desktop");
+      const first = await title.inputValue();
+      await open(page, "Other wordings");
+      const titles = page.getByRole("list", { name: "Titles out of the page’s own words" });
+      // Where the title is cut, shorter ones come first.
+      await titles.getByText("it fits").first().waitFor();
+      await titles.getByRole("button", { name: "Keep it as a take" }).first().click();
+      await titles.getByText("it begins with “Lightship Museum opening times”").first().waitFor();
+      await page
+        .getByRole("list", { name: "Descriptions out of the page’s own words" })
+        .getByText("of the page.")
+        .first()
+        .waitFor();
+      await open(page, "Takes");
+      const takes = page.getByRole("region", { name: "Takes" });
+      const take = takes.getByLabel("Title of take A");
+      await take.fill("Is the lightship open <b>today</b>? Times, prices");
+      await takes
+        .getByText(/\d+ px/)
+        .first()
+        .waitFor();
+      await takes.getByText("is not in the title, in any form").waitFor();
+      await takes.getByLabel("Reason for take A").fill("people ask it");
+      await takes.getByRole("button", { name: "Use take A" }).click();
+      await eventually(() => title.inputValue(), "Is the lightship open <b>today</b>? Times, prices");
+      await takes.getByText("in use", { exact: true }).waitFor();
+      await takes.getByText("One earlier wording").click();
+      await page.reload();
+      await open(page, "Takes");
+      await eventually(() => takes.getByLabel("Reason for take A").inputValue(), "people ask it");
+      await takes.getByText("One earlier wording").click();
+      await takes.getByRole("button", { name: "Use it again" }).click();
+      await eventually(() => title.inputValue(), first);
+      await page.keyboard.press("Control+z");
+      await eventually(() => title.inputValue(), "Is the lightship open <b>today</b>? Times, prices");
+      // What was typed as markup is a text, and is written as one.
+      await goToPages(page);
+      const zip = await downloaded(page, () =>
+        page.getByRole("button", { name: "Hand over the changed pages" }).click(),
+      );
+      expect(zip.bytes.includes(Buffer.from("takes.csv"))).toBe(true);
+    },
+  );
 
-  it("is led to: whom it is for, phrase, title, and so on to the changes; what is selected is put into another case", async () => {
-    const page = await openDemoDesk(await freshContext(), "What we keep of you");
-    await open(page, "Lead me through it");
-    const led = page.getByRole("region", { name: "Led through this page" });
-    await led.getByRole("heading", { name: "Next: whom it is for" }).waitFor();
-    await led.getByRole("button", { name: "It is for everyone" }).click();
-    await led.getByRole("heading", { name: "Next: its target phrase" }).waitFor();
-    expect(await page.locator("[data-led]").count()).toBe(1);
-    await led.getByRole("list", { name: "Out of its own words" }).getByRole("button").first().click();
-    await led.getByRole("heading", { name: "Next: the title" }).waitFor();
-    await eventually(() => page.locator("[data-led]").getAttribute("data-anchor"), "title");
-    await led.getByRole("list", { name: "Suggested titles" }).getByRole("button").first().click();
-    // Left and taken up again, it goes on where it was.
-    await led.getByRole("button", { name: "Leave" }).click();
-    await page.reload();
-    await open(page, "Lead me through it");
-    await led.getByRole("heading", { name: /^Next: the (?:title|description)/ }).waitFor();
-    const last = led.getByRole("heading", { name: "Last: a look over the changes" });
-    const pass = led.getByRole("button", { name: /^(?:Pass this over|The (?:title|description) is right as it is)$/ });
-    await expect
-      .poll(async () => {
-        if (await last.isVisible()) return true;
-        await pass.click({ timeout: 1000 }).catch(() => {});
-        return false;
-      })
-      .toBe(true);
-    await led.getByRole("list", { name: "Changes" }).getByText("title").first().waitFor();
-    await led.getByRole("button", { name: "Mark it ready, and go to the next page" }).click();
-    await led.getByRole("heading", { name: "Next: whom it is for" }).waitFor();
-    await open(page, "Leave being led");
-    await page.getByLabel("Title on desktop").fill("walking down the quay at night");
-    await page.getByLabel("Title on desktop").evaluate((field: HTMLTextAreaElement) => field.setSelectionRange(8, 21));
-    await page.getByLabel("Case of what is selected, or of the whole text").selectOption("ap");
-    await eventually(() => page.getByLabel("Title on desktop").inputValue(), "walking Down the Quay at night");
-  });
+  itLong(
+    "is led to: whom it is for, phrase, title, and so on to the changes; what is selected is put into another case",
+    async () => {
+      const page = await openDemoDesk(await freshContext(), "What we keep of you");
+      await open(page, "Lead me through it");
+      const led = page.getByRole("region", { name: "Led through this page" });
+      await led.getByRole("heading", { name: "Next: whom it is for" }).waitFor();
+      await led.getByRole("button", { name: "It is for everyone" }).click();
+      await led.getByRole("heading", { name: "Next: its target phrase" }).waitFor();
+      expect(await page.locator("[data-led]").count()).toBe(1);
+      await led.getByRole("list", { name: "Out of its own words" }).getByRole("button").first().click();
+      await led.getByRole("heading", { name: "Next: the title" }).waitFor();
+      await eventually(() => page.locator("[data-led]").getAttribute("data-anchor"), "title");
+      await led.getByRole("list", { name: "Suggested titles" }).getByRole("button").first().click();
+      // Left and taken up again, it goes on where it was.
+      await led.getByRole("button", { name: "Leave" }).click();
+      await page.reload();
+      await open(page, "Lead me through it");
+      await led.getByRole("heading", { name: /^Next: the (?:title|description)/ }).waitFor();
+      const last = led.getByRole("heading", { name: "Last: a look over the changes" });
+      const pass = led.getByRole("button", {
+        name: /^(?:Pass this over|The (?:title|description) is right as it is)$/,
+      });
+      await expect
+        .poll(async () => {
+          if (await last.isVisible()) return true;
+          await pass.click({ timeout: 1000 }).catch(() => {});
+          return false;
+        })
+        .toBe(true);
+      await led.getByRole("list", { name: "Changes" }).getByText("title").first().waitFor();
+      await led.getByRole("button", { name: "Mark it ready, and go to the next page" }).click();
+      await led.getByRole("heading", { name: "Next: whom it is for" }).waitFor();
+      await open(page, "Leave being led");
+      await page.getByLabel("Title on desktop").fill("walking down the quay at night");
+      await page
+        .getByLabel("Title on desktop")
+        .evaluate((field: HTMLTextAreaElement) => field.setSelectionRange(8, 21));
+      await page.getByLabel("Case of what is selected, or of the whole text").selectOption("ap");
+      await eventually(() => page.getByLabel("Title on desktop").inputValue(), "walking Down the Quay at night");
+    },
+  );
 
-  it("stands among others at the places that are named, in several wordings, on both devices", async () => {
+  itLong("stands among others at the places that are named, in several wordings, on both devices", async () => {
     const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     await page.getByRole("link", { name: "Among others" }).click();
     await page.getByRole("button", { name: "Begin one for “Opening times and prices”" }).click();
@@ -217,7 +238,7 @@ describe("a search result", () => {
     await page.getByText("One line-up is kept.").waitFor();
   });
 
-  it("goes out as a proof that is answered without anything else, and the answers come back", async () => {
+  itLong("goes out as a proof that is answered without anything else, and the answers come back", async () => {
     const context = await freshContext();
     const page = await openDemoDesk(context, "Enamel mug");
     await page.getByLabel("Title on desktop").fill("Enamel mug <i>with a bird</i>");

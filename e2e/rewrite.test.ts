@@ -5,6 +5,7 @@ import {
   downloaded,
   eventually,
   freshContext,
+  itLong,
   openDemo,
   openDemoDesk,
   openDesk,
@@ -68,7 +69,7 @@ describe("from the first screen to the changed HTML", () => {
     expect(csv).toContain("slug,opening-times,opening-hours");
   });
 
-  it("keeps a Windows-1252 page in its character set", async () => {
+  itLong("keeps a Windows-1252 page in its character set", async () => {
     const page = await openDemoDesk(await freshContext(), "The fog signal that could be heard");
     await page.getByLabel("Title on desktop").fill("Fog signal – nine miles 船");
     const { bytes } = await downloaded(page, () => page.getByRole("button", { name: "Download the HTML" }).click());
@@ -182,40 +183,43 @@ describe("the desk by keyboard", () => {
     await page.getByRole("heading", { level: 1, name: "Wardroom hire" }).waitFor();
   });
 
-  it("keeps the search result over what is worked on, and shows long texts whole, no numeral over a letter", async () => {
-    const page = await openDemoDesk(await freshContext(), "Opening times and prices");
-    await page.getByRole("button", { name: "Links", exact: true }).click();
-    const strip = page.getByRole("button", { name: /^Search result: / });
-    await strip.getByText("| to shore").waitFor();
-    await page.keyboard.press("j");
-    await page.keyboard.press(".");
-    await page.getByRole("button", { name: "Links", exact: true }).click();
-    await strip.waitFor();
-    expect(await strip.textContent()).not.toContain("to shore");
-    await strip.click();
-    await strip.waitFor({ state: "detached" });
+  itLong(
+    "keeps the search result over what is worked on, and shows long texts whole, no numeral over a letter",
+    async () => {
+      const page = await openDemoDesk(await freshContext(), "Opening times and prices");
+      await page.getByRole("button", { name: "Links", exact: true }).click();
+      const strip = page.getByRole("button", { name: /^Search result: / });
+      await strip.getByText("| to shore").waitFor();
+      await page.keyboard.press("j");
+      await page.keyboard.press(".");
+      await page.getByRole("button", { name: "Links", exact: true }).click();
+      await strip.waitFor();
+      expect(await strip.textContent()).not.toContain("to shore");
+      await strip.click();
+      await strip.waitFor({ state: "detached" });
 
-    const title = page.getByLabel("Title on desktop");
-    await title.fill(`Lightship museum opening times ${"and what it costs to come aboard ".repeat(6)}`);
-    await page
-      .getByRole("complementary", { name: "Notes" })
-      .getByText(/^The title has \d{3} characters/)
-      .waitFor();
-    expect(await title.evaluate((field) => field.scrollWidth <= field.clientWidth)).toBe(true);
-    // Capitals of Arimo reach 0.716 em above the line (its OS/2 table); a digit of 11 px ends 1.5 px above its box.
-    const covered = await title.evaluate((field) =>
-      Array.from(field.parentElement?.querySelectorAll("[aria-hidden] button") ?? [], (numeral) => {
-        const line = numeral.closest("span.relative")?.getBoundingClientRect().bottom ?? 0;
-        return (
-          numeral.getBoundingClientRect().bottom - 1.5 - (line - 0.716 * parseFloat(getComputedStyle(field).fontSize))
-        );
-      }),
-    );
-    expect(covered.length).toBeGreaterThan(2);
-    expect(Math.max(...covered)).toBeLessThan(0.5);
-  });
+      const title = page.getByLabel("Title on desktop");
+      await title.fill(`Lightship museum opening times ${"and what it costs to come aboard ".repeat(6)}`);
+      await page
+        .getByRole("complementary", { name: "Notes" })
+        .getByText(/^The title has \d{3} characters/)
+        .waitFor();
+      expect(await title.evaluate((field) => field.scrollWidth <= field.clientWidth)).toBe(true);
+      // Capitals of Arimo reach 0.716 em above the line (its OS/2 table); a digit of 11 px ends 1.5 px above its box.
+      const covered = await title.evaluate((field) =>
+        Array.from(field.parentElement?.querySelectorAll("[aria-hidden] button") ?? [], (numeral) => {
+          const line = numeral.closest("span.relative")?.getBoundingClientRect().bottom ?? 0;
+          return (
+            numeral.getBoundingClientRect().bottom - 1.5 - (line - 0.716 * parseFloat(getComputedStyle(field).fontSize))
+          );
+        }),
+      );
+      expect(covered.length).toBeGreaterThan(2);
+      expect(Math.max(...covered)).toBeLessThan(0.5);
+    },
+  );
 
-  it("edits the outline by menu and by key", async () => {
+  itLong("edits the outline by menu and by key", async () => {
     const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     await page.getByRole("button", { name: "H2: nothing in it" }).focus();
     await page.keyboard.press("Delete");
@@ -235,7 +239,7 @@ describe("the desk by keyboard", () => {
     );
   });
 
-  it("sets findings aside with a reason, at three reaches, and takes them back up", async () => {
+  itLong("sets findings aside with a reason, at three reaches, and takes them back up", async () => {
     const page = await openDemoDesk(await freshContext(), "The lamp and the lens");
     const note = page.getByText("“the”, “and”", { exact: false }).first();
     await note.click();
@@ -254,36 +258,42 @@ describe("the desk by keyboard", () => {
     await page.getByRole("heading", { name: "1 set aside" }).waitFor();
   });
 
-  it("shows what is found across pages at its place, with the other pages and a fix, and sets it aside here", async () => {
-    const page = await openDemoDesk(await freshContext(), "Give to the ship");
-    const broken = page.getByText("links to /support/friends, which is not there", { exact: false });
-    await broken.click();
-    // The note is level with the link, which is listed among the links of the page.
-    const number = await page.locator("[data-note]", { has: broken }).getAttribute("data-note");
-    await page
-      .getByRole("region", { name: "Links" })
-      .getByRole("button", { name: `Note ${number}`, exact: true })
-      .waitFor();
-    await page.getByRole("button", { name: "Set aside…" }).click();
-    const dialog = page.getByRole("dialog", { name: "Set aside" });
-    await dialog.getByLabel("Reason").fill("The friends come next week");
-    await dialog.getByRole("button", { name: "Set aside" }).click();
-    await broken.and(page.locator("span.font-medium")).waitFor({ state: "detached" });
-    await page.getByText("The friends come next week").waitFor();
+  itLong(
+    "shows what is found across pages at its place, with the other pages and a fix, and sets it aside here",
+    async () => {
+      const page = await openDemoDesk(await freshContext(), "Give to the ship");
+      const broken = page.getByText("links to /support/friends, which is not there", { exact: false });
+      await broken.click();
+      // The note is level with the link, which is listed among the links of the page.
+      const number = await page.locator("[data-note]", { has: broken }).getAttribute("data-note");
+      await page
+        .getByRole("region", { name: "Links" })
+        .getByRole("button", { name: `Note ${number}`, exact: true })
+        .waitFor();
+      await page.getByRole("button", { name: "Set aside…" }).click();
+      const dialog = page.getByRole("dialog", { name: "Set aside" });
+      await dialog.getByLabel("Reason").fill("The friends come next week");
+      await dialog.getByRole("button", { name: "Set aside" }).click();
+      await broken.and(page.locator("span.font-medium")).waitFor({ state: "detached" });
+      await page.getByText("The friends come next week").waitFor();
 
-    await page.getByRole("link", { name: "Gullhaven Lightship Museum", exact: true }).click();
-    await openDesk(page, "Enamel mug");
-    await page.getByText("2 pages have the title", { exact: false }).click();
-    await page.getByRole("button", { name: /^Take the H1: “Enamel mug/ }).click();
-    await eventually(() => page.getByLabel("Title on desktop").inputValue(), "Enamel mug | Gullhaven Lightship Museum");
-    await page.getByText("2 pages have the title", { exact: false }).waitFor({ state: "detached" });
-    await page.keyboard.press("Control+z");
-    await page.getByText("2 pages have the title", { exact: false }).click();
-    await page.getByRole("list", { name: "See also" }).getByRole("link", { name: "/shop/brass-lamp-kit" }).click();
-    await page.getByRole("heading", { name: "Brass lamp kit", level: 1 }).waitFor();
-  });
+      await page.getByRole("link", { name: "Gullhaven Lightship Museum", exact: true }).click();
+      await openDesk(page, "Enamel mug");
+      await page.getByText("2 pages have the title", { exact: false }).click();
+      await page.getByRole("button", { name: /^Take the H1: “Enamel mug/ }).click();
+      await eventually(
+        () => page.getByLabel("Title on desktop").inputValue(),
+        "Enamel mug | Gullhaven Lightship Museum",
+      );
+      await page.getByText("2 pages have the title", { exact: false }).waitFor({ state: "detached" });
+      await page.keyboard.press("Control+z");
+      await page.getByText("2 pages have the title", { exact: false }).click();
+      await page.getByRole("list", { name: "See also" }).getByRole("link", { name: "/shop/brass-lamp-kit" }).click();
+      await page.getByRole("heading", { name: "Brass lamp kit", level: 1 }).waitFor();
+    },
+  );
 
-  it("follows the target phrase", async () => {
+  itLong("follows the target phrase", async () => {
     const page = await openDemoDesk(await freshContext(), "Enamel mug");
     await page.getByRole("combobox", { name: "Target phrase" }).fill("brass lamp");
     await page.getByText("“brass lamp” is not in the slug").waitFor();

@@ -4,6 +4,7 @@ import {
   downloaded,
   freshContext,
   goToPages,
+  itLong,
   openDemo,
   openDemoDesk,
   openDesk,
@@ -17,38 +18,41 @@ const siteOf = (url: string) => /sites\/([^/]+)/.exec(url)?.[1] ?? "";
 const demo = (file: string) => readFileSync(new URL(`../demo/gullhaven/${file}`, import.meta.url));
 
 describe("pictures", () => {
-  it("that came in are shown small, are larger than shown, and get their texts on all pages at once, undoably", async () => {
-    const page = await openDemo(await freshContext());
-    const desk = page.url();
-    await openDesk(page, "Pictures of the lightship");
-    await page.getByText(/“under-tow.jpg” has 1800 × 1200 pixels and is shown at 600 × 400/).waitFor();
-    const shown = page.getByRole("region", { name: "Pictures" }).locator("img");
-    await expect.poll(() => shown.count()).toBe(8);
-    expect(await shown.nth(2).evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(1800);
+  itLong(
+    "that came in are shown small, are larger than shown, and get their texts on all pages at once, undoably",
+    async () => {
+      const page = await openDemo(await freshContext());
+      const desk = page.url();
+      await openDesk(page, "Pictures of the lightship");
+      await page.getByText(/“under-tow.jpg” has 1800 × 1200 pixels and is shown at 600 × 400/).waitFor();
+      const shown = page.getByRole("region", { name: "Pictures" }).locator("img");
+      await expect.poll(() => shown.count()).toBe(8);
+      expect(await shown.nth(2).evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(1800);
 
-    await page.goto(desk);
-    await page.getByLabel("Columns").selectOption("bodies");
-    await page.getByRole("link", { name: "Pictures", exact: true }).click();
-    await page.getByRole("button", { name: "2 without alternative text" }).click();
-    await page.getByRole("button", { name: "Alternative text of deck.jpg: no alternative text" }).click();
-    await page.getByRole("textbox", { name: "Alternative text of deck.jpg" }).fill("The deck after the great gale");
-    await page.keyboard.press("Enter");
-    await page.getByText("Changed on 1 page").first().waitFor();
-    await page.getByRole("button", { name: "1 without alternative text" }).waitFor();
-    await page.getByRole("checkbox", { name: "Select under-tow.jpg" }).click();
-    await page.getByRole("button", { name: "For looks only", exact: true }).click();
-    const look = page.getByRole("dialog", { name: "Pictures for looks only" });
-    await look.getByText("for looks only", { exact: true }).waitFor();
-    await look.getByRole("button", { name: "Apply to 1 page" }).click();
-    await look.waitFor({ state: "detached" });
-    await page.getByRole("button", { name: "2 for looks only" }).waitFor();
-    await page.reload();
-    await page.getByRole("button", { name: "2 for looks only" }).waitFor();
-    await page.getByRole("button", { name: /^Undo: Alternative text of under-tow/ }).click();
-    await page.getByRole("button", { name: "1 without alternative text" }).waitFor();
-  });
+      await page.goto(desk);
+      await page.getByLabel("Columns").selectOption("bodies");
+      await page.getByRole("link", { name: "Pictures", exact: true }).click();
+      await page.getByRole("button", { name: "2 without alternative text" }).click();
+      await page.getByRole("button", { name: "Alternative text of deck.jpg: no alternative text" }).click();
+      await page.getByRole("textbox", { name: "Alternative text of deck.jpg" }).fill("The deck after the great gale");
+      await page.keyboard.press("Enter");
+      await page.getByText("Changed on 1 page").first().waitFor();
+      await page.getByRole("button", { name: "1 without alternative text" }).waitFor();
+      await page.getByRole("checkbox", { name: "Select under-tow.jpg" }).click();
+      await page.getByRole("button", { name: "For looks only", exact: true }).click();
+      const look = page.getByRole("dialog", { name: "Pictures for looks only" });
+      await look.getByText("for looks only", { exact: true }).waitFor();
+      await look.getByRole("button", { name: "Apply to 1 page" }).click();
+      await look.waitFor({ state: "detached" });
+      await page.getByRole("button", { name: "2 for looks only" }).waitFor();
+      await page.reload();
+      await page.getByRole("button", { name: "2 for looks only" }).waitFor();
+      await page.getByRole("button", { name: /^Undo: Alternative text of under-tow/ }).click();
+      await page.getByRole("button", { name: "1 without alternative text" }).waitFor();
+    },
+  );
 
-  it("are brought in with a folder's pages, and kept by a backup", async () => {
+  itLong("are brought in with a folder's pages, and kept by a backup", async () => {
     const context = await freshContext();
     const page = await openDemo(context);
     const site = siteOf(page.url());
@@ -70,7 +74,7 @@ describe("pictures", () => {
 });
 
 describe("the HTML of the whole site", () => {
-  it("is checked in the background, can be gone on with, and leads to the line, which can be mended", async () => {
+  itLong("is checked in the background, can be gone on with, and leads to the line, which can be mended", async () => {
     const page = await openDemo(await freshContext());
     const site = siteOf(page.url());
     await page.goto(`${new URL(page.url()).origin}/sites/${site}/html`);

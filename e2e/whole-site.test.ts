@@ -9,6 +9,7 @@ import {
   eventually,
   freshContext,
   goToPages,
+  itLong,
   openDemoDesk,
   openDesk,
   openTab,
@@ -43,7 +44,7 @@ const done = (page: Page, timeout = 30_000) =>
     .waitFor({ timeout });
 
 describe("from the web", () => {
-  it("a sitemap comes in, is stopped, survives a reload and is gone on with", async () => {
+  itLong("a sitemap comes in, is stopped, survives a reload and is gone on with", async () => {
     const page = await openTab(await freshContext(), "/bring-in");
     await fromWeb(page, "https://large.example/sitemap-60.xml?wait=120", "All pages of the sitemap");
     await expect.poll(() => said(page, "brought in"), { timeout: 15_000 }).toBeGreaterThan(5);
@@ -71,7 +72,7 @@ describe("from the web", () => {
     await page.getByText("This site has no pages yet.").waitFor();
   });
 
-  it("through robots.txt; each page that fails says why, and can be tried again", async () => {
+  itLong("through robots.txt; each page that fails says why, and can be tried again", async () => {
     const page = await openTab(await freshContext(), "/bring-in");
     await fromWeb(page, "www.gullhaven.example", "All pages of the sitemap");
     await queue(page).getByText("Its XML is broken at line 4").waitFor();
@@ -113,9 +114,9 @@ describe("from the web", () => {
       .click();
     await eventually(() => said(page, "failed"), failed - 1);
     await take("/archive/fault", "www.gullhaven.example");
-  }, 90_000);
+  });
 
-  it("links are followed within the limits", async () => {
+  itLong("links are followed within the limits", async () => {
     const page = await openTab(await freshContext(), "/bring-in");
     await page.getByRole("radio", { name: /^Pages linked/ }).click();
     await page.getByLabel("Links away").fill("2");
@@ -143,7 +144,7 @@ describe("from the web", () => {
     await queue(page).getByText("It leads to a private network").waitFor();
   });
 
-  it("goes on by itself when the application's server comes back", async () => {
+  itLong("goes on by itself when the application's server comes back", async () => {
     const context = await freshContext();
     const page = await openTab(context, "/bring-in");
     await page.getByLabel("Which addresses?").waitFor();
@@ -210,7 +211,7 @@ describe("bringing in again", () => {
     await page.getByText("3 changes").waitFor();
   });
 
-  it("keeps the redraft of a page that is gone, until the editor lets it go", async () => {
+  itLong("keeps the redraft of a page that is gone, until the editor lets it go", async () => {
     await put("/gone/a", source("A title", "A description", "Lamp"));
     const page = await openTab(await freshContext(), "/bring-in");
     await fromWeb(page, "https://changing.example/gone/a", "These pages");
@@ -236,7 +237,7 @@ describe("bringing in again", () => {
     await page.getByRole("link", { name: "The ship" }).waitFor();
   });
 
-  it("goes on checking data against the page after the site has taken it over", async () => {
+  itLong("goes on checking data against the page after the site has taken it over", async () => {
     const shop = (price: string, data = "") =>
       `<!DOCTYPE html><html lang="en"><head><meta charset="utf-8"><title>Mug</title>${data}</head><body><main><h1>Mug</h1><p>White enamel, for ${price}, in stock.</p></main></body></html>`;
     await put("/shop/mug", shop("£11.50"));
@@ -319,7 +320,7 @@ describe("from disk, spreadsheets and drafts", () => {
     );
   });
 
-  it("a table is recognised, looked at row by row, and applied with one undo a reload later", async () => {
+  itLong("a table is recognised, looked at row by row, and applied with one undo a reload later", async () => {
     const page = await openDemoDesk(await freshContext(), "Enamel mug");
     await page.getByLabel("Title on desktop").fill("A title of mine");
     await page.getByText(/^kept, /).waitFor();
@@ -356,7 +357,7 @@ describe("from disk, spreadsheets and drafts", () => {
     await page.getByText("Hire the wardroom", { exact: true }).waitFor({ state: "detached" });
   });
 
-  it("a table alone makes pages, whose texts can be edited", async () => {
+  itLong("a table alone makes pages, whose texts can be edited", async () => {
     const page = await openTab(await freshContext(), "/bring-in?way=table");
     await page
       .getByLabel("Or paste rows from a spreadsheet")
@@ -368,7 +369,7 @@ describe("from disk, spreadsheets and drafts", () => {
     await page.getByRole("button", { name: "Download the change list" }).waitFor();
   });
 
-  it("rich text, a word-processor file and nothing at all become drafts", async () => {
+  itLong("rich text, a word-processor file and nothing at all become drafts", async () => {
     const page = await openTab(await freshContext(), "/bring-in?way=draft");
     await page.getByLabel("Rich text").evaluate((element) => {
       const data = new DataTransfer();

@@ -1,5 +1,6 @@
-// npm test: installs what is missing, then all checks. Ends with a line "N passed, N failed".
-import { mkdirSync, readFileSync } from "node:fs";
+// npm test: installs what is missing, then all checks but for tests that take long, which npm run test:all has too, with its
+// result in docs/test-all.md. Ends with a line "N passed, N failed".
+import { mkdirSync, readFileSync, writeFileSync } from "node:fs";
 import { findChromium } from "./chromium.mjs";
 import { build, install, root, run, told } from "./run.mjs";
 
@@ -7,6 +8,7 @@ import { build, install, root, run, told } from "./run.mjs";
 const chromium = told(process.execPath, [`${root}scripts/ensure-chromium.mjs`]);
 install();
 
+const all = process.argv.includes("--all");
 let passed = 0;
 let failed = 0;
 const check = (name, ok) => {
@@ -49,6 +51,7 @@ function tests(name, config) {
     "run",
     "--config",
     config,
+    ...(all ? [] : ["--tags-filter=!long"]),
     "--reporter=default",
     "--reporter=json",
     `--outputFile.json=${report}`,
@@ -71,5 +74,11 @@ if (came.ok) {
   tests("browser", "vitest.e2e.config.ts");
 } else check("Chromium", false);
 
-console.log(`${passed} passed, ${failed} failed`);
+const result = `${passed} passed, ${failed} failed`;
+if (all)
+  writeFileSync(
+    `${root}docs/test-all.md`,
+    `# All tests\n\nWritten by \`npm run test:all\` on ${new Date().toISOString().slice(0, 10)}: what \`npm test\` holds, and the tests that take long.\n\n${result}\n`,
+  );
+console.log(result);
 process.exit(failed === 0 ? 0 : 1);

@@ -1,5 +1,5 @@
 import { PAGE_KINDS, type PageKind } from "#core/page/page-kind";
-import { changePages, type LongWork } from "../store/act-on-pages";
+import { changeInTurn, changePages, type LongWork } from "../store/act-on-pages";
 import type { PageRecord } from "../store/page-record";
 import type { SiteRecord } from "../store/records/sites";
 import type { PageChange } from "../store/redraft-pages";
@@ -95,11 +95,8 @@ export async function applyBulk(
   return changePages(site, [...changes.values()], label, work);
 }
 
-/** The cells that are on their way: workers are not equally fast, and what was typed last is to be kept last. */
-let before: Promise<unknown> = Promise.resolve();
-
-/** One cell of the table, kept as it was typed, behind those that were typed before. */
-export function keepCell(
+/** One cell of the table, as it was typed; its turn to be kept has come. */
+export function changeCell(
   site: SiteRecord,
   { page, edits, text }: CellChange,
 ): Promise<{ changed: number; refused: { reason: string }[] }> {
@@ -109,7 +106,5 @@ export function keepCell(
   else change.texts.push({ field: edits, text });
   const name = page.name || page.address;
   const label = `${edits === "kind" ? "Page kind" : `${edits[0]?.toUpperCase()}${edits.slice(1)}`} of ${name.slice(0, 40)}`;
-  const kept = before.then(() => changePages(site, [change], label));
-  before = kept.catch(() => {});
-  return kept;
+  return changeInTurn(site, [change], label);
 }

@@ -7,6 +7,7 @@ import { AskedDialog, loadProposals } from "../pages/asked-dialog";
 import { COLUMN_SETS, type ColumnSet } from "../pages/columns/sets";
 import { queryOf } from "../pages/filter";
 import { type CellChange, Grid } from "../pages/grid";
+import { keepCell } from "../pages/keep-cell";
 import { Sentence } from "../pages/sentence";
 import { actionsOn, Strip } from "../pages/strip";
 import { useHandingOver } from "../pages/use-handing-over";
@@ -60,9 +61,8 @@ export default function Pages() {
     const key = `${change.page.id} ${change.edits}`;
     setPending((all) => new Map(all).set(key, change.text));
     try {
-      const { keepCell } = await import("../pages/bulk");
-      const { refused } = await keepCell(site, change);
-      if (refused[0]) fail(new Error(refused[0].reason));
+      const [refusal] = await keepCell(site, change);
+      if (refusal) fail(new Error(refusal.reason));
     } catch (error) {
       fail(error);
     } finally {

@@ -24,18 +24,23 @@ interface Worked {
 /** How often a page is worked out again because somebody changed it meanwhile. */
 const TRIES = 5;
 
+/** Changes many pages when all that this tab was asked to keep before is kept. */
+export async function changePages(...asked: Parameters<typeof changeInTurn>): Promise<Acted> {
+  await allKept();
+  return changeInTurn(...asked);
+}
+
 /**
- * Changes many pages: worked out on the pool, then written as one action. Stopped before it is written it changes nothing.
+ * Changes many pages whose turn it is: worked out on the pool, then written as one action. Stopped before it is written it changes nothing.
  * A page that was changed meanwhile is worked out again, so that nothing of either is lost.
  */
-export async function changePages(
+export async function changeInTurn(
   site: SiteRecord,
   changes: readonly PageChange[],
   label: string,
   { onProgress, signal }: LongWork = {},
   group: string = crypto.randomUUID(),
 ): Promise<Acted> {
-  await allKept();
   const date = today();
   const acted: Acted = { changed: 0, refused: [] };
   let left = changes;

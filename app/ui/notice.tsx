@@ -55,14 +55,15 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
             type={loud ? "foreground" : "background"}
             duration={loud ? Number.POSITIVE_INFINITY : 5000}
             onOpenChange={(open) => !open && setNotices((all) => all.filter((n) => n.id !== id))}
-            className={`floating p-3 ${loud ? "border-l-4 border-l-red" : ""}`}
+            className={`floating p-3 ${loud ? "pointer-events-auto border-l-4 border-l-red" : ""}`}
           >
             <Toast.Title className="text-15 font-medium">{heading}</Toast.Title>
             {text && <Toast.Description className="mt-1 text-ink-soft">{text}</Toast.Description>}
             {loud && <Toast.Close className="mt-2 text-blue underline">Close</Toast.Close>}
           </Toast.Root>
         ))}
-        <Toast.Viewport className="fixed right-4 bottom-4 z-50 flex w-[360px] max-w-[90vw] flex-col gap-2" />
+        {/* What is said in passing has nothing to press: the pointer reaches what it lies over. */}
+        <Toast.Viewport className="pointer-events-none fixed right-4 bottom-4 z-50 flex w-[360px] max-w-[90vw] flex-col gap-2" />
       </Toast.Provider>
     </Context>
   );
