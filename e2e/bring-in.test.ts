@@ -188,8 +188,20 @@ describe("a backup", () => {
     await restore(backup.bytes);
     await other.getByText("1 site, 40 pages.").first().waitFor();
     await other.getByRole("button", { name: "Site: site.example" }).click();
+    // At no moment the other site's findings stand under this one's address.
+    const before = new URL(other.url()).pathname.replace("/pages", "/");
+    const seen = await other.evaluateHandle((before) => {
+      const headings = new Set<string>();
+      new MutationObserver(() => {
+        if (location.pathname.startsWith(before)) return;
+        for (const { textContent } of document.querySelectorAll("h1")) headings.add(textContent);
+      }).observe(document, { childList: true, characterData: true, subtree: true });
+      return headings;
+    }, before);
     await other.getByRole("menuitem", { name: "Gullhaven Lightship Museum" }).click();
-    await other.getByRole("heading", { name: /^What this site needs/ }).waitFor();
+    await other.getByRole("heading", { name: /^What this site needs: 5\d must/ }).waitFor();
+    const findings = await seen.evaluate((headings) => [...headings].filter((one) => one.startsWith("What")));
+    expect(findings).toEqual([expect.stringMatching(/: 5\d must/)]);
     await openDesk(other, "Enamel mug");
     await eventually(() => other.getByLabel("Title on desktop").inputValue(), "A mug that survives");
   });

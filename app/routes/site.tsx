@@ -31,8 +31,13 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   return { site };
 }
 
+/** Of another site nothing stays on the screen: what is read of a site as it changes is that of the last one for a moment. */
 export default function Site() {
-  const { site: loaded } = useLoaderData<typeof clientLoader>();
+  const { site } = useLoaderData<typeof clientLoader>();
+  return <OneSite key={site.id} loaded={site} />;
+}
+
+function OneSite({ loaded }: { loaded: SiteRecord }) {
   const site = useLiveQuery(() => db().sites.get(loaded.id), [loaded.id]) ?? loaded;
   const navigate = useNavigate();
   useEffect(() => void resumeQueues(), []);
@@ -43,7 +48,7 @@ export default function Site() {
   return (
     <div className="relative flex h-dvh overflow-clip short:h-auto short:min-h-dvh short:overflow-visible max-[700px]:flex-col">
       <SkipLink />
-      <Rail key={site.id} site={site} />
+      <Rail site={site} />
       <Outlet context={site} />
       <Freshening site={site} />
     </div>
