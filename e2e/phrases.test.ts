@@ -67,7 +67,7 @@ describe("the phrases of a site", () => {
     await page.getByRole("button", { name: "2 pages want one that another wants" }).waitFor();
   });
 
-  it("are given a page, follow another wording, and their sentences are read and become links", async () => {
+  itLong("are given a page, follow another wording, and their sentences are read and become links", async () => {
     const { page, find, line, side } = await openPhrases();
     await find("rope work");
     await page.getByRole("button", { name: "rope work", exact: true }).click();

@@ -115,7 +115,7 @@ describe("a queue", () => {
   });
 
   it("is stopped, keeps what came in, and is gone on with", async () => {
-    const paths = Array.from({ length: 40 }, (_, i) => `/${i}`);
+    const paths = Array.from({ length: 60 }, (_, i) => `/${i}`);
     for (const path of paths) page(path);
     const id = await beginQueue(
       site,
@@ -123,18 +123,22 @@ describe("a queue", () => {
       pages(...paths),
     );
     let stopping: Promise<void> | undefined;
-    web.set(`${HOST}/6`, () => {
+    web.set(`${HOST}/45`, () => {
+      page("/45");
       stopping = stopQueue(id);
-      return ok(`${HOST}/6`, "<title>/6</title><h1>/6</h1>");
+      return ok(`${HOST}/45`, "<title>/45</title><h1>/45</h1>");
     });
     await runQueue(id);
     await stopping;
     const { waiting, "brought-in": brought } = await countItems(id);
-    expect(waiting).toBeGreaterThan(0);
+    // At once: what is asked for after it never comes in.
+    expect(asked).not.toContain(`${HOST}/50`);
+    expect(waiting).toBeGreaterThan(10);
+    expect(brought).toBeGreaterThan(10);
     expect(await db().pages.count()).toBe(brought);
     await goOn(id);
-    expect(await countItems(id)).toMatchObject({ waiting: 0, "brought-in": 40 });
-    expect(await db().pages.count()).toBe(40);
+    expect(await countItems(id)).toMatchObject({ waiting: 0, "brought-in": 60 });
+    expect(await db().pages.count()).toBe(60);
   });
 
   it("says why a page failed, and brings it in at another try", async () => {

@@ -475,8 +475,9 @@ export async function runQueue(queueId: string): Promise<void> {
 
 /** Stops a queue; what was brought in stays, and it can be gone on with. */
 export async function stopQueue(queueId: string): Promise<void> {
-  await db().queues.update(queueId, { state: "stopped" });
+  // At once, not when storage has come to it: until then pages came in after Stop.
   runners.get(queueId)?.stop();
+  await db().queues.update(queueId, { state: "stopped" });
 }
 
 /** Stops all that a site's queues fetch. */
