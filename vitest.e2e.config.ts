@@ -14,7 +14,7 @@ export default defineConfig({
     maxWorkers: Math.max(2, availableParallelism()),
     sequence: { sequencer: longestFirst(LONGEST) },
     tags: TAGS,
-    testTimeout: 90_000,
+    testTimeout: 180_000,
     hookTimeout: 60_000,
     // What a person waits for takes longer than the second that is usual, on a machine that does other things beside.
     expect: { poll: { timeout: 10_000 } },

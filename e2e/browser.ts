@@ -37,7 +37,8 @@ export async function freshContext(options: { dark?: boolean } = {}): Promise<Br
 
 export async function openTab(context: BrowserContext, path = "/"): Promise<Page> {
   const page = await context.newPage();
-  page.setDefaultTimeout(20_000);
+  // A machine that others share may take a minute for what takes three seconds.
+  page.setDefaultTimeout(60_000);
   page.on("pageerror", (error) => faults.push(error.message));
   page.on("console", (message) => {
     // A browser asks for /favicon.ico by itself where no document names an icon.
@@ -113,7 +114,7 @@ export async function showRow(page: Page, name: string): Promise<void> {
     });
     return false;
   };
-  await expect.poll(there, { timeout: 15_000, interval: 60 }).toBe(true);
+  await expect.poll(there, { timeout: 60_000, interval: 60 }).toBe(true);
 }
 
 /** A page of the demo site on its desk, where the browser opens it: in one in which the site has been opened before. */
