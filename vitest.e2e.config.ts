@@ -17,6 +17,6 @@ export default defineConfig({
     testTimeout: 180_000,
     hookTimeout: 60_000,
     // What a person waits for takes longer than the second that is usual, on a machine that does other things beside.
-    expect: { poll: { timeout: 10_000 } },
+    expect: { poll: { timeout: 60_000 } },
   },
 });

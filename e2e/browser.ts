@@ -163,7 +163,7 @@ export async function selectWords(page: Page, words: string, label = "Text"): Pr
 
 /** Waits until a value is what it should be. */
 export async function eventually<T>(read: () => Promise<T> | T, expected: T): Promise<void> {
-  await expect.poll(read, { timeout: 10_000 }).toEqual(expected);
+  await expect.poll(read, { timeout: 60_000 }).toEqual(expected);
 }
 
 export async function downloaded(page: Page, start: () => Promise<void>): Promise<{ name: string; bytes: Buffer }> {
