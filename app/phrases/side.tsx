@@ -229,7 +229,7 @@ function Measured({ site, phrase }: { site: SiteRecord; phrase: string }) {
       </Link>
       {": "}
       {figures
-        ? `shown ${number.format(figures.impressions)} times, clicked ${number.format(figures.clicks)} times${figures.position === null ? "" : `, place ${placeInWords(figures.position)}`}`
+        ? `shown ${number.format(figures.impressions)} times, clicked ${number.format(figures.clicks)} times${figures.position === null ? "" : `, place ${placeInWords(figures.position)}`}`
         : "not shown"}
     </p>
   );
@@ -336,20 +336,22 @@ function Concordance({
               <li key={`${page.pageId} ${one.block} ${one.at}`} className="border-hairline border-b py-2.5">
                 <Link
                   to={`${linkToPage(site.id, page.pageId)}?phrase=${encodeURIComponent(line.text)}`}
-                  className="block font-mono text-12 text-ink-soft hover:text-ink hover:underline"
+                  className="mb-1 block font-mono text-12 text-ink-soft leading-snug hover:text-ink hover:underline"
                 >
                   {page.path}
                   {one.heading ? `, ${one.heading}` : one.under && `, under “${one.under}”`}
                 </Link>
                 <p className="font-serif text-15 leading-snug">
-                  <MarkedSentence {...one} language={languages.get(page.pageId) ?? ""} />{" "}
-                  {target && !one.heading && words !== "" && target.id !== page.pageId && (
-                    <Action className="font-sans text-13" onClick={() => void link(page, words, target.address)}>
-                      Link these words
-                    </Action>
-                  )}
-                  {!one.heading && <HeadIt phrase={line.text} onHead={(text) => void head(page, one.sentence, text)} />}
+                  <MarkedSentence {...one} language={languages.get(page.pageId) ?? ""} />
                 </p>
+                {!one.heading && (
+                  <p className="mt-0.5 flex flex-wrap gap-x-4">
+                    {target && words !== "" && target.id !== page.pageId && (
+                      <Action onClick={() => void link(page, words, target.address)}>Link these words</Action>
+                    )}
+                    <HeadIt phrase={line.text} onHead={(text) => void head(page, one.sentence, text)} />
+                  </p>
+                )}
               </li>
             );
           }),
@@ -366,19 +368,14 @@ const LONGEST_HEADING = 200;
 function HeadIt({ phrase, onHead }: { phrase: string; onHead: (text: string) => void }) {
   const [text, setText] = useState<string | null>(null);
   const named = phrase.charAt(0).toUpperCase() + phrase.slice(1);
-  if (text === null)
-    return (
-      <Action className="ml-3 font-sans text-13" onClick={() => setText(named)}>
-        Put a heading over it…
-      </Action>
-    );
+  if (text === null) return <Action onClick={() => setText(named)}>Put a heading over it…</Action>;
   const put = () => {
     if (text.trim() === "") return;
     onHead(text.trim());
     setText(null);
   };
   return (
-    <span className="mt-1 flex flex-wrap items-baseline gap-x-3 font-sans text-13">
+    <span className="mt-1 flex w-full flex-wrap items-baseline gap-x-3">
       <input
         // biome-ignore lint/a11y/noAutofocus: it was just asked for
         autoFocus

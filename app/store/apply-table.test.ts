@@ -49,6 +49,20 @@ async function planned(table: string) {
 const titles = async () =>
   Object.fromEntries((await loadPageRecords(site.id)).map(({ address, title }) => [new URL(address).pathname, title]));
 
+it("what is read by the ids of pages comes in the order of the site", async () => {
+  const pages = Array.from({ length: 40 }, (_, i) => ({
+    path: "",
+    source: originalFromText(`<h1>${i}</h1>`),
+    address: `https://quay.example/${i}`,
+    addressGiven: true,
+    phrase: "",
+  }));
+  await keep(site, await prepare(site, pages, () => {}, new AbortController().signal));
+  const inOrder = await db().pages.orderBy("id").toArray();
+  expect(inOrder.map(({ position }) => position)).toEqual(Array.from({ length: 42 }, (_, i) => i));
+  expect((await db().facets.toArray()).map(({ address }) => address)).toEqual(inOrder.map(({ address }) => address));
+});
+
 describe("a table that is applied", () => {
   const TABLE =
     "url,title,description,phrase\n/lamp,New lamp,,light\n/boat,New boat,,\n/new,A new page,Words,wick\n/other,Another,,\n";

@@ -1,3 +1,4 @@
+import { v7 } from "uuid";
 import { addressOfFile } from "#core/address/address";
 import { type LeftOut, MAX_ENTRIES, type PackedFile, typeBeside, unpackedPage, whyLeftOut } from "#core/exchange/zip";
 import { EVERYONE } from "#core/page/found-for";
@@ -183,6 +184,12 @@ export async function partPresent(
   return { fresh: prepared.filter((one) => !isPresent(one)), again: again.filter((one) => one !== null) };
 }
 
+/** Gives it an id that follows the last one: records that are read by their ids come in the order of the site. */
+function nextInOrder(read: ReadIncoming): ReadIncoming {
+  const id = v7();
+  return { ...read, id, facets: { ...read.facets, id } };
+}
+
 /** Keeps pages in a site, which is made where it is new: one action that can be undone. Each address and page once. */
 export async function keep(
   site: SiteRecord,
@@ -191,7 +198,7 @@ export async function keep(
 ): Promise<Kept> {
   const known = options.idByAddress ?? (await addressesOf(site.id));
   const once = new Set(known.keys());
-  const fresh = prepared.filter(({ address }) => !once.has(address) && once.add(address));
+  const fresh = prepared.filter(({ address }) => !once.has(address) && once.add(address)).map(nextInOrder);
   const again = [...new Map((options.again ?? []).map((one) => [one.was.id, one])).values()];
   const many = fresh.length + again.length;
   if (many === 0) return { added: 0, again: 0, kept: 0, settled: 0, conflicts: 0 };

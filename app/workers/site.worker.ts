@@ -258,7 +258,9 @@ function pagesWithPhrase(key: string): string[] {
   if (!phrase) return [];
   const rank = (id: string, { places, early }: KeptStanding) =>
     phrase.targets.has(id) ? 0 : places.title || places.h1 ? 1 : places.h2 || early !== undefined ? 2 : 3;
-  return [...phrase.on].sort(([a, one], [b, other]) => rank(a, one) - rank(b, other)).map(([id]) => id);
+  const ranked = new Map(Array.from(phrase.on, ([id, standing]) => [id, rank(id, standing)]));
+  const ids = watched?.site.inOrder(ranked.keys()).map(({ id }) => id) ?? [];
+  return ids.sort((a, b) => (ranked.get(a) ?? 0) - (ranked.get(b) ?? 0));
 }
 
 /** How the watched site did in a period, beside another one where that is asked; null where its figures are gone. */

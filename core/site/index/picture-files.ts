@@ -11,7 +11,10 @@ export interface SitePicture {
 }
 
 export interface PictureFiles extends Index {
-  /** Each picture with each of its texts: those without any first, then by how many pages show them. */
+  /**
+   * Each picture with each of its texts: those without any first, then by how many pages show them, then by where it is; what is the
+   * same in all of that stands in the order of the site.
+   */
   list(): SitePicture[];
   /** Ids of the pages that show a file. */
   showing(at: string): ReadonlySet<string>;
@@ -43,7 +46,7 @@ export const PICTURE_FILES: IndexMaker<PictureFiles> = (pages) => {
         }
       }
       return [...found.values()].sort(
-        (a, b) => rank(a) - rank(b) || b.pages.length - a.pages.length || (a.at < b.at ? -1 : 1),
+        (a, b) => rank(a) - rank(b) || b.pages.length - a.pages.length || Number(a.at > b.at) - Number(a.at < b.at),
       );
     },
     showing: (at) => byFile.get(at) ?? NOBODY,

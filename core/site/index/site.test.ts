@@ -179,6 +179,14 @@ describe("picture files", () => {
       { at: "/l.png", alt: "", pages: ["b"] },
     ]);
     expect([...files.showing("/l.png")]).toEqual(["a", "b"]);
+    // One file with several texts, each on as many pages: in the order of the site, whatever came to be looked at first.
+    const same = new Site(["c", "a", "b"].map((id) => page(id, `<img src=/l.png alt=${id}>`)));
+    expect(
+      same
+        .index(PICTURE_FILES)
+        .list()
+        .map(({ alt }) => alt),
+    ).toEqual(["c", "a", "b"]);
     site.put(page("a", "<p>No picture any more."));
     expect([[...files.showing("/l.png")], [...files.showing("/m.png")]]).toEqual([["b"], []]);
   });
