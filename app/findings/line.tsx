@@ -70,7 +70,7 @@ export const Line = memo(function Line({
   const on = (act: (rule: string, pages: readonly PageRecord[]) => void) => () => act(rule, pages(rule, under) ?? []);
   return (
     <li className="border-hairline border-b">
-      <div className="flex min-h-11 flex-wrap items-baseline gap-x-4 gap-y-1 py-2">
+      <div className="flex min-h-11 flex-wrap content-center items-baseline gap-x-4 gap-y-1 py-2">
         <button
           type="button"
           data-line

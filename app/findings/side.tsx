@@ -48,7 +48,7 @@ export function Side({
       <h2 className="font-semibold">Of the whole site</h2>
       <dl className="mt-2 grid gap-y-1.5">
         {whole.map(({ screen, told }) => (
-          <div key={screen.path} className="flex min-h-6 flex-wrap items-baseline justify-between gap-x-4">
+          <div key={screen.path} className="flex min-h-6 flex-wrap items-center justify-between gap-x-4">
             <dt>
               <Link to={linkTo(site, screen)} className="text-blue hover:underline">
                 {screen.name}
@@ -57,7 +57,7 @@ export function Side({
             <dd className="text-ink-soft">{told}</dd>
           </div>
         ))}
-        <div className="flex min-h-6 flex-wrap items-baseline justify-between gap-x-4">
+        <div className="flex min-h-6 flex-wrap items-center justify-between gap-x-4">
           <dt>
             <Link to={`${linkTo(site, screenOf("pages"))}?columns=links`} className="text-blue hover:underline">
               Links
@@ -69,7 +69,7 @@ export function Side({
       <h2 className="mt-6 font-semibold">By folder</h2>
       <ul className="mt-2 grid gap-y-1.5">
         {folders.slice(0, MOST).map(({ path, pages, must }) => (
-          <li key={path} className="flex min-h-6 items-baseline justify-between gap-4">
+          <li key={path} className="flex min-h-6 items-center justify-between gap-4">
             {path === "/" ? (
               <span>at the root</span>
             ) : (

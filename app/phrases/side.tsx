@@ -336,7 +336,7 @@ function Concordance({
               <li key={`${page.pageId} ${one.block} ${one.at}`} className="border-hairline border-b py-2.5">
                 <Link
                   to={`${linkToPage(site.id, page.pageId)}?phrase=${encodeURIComponent(line.text)}`}
-                  className="mb-1 block font-mono text-12 text-ink-soft leading-snug hover:text-ink hover:underline"
+                  className="block pb-1 font-mono text-12 text-ink-soft leading-snug hover:text-ink hover:underline"
                 >
                   {page.path}
                   {one.heading ? `, ${one.heading}` : one.under && `, under “${one.under}”`}

@@ -42,7 +42,7 @@ export function ProposalList({
       ref={scroller}
       // biome-ignore lint/a11y/noNoninteractiveTabindex: it is scrolled by keyboard
       tabIndex={0}
-      className={`overflow-y-auto border-hairline border-y ${className}`}
+      className={`-mx-1 overflow-y-auto border-hairline border-y ${className}`}
     >
       <ul aria-label="Before and after" className={ROWS} style={{ height: virtual.getTotalSize() }}>
         {virtual.getVirtualItems().map(({ index, key, start }) => {

@@ -23,7 +23,7 @@ export function ProposalPreview({
   ids,
   asked,
   label,
-  listClass = "max-h-[42vh]",
+  listClass = "max-h-[56vh]",
   without,
   takesEnter = false,
   onApplied,

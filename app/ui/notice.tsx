@@ -62,8 +62,8 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
             {loud && <Toast.Close className="mt-2 text-blue underline">Close</Toast.Close>}
           </Toast.Root>
         ))}
-        {/* What is said in passing has nothing to press: the pointer reaches what it lies over. */}
-        <Toast.Viewport className="pointer-events-none fixed right-4 bottom-4 z-50 flex w-[360px] max-w-[90vw] flex-col gap-2" />
+        {/* Above the strips at the foot; what is said in passing has nothing to press: the pointer reaches what it lies over. */}
+        <Toast.Viewport className="pointer-events-none fixed right-4 bottom-16 z-50 flex w-[360px] max-w-[90vw] flex-col gap-2" />
       </Toast.Provider>
     </Context>
   );

@@ -13,5 +13,6 @@ export function Thumbnail({ file, small = false }: { file: ShownFile | undefined
         <ImageOff size={16} aria-hidden />
       </span>
     );
-  return <img src={file.url} alt="" className={`${frame} border border-hairline bg-paper object-contain`} />;
+  // On white in dark too, as pages show it: what is dark on a ground that one sees through would be lost.
+  return <img src={file.url} alt="" className={`${frame} border border-hairline bg-[white] object-contain`} />;
 }
