@@ -88,7 +88,7 @@ async function outlines(page: Page, site: string, picture: (name: string) => Pro
   await picture("outline");
   await page.goto(`${address}/sites/${site}/headings`);
   await page.getByRole("button", { name: /^H3/ }).first().click();
-  await page.getByRole("button", { name: /^Apply to / }).waitFor();
+  await page.getByText(/^\d+ changes?\./).waitFor();
   await picture("headings");
   await page.goto(`${address}/sites/${site}/pictures`);
   await page.getByText("The lamp room by night").first().waitFor();

@@ -118,7 +118,7 @@ export function SuggestDialog({
                   className="flex flex-wrap gap-x-4 gap-y-1"
                 >
                   {one.suggestions.map((other) => (
-                    <label key={other.text} className="flex items-baseline gap-1.5">
+                    <label key={other.text} className="flex items-center gap-1.5">
                       <input
                         type="radio"
                         name={`phrase ${one.pageId}`}

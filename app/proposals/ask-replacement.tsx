@@ -38,7 +38,7 @@ export function AskReplacement({ preview }: QuestionProps) {
         </div>
         <p className="flex flex-wrap gap-x-5 gap-y-1">
           {(Object.keys(FIELD_NAMES) as Field[]).map((one) => (
-            <label key={one} className="flex gap-1.5">
+            <label key={one} className="flex items-center gap-1.5">
               <input
                 type="checkbox"
                 checked={fields.includes(one)}
@@ -49,11 +49,11 @@ export function AskReplacement({ preview }: QuestionProps) {
               in {FIELD_NAMES[one]}s
             </label>
           ))}
-          <label className="ml-4 flex gap-1.5">
+          <label className="ml-4 flex items-center gap-1.5">
             <input type="checkbox" checked={matchCase} onChange={(e) => setMatchCase(e.target.checked)} />
             same capitals
           </label>
-          <label className="flex gap-1.5">
+          <label className="flex items-center gap-1.5">
             <input type="checkbox" checked={regex} onChange={(e) => setRegex(e.target.checked)} />
             regular expression
           </label>

@@ -111,14 +111,10 @@ export default function Headings() {
           ) : (
             <>
               <div className="px-6 pt-5">
-                <div
-                  role="radiogroup"
-                  aria-label="It becomes"
-                  className="flex flex-wrap items-baseline gap-x-4 gap-y-1"
-                >
+                <div role="radiogroup" aria-label="It becomes" className="flex flex-wrap items-center gap-x-4 gap-y-1">
                   <span className="text-ink-soft">It becomes</span>
                   {TARGETS.map(([value, label]) => (
-                    <label key={value} className="flex items-baseline gap-1.5">
+                    <label key={value} className="flex items-center gap-1.5">
                       <input type="radio" name="target" checked={target === value} onChange={() => setTarget(value)} />
                       {label}
                     </label>

@@ -68,7 +68,7 @@ export default function SiteDataScreen() {
             <fieldset className="mt-4 grid gap-1">
               <legend className="text-ink-soft">On</legend>
               {(["all", "home"] as const).map((one) => (
-                <label key={one} className="flex items-baseline gap-1.5">
+                <label key={one} className="flex items-center gap-1.5">
                   <input
                     type="radio"
                     name="on"

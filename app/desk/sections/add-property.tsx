@@ -154,8 +154,8 @@ export function AddProperty({
       {description && <p className="text-ink-soft">{description}</p>}
       {name.trim() !== "" && !term && <p className="text-ink-soft">schema.org has no property of that name.</p>}
       {onPage && (
-        <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
-          <label className="flex items-baseline gap-1.5">
+        <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+          <label className="flex items-center gap-1.5">
             <input
               type="checkbox"
               checked={heading !== null}
@@ -165,7 +165,7 @@ export function AddProperty({
           </label>
           {heading !== null && (
             <>
-              <label className="flex min-w-0 items-baseline gap-1.5">
+              <label className="flex min-w-0 items-center gap-1.5">
                 under
                 <select
                   aria-label="Under which heading"

@@ -38,7 +38,7 @@ export function MergeDialog({
         <legend className="text-ink-soft">Separator between the parts</legend>
         <div className="mt-1 flex gap-5">
           {SEPARATORS.map(([value, name]) => (
-            <label key={value} className="flex items-baseline gap-1.5">
+            <label key={value} className="flex items-center gap-1.5">
               <input type="radio" name="separator" checked={separator === value} onChange={() => setSeparator(value)} />
               {name}
             </label>

@@ -198,7 +198,7 @@ function Hours({
       <legend className="sr-only">Opening hours</legend>
       <span className="flex flex-wrap gap-x-3 gap-y-1">
         {DAYS.map((name, i) => (
-          <label key={name} className="flex items-baseline gap-1">
+          <label key={name} className="flex items-center gap-1">
             <input
               type="checkbox"
               checked={on.includes(String(i))}
