@@ -1,6 +1,7 @@
 import { createHash, randomUUID } from "node:crypto";
 import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from "node:fs";
 import { dirname, join, relative, resolve } from "node:path";
+import { holdsOn } from "#core/settings/days";
 import { stampOf } from "#core/settings/house-style";
 import { tell } from "./fault.ts";
 import { bytesOf, type FileToRead, usable, whyNot } from "./files.ts";
@@ -16,18 +17,21 @@ export interface Cache {
   put(read: FileToRead, audited: AuditedPage): void;
 }
 
+const sumOf = (text: string) => createHash("sha256").update(text).digest("hex");
+
 /** No folder was named. */
 export const NO_CACHE: Cache = { has: () => false, get: () => null, put: () => {} };
 
 /**
- * Findings kept in a folder, a file for each page: named by its bytes, the house style with the month that it is applied in,
- * the phrases, the address and this program's version. Nothing in the folder is needed: it can be deleted at any time.
+ * Findings kept in a folder, a file for each page: named by its bytes, the house style, the phrases, the address and this
+ * program's version. Its first line is the hash of the rest, so that a file that is not whole, or that something else wrote,
+ * is not used. It is used on the days on which the findings hold. The folder can be deleted at any time.
  */
 export function openCache(folder: string, context: AuditBasis): Cache {
   usable(folder, () => mkdirSync(folder, { recursive: true }));
   const { houseStyle, today, phrase, phrases } = context;
   const assigned = phrases === null ? "" : createHash("sha256").update(bytesOf(phrases)).digest("hex");
-  const basis = JSON.stringify([VERSION, stampOf(houseStyle, today), phrase, assigned]);
+  const basis = JSON.stringify([VERSION, stampOf(houseStyle), phrase, assigned]);
   const names = new Map<FileToRead, string>();
   const nameOf = (read: FileToRead) => {
     let name = names.get(read);
@@ -37,28 +41,35 @@ export function openCache(folder: string, context: AuditBasis): Cache {
         JSON.stringify([basis, file, relative(resolve(root), resolve(file)), base]),
       );
       const key = hash.update(bytesOf(file)).digest("hex");
-      name = join(folder, key.slice(0, 2), `${key.slice(2)}.json`);
+      name = join(folder, key.slice(0, 2), `${key.slice(2)}.entry`);
       names.set(read, name);
     }
     return name;
   };
+  const readEntry = (name: string): AuditedPage | null => {
+    let text: string;
+    try {
+      text = readFileSync(name, "utf8");
+    } catch {
+      return null;
+    }
+    const end = text.indexOf("\n");
+    const body = text.slice(end + 1);
+    if (text.slice(0, Math.max(0, end)) !== sumOf(body)) return null;
+    const audited: AuditedPage = JSON.parse(body);
+    return holdsOn(audited.days, today) ? audited : null;
+  };
   let told = false;
   return {
     has: (read) => existsSync(nameOf(read)),
-    get(read) {
-      try {
-        return JSON.parse(readFileSync(nameOf(read), "utf8"));
-      } catch {
-        // Not there, or not whole: the page is read.
-        return null;
-      }
-    },
+    get: (read) => readEntry(nameOf(read)),
     put(read, audited) {
       const name = nameOf(read);
       const beside = `${name}.${randomUUID()}`;
       try {
         mkdirSync(dirname(name), { recursive: true });
-        writeFileSync(beside, JSON.stringify(audited));
+        const body = JSON.stringify(audited);
+        writeFileSync(beside, `${sumOf(body)}\n${body}`);
         renameSync(beside, name);
       } catch (error) {
         if (!told) tell(`--cache: ${name} ${whyNot(error)}; what was found is not kept.`);

@@ -1,4 +1,4 @@
-import { readFileSync } from "node:fs";
+import { version } from "../package.json" with { type: "json" };
 
 /** Of this program, as package.json has it. */
-export const VERSION: string = JSON.parse(readFileSync(new URL("../../package.json", import.meta.url), "utf8")).version;
+export const VERSION: string = version;

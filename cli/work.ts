@@ -11,6 +11,7 @@ import { languageOf, positionOf } from "#core/page/page";
 import { guessKind } from "#core/page/page-kind";
 import type { Edit } from "#core/rewrite/edits";
 import { handOver } from "#core/rewrite/verify";
+import type { Days } from "#core/settings/days";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle, styleForKind } from "#core/settings/house-style";
 import { addressByFile, facetsOf, type PageFacets } from "#core/site/facets/page-facets";
 import { passagesOf } from "#core/standing/passages";
@@ -25,6 +26,8 @@ import { type FileToRead, readPageFile } from "./files.ts";
 export interface AuditedPage {
   entry: PageEntry;
   facets: PageFacets;
+  /** The days on which the page's findings are these. */
+  days: Days;
 }
 
 /** What pages are audited by. */
@@ -47,7 +50,7 @@ export async function auditPage(read: FileToRead | FetchedPage, basis: AuditBasi
     : { also: "", redirectedFrom: read.from };
   const assigned = basis.phrases === null ? undefined : phrasesOf(phrasesIn(basis.phrases), read, page.address);
   const context = { ...basis, ...FOR_NOTHING, ...assigned, phrase: assigned?.phrase || basis.phrase };
-  const { kind, findings, rules } = await examinePage(page, context);
+  const { kind, findings, rules, days } = await examinePage(page, context);
   await prepareFixes(page, context.phrase);
   return {
     entry: pageEntry(name, page, findings, rules.houseStyle),
@@ -57,6 +60,7 @@ export async function auditPage(read: FileToRead | FetchedPage, basis: AuditBasi
       phrase: context.phrase,
       supporting: context.supporting,
     }),
+    days,
   };
 }
 

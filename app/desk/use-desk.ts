@@ -20,7 +20,7 @@ import type { SetAsideRecord } from "../store/records/set-asides";
 import type { SiteRecord } from "../store/records/sites";
 import { decideConflict } from "../store/redraft";
 import { setAside, takeBackUp } from "../store/set-asides";
-import { today } from "../store/today";
+import { useToday } from "../store/use-today";
 import { useNotices } from "../ui/notice";
 import { useNewest } from "../ui/use-newest";
 import { useSame } from "../ui/use-same";
@@ -106,17 +106,18 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   const { record, edits, settled: taken, savedAt, setEdits, setFields, write } = redraft;
   const { phrase, supporting, audience } = toldToRules(record);
 
+  const today = useToday();
   const original = useMemo(() => readPage(source, { address: record.address }), [source, record.address]);
   const written = useWritten(edits, taken);
   const redrafted = useMemo(
     () =>
       redraftPage(original, {
         houseStyle: site.houseStyle,
-        today: today(),
+        today,
         chosenKind: record.chosenKind,
         edits,
       }),
-    [original, site.houseStyle, record.chosenKind, edits],
+    [original, site.houseStyle, today, record.chosenKind, edits],
   );
   const { page, refused, kind } = redrafted;
   const houseStyle = useMemo(() => styleForKind(site.houseStyle, kind), [site.houseStyle, kind]);
@@ -125,7 +126,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     supporting,
     audience,
     houseStyle,
-    today: today(),
+    today,
     written,
   });
   useKeptRow(site, record, edits);

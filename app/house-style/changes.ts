@@ -21,9 +21,7 @@ const KINDS = Object.keys(PAGE_KINDS) as PageKind[];
 
 /** Ids of the rules that find something else by a draft of the house style, or may do so. */
 function changedRules(kept: HouseStyle, draft: HouseStyle): string[] {
-  const day = today();
-  const basis = (houseStyle: HouseStyle) => ({ houseStyle, today: day });
-  const ofPages = KINDS.flatMap((kind) => movedRules(basis(kept), basis(draft), kind)).map(({ rule }) => rule.id);
+  const ofPages = KINDS.flatMap((kind) => movedRules(kept, draft, kind)).map(({ rule }) => rule.id);
   const stated = (style: HouseStyle, id: string) =>
     JSON.stringify(KINDS.map((kind) => styleForKind(style, kind).rules[id] ?? null));
   const across = SITE_RULES.map(({ id }) => id).filter((id) => stated(kept, id) !== stated(draft, id));

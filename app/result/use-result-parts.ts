@@ -2,7 +2,7 @@ import { useDeferredValue, useMemo } from "react";
 import type { Page } from "#core/page/page";
 import type { PartId, ResultPart } from "#core/result/parts/part";
 import { leadOf } from "#core/result/result";
-import { today } from "../store/today";
+import { useToday } from "../store/use-today";
 import { loadable } from "../ui/loadable";
 
 /** What stands in a result beside title and description, and what of it is only tried on. */
@@ -27,10 +27,8 @@ export function useResultParts(page: Page, query: string, brand: string): readon
   );
   const later = useDeferredValue(looked);
   const asked = useDeferredValue(query);
-  return useMemo(
-    () => (read ? read(later, { query: asked, brand, today: today() }) : NONE),
-    [read, later, asked, brand],
-  );
+  const today = useToday();
+  return useMemo(() => (read ? read(later, { query: asked, brand, today }) : NONE), [read, later, asked, brand, today]);
 }
 
 /** What is drawn of a part: what is earned, or what is tried on; nothing elsewhere. */

@@ -2,7 +2,8 @@ import { withLine } from "#core/proposals/all";
 import type { ProposedLine } from "#core/proposals/proposal";
 import type { Edit } from "#core/rewrite/edits";
 import { type Acted, changePages, type LongWork } from "./act-on-pages";
-import { basisOf, between, changeEdits, redraftOf } from "./changes";
+import { draftBasis } from "./basis";
+import { between, changeEdits, redraftOf } from "./changes";
 import { allKept } from "./keeping";
 import type { ProposedPage } from "./propose";
 import type { DerivedRecord } from "./records/derived";
@@ -51,7 +52,7 @@ export async function applyProposed(
         const page = await tx.get("pages", proposed.pageId);
         if (!page) continue;
         const redraft = redraftOf(await tx.of("changes", "pageId", page.id));
-        if (basisOf(page, redraft) !== proposed.basis) {
+        if (draftBasis({ page, redraft }) !== proposed.draft) {
           left.push(proposed);
           continue;
         }

@@ -4,7 +4,8 @@ import { type Original, sourceOf } from "#core/page/original";
 import { readPage } from "#core/page/read";
 import { type Conflict, carryOver } from "#core/rewrite/carry-over";
 import type { Edit } from "#core/rewrite/edits";
-import { basisOf, between, carryChanges, changeEdits, loadRedraft, redraftOf } from "./changes";
+import { draftBasis } from "./basis";
+import { between, carryChanges, changeEdits, loadRedraft, redraftOf } from "./changes";
 import { db } from "./db";
 import { type Examined, freshen, putExamined } from "./freshen";
 import { loadOriginal, originalOfRecord, packOriginal } from "./originals";
@@ -20,7 +21,7 @@ export interface BroughtAgain {
   /** The page as it was when this was worked out. */
   was: StoredPage;
   /** Names what was read of it then, with its redraft. */
-  basis: string;
+  draft: string;
   /** Its redraft then, and what is left of it. */
   edits: readonly Edit[];
   kept: Edit[];
@@ -78,10 +79,16 @@ async function carryOverTo(
   );
   const stored = { ...was, original: packed?.id ?? was.original, format: source.kind };
   const settled = [...redraft.settled, ...carried.settled];
-  const examined = await freshen({ stored, original, edits: carried.kept, settled }, site.houseStyle, setAsides, today);
+  const examined = await freshen(original, {
+    page: stored,
+    redraft: { edits: carried.kept, settled },
+    setAsides,
+    houseStyle: site.houseStyle,
+    today,
+  });
   return {
     was,
-    basis: basisOf(was, redraft),
+    draft: draftBasis({ page: was, redraft }),
     edits: redraft.edits,
     ...carried,
     renamed,
@@ -106,10 +113,10 @@ function moved(
 
 /** Keeps a page that was brought in again; false where it was changed meanwhile, so that it has to be worked out again. */
 export async function keepAgain(tx: Tx, again: BroughtAgain): Promise<boolean> {
-  const { was, basis, kept, conflicts, renamed, examined, format, original } = again;
+  const { was, draft, kept, conflicts, renamed, examined, format, original } = again;
   const page = await tx.get("pages", was.id);
   if (!page) return true;
-  if (basisOf(page, redraftOf(await tx.of("changes", "pageId", was.id))) !== basis) return false;
+  if (draftBasis({ page, redraft: redraftOf(await tx.of("changes", "pageId", was.id)) }) !== draft) return false;
   await tx.put("pages", {
     ...page,
     original: original?.id ?? page.original,

@@ -50,12 +50,6 @@ export function redraftOf(changes: readonly ChangeRecord[]): Redraft {
 export const loadRedraft = async (pageId: string): Promise<Redraft> =>
   redraftOf(await db().changes.where("pageId").equals(pageId).toArray());
 
-/** Names what a page's findings follow from: what was worked out from it holds as long as it is the same. */
-export const basisOf = (
-  { address, original, phrase, supporting, audience, chosenKind }: StoredPage,
-  { edits, settled }: Pick<Redraft, "edits" | "settled">,
-): string => JSON.stringify([address, original, phrase, supporting, audience, chosenKind, edits, settled]);
-
 /** Makes changes of a page's redraft, in a transaction: each keeps its identity while its words change. */
 export async function changeEdits(
   tx: Tx,

@@ -6,7 +6,7 @@ import { facets } from "./records/facets";
 import { type Table as TableOf, upgradeRecord } from "./records/table";
 
 /** Version of the schema; what changed between them is in `migrations.ts`. */
-export const SCHEMA_VERSION = 12;
+export const SCHEMA_VERSION = 13;
 export const DATABASE = "keen-quill";
 const DELETED = "The storage of this browser was deleted.";
 
@@ -100,6 +100,7 @@ export class Desk extends Dexie {
       rivals: TABLES.rivals.indexes,
     });
     this.version(12).upgrade((tx) => upgradeTables(tx, 12));
+    this.version(13).upgrade((tx) => upgradeTables(tx, 13));
     // Another tab deletes or upgrades it: left alone, the database would be opened anew, empty, at the next write.
     this.on("versionchange", ({ newVersion }) => {
       this.close();

@@ -11,6 +11,7 @@ import { setDescription, setTitle } from "#core/result/result";
 import { descriptionStyle, titleStyle } from "#core/result/styles";
 import type { RuleContext } from "#core/rules/rule";
 import { subjectOf } from "#core/rules/subjects";
+import type { Days } from "#core/settings/days";
 import { type HouseStyle, limitsOf } from "#core/settings/house-style";
 import { addressByFile, FACET_STAMP, facetsOf } from "#core/site/facets/page-facets";
 import { fewPhrases } from "#core/standing/phrase-list";
@@ -26,13 +27,15 @@ export interface ExamineContext {
   phrases: Pick<RuleContext, "phrase" | "supporting">;
   houseStyle: HouseStyle;
   guessedKind: PageKind;
+  /** Names the site's house style. */
   stamp: string;
+  days: Days;
 }
 
 /** What the table shows of a page as it now reads. */
 export function examine(
   page: Page,
-  { findings, phrases, houseStyle, guessedKind, stamp }: ExamineContext,
+  { findings, phrases, houseStyle, guessedKind, stamp, days }: ExamineContext,
 ): PageDerived {
   const title = titleOf(page);
   const description = descriptionOf(page);
@@ -66,6 +69,7 @@ export function examine(
     standings: standingsOn(page, phrases),
     guessedKind,
     stamp,
+    days,
     facetStamp: FACET_STAMP,
   };
 }

@@ -1,7 +1,7 @@
 import { auditRule } from "#core/audit/auditor";
 import { examinePage } from "#core/audit/examine-page";
 import { expandData } from "#core/audit/expand";
-import { type AuditBasis, foundAfter, type MovedRule, movedRules } from "#core/audit/moved-rules";
+import { foundAfter, type MovedRule, movedRules } from "#core/audit/moved-rules";
 import { type PageContext, redraftPage } from "#core/audit/redraft-page";
 import { countFound, isFound, NO_TOTALS } from "#core/findings/found";
 import { setAsideBy } from "#core/findings/set-aside";
@@ -9,11 +9,14 @@ import { foundFor, toldToRules } from "#core/page/found-for";
 import type { Page } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import type { Edit } from "#core/rewrite/edits";
+import { subjectOf } from "#core/rules/subjects";
 import { UNREADABLE } from "#core/rules/unreadable";
-import { type HouseStyle, stampOf, styleForKind } from "#core/settings/house-style";
+import { bothDays, daysAround, holdsOn } from "#core/settings/days";
+import { type HouseStyle, settingsFor, stampOf, styleForKind } from "#core/settings/house-style";
 import { FACET_STAMP, staleFacets, takeFacets } from "#core/site/facets/page-facets";
 import { pageOfFacets } from "#core/site/facets/page-of-facets";
-import { basisOf, between, changeEdits, loadRedraft, type Redraft, redraftOf } from "./changes";
+import { type Basis, basisOf, type RowInputs, sameBasis, setAsideBasis } from "./basis";
+import { between, changeEdits, loadRedraft, type Redraft, redraftOf } from "./changes";
 import { db } from "./db";
 import { cutsOf, examine, facetsRecord } from "./examine";
 import { loadOriginal, loadOriginals } from "./originals";
@@ -46,8 +49,8 @@ export async function loadPage(pageId: string): Promise<LoadedPage | null> {
 /** What was worked out from a page and its redraft. */
 export interface Examined {
   id: string;
-  /** Names what it was worked out from. */
-  basis: string;
+  /** What it was worked out from. */
+  basis: Basis;
   derived: PageDerived;
   facets: FacetsRecord;
   /** The redraft, with patterns resolved again. */
@@ -55,27 +58,28 @@ export interface Examined {
 }
 
 /** Works out what follows from a page and its redraft. */
-export async function freshen(
-  loaded: LoadedPage,
-  houseStyle: HouseStyle,
-  setAsides: readonly SetAsideRecord[],
-  today: string,
-): Promise<Examined> {
-  const { stored, original } = loaded;
-  const { kind, guessedKind, page, edits, findings, rules } = await examinePage(
-    original,
-    contextOf(loaded, houseStyle, today),
-  );
-  const open = findings.filter((finding) => !setAsideBy(finding, stored.id, setAsides));
-  const stamp = stampOf(houseStyle, today);
+export async function freshen(original: Page, inputs: StoredInputs): Promise<Examined> {
+  const { page: stored, redraft, setAsides, houseStyle, today } = inputs;
+  const context = contextOf({ stored, ...redraft }, houseStyle, today);
+  const { kind, guessedKind, page, edits, findings, rules, days } = await examinePage(original, context);
   return {
     id: stored.id,
-    basis: basisOf(stored, loaded),
-    derived: examine(page, { findings: open, phrases: rules, houseStyle: rules.houseStyle, guessedKind, stamp }),
+    basis: basisOf(inputs),
+    derived: examine(page, {
+      findings: findings.filter((finding) => !setAsideBy(finding, stored.id, setAsides)),
+      phrases: rules,
+      houseStyle: rules.houseStyle,
+      guessedKind,
+      stamp: stampOf(houseStyle),
+      days,
+    }),
     facets: facetsRecord(stored, page, kind),
     edits,
   };
 }
+
+/** What a row is computed from, with the whole record of its page. */
+type StoredInputs = RowInputs & { page: StoredPage };
 
 /** What is known of a kept page beside its source. */
 export const contextOf = (
@@ -92,26 +96,33 @@ export const contextOf = (
 });
 
 /**
- * Keeps what was worked out from a page, where the page is still what it was worked out from; whether it was. Where it is
- * not, what was kept before stands, and is worked out again by itself.
+ * Saves the row of a page if every input that it was computed from is still the same; returns whether it was. If not, the
+ * earlier row stays.
  */
 export async function keepExamined(tx: Tx, examined: Omit<Renewed, "edits">): Promise<boolean> {
   const page = await tx.get("pages", examined.id);
   if (!page) return false;
-  const changes = await tx.of("changes", "pageId", page.id);
-  if (basisOf(page, redraftOf(changes)) !== examined.basis) return false;
+  const redraft = redraftOf(await tx.of("changes", "pageId", page.id));
+  const setAsides = await tx.of("setAsides", "siteId", page.siteId);
+  if (!sameBasis(basisOf({ page, redraft, setAsides }), examined.basis)) return false;
   await putExamined(tx, page, examined);
   return true;
 }
 
-/** Keeps what was worked out from a page that is known to be still what it was worked out from. */
+/**
+ * Saves the row of a page whose record and redraft are known to be what it was computed from. If something was set aside or
+ * taken back up meanwhile, the row is marked as out of date.
+ */
 export async function putExamined(
   tx: Tx,
   page: StoredPage,
-  { derived, facets }: Pick<Renewed, "derived" | "facets">,
+  { basis, derived, facets }: Pick<Renewed, "derived" | "facets"> & { basis: Pick<Basis, "setAsides"> },
 ): Promise<void> {
   const { id, siteId } = page;
-  await tx.put("derived", { ...derived, ...factsOf(await tx.of("changes", "pageId", id), page), id, siteId });
+  const setAsides = await tx.of("setAsides", "siteId", siteId);
+  const stamp = basis.setAsides === setAsideBasis(id, setAsides) ? derived.stamp : "";
+  const facts = factsOf(await tx.of("changes", "pageId", id), page);
+  await tx.put("derived", { ...derived, ...facts, stamp, id, siteId });
   if (facets) await tx.put("facets", { ...facets, ...learntOf(await tx.get("learnt", id)) });
 }
 
@@ -143,12 +154,27 @@ export async function readKept(site: SiteRecord, ids: readonly string[]): Promis
 /** A page whose findings, or its facets, are worked out anew. */
 type Renewed = Omit<Examined, "facets"> & { facets: FacetsRecord | null };
 
+/** How often a page is examined again because one of its inputs was changed meanwhile. */
+const TRIES = 5;
+
 /**
- * Works out again what has become of kept pages, and writes what follows; nothing of it is an action of the editor's. Only
- * what has moved on is worked out: where rules can be run on what is kept of a page its source is not read. A page that was
- * changed meanwhile is left for the next time. Returns how many were written.
+ * Examines pages again and saves their rows; nothing of it is an action of the editor's. Only what has moved on is computed:
+ * where rules can be run on a page's facets its source is not read. A page that is changed meanwhile is examined again, up to
+ * `TRIES` times. Returns how many rows were saved.
  */
 export async function examinePages(site: SiteRecord, ids: readonly string[], today: string): Promise<number> {
+  let saved = 0;
+  let left = ids;
+  for (let tries = 0; left.length > 0 && tries < TRIES; tries++) {
+    const overtaken = await examineOnce(site, left, today);
+    saved += left.length - overtaken.length;
+    left = overtaken;
+  }
+  return saved;
+}
+
+/** Examines pages once and saves their rows; returns the ids of those that were changed meanwhile. */
+async function examineOnce(site: SiteRecord, ids: readonly string[], today: string): Promise<string[]> {
   const kept = await readKept(site, ids);
   const plans = kept.stored.map((page) => ({ page, plan: planOf(site, page, kept, today) }));
   const [facets, originals] = await Promise.all([
@@ -160,16 +186,16 @@ export async function examinePages(site: SiteRecord, ids: readonly string[], tod
   for (const { page, plan } of plans) {
     const redraft = kept.redrafts.get(page.id) as Redraft;
     const before = facetsById.get(page.id);
-    if (plan.how === "rules" && before) renewed.push(withMovedRules(site, page, plan, before, redraft, today));
+    const inputs = { page, redraft, setAsides: kept.setAsides, houseStyle: site.houseStyle, today };
+    if (plan.how === "rules" && before) renewed.push(withMovedRules(inputs, plan, before));
     else {
       const source = originals.get(page.original) ?? (await loadOriginal(page.original));
       if (!source) continue;
       const original = readPage(source, { address: page.address });
-      const loaded = { stored: page, original, ...redraft };
-      if (plan.how === "facets" && before) renewed.push(withStaleFacets(site, loaded, plan.derived, before, today));
+      if (plan.how === "facets" && before) renewed.push(withStaleFacets(original, inputs, plan.derived, before));
       else {
         await expandData(original);
-        renewed.push(await freshen(loaded, site.houseStyle, kept.setAsides, today));
+        renewed.push(await freshen(original, inputs));
       }
     }
   }
@@ -178,15 +204,15 @@ export async function examinePages(site: SiteRecord, ids: readonly string[], tod
     await tx.all("derived", ids);
     await tx.all("learnt", ids);
     await tx.foresee("changes", "pageId", ids);
-    let written = 0;
+    const overtaken: string[] = [];
     for (const one of renewed) {
       const { edits = [] } = kept.redrafts.get(one.id) ?? {};
-      if (!(await keepExamined(tx, one))) continue;
-      const page = await tx.get("pages", one.id);
-      if (page && one.edits !== edits) await changeEdits(tx, page, between(edits, one.edits));
-      written++;
+      if (await keepExamined(tx, one)) {
+        const page = await tx.get("pages", one.id);
+        if (page && one.edits !== edits) await changeEdits(tx, page, between(edits, one.edits));
+      } else if (await tx.get("pages", one.id)) overtaken.push(one.id);
     }
-    return written;
+    return overtaken;
   });
 }
 
@@ -194,7 +220,7 @@ export async function examinePages(site: SiteRecord, ids: readonly string[], tod
 type Plan =
   | { how: "audit" }
   /** Only rules that need no source have moved. */
-  | { how: "rules"; derived: DerivedRecord; moved: readonly MovedRule[]; setAsides: readonly SetAsideRecord[] }
+  | { how: "rules"; derived: DerivedRecord; moved: readonly MovedRule[] }
   /** Only some facets are taken otherwise now. */
   | { how: "facets"; derived: DerivedRecord };
 
@@ -203,35 +229,34 @@ function planOf(site: SiteRecord, page: StoredPage, { derived, setAsides }: Kept
   const { houseStyle } = site;
   if (!before || before.stamp === "") return { how: "audit" };
   const stale = staleFacets(before.facetStamp).length > 0;
-  if (before.stamp === stampOf(houseStyle, today)) return stale ? { how: "facets", derived: before } : { how: "audit" };
+  if (!holdsOn(before.days, today)) return { how: "audit" };
+  if (before.stamp === stampOf(houseStyle)) return stale ? { how: "facets", derived: before } : { how: "audit" };
   const was = auditedBy(site, before.stamp);
   if (!was || stale) return { how: "audit" };
-  const moved = movedRules(was, { houseStyle, today }, page.chosenKind ?? before.guessedKind);
+  const moved = movedRules(was, houseStyle, page.chosenKind ?? before.guessedKind);
   const asides = setAsides.filter(({ rule }) => moved.some((one) => one.rule.id === rule));
   // What was set aside at one place is known by the original; what follows a pattern may read otherwise now.
   const placed = asides.some(({ scope, pageId }) => scope === "place" && pageId === page.id);
   const told = moved.every(({ rule, how }) => how !== "again" || rule.fromFacets);
-  if (!told || placed || before.patterned.length > 0) return { how: "audit" };
-  return { how: "rules", derived: before, moved, setAsides: asides };
+  // The row holds the message of the first finding about headings.
+  const outline = moved.some(
+    ({ rule: { id }, how }) => subjectOf(id) === "heading" && (how === "again" || isFound(before.found, id)),
+  );
+  if (!told || placed || outline || before.patterned.length > 0) return { how: "audit" };
+  return { how: "rules", derived: before, moved };
 }
 
-/** The house style and the month that a stamp names, where it is known. */
-function auditedBy({ audited = [] }: SiteRecord, stamp: string): AuditBasis | null {
-  const today = `${stamp.split(" ")[1]}-01`;
-  const known = audited.find((one) => one.stamp === stamp && stampOf(one.houseStyle, today) === stamp);
-  return known ? { houseStyle: known.houseStyle, today } : null;
-}
+/** The house style that a stamp names, where it is known. */
+const auditedBy = ({ audited = [] }: SiteRecord, stamp: string): HouseStyle | null =>
+  audited.find((one) => one.stamp === stamp && stampOf(one.houseStyle) === stamp)?.houseStyle ?? null;
 
 /** A page of which only rules have moved that are told from its facets. */
 function withMovedRules(
-  site: SiteRecord,
-  stored: StoredPage,
-  { derived, moved, setAsides }: Extract<Plan, { how: "rules" }>,
+  inputs: StoredInputs,
+  { derived, moved }: Extract<Plan, { how: "rules" }>,
   facets: FacetsRecord,
-  redraft: Redraft,
-  today: string,
 ): Renewed {
-  const { houseStyle } = site;
+  const { page: stored, redraft, setAsides, houseStyle, today } = inputs;
   const kind = stored.chosenKind ?? derived.guessedKind;
   const style = styleForKind(houseStyle, kind);
   const page = { ...pageOfFacets(facets), format: stored.format };
@@ -244,27 +269,26 @@ function withMovedRules(
         return countFound(findings).get(id) ?? NO_TOTALS;
       });
   const cuts = cutsOf(derived.title, derived.description, style);
+  const turns = unread
+    ? []
+    : moved.flatMap(({ rule }) => [...(rule.changesOn?.(page, settingsFor(rule.id, rule.settings, style)) ?? [])]);
+  const days = bothDays(derived.days, daysAround(today, turns));
   return {
     id: stored.id,
-    basis: basisOf(stored, redraft),
-    derived: { ...derived, ...cuts, found, stamp: stampOf(houseStyle, today) },
+    basis: basisOf(inputs),
+    derived: { ...derived, ...cuts, found, stamp: stampOf(houseStyle), days },
     facets: null,
     edits: redraft.edits,
   };
 }
 
 /** A page of which only some facets have to be taken again. */
-function withStaleFacets(
-  site: SiteRecord,
-  loaded: LoadedPage,
-  derived: DerivedRecord,
-  before: FacetsRecord,
-  today: string,
-): Renewed {
-  const { page, edits } = redraftPage(loaded.original, contextOf(loaded, site.houseStyle, today));
+function withStaleFacets(original: Page, inputs: StoredInputs, derived: DerivedRecord, before: FacetsRecord): Renewed {
+  const { page: stored, redraft, houseStyle, today } = inputs;
+  const { page, edits } = redraftPage(original, contextOf({ stored, ...redraft }, houseStyle, today));
   return {
-    id: loaded.stored.id,
-    basis: basisOf(loaded.stored, loaded),
+    id: stored.id,
+    basis: basisOf(inputs),
     derived: { ...derived, facetStamp: FACET_STAMP },
     facets: { ...before, ...takeFacets(page, staleFacets(derived.facetStamp)) },
     edits,

@@ -23,11 +23,11 @@ export async function freshenPages(
 ): Promise<void> {
   const date = today();
   // What they are audited by from now on is remembered: a later change of it is then known to be one.
-  if (site.audited?.[0]?.stamp !== stampOf(site.houseStyle, date))
+  if (site.audited?.[0]?.stamp !== stampOf(site.houseStyle))
     await write((tx) =>
       tx.update("sites", site.id, (stored) => ({
         ...stored,
-        audited: withAudited({ ...stored, houseStyle: site.houseStyle }, date),
+        audited: withAudited({ ...stored, houseStyle: site.houseStyle }),
       })),
     );
   const ids = pages.map(({ id }) => id);

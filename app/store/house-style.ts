@@ -3,7 +3,6 @@ import { followsPattern } from "#core/rewrite/follows-pattern";
 import { type HouseStyle, stampOf, styleForKind } from "#core/settings/house-style";
 import type { PageRecord } from "./page-record";
 import type { AuditedBy, SiteRecord } from "./records/sites";
-import { today } from "./today";
 import { isPart, type Tx, transact } from "./transact";
 
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
@@ -33,7 +32,7 @@ export async function keepHouseStyle(
   await transact(site.id, "House style", async (tx) => {
     await tx.update("sites", site.id, (stored) => ({
       ...stored,
-      audited: withAudited(stored, today()),
+      audited: withAudited(stored),
       name: name === site.name ? stored.name : name,
       houseStyle: carried(stored.houseStyle, site.houseStyle, houseStyle),
     }));
@@ -45,9 +44,9 @@ export async function keepHouseStyle(
 /** House styles of which it is known what pages were audited by. */
 const AUDITED = 6;
 
-/** A site's house style of today among those that its pages were audited by. */
-export function withAudited({ audited = [], houseStyle }: SiteRecord, day: string): AuditedBy[] {
-  const stamp = stampOf(houseStyle, day);
+/** A site's house style among those that its pages were audited by. */
+export function withAudited({ audited = [], houseStyle }: SiteRecord): AuditedBy[] {
+  const stamp = stampOf(houseStyle);
   return [{ stamp, houseStyle }, ...audited.filter((one) => one.stamp !== stamp)].slice(0, AUDITED);
 }
 

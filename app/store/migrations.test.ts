@@ -122,6 +122,7 @@ STORES[11] = {
   lineUps: "id, siteId, pageId",
   rivals: "id, siteId, [siteId+address]",
 };
+STORES[12] = STORES[11];
 /** What was set aside in version 5, whose keys did not say which of several equal nodes it is. */
 const SET_ASIDES = ["@ heading 2 A", "@ link /a A #2", "@ picture /a.png", "@ title", "@ block A"].map((at, i) => ({
   id: `a${i}`,
@@ -269,6 +270,13 @@ describe("a database of version 11", () => {
       derived: [{ id: "p1", siteId: "s1", name: "A", title: "A", stamp: "yesterday" }],
     });
     expect(await db().derived.get("p1")).toMatchObject({ name: "A", language: "", stamp: "" });
+  });
+});
+
+describe("a database of version 12", () => {
+  it("has its rows worked out again: they did not say on which days they hold", async () => {
+    await opened(12, { sites: [SITE], derived: [{ id: "p1", siteId: "s1", name: "A", stamp: "of 2026-11" }] });
+    expect(await db().derived.get("p1")).toMatchObject({ name: "A", stamp: "", days: { from: "", until: "" } });
   });
 });
 

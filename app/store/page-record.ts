@@ -1,5 +1,6 @@
 import { type Totals, totalsFound } from "#core/findings/found";
 import type { PageKind } from "#core/page/page-kind";
+import { holdsOn } from "#core/settings/days";
 import { db } from "./db";
 import { type ChangeFacts, type DerivedRecord, NO_FACTS, NOTHING_DERIVED, type PageDerived } from "./records/derived";
 import type { LearntRecord } from "./records/learnt";
@@ -24,6 +25,13 @@ export function pageRecord(own: StoredPage, derived: DerivedRecord | undefined):
     kindBy: own.chosenKind ? "editor" : "guess",
   };
 }
+
+/** True if a row was computed by the house style of this stamp and holds on this day. */
+export const isCurrent = (
+  { stamp, days }: Pick<PageDerived, "stamp" | "days">,
+  ofStyle: string,
+  day: string,
+): boolean => stamp === ofStyle && holdsOn(days, day);
 
 /** A page as it is kept now; undefined where it is gone. */
 export async function loadPageRecord(id: string): Promise<PageRecord | undefined> {

@@ -9,7 +9,7 @@ import { type Asked, needsNames, propose } from "#core/proposals/all";
 import type { Proposed } from "#core/proposals/proposal";
 import { applyToPage } from "#core/rewrite/apply";
 import { styleForKind } from "#core/settings/house-style";
-import { basisOf } from "./changes";
+import { draftBasis } from "./basis";
 import { db } from "./db";
 import { readKept } from "./freshen";
 import { loadOriginals } from "./originals";
@@ -19,7 +19,7 @@ import type { SiteRecord } from "./records/sites";
 export interface ProposedPage extends Proposed {
   pageId: string;
   /** Names what the page was when this was worked out. */
-  basis: string;
+  draft: string;
 }
 
 const NO_NAMES = writtenNames([], "en");
@@ -75,7 +75,7 @@ export async function proposeOn(
     const { id } = record;
     const on = { ...foundFor(record), id, original, page, edits, settled, kind, houseStyle, today, setAsides, names };
     const found = propose(on, asked);
-    if (found.lines.length > 0) proposed.push({ pageId: id, basis: basisOf(record, redraft), ...found });
+    if (found.lines.length > 0) proposed.push({ pageId: id, draft: draftBasis({ page: record, redraft }), ...found });
   }
   return proposed;
 }

@@ -1,5 +1,6 @@
 import { withSlug } from "#core/address/slug";
 import { examinePage } from "#core/audit/examine-page";
+import { setAsideBy } from "#core/findings/set-aside";
 import { type Audience, EVERYONE } from "#core/page/found-for";
 import type { Original, Unread } from "#core/page/original";
 import { markdownFromBytes, originalFromBytes } from "#core/page/original-from-bytes";
@@ -7,6 +8,8 @@ import { addressOn, type Page, type PageFault, statedAddress } from "#core/page/
 import { readPage } from "#core/page/read";
 import { prepareOriginal } from "#core/rewrite/prepare-original";
 import { type HouseStyle, stampOf } from "#core/settings/house-style";
+import { type Basis, setAsideBasis } from "./basis";
+import { db } from "./db";
 import { examine, facetsRecord } from "./examine";
 import { packOriginal } from "./originals";
 import type { PageDerived } from "./records/derived";
@@ -42,6 +45,7 @@ export interface ReadIncoming {
   fault: PageFault | null;
   original: OriginalRecord;
   derived: PageDerived;
+  basis: Pick<Basis, "setAsides">;
   facets: FacetsRecord;
   /** Absolute addresses that the page links to, without fragments; each once. */
   links: string[];
@@ -87,7 +91,7 @@ export async function readIncoming(
   const read = readPage(original, { address: incoming.address });
   const page: Page = { ...read, address: addressOf(read, incoming) };
   const { path, phrase, supporting = [], audience = EVERYONE } = incoming;
-  const { kind, findings, rules } = await examinePage(page, {
+  const { kind, findings, rules, days } = await examinePage(page, {
     houseStyle,
     today,
     phrase,
@@ -95,8 +99,11 @@ export async function readIncoming(
     audience,
   });
   const id = crypto.randomUUID();
+  // Of a new page only what is set aside on the whole site.
+  const setAsides = await db().setAsides.where("siteId").equals(siteId).toArray();
   return {
     id,
+    basis: { setAsides: setAsideBasis(id, setAsides) },
     path,
     phrase,
     supporting,
@@ -107,10 +114,11 @@ export async function readIncoming(
     original: await packOriginal(crypto.randomUUID(), siteId, original),
     derived: examine(page, {
       phrases: rules,
-      findings,
+      findings: findings.filter((finding) => !setAsideBy(finding, id, setAsides)),
       houseStyle: rules.houseStyle,
       guessedKind: kind,
-      stamp: stampOf(houseStyle, today),
+      stamp: stampOf(houseStyle),
+      days,
     }),
     facets: facetsRecord({ id, siteId, phrase, supporting, file: path }, page, kind),
     links: linksOf(page),

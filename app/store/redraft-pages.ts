@@ -3,7 +3,8 @@ import { applyToPage } from "#core/rewrite/apply";
 import { cleanValue } from "#core/rewrite/clean-value";
 import { type Edit, slotOf, withEdit } from "#core/rewrite/edits";
 import { type Field, fieldEdit } from "#core/rewrite/field-edit";
-import { basisOf, between, changeEdits, redraftOf } from "./changes";
+import { draftBasis } from "./basis";
+import { between, changeEdits, redraftOf } from "./changes";
 import { db } from "./db";
 import { type Examined, freshen, loadPage, putExamined } from "./freshen";
 import type { StoredPage } from "./records/pages";
@@ -24,7 +25,7 @@ export interface PageChange {
 /** What a change makes of a page. */
 export interface RedraftedPage {
   /** Names what the page was when this was worked out. */
-  basis: string;
+  draft: string;
   /** Its redraft then and after the change. */
   was: readonly Edit[];
   is: readonly Edit[];
@@ -55,8 +56,15 @@ export async function redraftPage(site: SiteRecord, change: PageChange, today: s
   for (const edit of change.edits ?? []) add(edit, edit.op);
   const setAsides = await db().setAsides.where("siteId").equals(site.id).toArray();
   const stored = changed(loaded.stored, change, edits !== loaded.edits);
-  const examined = await freshen({ ...loaded, stored, edits }, site.houseStyle, setAsides, today);
-  return { basis: basisOf(loaded.stored, loaded), was: loaded.edits, is: examined.edits, examined, refused };
+  const examined = await freshen(original, {
+    page: stored,
+    redraft: { edits, settled: loaded.settled },
+    setAsides,
+    houseStyle: site.houseStyle,
+    today,
+  });
+  const draft = draftBasis({ page: loaded.stored, redraft: loaded });
+  return { draft, was: loaded.edits, is: examined.edits, examined, refused };
 }
 
 /** A page's own record as a change leaves it. */
@@ -71,11 +79,11 @@ const changed = (page: StoredPage, { phrase, kind, ready }: PageChange, redrafte
 export async function keepRedrafted(
   tx: Tx,
   change: PageChange,
-  { basis, was, is, examined }: RedraftedPage,
+  { draft, was, is, examined }: RedraftedPage,
 ): Promise<boolean> {
   const page = await tx.get("pages", change.pageId);
   if (!page) return true;
-  if (basisOf(page, redraftOf(await tx.of("changes", "pageId", page.id))) !== basis) return false;
+  if (draftBasis({ page, redraft: redraftOf(await tx.of("changes", "pageId", page.id)) }) !== draft) return false;
   const edits = between(was, is);
   const next = changed(page, change, edits.set.length + edits.drop.length > 0);
   await tx.put("pages", next);

@@ -132,6 +132,13 @@ function fixWhenAsked(finding: Finding, make: () => Fix | null): void {
   Object.defineProperty(finding, "fix", { get, enumerable: true, configurable: true });
 }
 
+/** The days, as YYYY-MM-DD, at whose beginning the rules that read the day may find something else on a page. */
+export function* rulesChangeOn(page: Page, context: RuleContext): Iterable<string> {
+  if (page.fault) return;
+  for (const { rule, context: own } of activeRules(context))
+    if (rule.changesOn && rule.formats.includes(page.format)) yield* rule.changesOn(page, own.settings);
+}
+
 /** The findings of one rule; none where it is off or has nothing to look at. That a page could not be read is one, too. */
 export function auditRule(id: string, page: Page, context: RuleContext, redraft: Redraft | null = null): Finding[] {
   if (page.fault) return id === UNREADABLE ? [unreadable(page)] : [];

@@ -12,6 +12,54 @@ const style = (more: Partial<HouseStyle>): HouseStyle => ({ ...DEFAULT_HOUSE_STY
 const rulesOf = async (...given: Parameters<typeof examinePage>) =>
   (await examinePage(...given)).findings.map(({ rule }) => rule);
 
+describe("the days on which what is found on a page holds", () => {
+  const offer = (until: string) =>
+    `<script type="application/ld+json">{"@context":"https://schema.org","@type":"Offer","priceValidUntil":"${until}"}</script>`;
+  const dated = readPage(
+    `<html lang=en><title>Lamp guide 2025</title><h1>Lamp</h1>${offer("2026-12-09")}${offer("2026-12-20T12:00:00Z")}`,
+    { address },
+  );
+  const patterned: Edit[] = [
+    { op: "set-description", value: "", was: "", pattern: "Open in {month} {year}" },
+    { op: "set-title", value: "", was: "Lamp guide 2025", pattern: "Lamps of {year}" },
+  ];
+  const on = async (day: string, edits: readonly Edit[]) => {
+    const { findings, edits: now, days } = await examinePage(dated, { houseStyle: style({}), today: day, edits });
+    return { days, found: JSON.stringify([findings.map(({ key, message }) => [key, message]), now]) };
+  };
+
+  it("are every day where no rule and no pattern reads the day", async () => {
+    const { days } = await examinePage(readPage(LAMP, { address }), { houseStyle: style({}), today });
+    expect(days).toEqual({ from: "", until: "" });
+  });
+
+  it("end on the first day on which an offer is over", async () => {
+    expect((await on("2026-12-01", [])).days).toEqual({ from: "2026-01-01", until: "2026-12-10" });
+    expect((await on("2026-12-10", [])).days).toEqual({ from: "2026-12-10", until: "2026-12-21" });
+  });
+
+  it.each([
+    ["as it came", []],
+    ["with patterns that name the month and the year", patterned],
+  ] as const)("are the same findings and texts on each of them, %s", async (_, edits) => {
+    const instant = Date.UTC(2024, 11, 25);
+    let turns = 0;
+    let last = await on("2024-12-25", edits);
+    for (let i = 1; i < 800; i++) {
+      const day = new Date(instant + i * 86_400_000).toISOString().slice(0, 10);
+      const now = await on(day, edits);
+      const same = day >= last.days.from && (last.days.until === "" || day < last.days.until);
+      if (same) expect([day, now]).toEqual([day, last]);
+      else {
+        turns++;
+        expect(now.days.from).toBe(day);
+        last = now;
+      }
+    }
+    expect(turns).toBe(edits.length === 0 ? 3 : 29);
+  });
+});
+
 describe("a page that is examined", () => {
   it("obeys the house style of its kind, guessed or chosen", async () => {
     const page = readPage(LAMP, { address });
@@ -65,7 +113,7 @@ describe("a page that is examined", () => {
       phrase: " lamp ",
       edits: [{ op: "set-slug", value: "kit", was: "lamp" } as Edit],
     };
-    const { findings: _, ...examined } = await examinePage(page, given);
+    const { findings: _, days: __, ...examined } = await examinePage(page, given);
     expect(redraftPage(page, given)).toEqual(examined);
     expect(examined.rules.phrase).toBe("lamp");
   });

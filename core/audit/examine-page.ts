@@ -1,11 +1,15 @@
 import type { Finding } from "../findings/finding.ts";
 import type { Page } from "../page/page.ts";
-import { audit } from "./auditor.ts";
+import { patternsChangeOn } from "../pattern/follow.ts";
+import { type Days, daysAround, EVERY_DAY } from "../settings/days.ts";
+import { audit, rulesChangeOn } from "./auditor.ts";
 import { expandData } from "./expand.ts";
 import { type PageContext, type RedraftedPage, redraftPage } from "./redraft-page.ts";
 
 export interface ExaminedPage extends RedraftedPage {
   findings: Finding[];
+  /** The days on which the findings, and the texts of patterns, are these. */
+  days: Days;
 }
 
 /**
@@ -15,7 +19,13 @@ export interface ExaminedPage extends RedraftedPage {
  */
 export async function examinePage(original: Page, context: PageContext): Promise<ExaminedPage> {
   const redrafted = await expandedPage(original, context);
-  return { ...redrafted, findings: audit(redrafted.page, redrafted.rules, redrafted) };
+  const findings = audit(redrafted.page, redrafted.rules, redrafted);
+  return { ...redrafted, findings, days: daysOf(redrafted, context.today) };
+}
+
+function daysOf({ page, edits, rules }: RedraftedPage, today: string): Days {
+  const turns = [...rulesChangeOn(page, rules), ...patternsChangeOn(edits, today)];
+  return turns.length === 0 ? EVERY_DAY : daysAround(today, turns);
 }
 
 /** A page as its redraft leaves it, with all of its structured data read, for who runs rules of their own choice. */

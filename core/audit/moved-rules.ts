@@ -5,12 +5,6 @@ import type { Heeded, PageRule } from "../rules/rule.ts";
 import { type HouseStyle, limitsOf, settingsFor, styleForKind } from "../settings/house-style.ts";
 import { WEIGHTS } from "../settings/setting.ts";
 
-/** A house style and the day on which pages are audited by it, as YYYY-MM-DD. */
-export interface AuditBasis {
-  houseStyle: HouseStyle;
-  today: string;
-}
-
 /** What has become of a rule for pages of one kind: it is off, it weighs otherwise, or it has to be run again. */
 export interface MovedRule {
   rule: PageRule;
@@ -19,41 +13,36 @@ export interface MovedRule {
 
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
 
-/** What a rule may heed that differs between two bases. */
-function heededChanges(was: AuditBasis, is: AuditBasis): ReadonlySet<Heeded> {
-  const [a, b] = [was.houseStyle, is.houseStyle];
+/** What a rule may heed that differs between two house styles. */
+function heededChanges(a: HouseStyle, b: HouseStyle): ReadonlySet<Heeded> {
   const differs: Record<Heeded, boolean> = {
     brand: a.brand !== b.brand,
     separator: a.separator !== b.separator,
     data: !same(a.data, b.data),
     limits: !same(limitsOf(a), limitsOf(b)),
-    // Day by day nothing changes: what depends on it is looked at anew each month.
-    today: was.today.slice(0, 7) !== is.today.slice(0, 7),
   };
   return new Set((Object.keys(differs) as Heeded[]).filter((name) => differs[name]));
 }
 
-let last: { was: HouseStyle; is: HouseStyle; days: string; byKind: Map<PageKind, readonly MovedRule[]> } | null = null;
+let last: { was: HouseStyle; is: HouseStyle; byKind: Map<PageKind, readonly MovedRule[]> } | null = null;
 
 /** The rules that find something else on pages of a kind than they did, or may do so. Once for the same two house styles. */
-export function movedRules(was: AuditBasis, is: AuditBasis, kind: PageKind): readonly MovedRule[] {
-  const days = `${was.today} ${is.today}`;
-  if (last?.was !== was.houseStyle || last.is !== is.houseStyle || last.days !== days)
-    last = { was: was.houseStyle, is: is.houseStyle, days, byKind: new Map() };
+export function movedRules(was: HouseStyle, is: HouseStyle, kind: PageKind): readonly MovedRule[] {
+  if (last?.was !== was || last.is !== is) last = { was, is, byKind: new Map() };
   const moved = last.byKind.get(kind) ?? compare(was, is, kind);
   last.byKind.set(kind, moved);
   return moved;
 }
 
-function compare(was: AuditBasis, is: AuditBasis, kind: PageKind): MovedRule[] {
-  const before: AuditBasis = { ...was, houseStyle: styleForKind(was.houseStyle, kind) };
-  const after: AuditBasis = { ...is, houseStyle: styleForKind(is.houseStyle, kind) };
+function compare(was: HouseStyle, is: HouseStyle, kind: PageKind): MovedRule[] {
+  const before = styleForKind(was, kind);
+  const after = styleForKind(is, kind);
   const heeded = heededChanges(before, after);
   return PAGE_RULES.flatMap((rule): MovedRule[] => {
-    const [wasStyle, isStyle] = [before.houseStyle.rules[rule.id], after.houseStyle.rules[rule.id]];
+    const [wasStyle, isStyle] = [before.rules[rule.id], after.rules[rule.id]];
     const [wasOn, isOn] = [wasStyle?.on ?? !rule.off, isStyle?.on ?? !rule.off];
     if (!isOn) return wasOn ? [{ rule, how: "off" }] : [];
-    const settings = ({ houseStyle }: AuditBasis) => settingsFor(rule.id, rule.settings, houseStyle);
+    const settings = (style: HouseStyle) => settingsFor(rule.id, rule.settings, style);
     if (!wasOn || rule.heeds?.some((one) => heeded.has(one)) || !same(settings(before), settings(after)))
       return [{ rule, how: "again" }];
     if (wasStyle?.weight === isStyle?.weight) return [];

@@ -2,8 +2,8 @@ import type { Page } from "../page/page.ts";
 import { applyToPage } from "../rewrite/apply.ts";
 import { type Edit, nodesOf } from "../rewrite/edits.ts";
 import { followsPattern } from "../rewrite/follows-pattern.ts";
-import { applyPattern } from "./pattern.ts";
-import type { PatternContext } from "./variables.ts";
+import { applyPattern, parsePattern } from "./pattern.ts";
+import { type PatternContext, variableChangesOn } from "./variables.ts";
 
 const withHeadings = new WeakMap<Page["headings"], { original: Page; page: Page }>();
 
@@ -39,4 +39,13 @@ export function followPatterns(
     return { ...edit, value: made.text };
   });
   return moved ? next : edits;
+}
+
+/** The days around `today` on which texts that follow a pattern change by themselves. */
+export function* patternsChangeOn(edits: readonly Edit[], today: string): Iterable<string> {
+  for (const edit of edits) {
+    const parsed = followsPattern(edit) ? parsePattern(edit.pattern) : { pieces: [] };
+    if ("reason" in parsed) continue;
+    for (const piece of parsed.pieces) if ("variable" in piece) yield* variableChangesOn(piece.variable, today);
+  }
 }

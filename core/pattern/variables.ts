@@ -20,6 +20,8 @@ export interface Variable {
   name: string;
   meaning: string;
   value(context: PatternContext): string | null;
+  /** Only of a variable that reads `today`: the days around it on which the value changes, as YYYY-MM-DD. */
+  changesOn?(today: string): readonly string[];
 }
 
 const named = (page: Page, front: readonly string[], data: readonly string[], meta: readonly string[] = []) => {
@@ -60,6 +62,10 @@ const month = (page: Page, today: string) => {
   );
 };
 
+/** The first day of a month; months count from 1, and those past 12 are of the next year. */
+const firstOf = (year: number, month: number) => new Date(Date.UTC(year, month - 1, 1)).toISOString().slice(0, 10);
+const partsOf = (day: string) => day.split("-").map(Number) as [year: number, month: number];
+
 function safeTag(tag: string): string[] {
   try {
     return Intl.getCanonicalLocales(tag || "en-GB");
@@ -85,8 +91,24 @@ export const VARIABLES: readonly Variable[] = [
   { name: "description", meaning: "the description as brought in", value: ({ page }) => descriptionOf(page) },
   { name: "first sentence", meaning: "the first sentence of the text", value: ({ page }) => firstSentence(page) },
   { name: "section", meaning: "the folder in the address", value: ({ page }) => sectionOf(page) },
-  { name: "year", meaning: "this year", value: ({ today }) => today.slice(0, 4) },
-  { name: "month", meaning: "this month, in the page's language", value: ({ page, today }) => month(page, today) },
+  {
+    name: "year",
+    meaning: "this year",
+    value: ({ today }) => today.slice(0, 4),
+    changesOn(today) {
+      const [year] = partsOf(today);
+      return [firstOf(year, 1), firstOf(year + 1, 1)];
+    },
+  },
+  {
+    name: "month",
+    meaning: "this month, in the page's language",
+    value: ({ page, today }) => month(page, today),
+    changesOn(today) {
+      const [year, month] = partsOf(today);
+      return [firstOf(year, month), firstOf(year, month + 1)];
+    },
+  },
   {
     name: "author",
     meaning: "from front matter, structured data or the head",
@@ -114,6 +136,10 @@ function firstSentence(page: Page): string | null {
 }
 
 const BY_NAME = new Map(VARIABLES.map((variable) => [variable.name, variable]));
+
+/** The days around `today` on which the value of a name in braces changes by itself. */
+export const variableChangesOn = (name: string, today: string): readonly string[] =>
+  BY_NAME.get(name.toLowerCase())?.changesOn?.(today) ?? [];
 
 /** The value that a name in braces stands for: a variable, else a front-matter or structured-data value; null where the page has none. */
 export function resolveVariable(name: string, context: PatternContext): string | null {

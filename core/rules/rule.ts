@@ -73,11 +73,8 @@ export interface RuleContext {
   written?: readonly WrittenData[];
 }
 
-/**
- * What a rule may look at beside the page and its own settings: parts of the house style, the limits of the rules about
- * widths, the editor's day.
- */
-export type Heeded = "brand" | "separator" | "data" | "limits" | "today";
+/** Parts of the house style that a rule may read beside its own settings. `limits` are those of the rules about widths. */
+export type Heeded = "brand" | "separator" | "data" | "limits";
 
 /** What a rule for one page looks at; a test records what it really reads. */
 interface PageRuleFacts extends RuleFacts {
@@ -95,6 +92,11 @@ export interface PageRule extends PageRuleFacts {
   reach: "page";
   settings: Record<string, Setting>;
   check(page: Page, context: RuleContext & { settings: Record<string, unknown> }): Iterable<Problem>;
+  /**
+   * Only of a rule that reads `today`: the days, as YYYY-MM-DD, at whose beginning it may find something else on this page.
+   * Past days count too.
+   */
+  changesOn?(page: Page, settings: Record<string, unknown>): Iterable<string>;
 }
 
 /** What a rule finds on one or more pages together: a place on each. */
@@ -142,9 +144,11 @@ export function rule<S extends Settings = NoSettings>(
   definition: PageRuleFacts & {
     settings?: S;
     check(page: Page, context: RuleContext & { settings: SettingsOf<S> }): Iterable<Problem>;
+    changesOn?(page: Page, settings: SettingsOf<S>): Iterable<string>;
   },
 ): PageRule {
-  return { reach: "page", settings: {}, ...definition, check: definition.check as PageRule["check"] };
+  const { check, changesOn } = definition as Pick<PageRule, "check" | "changesOn">;
+  return { reach: "page", settings: {}, ...definition, check, ...(changesOn && { changesOn }) } as PageRule;
 }
 
 /** A rule for all pages of a site together. */

@@ -77,14 +77,11 @@ export function styleForKind(style: HouseStyle, kind: PageKind): HouseStyle {
   return merged;
 }
 
-/**
- * Names a house style and the month in which it is applied: a page audited under another stamp is audited again, since its
- * settings, or the variables of its patterns, may have moved on.
- */
-export function stampOf(style: HouseStyle, today: string): string {
+/** Names a house style and this version of the rules: a page that was audited under another stamp is audited again. */
+export function stampOf(style: HouseStyle): string {
   const { brand, separator, rules, kinds = {}, patterns = {}, data = null } = style;
   const text = JSON.stringify([STAMPED, brand, separator, rules, kinds, patterns, data]);
-  return `${fingerprint(text)} ${today.slice(0, 7)}`;
+  return fingerprint(text);
 }
 
 /** Raised when the rules themselves change what they find, so that kept pages are audited again. */

@@ -9,7 +9,7 @@ import { withEdit } from "#core/rewrite/edits";
 import type { ResultLimits } from "#core/settings/house-style";
 import type { TakeRecord } from "../../store/records/takes";
 import { addTake, keepEarlier, removeTake, sameWording, useTakes, type Wording } from "../../store/takes";
-import { today } from "../../store/today";
+import { useToday } from "../../store/use-today";
 import { Action } from "../../ui/controls";
 import { useNotices } from "../../ui/notice";
 import { ResultField } from "../field";
@@ -234,9 +234,10 @@ function Found({ findings }: { findings: readonly Finding[] | null }) {
 /** What is found on title and description where a wording is put in the place of the page's own. */
 function useTakeFindings({ page, original, edits, record, houseStyle }: Taken) {
   const rules = useRules();
+  const today = useToday();
   const run = useMemo(
-    () => rules?.auditor({ ...toldToRules(record), houseStyle, today: today() }) ?? null,
-    [rules, record, houseStyle],
+    () => rules?.auditor({ ...toldToRules(record), houseStyle, today }) ?? null,
+    [rules, record, houseStyle, today],
   );
   return useMemo(() => {
     const known = new Map<string, readonly Finding[]>();

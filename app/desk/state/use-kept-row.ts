@@ -3,9 +3,9 @@ import type { Edit } from "#core/rewrite/edits";
 import { stampOf } from "#core/settings/house-style";
 import { freshenPages } from "../../store/freshening";
 import { allKept } from "../../store/keeping";
-import type { PageRecord } from "../../store/page-record";
+import { isCurrent, type PageRecord } from "../../store/page-record";
 import type { SiteRecord } from "../../store/records/sites";
-import { today } from "../../store/today";
+import { useToday } from "../../store/use-today";
 
 /** What follows from the page is worked out when nothing was typed for this long, in milliseconds. */
 const REST = 300;
@@ -16,9 +16,10 @@ const REST = 300;
  */
 export function useKeptRow(site: SiteRecord, record: PageRecord, edits: readonly Edit[]): void {
   const pending = useRef<(() => void) | null>(null);
+  const day = useToday();
   // biome-ignore lint/correctness/useExhaustiveDependencies: every edit begins the rest anew
   useEffect(() => {
-    if (record.stamp === stampOf(site.houseStyle, today())) return;
+    if (isCurrent(record, stampOf(site.houseStyle), day)) return;
     const renew = () => {
       pending.current = null;
       // Where it cannot be done it stays marked, and is done with the table.
@@ -29,6 +30,6 @@ export function useKeptRow(site: SiteRecord, record: PageRecord, edits: readonly
     pending.current = renew;
     const timer = setTimeout(renew, REST);
     return () => clearTimeout(timer);
-  }, [site, record, edits]);
+  }, [site, record, edits, day]);
   useEffect(() => () => pending.current?.(), []);
 }

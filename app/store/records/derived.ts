@@ -1,5 +1,6 @@
 import { type Found, NO_TOTALS, packFound, type Totals } from "#core/findings/found";
 import type { PageKind } from "#core/page/page-kind";
+import { type Days, EVERY_DAY } from "#core/settings/days";
 import type { Standing } from "#core/standing/standing";
 import { type Old, table } from "./table";
 
@@ -55,8 +56,10 @@ export interface PageDerived {
   standings: PhraseStanding[];
   /** What the page seems to be. */
   guessedKind: PageKind;
-  /** Names the house style and the day that it was worked out for; "" where the page has changed since. */
+  /** Names the house style that it was worked out by; "" where the page has changed since. */
   stamp: string;
+  /** The days on which it holds. */
+  days: Days;
   /** Names the facets that were taken of it. */
   facetStamp: string;
 }
@@ -101,6 +104,7 @@ export const NOTHING_DERIVED: PageDerived = {
   standings: [],
   guessedKind: "other",
   stamp: "",
+  days: EVERY_DAY,
   facetStamp: "",
 };
 
@@ -128,6 +132,7 @@ export const derived = table<DerivedRecord>()({
     9: (record) => ({ standings: [], ...record }),
     // Worked out again: its language was not kept.
     12: (record) => ({ language: "", ...record, stamp: "" }),
+    13: (record) => ({ days: EVERY_DAY, ...record, stamp: "" }),
   },
   fields: ({ joi, id, text, texts, count, kind }) => ({
     id,
@@ -161,6 +166,7 @@ export const derived = table<DerivedRecord>()({
     standings: joi.array().items(joi.object({ phrase: text, places: joi.object(), count, density: joi.number() })),
     guessedKind: kind,
     stamp: text,
+    days: joi.object({ from: text.required(), until: text.required() }),
     facetStamp: text,
   }),
 });

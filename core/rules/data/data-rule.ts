@@ -24,6 +24,7 @@ export function dataRule(
     check: (data: PageData, context: DataContext) => Iterable<Problem>;
     sees?: PageRule["sees"];
     heeds?: PageRule["heeds"];
+    changesOn?: PageRule["changesOn"];
   },
 ): PageRule {
   const { check, sees = [], ...rest } = facts;

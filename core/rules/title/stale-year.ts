@@ -2,6 +2,8 @@ import { titleOf } from "../../page/page.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { titleRange } from "../texts.ts";
 
+const YEAR = /(?<!\d)(?:19|20)\d{2}(?!\d)/g;
+
 export const titleStaleYear = rule({
   id: "title/stale-year",
   weight: "may",
@@ -22,11 +24,14 @@ export const titleStaleYear = rule({
       label: "Years up to {back} years back count as stale, older ones as history",
     },
   },
-  heeds: ["today"],
+  *changesOn(page, { back }) {
+    for (const [year] of titleOf(page).matchAll(YEAR))
+      for (const turn of [Number(year) + 1, Number(year) + back + 1]) yield `${turn}-01-01`;
+  },
   *check(page, { today, settings }) {
     const title = titleOf(page);
     const now = Number(today.slice(0, 4));
-    for (const match of title.matchAll(/(?<!\d)(?:19|20)\d{2}(?!\d)/g)) {
+    for (const match of title.matchAll(YEAR)) {
       const year = Number(match[0]);
       if (year >= now || year < now - settings.back) continue;
       const value = title.replace(match[0], String(now));
