@@ -33,11 +33,11 @@ it("an offer that ends today is over at midnight, in the table, on the desk and 
   await desk.getByRole("heading", { name: "Search result" }).waitFor();
   const line = findings.getByText("structured data with an offer or job whose time is over");
   const note = desk.getByText(/priceValidUntil.* has passed/);
-  const before = await grid.getByRole("row").last().innerText();
+  const before = await grid.getByRole("row").last().textContent();
   expect([await line.count(), await note.count()]).toEqual([0, 0]);
 
   for (const tab of [page, findings, desk]) await tab.clock.fastForward("12:00");
   await line.first().waitFor();
   await note.first().waitFor();
-  await expect.poll(() => grid.getByRole("row").last().innerText(), { timeout: 60_000 }).not.toBe(before);
+  await expect.poll(() => grid.getByRole("row").last().textContent(), { timeout: 60_000 }).not.toBe(before);
 });

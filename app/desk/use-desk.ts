@@ -7,10 +7,10 @@ import type { Original } from "#core/page/original";
 import type { Page } from "#core/page/page";
 import type { PageKind } from "#core/page/page-kind";
 import { readPage } from "#core/page/read";
-import { applyToPage } from "#core/rewrite/apply";
 import type { Conflict } from "#core/rewrite/carry-over";
 import { type Edit, slotOf, withEdit } from "#core/rewrite/edits";
 import type { NodeKey, NodeKind } from "#core/rewrite/node";
+import { refusalOf } from "#core/rewrite/refusal";
 import { keyOf } from "#core/rewrite/resolve";
 import { type HouseStyle, styleForKind } from "#core/settings/house-style";
 import type { WrittenData } from "#core/structured-data/evidence";
@@ -132,9 +132,8 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
   useKeptRow(site, record, edits);
 
   /** Keeps a redraft with new edits in it, unless one of them is refused. */
-  const put = (next: readonly Edit[], list: readonly Edit[], label: string, merge?: string): string | null => {
-    const applied = applyToPage(original, next);
-    const refusal = applied.refused.find(({ edit }) => list.includes(edit) || list.some((one) => one.op === edit.op));
+  const put = (next: readonly Edit[], label: string, merge?: string): string | null => {
+    const refusal = refusalOf(original, edits, next);
     if (refusal) return refusal.reason;
     setEdits(next, label, merge);
     return null;
@@ -148,7 +147,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     // A fix knows nothing of where a value came from.
     const list = asked.map((one) => keepingEvidence(written, one));
     const next = list.reduce<readonly Edit[]>((all, one) => withEdit(all, one), edits);
-    return put(next, list, label, merge);
+    return put(next, label, merge);
   };
 
   // What is done by a part of the sheet that is drawn later is done to what is there now.
@@ -162,14 +161,12 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
     attempt: (change, label) => withEdits(change, label),
     editNow(make, label, merge) {
       const change = make({ page, written });
-      if (change) told(put(withEdit(edits, change), [change], label, merge));
+      if (change) told(put(withEdit(edits, change), label, merge));
     },
-    replace: (op, list, label) => put([...edits.filter((one) => one.op !== op), ...list], list, label),
+    replace: (op, list, label) => put([...edits.filter((one) => one.op !== op), ...list], label),
     redraft(make, label) {
       const next = make({ original, page, edits });
-      if ("reason" in next) return next.reason;
-      const made = next.filter((edit) => !edits.includes(edit));
-      return put(next, made, label);
+      return "reason" in next ? next.reason : put(next, label);
     },
     editsNow: () => edits,
     drop(edit, label) {

@@ -1,8 +1,8 @@
 import type { PageKind } from "#core/page/page-kind";
-import { applyToPage } from "#core/rewrite/apply";
 import { cleanValue } from "#core/rewrite/clean-value";
-import { type Edit, slotOf, withEdit } from "#core/rewrite/edits";
+import { type Edit, withEdit } from "#core/rewrite/edits";
 import { type Field, fieldEdit } from "#core/rewrite/field-edit";
+import { refusalOf } from "#core/rewrite/refusal";
 import { draftBasis } from "./basis";
 import { between, changeEdits, redraftOf } from "./changes";
 import { db } from "./db";
@@ -44,7 +44,7 @@ export async function redraftPage(site: SiteRecord, change: PageChange, today: s
   let edits = loaded.edits;
   const add = (edit: Edit, field: string) => {
     const next = withEdit(edits, edit);
-    const refusal = applyToPage(original, next).refused.find((one) => slotOf(one.edit) === slotOf(edit));
+    const refusal = refusalOf(original, edits, next);
     if (refusal) refused.push({ field, reason: refusal.reason });
     else edits = next;
   };

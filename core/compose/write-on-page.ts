@@ -6,6 +6,7 @@ import { STANDS_BESIDE } from "../rewrite/html-blocks.ts";
 import { besideBlock } from "../rewrite/insert-beside.ts";
 import type { NewBlock } from "../rewrite/new-block.ts";
 import { originsOf } from "../rewrite/origins.ts";
+import { refusalOf } from "../rewrite/refusal.ts";
 import { type Evidence, evidenceIn, movedEvidence, type WrittenData } from "../structured-data/evidence.ts";
 import type { Entity } from "../structured-data/graph.ts";
 import { type AddedProperty, addProperty } from "./add-property.ts";
@@ -48,9 +49,9 @@ export function writeOnPage(
   const put = besideBlock(page, origins, behind, false, blocks, id);
   if (!put) return { reason: "Nothing can be written there. Choose another heading." };
   const next = withEdit(edits, put);
-  const applied = applyToPage(original, next);
-  const refusal = applied.refused.find(({ edit }) => edit.op === "insert-blocks");
+  const refusal = refusalOf(original, edits, next);
   if (refusal) return refusal;
+  const applied = applyToPage(original, next);
   const evidence = [...keptEvidence(written, was, said)];
   for (const { pointer, words } of taken) {
     const at = applied.page.blocks.findIndex(

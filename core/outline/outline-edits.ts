@@ -3,6 +3,7 @@ import { applyToPage } from "../rewrite/apply.ts";
 import { type Edit, slotOf, withEdit } from "../rewrite/edits.ts";
 import type { NewBlock } from "../rewrite/new-block.ts";
 import { originsOf } from "../rewrite/origins.ts";
+import { refusalOf } from "../rewrite/refusal.ts";
 import { findNode } from "../rewrite/resolve.ts";
 import { partsBelow, runOfH1s } from "./outline.ts";
 import type { RepairLine } from "./repair.ts";
@@ -133,8 +134,8 @@ export function mergedFirst(redrafted: Redrafted): { merge: Edit; after: Redraft
     was: texts.join("\n"),
   };
   const edits = withEdit(redrafted.edits, merge);
-  const { page, refused } = applyToPage(redrafted.original, edits);
-  if (refused.some(({ edit }) => edit === merge)) return null;
+  if (refusalOf(redrafted.original, redrafted.edits, edits)) return null;
+  const { page } = applyToPage(redrafted.original, edits);
   return { merge, after: { ...redrafted, page, edits }, title: texts.join(" ") };
 }
 

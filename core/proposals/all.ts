@@ -1,5 +1,5 @@
-import { applyToPage } from "../rewrite/apply.ts";
-import { type Edit, slotOf, withEdit } from "../rewrite/edits.ts";
+import { type Edit, withEdit } from "../rewrite/edits.ts";
+import { refusalOf } from "../rewrite/refusal.ts";
 import { alternativeTexts } from "./alternative-texts.ts";
 import { brand } from "./brand.ts";
 import { fixes } from "./fixes.ts";
@@ -39,9 +39,7 @@ export function propose(on: ProposalPage, asked: Asked): Proposed {
 
 function checked({ original, edits }: ProposalPage, line: ProposedLine): ProposedLine {
   if (line.reason !== null) return line;
-  const next = withLine(edits, line);
-  const own = new Set(line.edits.map(slotOf));
-  const refusal = applyToPage(original, next).refused.find(({ edit }) => own.has(slotOf(edit)));
+  const refusal = refusalOf(original, edits, withLine(edits, line));
   return refusal ? { ...line, reason: refusal.reason } : line;
 }
 
