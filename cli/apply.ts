@@ -5,31 +5,50 @@ import { type ChangeRow, parseChangeList } from "#core/exchange/change-list";
 import { parseEditFile } from "#core/exchange/edit-file";
 import type { Edit } from "#core/rewrite/edits";
 import { CommandFault, tell } from "./fault.ts";
-import { baseAddress, bytesOf, findFiles, liesIn, realPath, textOf } from "./files.ts";
+import {
+  type Addresses,
+  baseAddress,
+  bytesOf,
+  fileToRead,
+  findFiles,
+  isNoFolder,
+  liesIn,
+  readAddresses,
+  realPath,
+  textOf,
+} from "./files.ts";
+import { goOnUnread } from "./output.ts";
 import { startThreads } from "./threads.ts";
 import { writeBelow } from "./write-file.ts";
 
 export async function applyCommand(
   editFile: string,
   folder: string,
-  options: { out: string; base: string },
+  options: { out: string; base: string; addresses?: string; force?: boolean },
 ): Promise<void> {
+  goOnUnread();
   const base = baseAddress(options.base);
+  if (isNoFolder(options.out))
+    throw new CommandFault(`--out: ${options.out} is a file. Name a folder, which is made if it does not exist.`);
   const [from, to] = [realPath(folder), realPath(options.out)];
   if (liesIn(to, from))
     throw new CommandFault(
       `${options.out} is ${to === from ? "the folder that the pages are read from" : `inside ${folder}, where the pages are read from`}: they would be overwritten. Choose another --out.`,
     );
-  const paths = /\.csv$/i.test(editFile) ? rowsByFile(editFile, folder, base) : editsByFile(editFile);
+  const addresses = options.addresses === undefined ? null : readAddresses(options.addresses);
+  const { paths, unknown } = /\.csv$/i.test(editFile)
+    ? rowsByFile(editFile, folder, base, addresses)
+    : { paths: editsByFile(editFile), unknown: [] };
+  for (const address of unknown) tell(`${editFile}: no file of ${folder} stands at ${address}.`);
   const threads = startThreads(paths.length);
   let refusals = 0;
-  let failed = false;
+  let failed = unknown.length > 0;
   try {
     for (const { file, path, ...asked } of paths) {
       try {
-        const read = { file: join(folder, path), root: folder, base };
+        const read = fileToRead(join(folder, path), folder, base, addresses);
         const { bytes, refused } = await ("rows" in asked
-          ? threads.run("applyRowsToFile", read, asked.rows)
+          ? threads.run("applyRowsToFile", read, asked.rows, options.force === true)
           : threads.run("applyToFile", read, asked.edits));
         const count = "rows" in asked ? asked.rows.length : asked.edits.length;
         for (const { op, reason } of refused) {
@@ -72,8 +91,13 @@ function editsByFile(editFile: string): (OfFile & { edits: Edit[] })[] {
   });
 }
 
-/** The rows of a change list, by the files of the folder whose addresses they name. */
-function rowsByFile(listFile: string, folder: string, base: string): (OfFile & { rows: ChangeRow[] })[] {
+/** The rows of a change list, by the files of the folder whose addresses they name; and addresses that no file has. */
+function rowsByFile(
+  listFile: string,
+  folder: string,
+  base: string,
+  addresses: Addresses | null,
+): { paths: (OfFile & { rows: ChangeRow[] })[]; unknown: string[] } {
   const rows = parseChangeList(bytesOf(listFile));
   if ("reason" in rows) throw new CommandFault(`${listFile}: ${rows.reason}`);
   const root = new URL("/", base).href;
@@ -84,15 +108,17 @@ function rowsByFile(listFile: string, folder: string, base: string): (OfFile & {
   const files = new Map(
     findFiles(folder).files.flatMap((file) => {
       const path = relative(folder, file);
-      const name = targetOf(addressOfFile(path, base));
+      const address = fileToRead(file, folder, base, addresses).address ?? addressOfFile(path, base);
+      const name = targetOf(new URL(new URL(address).pathname, root).href);
       return name ? [[name, path] as const] : [];
     }),
   );
   const byPath = new Map<string, ChangeRow[]>();
+  const unknown = new Set<string>();
   for (const row of rows) {
     const path = files.get(nameOf(row.address) ?? "");
-    if (path === undefined) throw new CommandFault(`${listFile}: no file of ${folder} stands at ${row.address}.`);
-    byPath.set(path, [...(byPath.get(path) ?? []), row]);
+    if (path === undefined) unknown.add(row.address);
+    else byPath.set(path, [...(byPath.get(path) ?? []), row]);
   }
-  return Array.from(byPath, ([path, own]) => ({ file: path, path, rows: own }));
+  return { paths: Array.from(byPath, ([path, own]) => ({ file: path, path, rows: own })), unknown: [...unknown] };
 }

@@ -22,6 +22,7 @@ const AHEAD = 1000;
 interface AuditOptions {
   style?: string;
   base: string;
+  addresses?: string;
   phrase?: string;
   phrases?: string;
   cache?: string;
@@ -41,6 +42,7 @@ export async function auditCommand(paths: string[], options: AuditOptions): Prom
   const files = filesIn(
     paths.filter((path) => !isAddress(path)),
     base,
+    options.addresses,
   );
   const all = [...files, ...addresses];
   if (all.length === 0) throw nothingIn(paths);

@@ -36,9 +36,9 @@ export function openCache(folder: string, context: AuditBasis): Cache {
   const nameOf = (read: FileToRead) => {
     let name = names.get(read);
     if (name === undefined) {
-      const { file, root, base } = read;
+      const { file, root, base, address = "" } = read;
       const hash = createHash("sha256").update(
-        JSON.stringify([basis, file, relative(resolve(root), resolve(file)), base]),
+        JSON.stringify([basis, file, relative(resolve(root), resolve(file)), base, address]),
       );
       const key = hash.update(bytesOf(file)).digest("hex");
       name = join(folder, key.slice(0, 2), `${key.slice(2)}.entry`);

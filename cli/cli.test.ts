@@ -5,6 +5,7 @@ import {
   existsSync,
   mkdirSync,
   mkdtempSync,
+  openSync,
   readdirSync,
   readFileSync,
   rmSync,
@@ -321,27 +322,84 @@ describe("keen-quill", () => {
     const list = join(out, "changes.csv");
     const rows = [
       "address,field,was,is",
-      "https://www.gullhaven.example/visit/opening-times,title,x,Opening times",
+      "https://www.gullhaven.example/visit/opening-times,title,Opening hours of long ago,Opening times",
       "/visit/opening-times,heading level: Easter and the bank holidays,H4,H3",
       "/visit/opening-times,heading text,Not there,There",
+      "/nowhere,title,x,y",
     ];
     writeFileSync(list, `${rows.join("\n")}\n`);
-    const { status, stderr, stdout } = run(
-      "apply",
-      list,
-      demo,
-      "--out",
-      out,
-      "--base",
-      "https://www.gullhaven.example/",
+    const apply = (...more: string[]) =>
+      run("apply", list, demo, "--out", out, "--base", "https://www.gullhaven.example/", ...more);
+    const page = () => readFileSync(join(out, "visit/opening-times.html"), "utf8");
+    const { status, stderr, stdout } = apply();
+    // What the page no longer says is not replaced; one row in vain leaves the others applied.
+    expect(status).toBe(2);
+    for (const reason of [
+      "“Not there” is not on this page",
+      "stands at /nowhere",
+      /title was not applied\. It is “.+” on the page, not “Opening hours of long ago” as the list says\. Use --force/,
+    ])
+      expect(stderr).toMatch(reason);
+    expect(stdout).toContain("1 of 3 edits applied");
+    expect(page()).toContain("<h3>Easter and the bank holidays</h3>");
+    expect(page()).not.toContain("<title>Opening times</title>");
+    expect(apply("--force").stdout).toContain("2 of 3 edits applied");
+    expect(page()).toContain("<title>Opening times</title>");
+  });
+
+  it("reads the addresses of an exported folder, which its file names do not say", () => {
+    const folder = mkdtempSync(join(tmpdir(), "kq-"));
+    const [list, changes, out] = ["addresses.csv", "changes.csv", "out"].map((name) => join(folder, name)) as [
+      string,
+      string,
+      string,
+    ];
+    const page = (links: string) => `<!DOCTYPE html><html lang=en><title>Lamp</title><h1>Lamp</h1>${links}`;
+    writeFileSync(join(folder, "old.html"), page(""));
+    const others = ["a", "b", "c", "d"].map((name) => `${name}.html`);
+    for (const name of others) writeFileSync(join(folder, name), page(""));
+    const links = [...others, "new"].map((name) => `<a href="/${name}">${name}</a>`);
+    writeFileSync(join(folder, "index.html"), page(links.join(" ")));
+    writeFileSync(list, "file,address\nold.html,https://quay.example/new\nindex.html,https://quay.example/\n");
+    const rules = (...more: string[]) => {
+      const audited = run("audit", folder, "--base", "https://quay.example/", "--format", "json", ...more);
+      const { site } = JSON.parse(audited.stdout);
+      return { stderr: audited.stderr, rules: site.findings.map(({ rule }: { rule: string }) => rule) };
+    };
+    const without = rules();
+    expect(without.rules).toContain("link/broken");
+    expect(without.stderr).toContain(`Use --addresses ${list}`);
+    const listed = rules("--addresses", list);
+    expect(listed.rules).not.toContain("link/broken");
+    expect(listed.stderr).toBe("");
+    writeFileSync(changes, "address,field,was,is\nhttps://quay.example/new,title,Lamp,The lamp\n");
+    const away = join(mkdtempSync(join(tmpdir(), "kq-")), "out");
+    expect(run("apply", changes, folder, "--out", away, "--addresses", list).status).toBe(0);
+    expect(readFileSync(join(away, "old.html"), "utf8")).toContain("<title>The lamp</title>");
+    expect(existsSync(out)).toBe(false);
+  });
+
+  it("writes every page when nobody reads what it prints, and says so", () => {
+    const folder = mkdtempSync(join(tmpdir(), "kq-"));
+    const [edits, out] = [join(folder, "edits.json"), join(folder, "out")];
+    const files = ["visit/opening-times.html", "people.html", "visit/prices.html"].filter((file) =>
+      existsSync(join(demo, file)),
     );
-    expect([status, stderr]).toEqual([1, expect.stringContaining("“Not there” is not on this page")]);
-    expect(stdout).toContain("2 of 3 edits applied");
-    const is = readFileSync(join(out, "visit/opening-times.html"), "utf8");
-    expect(is).toContain("<title>Opening times</title>");
-    expect(is).toContain("<h3>Easter and the bank holidays</h3>");
-    writeFileSync(list, "address,field,was,is\n/nowhere,title,x,y\n");
-    expect(run("apply", list, demo, "--out", out).stderr).toContain("stands at /nowhere");
+    const pages = files.map((file) => ({ file, edits: [{ op: "set-title", value: "Told to nobody" }] }));
+    writeFileSync(edits, JSON.stringify({ version: 1, pages }));
+    const full = openSync("/dev/full", "w");
+    const { status, stderr } = spawnSync(process.execPath, [bin, "apply", edits, demo, "--out", out], {
+      encoding: "utf8",
+      stdio: ["ignore", full, "pipe"],
+    });
+    expect([status, stderr]).toEqual([2, "What is printed could not be written: the disk is full.\n"]);
+    for (const file of files) expect(readFileSync(join(out, file), "utf8")).toContain("Told to nobody");
+    // A file in the place of the folder is said once, before anything is read.
+    const blocked = run("apply", edits, demo, "--out", edits);
+    expect([blocked.status, blocked.stderr]).toEqual([
+      2,
+      `--out: ${edits} is a file. Name a folder, which is made if it does not exist.\n`,
+    ]);
   });
 
   it("checks structured data, in a page and by itself", () => {

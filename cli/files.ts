@@ -2,6 +2,7 @@ import { type Dirent, lstatSync, readdirSync, readFileSync, realpathSync, statSy
 import { dirname, join, relative, resolve } from "node:path";
 import { addressOfFile, parseAddress } from "#core/address/address";
 import { withSlug } from "#core/address/slug";
+import { ADDRESS_LIST, filePath, readAddressList } from "#core/exchange/address-list";
 import { type Original, originalFromText, type Unread } from "#core/page/original";
 import { markdownFromBytes, originalFromBytes } from "#core/page/original-from-bytes";
 import { type Page, statedAddress } from "#core/page/page";
@@ -15,6 +16,8 @@ export interface FileToRead {
   file: string;
   root: string;
   base: string;
+  /** Its address, where a list says it. */
+  address?: string;
   /** Why it is not read, although it is there. */
   unread?: Unread;
 }
@@ -128,17 +131,16 @@ function pageOfJson(bytes: Uint8Array, address: string): PageFile {
   return { original, page };
 }
 
-/** Reads one page; its address is its canonical, else the base and its path. */
-export async function readPageFile({ file, root, base, unread }: FileToRead): Promise<PageFile> {
+/** Reads one page; its address is the listed one, else its canonical, else the base and its path. */
+export async function readPageFile({ file, root, base, address: listed, unread }: FileToRead): Promise<PageFile> {
   const bytes = bytesOf(file);
   if (JSON_FILE.test(file)) return pageOfJson(bytes, base);
   const read = MARKDOWN_FILE.test(file) ? markdownFromBytes(bytes) : originalFromBytes(bytes);
   const original = await prepareOriginal(unread ? { ...read, unread } : read);
-  const below = relative(resolve(root), resolve(file)) || file;
-  const guess = addressOfFile(below, base);
+  const guess = listed ?? addressOfFile(relative(resolve(root), resolve(file)) || file, base);
   const page = readPage(original, { address: guess });
   const slug = page.format === "markdown" ? page.values.slug : undefined;
-  const address = statedAddress(page) ?? (slug ? withSlug(guess, slug) : guess);
+  const address = listed ?? statedAddress(page) ?? (slug ? withSlug(guess, slug) : guess);
   return { original, page: { ...page, address } };
 }
 
@@ -168,6 +170,15 @@ export const liesIn = (path: string, folder: string): boolean => {
   return way === "" || (!way.startsWith("..") && !/^(?:[a-z]:|[\\/])/i.test(way));
 };
 
+/** True for something that is there and is no folder. */
+export function isNoFolder(path: string): boolean {
+  try {
+    return !statSync(path).isDirectory();
+  } catch {
+    return false;
+  }
+}
+
 function isFolder(path: string): boolean {
   try {
     return statSync(path).isDirectory();
@@ -176,12 +187,53 @@ function isFolder(path: string): boolean {
   }
 }
 
-/** Every file of pages that is named, or stands in a folder that is; what is skipped is told. */
-export function filesIn(paths: readonly string[], base: string): FileToRead[] {
+/** Addresses by file, relative to the folder that is read. */
+export type Addresses = ReadonlyMap<string, string>;
+
+/** The addresses of a list; its faulty rows are reported. */
+export function readAddresses(file: string): Addresses {
+  const read = readAddressList(bytesOf(file));
+  if ("reason" in read) throw new CommandFault(`${file}: ${read.reason}`);
+  for (const note of read.notes) tell(`${file}: ${note}`);
+  return read.addresses;
+}
+
+/** A file with its address as a list has it, or without. */
+export function fileToRead(file: string, root: string, base: string, addresses: Addresses | null): FileToRead {
+  const address = addresses?.get(filePath(relative(resolve(root), resolve(file))));
+  return { file, root, base, ...(address !== undefined && { address }) };
+}
+
+/**
+ * Every file of pages that is named, or stands in a folder that is; what is skipped is told. A folder that was exported with
+ * addresses of its own is named if no list of addresses is given.
+ */
+export function filesIn(paths: readonly string[], base: string, addressList: string | undefined): FileToRead[] {
+  const addresses = addressList === undefined ? null : readAddresses(addressList);
   const found = paths.map((path) => ({ root: isFolder(path) ? path : dirname(path), ...findFiles(path) }));
-  const files = found.flatMap(({ root, files }) => files.map((file): FileToRead => ({ file, root, base })));
+  const files = found.flatMap(({ root, files }) => files.map((file) => fileToRead(file, root, base, addresses)));
+  if (!addresses) for (const root of new Set(found.map(({ root }) => root))) tellOfAddresses(root, base);
   for (const { path, why } of found.flatMap(({ skipped }) => skipped)) tell(`${path} ${why}; it was skipped.`);
   return files;
+}
+
+/** Says which findings are judged by file names, where the addresses of an exported folder are others. */
+function tellOfAddresses(root: string, base: string): void {
+  const list = join(root, ADDRESS_LIST);
+  if (!isFile(list)) return;
+  const read = readAddressList(bytesOf(list));
+  if ("reason" in read) return;
+  const others = [...read.addresses].filter(
+    ([file, address]) => new URL(address).pathname !== new URL(addressOfFile(file, base)).pathname,
+  ).length;
+  if (others === 0) return;
+  const pages =
+    others === 1
+      ? "1 page has an address that its file name does not say"
+      : `${others} pages have addresses that their file names do not say`;
+  tell(
+    `${list}: ${pages}. Findings about slugs, canonical addresses and links go by file names, and may be wrong for them. Use --addresses ${list}.`,
+  );
 }
 
 /** That nothing of what was named can be read. */

@@ -7,6 +7,7 @@ import { checkDataCommand } from "./check-data.ts";
 import { CommandFault } from "./fault.ts";
 import { whyNot } from "./files.ts";
 import { measureCommand } from "./measure.ts";
+import { noteLost, outputLost } from "./output.ts";
 import { phrasesCommand } from "./phrases.ts";
 import { resultCommand } from "./result.ts";
 import { rulesCommand } from "./rules.ts";
@@ -30,6 +31,7 @@ program
   )
   .option("--style <file>", "house style as JSON")
   .option("--base <address>", "address of the folder's root, for pages without a canonical", "https://site.example/")
+  .option("--addresses <file>", "CSV with the address of each file: file, address; every export has one")
   .option("--phrase <phrase>", "target phrase of every page audited")
   .option("--phrases <file>", "CSV with the target phrase of each page: address or file, phrase, supporting phrases")
   .option(
@@ -55,6 +57,8 @@ program
   .argument("<folder>", "folder that the edits' files are in")
   .requiredOption("--out <folder>", "folder that patched files are written to")
   .option("--base <address>", "address of the folder's root", "https://site.example/")
+  .option("--addresses <file>", "CSV with the address of each file: file, address; every export has one")
+  .option("--force", "apply rows of a change list also where the page no longer says what they replace")
   .action(applyCommand);
 
 program
@@ -117,6 +121,7 @@ program
   .option("--assign <file>", "CSV with the phrases of each page: address or file, phrase, supporting phrases")
   .option("--performance <file>", "CSV of a search engine's figures: address, phrase, clicks, impressions, position")
   .option("--base <address>", "address of the folder's root, for pages without a canonical", "https://site.example/")
+  .option("--addresses <file>", "CSV with the address of each file: file, address; every export has one")
   .addOption(new Option("--format <format>").choices(["text", "json", "csv"]).default("text"))
   .action(phrasesCommand);
 
@@ -145,11 +150,13 @@ function end(error: unknown): never {
   process.exit(2);
 }
 
-for (const stream of [process.stdout, process.stderr]) stream.on("error", end);
+for (const stream of [process.stdout, process.stderr]) stream.on("error", (error) => noteLost(error) || end(error));
 process.on("uncaughtException", end);
 
 try {
   await program.parseAsync();
+  const lost = outputLost();
+  if (lost) end(lost);
 } catch (error) {
   end(error);
 }

@@ -14,6 +14,7 @@ interface PhrasesOptions {
   assign?: string;
   performance?: string;
   base: string;
+  addresses?: string;
   format: "text" | "json" | "csv";
 }
 
@@ -24,7 +25,7 @@ export async function phrasesCommand(paths: string[], options: PhrasesOptions): 
   for (const note of notes) tell(`${options.list}: ${note}`);
   const measured = options.performance === undefined ? null : readFigures(options.performance, options.base);
   for (const note of measured?.notes ?? []) tell(`${options.performance}: ${note}`);
-  const files = filesIn(paths, baseAddress(options.base));
+  const files = filesIn(paths, baseAddress(options.base), options.addresses);
   if (files.length === 0) throw nothingIn(paths);
   const counting = countPages(files.length);
   const threads = startThreads(files.length);

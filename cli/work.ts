@@ -104,12 +104,19 @@ export async function suggestForFile(
 export async function applyRowsToFile(
   read: FileToRead,
   rows: readonly ChangeRow[],
+  force: boolean,
 ): Promise<{ bytes: Uint8Array; refused: { op: string; reason: string }[] }> {
   const { page } = await readPageFile(read);
-  const made = rows.map((row) => ({ row, edit: editOfRow(page, row) }));
+  const made = rows.map((row) => ({ row, edit: editOfRow(page, row, { force }) }));
   const edits = made.flatMap(({ edit }) => ("reason" in edit ? [] : [edit]));
   const { bytes, refused } = await applyToFile(read, edits);
-  const unread = made.flatMap(({ row, edit }) => ("reason" in edit ? [{ op: row.field, reason: edit.reason }] : []));
+  const unread = made.flatMap(({ row, edit }) => {
+    if (!("reason" in edit)) return [];
+    const { reason, stands } = edit;
+    return [
+      { op: row.field, reason: stands === undefined ? reason : `${reason} Use --force to apply it all the same.` },
+    ];
+  });
   return { bytes, refused: [...unread, ...refused] };
 }
 

@@ -1,3 +1,4 @@
+import { randomUUID } from "node:crypto";
 import { mkdirSync, renameSync, rmSync, writeFileSync } from "node:fs";
 import { basename, dirname, join } from "node:path";
 import { CommandFault } from "./fault.ts";
@@ -18,7 +19,8 @@ export function writeBelow(folder: string, path: string, bytes: Uint8Array, spar
       throw new CommandFault(
         `${target} was not written: it lies in ${one}, which is what was given. Choose another --out.`,
       );
-  const temporary = join(dirname(real), `.${basename(real).slice(0, 100)}.${process.pid}.tmp`);
+  // Short, whatever the file is called, and never the name of one that was left behind.
+  const temporary = join(dirname(real), `.${randomUUID()}.tmp`);
   return usable(target, () => {
     mkdirSync(dirname(real), { recursive: true });
     try {

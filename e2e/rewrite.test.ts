@@ -63,7 +63,7 @@ describe("from the first screen to the changed HTML", () => {
     await page.getByRole("button", { name: "1 redrafted" }).waitFor();
     const zip = await downloaded(page, () => page.getByRole("button", { name: "Hand over the changed pages" }).click());
     const files = unzipSync(zip.bytes);
-    expect(Object.keys(files).sort()).toEqual(["changes.csv", "visit/opening-times.html"]);
+    expect(Object.keys(files).sort()).toEqual(["addresses.csv", "changes.csv", "visit/opening-times.html"]);
     const csv = Buffer.from(files["changes.csv"] ?? []).toString("utf8");
     expect(csv).toContain("address,field,was,is");
     expect(csv).toContain("slug,opening-times,opening-hours");

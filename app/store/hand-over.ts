@@ -1,3 +1,4 @@
+import { ADDRESS_LIST, addressListCsv } from "#core/exchange/address-list";
 import { changeListCsv } from "#core/exchange/change-list";
 import { csvOf } from "#core/exchange/csv";
 import { freeName } from "#core/exchange/file-name";
@@ -44,6 +45,12 @@ export async function handOverOne(
 const changeList = (changes: readonly { address: string; edits: Edit[] }[]): PackedFile => ({
   path: "changes.csv",
   bytes: new TextEncoder().encode(`\ufeff${changeListCsv(changes)}`),
+});
+
+/** The address of each exported file, as its changes leave it: file names do not say it once a slug has changed. */
+const addressList = (pages: readonly { file: string; address: string }[]): PackedFile => ({
+  path: ADDRESS_LIST,
+  bytes: new TextEncoder().encode(`\ufeff${addressListCsv(pages)}`),
 });
 
 /** The takes of pages as a list of its own: what else was worded, and what was in use before. Nothing where there are none. */
@@ -106,11 +113,19 @@ export async function handOverSite(
 ): Promise<HandedSite | null> {
   const written = (await writeAll(ids, long)).filter((one) => one !== null);
   if (long.signal?.aborted || written.length === 0) return null;
-  const taken = new Set(["changes.csv"]);
+  const taken = new Set(["changes.csv", ADDRESS_LIST]);
   const failed = written.flatMap((one) => ("reason" in one ? [one] : []));
   const handed = written.flatMap((one) => ("reason" in one ? [] : [one]));
-  const files = handed.flatMap(({ file }) => (file ? [{ ...file, path: freeName(file.path, taken) }] : []));
-  const packed = await zip([...files, changeList(handed), ...(await takesList(handed, taken))]);
+  const files = handed.flatMap(({ file, addressAfter }) =>
+    file ? [{ ...file, path: freeName(file.path, taken), address: addressAfter }] : [],
+  );
+  const addresses = files.map(({ path, address }) => ({ file: path, address }));
+  const lists = [changeList(handed), ...(addresses.length > 0 ? [addressList(addresses)] : [])];
+  const packed = await zip([
+    ...files.map(({ path, bytes }) => ({ path, bytes })),
+    ...lists,
+    ...(await takesList(handed, taken)),
+  ]);
   await noteHanded(handed);
   return { zip: packed, pages: handed.length, refused: handed.flatMap(({ refused }) => refused), failed };
 }

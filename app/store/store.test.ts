@@ -254,10 +254,10 @@ describe("handing over", () => {
     ];
     for (const record of [lamp, boat]) await redraft(record, "Mine");
     const whole = await handedOver(site);
-    expect(whole && namesIn(whole.zip)).toEqual(["boat.html", "caf%E9.html", "changes.csv"]);
+    expect(whole && namesIn(whole.zip)).toEqual(["addresses.csv", "boat.html", "caf%E9.html", "changes.csv"]);
     await db().originals.delete(boat.original);
     const handed = await handedOver(site);
-    expect(handed && namesIn(handed.zip)).toEqual(["caf%E9.html", "changes.csv"]);
+    expect(handed && namesIn(handed.zip)).toEqual(["addresses.csv", "caf%E9.html", "changes.csv"]);
     expect(handed?.failed).toEqual([
       { address: boat.address, reason: expect.stringContaining("Bring the page in again") },
     ]);
@@ -273,7 +273,7 @@ describe("handing over", () => {
     ]) {
       await db().pages.update(record.id, { file });
       const handed = await handedOver(site);
-      expect(handed && namesIn(handed.zip)).toEqual([name, "changes.csv"].sort());
+      expect(handed && namesIn(handed.zip)).toEqual(["addresses.csv", name, "changes.csv"].sort());
     }
   });
 });

@@ -1,5 +1,7 @@
+import { withSlug } from "#core/address/slug";
 import { fileNameOf } from "#core/exchange/file-name";
 import type { PackedFile } from "#core/exchange/zip";
+import { cleanValue } from "#core/rewrite/clean-value";
 import type { Edit, Refusal } from "#core/rewrite/edits";
 import { handOver } from "#core/rewrite/verify";
 import { loadRedraft } from "./changes";
@@ -29,7 +31,15 @@ export async function handOverPage(page: WrittenOf, edits: readonly Edit[]): Pro
 
 /** One page as it is handed over, or why it could not be written. */
 export type WrittenPage =
-  | { id: string; address: string; edits: Edit[]; file: PackedFile | null; refused: Refusal[] }
+  | {
+      id: string;
+      address: string;
+      /** Its address once its changes are live. */
+      addressAfter: string;
+      edits: Edit[];
+      file: PackedFile | null;
+      refused: Refusal[];
+    }
   | { address: string; reason: string };
 
 /** Writes one page as it is kept now; null where it is gone. Runs on the pool. */
@@ -40,7 +50,16 @@ export async function writePage(pageId: string): Promise<WrittenPage | null> {
   try {
     const { edits } = await loadRedraft(id);
     const { file, refused } = await handOverPage(page, edits);
-    return { id, address, edits: edits.filter((edit) => !refused.some((one) => one.edit === edit)), file, refused };
+    const made = edits.filter((edit) => !refused.some((one) => one.edit === edit));
+    const slug = made.find((edit) => edit.op === "set-slug");
+    return {
+      id,
+      address,
+      addressAfter: slug ? withSlug(address, cleanValue(slug.value)) : address,
+      edits: made,
+      file,
+      refused,
+    };
   } catch (error) {
     return { address, reason: error instanceof Error ? error.message : String(error) };
   }

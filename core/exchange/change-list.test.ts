@@ -37,7 +37,8 @@ describe("a change list that somebody filled in", () => {
           const listed = edit.op === "set-link-text" ? { ...edit, was: "the lamp" } : edit;
           const [row] = parsed(changeListCsv([{ address, edits: [listed] }]));
           if (!row) continue;
-          const read = editOfRow(page, row);
+          // What the edit says it replaces is made up.
+          const read = editOfRow(page, row, { force: true });
           expect(read).toMatchObject({ op: edit.op });
           if (!("reason" in read)) expect(Buffer.from(made(read).bytes)).toEqual(Buffer.from(before.bytes));
         }
@@ -57,6 +58,35 @@ describe("a change list that somebody filled in", () => {
     ],
   ])("says why %s cannot be: %s to %s", (field, was, is, reason) => {
     expect(editOfRow(page, { field, was, is })).toEqual({ reason });
+  });
+
+  it("refuses what the page no longer says, unless it is forced; what is done already changes nothing", () => {
+    const title = (was: string) => ({ field: "title", was, is: "New" });
+    expect(editOfRow(page, title("Older"))).toEqual({
+      reason: "It is “Old” on the page, not “Older” as the list says.",
+      stands: "Old",
+    });
+    expect(editOfRow(page, title("Older"), { force: true })).toMatchObject({ op: "set-title", was: "Old" });
+    expect(editOfRow(page, title(" Old\n"))).toMatchObject({ op: "set-title" });
+    expect(editOfRow(page, { field: "title", was: "Older", is: "Old" })).toMatchObject({
+      op: "set-title",
+      value: "Old",
+    });
+    const alt = (was: string) => editOfRow(page, { field: "alternative text: /i/l.png", was, is: "A boat" });
+    expect([alt("boat"), alt("")]).toMatchObject([{ op: "set-alt" }, { stands: "boat" }]);
+  });
+
+  it("finds a text of any length by all of it, also where others begin alike", () => {
+    const long = (end: string) => `${"The lamp burns all night. ".repeat(8)}${end}`;
+    const two = readPage(`<p>${long("One.")}</p><p>${long("Two.")}</p>`, { address });
+    const row = { field: "text", was: long("Two."), is: "Short." };
+    const edit = editOfRow(two, row);
+    if ("reason" in edit) throw new Error(edit.reason);
+    const { bytes, refused } = applyToSource(originalFromText(`<p>${long("One.")}</p><p>${long("Two.")}</p>`), [edit], {
+      address,
+    });
+    expect([refused, Buffer.from(bytes).toString()]).toEqual([[], `<p>${long("One.")}</p><p>Short.</p>`]);
+    expect(editOfRow(two, { ...row, was: long("Three.") })).toHaveProperty("reason");
   });
 
   it("takes columns in any order, leaves out rows that change nothing, and names a column that is missing", () => {

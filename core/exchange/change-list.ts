@@ -39,8 +39,21 @@ export function parseChangeList(source: Uint8Array | string): ChangeRow[] | { re
     .filter(({ address, field, was, is }) => address !== "" && field !== "" && was !== is);
 }
 
-/** The edit that a row asks for on its page, or why there is none. */
-export function editOfRow(page: Page, { field, was, is }: Omit<ChangeRow, "address">): Edit | { reason: string } {
+/** Why a row is not what its page needs. `stands` is what the page has where the row says it had something else. */
+export interface RowRefusal {
+  reason: string;
+  stands?: string;
+}
+
+/**
+ * The edit that a row asks for on its page, or why there is none: one reason is that the page does not say what the row
+ * replaces. With `force` that does not matter.
+ */
+export function editOfRow(
+  page: Page,
+  { field, was, is }: Omit<ChangeRow, "address">,
+  { force = false }: { force?: boolean } = {},
+): Edit | RowRefusal {
   const [name = "", ...named] = field.split(": ");
   const known = Object.values(OPERATIONS).find(({ called }) => called === name.trim().toLowerCase());
   if (!known)
@@ -49,5 +62,13 @@ export function editOfRow(page: Page, { field, was, is }: Omit<ChangeRow, "addre
     };
   if (!known.fromRow) return { reason: `A row cannot say all that “${field}” needs. Use a file of edits for it.` };
   const edit = known.fromRow(page, { named: named.join(": "), was, is });
-  return typeof edit === "string" ? { reason: edit } : edit;
+  if (typeof edit === "string") return { reason: edit };
+  const stands = wasOf(edit as Edit);
+  // A row that was applied before changes nothing.
+  if (force || [was, is].some((text) => spaced(text) === spaced(stands))) return edit;
+  return { reason: `It is ${quoted(stands)} on the page, not ${quoted(was)} as the list says.`, stands };
 }
+
+/** A text with its white space as a spreadsheet may leave it. */
+const spaced = (text: string) => text.replace(/\s+/g, " ").trim();
+const quoted = (text: string) => (text === "" ? "empty" : `“${text}”`);

@@ -64,7 +64,7 @@ const indexes = new WeakMap<object, Index>();
 function indexOf(page: Page, kind: Listed): Index {
   let index = indexes.get(page[LISTS[kind]]);
   if (!index) {
-    const texts = textsOf(page, kind);
+    const texts = page[LISTS[kind]].map((_, i) => identity(fullTextOf(page, kind, i)));
     const places = new Map<string, number[]>();
     texts.forEach((text, i) => {
       const list = places.get(text);
@@ -77,14 +77,27 @@ function indexOf(page: Page, kind: Listed): Index {
   return index;
 }
 
-function textsOf(page: Page, kind: Listed): string[] {
-  if (kind === "block") return page.blocks.map(({ text }) => identity(text));
-  if (kind === "picture") return page.images.map(({ src }) => identity(src ?? ""));
-  return page.links.map(({ href, text }) => identity(`${href} ${text}`));
+/** What identifies a node, in full: a block's text, a picture's address, a link's address and words. */
+function fullTextOf(page: Page, kind: Listed, index: number): string {
+  if (kind === "block") return page.blocks[index]?.text ?? "";
+  if (kind === "picture") return page.images[index]?.src ?? "";
+  const link = page.links[index];
+  return link ? `${link.href} ${link.text}` : "";
+}
+
+/**
+ * The places of the nodes that a text names. Keys hold at most `NAMED_BY` code units of it; a longer text, which somebody has
+ * written out, names the nodes that have all of it.
+ */
+export function placesNamed(page: Page, kind: Listed, text: string): readonly number[] {
+  const named = indexOf(page, kind).places.get(identity(text)) ?? [];
+  return text.length <= NAMED_BY ? named : named.filter((i) => fullTextOf(page, kind, i) === text);
 }
 
 /** As much of a text as names a node. */
 export const identity = (text: string) => text.slice(0, NAMED_BY);
+
+const cut = (text: string | null) => (text === null ? null : identity(text));
 
 /** What identifies each node of a kind: a block by its text, a picture by its address, a link by address and words. */
 export const identities = (page: Page, kind: Listed): readonly string[] => indexOf(page, kind).texts;
@@ -109,8 +122,8 @@ const NAMES: Record<NodeKind, string> = { heading: "heading", block: "text", pic
 /** Finds the node that a key names, as `findHeading` does: never another one that is equal. */
 export function findNode(page: Page, kind: NodeKind, key: NodeKey): Resolved {
   if (kind === "heading") return findHeading(page, key);
-  const { texts: all, places } = indexOf(page, kind);
-  const equal = places.get(key.text) ?? [];
+  const { texts: all } = indexOf(page, kind);
+  const equal = placesNamed(page, kind, key.text);
   const what = `${NAMES[kind]} ${quote(key.text)}`;
   if (equal.length === 0) return { reason: `The ${what} is not on this page.` };
   if (key.of !== undefined && key.of !== equal.length)
@@ -121,8 +134,8 @@ export function findNode(page: Page, kind: NodeKind, key: NodeKey): Resolved {
   if (index === undefined) return { reason: `There is no ${key.nth}. ${what} on this page.` };
   const moved =
     equal.length > 1 &&
-    ((key.before !== undefined && key.before !== (all[index - 1] ?? null)) ||
-      (key.after !== undefined && key.after !== (all[index + 1] ?? null)));
+    ((key.before !== undefined && cut(key.before) !== (all[index - 1] ?? null)) ||
+      (key.after !== undefined && cut(key.after) !== (all[index + 1] ?? null)));
   if (moved) return { reason: `What stands around the ${what} has changed. Choose it again.` };
   return { index };
 }

@@ -1,6 +1,6 @@
 import type { Page } from "../page/page.ts";
-import { NODES, type NodeKey, type NodeKind } from "./node.ts";
-import { identities, keyOf } from "./resolve.ts";
+import type { NodeKey, NodeKind } from "./node.ts";
+import { keyOf, placesNamed } from "./resolve.ts";
 
 /** A row of a change list that somebody filled in. */
 export interface Row {
@@ -14,11 +14,10 @@ const NOUNS: Record<NodeKind, string> = { heading: "heading", block: "text", pic
 
 /** The one node of a page that a row can mean, by a text; the reason where there is none or more than one. */
 function onlyNode(page: Page, kind: NodeKind, text: string): { key: NodeKey; index: number } | string {
-  const texts =
+  const found =
     kind === "heading"
-      ? Array.from(page.headings, (heading) => heading.text)
-      : identities(page, kind).map((one) => one);
-  const found = Array.from({ length: page[NODES[kind]].length }, (_, i) => i).filter((i) => texts[i] === text);
+      ? page.headings.flatMap((heading, i) => (heading.text === text ? [i] : []))
+      : placesNamed(page, kind, text);
   const [index] = found;
   if (index === undefined) return `The ${NOUNS[kind]} “${text}” is not on this page.`;
   if (found.length > 1)

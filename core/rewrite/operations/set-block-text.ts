@@ -71,7 +71,7 @@ export const setBlockText: Operation<SetBlockText> = {
   renames: valueIn,
   isNothing: setsWhatWas,
   fromRow: (page, row) =>
-    ofOnlyNode(page, "block", identity(row.was), (key, index) => ({
+    ofOnlyNode(page, "block", row.was, (key, index) => ({
       op: "set-block-text",
       block: key,
       value: row.is,
