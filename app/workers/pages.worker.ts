@@ -1,4 +1,4 @@
-import { unzipPages, zipFiles } from "#core/exchange/zip";
+import { zipFiles } from "#core/exchange/zip";
 import { examinePages } from "../store/freshen";
 import { pageFindings } from "../store/page-findings";
 import { passagesOn } from "../store/phrase-passages";
@@ -27,7 +27,7 @@ const api = {
   fetchPage: later(async () => (await fetching()).fetchPage),
   readFetched: later(async () => (await fetching()).readFetched),
   readIncoming,
-  unzipPages,
+  unzipPages: later(async () => (await import("#core/exchange/unzip")).unzipPages),
   readSitemapFile: later(async () => (await import("../store/sitemap-file")).readSitemapFile),
   readFigures: later(async () => (await figures()).readFigures),
   keepFiguresOf: later(async () => (await figures()).keepFiguresOf),

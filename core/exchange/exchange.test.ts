@@ -1,5 +1,4 @@
 import Ajv from "ajv-draft-04";
-import { gzipSync, zipSync } from "fflate";
 import Papa from "papaparse";
 import { describe, expect, it } from "vitest";
 import { audit } from "../audit/auditor.ts";
@@ -14,7 +13,6 @@ import { AUDIT_WRITERS, type AuditFormat } from "./audit-writers.ts";
 import { changeListCsv } from "./change-list.ts";
 import { parseEditFile } from "./edit-file.ts";
 import sarifSchema from "./sarif-2.1.0.fixture.json";
-import { MAX_ENTRIES, unzipPages } from "./zip.ts";
 
 const text = (content: string) => new TextEncoder().encode(content);
 
@@ -122,64 +120,6 @@ it.each([
   const uris = [...one.matchAll(/"uri": "([^"]*)"/g)].map(([, uri]) => uri);
   expect(new Set(uris)).toEqual(new Set([expected]));
   for (const uri of uris) expect(uri).toMatch(/^(?:[A-Za-z0-9\-._~/]|%[0-9A-F]{2})+$/);
-});
-
-describe("a zip", () => {
-  it("and pages that are packed by themselves are unpacked", () => {
-    const packed = gzipSync(new TextEncoder().encode("<h1>A</h1>"));
-    const result = unzipPages(zipSync({ "a.html.gz": packed, "b.html.gz": packed.subarray(0, 12) }));
-    if ("reason" in result) throw new Error(result.reason);
-    expect(result.files.map(({ path, bytes }) => [path, new TextDecoder().decode(bytes)])).toEqual([
-      ["a.html", "<h1>A</h1>"],
-    ]);
-    expect(result.leftOut).toEqual([{ path: "b.html.gz", why: expect.stringContaining("gzip") }]);
-  });
-
-  it("gives its pages with their pictures and names what it leaves out", () => {
-    const zip = zipSync({
-      "site/a.html": text("<p>a"),
-      "site/b.png": text("x"),
-      "site/c.exe": text("x"),
-      "../up.html": text("x"),
-      "/abs.html": text("x"),
-      ".hidden.html": text("x"),
-    });
-    const result = unzipPages(zip);
-    if ("reason" in result) throw new Error(result.reason);
-    expect(result.files.map((f) => f.path)).toEqual(["site/a.html", "site/b.png"]);
-    expect(result.leftOut.map((l) => l.path).sort()).toEqual(["../up.html", ".hidden.html", "/abs.html", "site/c.exe"]);
-  });
-
-  it("of more entries than are looked at is refused with what to do", () => {
-    const many = zipSync(
-      Object.fromEntries(Array.from({ length: 30_000 }, (_, i) => [`${i}.html`, new Uint8Array()])),
-      { level: 0 },
-    );
-    expect(unzipPages(many)).toEqual({ reason: expect.stringContaining(MAX_ENTRIES.toLocaleString("en-GB")) });
-  });
-
-  it("that unpacks to more than it may is refused before it is unpacked", () => {
-    const bomb = zipSync(
-      Object.fromEntries(Array.from({ length: 25 }, (_, i) => [`${i}.html`, text("x".repeat(500))])),
-    );
-    // The uncompressed size stands 24 bytes into each entry of the central directory (APPNOTE 4.3.12).
-    const view = new DataView(bomb.buffer);
-    for (let at = 0; at + 4 < bomb.length; at++) {
-      if (view.getUint32(at, true) === 0x02014b50) view.setUint32(at + 24, 19 * 1024 * 1024, true);
-    }
-    expect(unzipPages(bomb)).toEqual({ reason: expect.stringContaining("400 MB") });
-  });
-
-  it("that lies about a size, is cut off, or is none gives a reason", () => {
-    const lying = zipSync({ "a.html": text("a".repeat(5000)) });
-    // The uncompressed size in the central directory (APPNOTE 4.3.12) is made smaller than what comes out.
-    const at = Buffer.from(lying).indexOf(Buffer.from("PK\u0001\u0002", "latin1")) + 24;
-    new DataView(lying.buffer).setUint32(at, 10, true);
-    const read = unzipPages(lying);
-    expect("reason" in read || read.files.every((f) => f.bytes.length <= 10)).toBe(true);
-    expect(unzipPages(zipSync({ "a.html": text("x") }).slice(0, 20))).toHaveProperty("reason");
-    expect(unzipPages(text("no zip"))).toHaveProperty("reason");
-  });
 });
 
 describe("edit operations as JSON", () => {

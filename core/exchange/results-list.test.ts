@@ -20,6 +20,28 @@ describe("results of others", () => {
     expect(readResultsFeed(`<!DOCTYPE x [<!ENTITY a "b">]>${feed(item)}`)).toHaveProperty("reason");
   });
 
+  it("are kept as text, with every reference decoded, and lead to web pages alone", () => {
+    const feed = (items: string) => `<rss><channel>${items}</channel></rss>`;
+    const item = (title: string, link = "https://a.example/x") =>
+      `<item><title>${title}</title><link>${link}</link></item>`;
+    const titles = (xml: string) => {
+      const read = readResultsFeed(feed(xml));
+      return "reason" in read ? read.reason : read.results.map(({ title }) => title);
+    };
+    expect(titles(item("Tom&#39;s <b>old</b> boats"))).toEqual(["Tom's old boats"]);
+    const others = ["javascript:alert(1)", "data:text/html,x", "mailto:a@b.example", "ftp://a.example/x"];
+    expect(readResultsFeed(feed(item("Boats") + others.map((link) => item("x", link)).join("")))).toMatchObject({
+      results: [{ title: "Boats" }],
+      notes: ["4 rows have an address that begins with neither http nor https, and are left out."],
+    });
+    expect(titles(`${item("Boats")}<item>${"<x>".repeat(500)}`)).toContain("nested more than 100 deep");
+    expect(
+      readResultsList("title\taddress\tdescription\nBoats\tlocalhost:3000/x\tOld.\nOars\tjavascript:x\tNew.\n"),
+    ).toMatchObject({
+      results: [{ address: "localhost:3000/x" }],
+    });
+  });
+
   it("are read from a table, with headings or without, and from pasted blocks", () => {
     expect(readResultsList("url,description,title\nhttps://a.example/x,Old boats.,Boats & oars\n")).toMatchObject({
       results: [boats],

@@ -1,7 +1,7 @@
-import { XMLParser, XMLValidator } from "fast-xml-parser";
 import { collapse } from "../page/page.ts";
 import type { OtherResult } from "../result/line-up.ts";
 import { addressColumn, assignColumns, readTable } from "./table-file.ts";
+import { readXml } from "./xml.ts";
 
 /** Results that were read, and what was left out. */
 export interface ReadResults {
@@ -14,32 +14,29 @@ export const MOST_RESULTS = 50;
 /** Longest texts that are kept, in UTF-16 code units: a result shows a tenth of that. */
 const LONGEST = 2000;
 
-const parser = new XMLParser({
-  ignoreAttributes: true,
-  removeNSPrefix: true,
-  processEntities: true,
-  parseTagValue: false,
-  isArray: (name) => name === "item" || name === "entry",
-});
-
 /**
  * Reads what a results service answers: RSS 2.0 as OpenSearch 1.1 has its results (“OpenSearch response elements”), an item
  * a result. Or why it cannot be read.
  */
 export function readResultsFeed(text: string): ReadResults | { reason: string } {
-  const content = text.replace(/^\ufeff/, "").trimStart();
-  if (/<!(?:DOCTYPE|ENTITY)/i.test(content) || XMLValidator.validate(content) !== true)
-    return { reason: "The service has not answered with results: what came is no RSS." };
-  const parsed = parser.parse(content) as { rss?: { channel?: { item?: Record<string, unknown>[] } } };
-  const items = parsed.rss?.channel?.item ?? [];
-  const words = (value: unknown) => collapse(typeof value === "string" ? value : "").slice(0, LONGEST);
-  return taken(
-    items.map((item) => ({
-      title: words(item.title),
-      address: words(item.link),
-      description: words(item.description),
-    })),
+  const items: OtherResult[] = [];
+  let item: OtherResult = { title: "", address: "", description: "" };
+  const { root, fault } = readXml(
+    text.replace(/^\ufeff/, "").trimStart(),
+    (path) => path.slice(0, 3).join(" ") === "rss channel item" && path.length <= 4,
+    ([, , , field], words) => {
+      const value = collapse(words).slice(0, LONGEST);
+      if (field === undefined) {
+        items.push(item);
+        item = { title: "", address: "", description: "" };
+      } else if (field === "title" || field === "description") item[field] = value;
+      else if (field === "link") item.address = value;
+    },
   );
+  if (root !== "rss") return { reason: "The service has not answered with results: what came is no RSS." };
+  if (fault)
+    return { reason: `The service's answer cannot be read: line ${fault.line}, ${fault.reason.replace(/\.$/, "")}.` };
+  return taken(items);
 }
 
 /**
@@ -102,12 +99,21 @@ function blocksIn(text: string): OtherResult[] | null {
   });
 }
 
+/** A scheme other than http and https; “example.org:8080” has none. */
+const OTHER_SCHEME = /^(?!https?:)[a-z][a-z0-9+-]*:(?!\d)/i;
+
 /** Results with a title and an address, as many as a line-up holds. */
 function taken(all: readonly OtherResult[]): ReadResults | { reason: string } {
-  const results = all.filter(({ title, address }) => title !== "" && address !== "");
+  const named = all.filter(({ title, address }) => title !== "" && address !== "");
+  const results = named.filter(({ address }) => !OTHER_SCHEME.test(address));
   if (results.length === 0) return { reason: "There are no results in it: each needs a title and an address." };
   const notes: string[] = [];
-  const lacking = all.length - results.length;
+  const lacking = all.length - named.length;
+  const others = named.length - results.length;
+  if (others > 0)
+    notes.push(
+      `${others === 1 ? "One row has" : `${others} rows have`} an address that begins with neither http nor https, and ${others === 1 ? "is" : "are"} left out.`,
+    );
   if (lacking > 0)
     notes.push(
       `${lacking === 1 ? "One row lacks" : `${lacking} rows lack`} a title or an address, and ${lacking === 1 ? "is" : "are"} left out.`,

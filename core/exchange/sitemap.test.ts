@@ -73,6 +73,14 @@ describe("what is wrong with it is said, and what can be taken is taken", () => 
     expect(leftOut.map((one) => one.why)).toEqual(["it belongs to another host", "it is no address"]);
   });
 
+  it("numeric references, which would else ask for another page", () => {
+    const { pages } = readSitemap(
+      "<urlset><url><loc>http://www.example.com/a?b=1&#38;c=2</loc></url><url><loc>http://www.example.com/&#x63;af&#xE9;</loc></url></urlset>",
+      BASE,
+    );
+    expect(pages).toEqual(["http://www.example.com/a?b=1&c=2", "http://www.example.com/caf%C3%A9"]);
+  });
+
   it("broken XML", () => {
     const { pages, notes } = readSitemap(
       "<urlset>\n<url><loc>http://www.example.com/a?b&amp;c</loc></url>\n<url><loc>http://www.example.com/b</url>\n</urlset>",

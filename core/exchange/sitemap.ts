@@ -1,5 +1,5 @@
-import { XMLParser, XMLValidator } from "fast-xml-parser";
-import { gunzipWithin, isGzip } from "./gzip.ts";
+import { gunzipWithin, isGzip } from "./inflate.ts";
+import { type ElementPath, readXml } from "./xml.ts";
 
 /** What a sitemap or sitemap index lists. */
 export interface Sitemap {
@@ -23,15 +23,6 @@ export function sitemapText(bytes: Uint8Array): string | null {
     : new TextDecoder().decode(plain);
 }
 
-const parser = new XMLParser({
-  ignoreAttributes: true,
-  // A prefix is the author's choice (Namespaces in XML 1.0, 4): “sm:urlset” is a urlset too.
-  removeNSPrefix: true,
-  processEntities: true,
-  parseTagValue: false,
-  isArray: (name) => name === "url" || name === "sitemap",
-});
-
 /**
  * Reads a sitemap, a sitemap index (sitemaps.org 0.9) or a text file of addresses. Addresses of other hosts are left out,
  * as the protocol asks; of broken XML what stands before the fault is taken. A document type is refused: no sitemap
@@ -53,43 +44,24 @@ export function readSitemap(text: string, address: string): Sitemap {
     add(sitemap, content.split(/\r?\n/), [], address);
     return sitemap;
   }
-  const valid = XMLValidator.validate(content);
-  if (valid === true) {
-    const parsed = parser.parse(content) as {
-      urlset?: { url?: { loc?: unknown }[] };
-      sitemapindex?: { sitemap?: { loc?: unknown }[] };
-    };
-    const locations = (items: { loc?: unknown }[] | undefined) => (items ?? []).map(({ loc }) => String(loc ?? ""));
-    add(sitemap, locations(parsed.urlset?.url), locations(parsed.sitemapindex?.sitemap), address);
-    if (
-      !parsed.urlset &&
-      !parsed.sitemapindex &&
-      typeof parsed === "object" &&
-      !("urlset" in parsed || "sitemapindex" in parsed)
-    ) {
-      sitemap.notes.push("It is XML, but neither a sitemap nor a sitemap index. Check the address.");
-    }
-    return sitemap;
-  }
-  const { line, msg } = valid.err;
-  const sound = content.split("\n").slice(0, line).join("\n");
-  // Pictures and films have addresses under prefixes of their own.
-  const [, prefix = "", root] = /<([\w.-]+:)?(urlset|sitemapindex)[\s>]/i.exec(content.slice(0, 2000)) ?? [];
-  const locations = new RegExp(`<${prefix}loc>\\s*([^<]*?)\\s*</${prefix}loc>`, "gi");
-  const found = [...sound.matchAll(locations)].map((match) => unescapeXml(match[1] ?? ""));
-  const index = root?.toLowerCase() === "sitemapindex";
-  add(sitemap, index ? [] : found, index ? found : [], address);
-  sitemap.notes.push(
-    `Its XML is broken at line ${line} (${msg.replace(/\.$/, "")}). What stands before that was taken.`,
-  );
+  const pages: string[] = [];
+  const sitemaps: string[] = [];
+  const isLocation = ([first, second, third, ...more]: ElementPath) =>
+    more.length === 0 &&
+    third === "loc" &&
+    ((first === "urlset" && second === "url") || (first === "sitemapindex" && second === "sitemap"));
+  const { root, fault } = readXml(content, isLocation, ([first], location) => {
+    (first === "urlset" ? pages : sitemaps).push(location);
+  });
+  add(sitemap, pages, sitemaps, address);
+  if (fault)
+    sitemap.notes.push(
+      `Its XML is broken at line ${fault.line} (${fault.reason.replace(/\.$/, "")}). What stands before that was taken.`,
+    );
+  else if (root !== "urlset" && root !== "sitemapindex")
+    sitemap.notes.push("It is XML, but neither a sitemap nor a sitemap index. Check the address.");
   return sitemap;
 }
-
-const unescapeXml = (text: string) =>
-  text.replace(
-    /&(amp|lt|gt|quot|apos);/g,
-    (_, name: string) => ({ amp: "&", lt: "<", gt: ">", quot: '"', apos: "'" })[name] ?? "",
-  );
 
 function add(sitemap: Sitemap, pages: readonly string[], sitemaps: readonly string[], base: string): void {
   const { host } = new URL(base);

@@ -1,6 +1,6 @@
-import { type UnzipFileInfo, unzipSync, zipSync } from "fflate";
+import { zipSync } from "fflate";
 import { MAX_SOURCE_BYTES } from "../page/original.ts";
-import { gunzipWithin, isGzip } from "./gzip.ts";
+import { gunzipWithin, isGzip } from "./inflate.ts";
 
 export interface PackedFile {
   path: string;
@@ -52,52 +52,6 @@ export function whyLeftOut(path: string, size: number): string | null {
   return null;
 }
 
-/**
- * The pages of a zip archive with their pictures and style sheets, and what was left out and why; or the reason why the archive cannot be read. Sizes are
- * checked before anything is unpacked, and what unpacks to more than it said is an error.
- */
-export function unzipPages(
-  bytes: Uint8Array,
-  also: readonly string[] = [],
-): { files: PackedFile[]; leftOut: LeftOut[] } | { reason: string } {
-  const leftOut: LeftOut[] = [];
-  const wanted = new Set<string>();
-  let entries = 0;
-  let total = 0;
-  const look = ({ name, originalSize }: UnzipFileInfo) => {
-    entries++;
-    if (entries > MAX_ENTRIES || name.endsWith("/")) return false;
-    const why = also.includes(name) ? null : whyLeftOut(name, originalSize);
-    if (why) leftOut.push({ path: name, why });
-    else {
-      wanted.add(name);
-      total += originalSize;
-    }
-    return false;
-  };
-  try {
-    // The first pass reads the directory only.
-    unzipSync(bytes, { filter: look });
-    if (entries > MAX_ENTRIES) {
-      const most = MAX_ENTRIES.toLocaleString("en-GB");
-      return { reason: `The archive has more than ${most} entries. Split it, or choose the folder's files.` };
-    }
-    if (total > MAX_UNPACKED) return { reason: "The archive unpacks to more than 400 MB. Split it into smaller ones." };
-    const unpacked = unzipSync(bytes, { filter: ({ name }) => wanted.has(name) });
-    const files: PackedFile[] = [];
-    for (const [path, content] of Object.entries(unpacked)) {
-      const page = unpackedPage({ path, bytes: content });
-      if ("why" in page) leftOut.push({ path, why: page.why });
-      else files.push(page);
-    }
-    return { files, leftOut };
-  } catch (error) {
-    return {
-      reason: `This is no zip archive that can be read (${error instanceof Error ? error.message : "unknown fault"}). Pack the files again.`,
-    };
-  }
-}
-
 /** A page that may be packed by itself, unpacked; or why it cannot be. */
 export function unpackedPage({ path, bytes }: PackedFile): PackedFile | { why: string } {
   if (!/\.gz$/i.test(path)) return { path, bytes };
@@ -107,6 +61,10 @@ export function unpackedPage({ path, bytes }: PackedFile): PackedFile | { why: s
     : { why: "it is no gzip file that unpacks to at most 20 MB" };
 }
 
+/** The first moment that a zip can state (APPNOTE.TXT 4.4.6), in local time, which is what it states. */
+const ENTRY_TIME = new Date(1980, 0, 1);
+
+/** Packs files; the same files make the same bytes at any time. */
 export function zipFiles(files: readonly PackedFile[]): Uint8Array {
-  return zipSync(Object.fromEntries(files.map(({ path, bytes }) => [path, bytes])));
+  return zipSync(Object.fromEntries(files.map(({ path, bytes }) => [path, bytes])), { mtime: ENTRY_TIME });
 }

@@ -8,7 +8,7 @@ import { escapeMarkdown } from "../markdown.ts";
 import { checked, textsOf } from "../markdown-blocks.ts";
 import { escapeText } from "../markup.ts";
 import type { NodeKey } from "../node.ts";
-import { identity, keyOf } from "../resolve.ts";
+import { keyOf } from "../resolve.ts";
 import { ofOnlyNode } from "../row.ts";
 import { changeWords, EMPTIED } from "../words-in-place.ts";
 import { type Operation, type Planned, patched, type Shape, setsWhatWas, valueIn } from "./operation.ts";
