@@ -22,9 +22,9 @@ const plain = (text: string) =>
 export function readPhrases(file: string): Assigned {
   const table = readTable(bytesOf(file));
   if ("reason" in table) throw new CommandFault(`${file}: ${table.reason}`);
-  const assigned = readAssignments(table.rows);
-  if ("reason" in assigned) throw new CommandFault(`${file}: ${assigned.reason}`);
-  return new Map(Array.from(assigned, ([name, phrases]) => [plain(name), phrases]));
+  const read = readAssignments(table);
+  if ("reason" in read) throw new CommandFault(`${file}: ${read.reason}`);
+  return new Map(Array.from(read.assigned, ([name, phrases]) => [plain(name), phrases]));
 }
 
 /** The phrases that a page was assigned, by its address, its path below it, or its file; undefined where it was none. */
@@ -81,7 +81,7 @@ export function phraseListIn(of: PhraseFiles): ListRead {
   if (lastList?.of.list === of.list && lastList.of.assign === of.assign) return lastList.read;
   const table = readTable(bytesOf(of.list));
   if ("reason" in table) throw new CommandFault(`${of.list}: ${table.reason}`);
-  const list = readPhraseTable(table.rows);
+  const list = readPhraseTable(table);
   if ("reason" in list) throw new CommandFault(`${of.list}: ${list.reason}`);
   const listed = [...list.phrases];
   const known = new Set(listed.map(({ text }) => phraseKey(text)));

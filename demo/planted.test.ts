@@ -34,11 +34,11 @@ const folder = new URL("./gullhaven/", import.meta.url);
 const csv = (file: string) => {
   const table = readTable(new Uint8Array(readFileSync(new URL(file, import.meta.url))));
   if ("reason" in table) throw new Error(table.reason);
-  return table.rows;
+  return table;
 };
 const read = readAssignments(csv("assignments.csv"));
 if ("reason" in read) throw new Error(read.reason);
-const assigned = read;
+const { assigned } = read;
 
 const pages = readdirSync(folder, { recursive: true, encoding: "utf8" })
   .filter((file) => /\.(?:html|md)$/.test(file))

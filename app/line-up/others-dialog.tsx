@@ -1,20 +1,17 @@
 import { useMemo, useRef, useState } from "react";
 import { explainFault } from "#core/address/fetch-answer";
-import {
-  addressesAlone,
-  type ReadResults,
-  readResultsFeed,
-  readResultsList,
-  resultsAddress,
-} from "#core/exchange/results-list";
+import { addressesAlone, type ReadResults, readResultsFeed, resultsAddress } from "#core/exchange/results-list";
 import type { OtherResult } from "#core/result/line-up";
 import { fetchFromServer } from "../bring-in/fetch-from-server";
 import type { SiteRecord } from "../store/records/sites";
 import { Action, fieldClass, MainButton } from "../ui/controls";
 import { Modal } from "../ui/modal";
+import { useNotices } from "../ui/notice";
 import { remember, remembered } from "../ui/remembered";
 import { type ChosenTable, TableInput } from "../ui/table-input";
 import { useLongWork } from "../ui/use-long-work";
+import type { PooledWorker } from "../workers/pool";
+import { useOnPool } from "../workers/use-on-pool";
 import { fetchRivals } from "./fetch-rivals";
 
 const counted = (n: number) => (n === 1 ? "1 result" : `${n} results`);
@@ -45,6 +42,7 @@ export function OthersDialog({
   const [template, setTemplate] = useState(() => remembered(REMEMBERED) || usualService(site));
   const [text, setText] = useState("");
   const [file, setFile] = useState<ChosenTable | null>(null);
+  const { fail } = useNotices();
   const [asked, setAsked] = useState<ReadResults | { reason: string } | "asking" | null>(null);
   const input = useRef<HTMLInputElement>(null);
   const ask = async () => {
@@ -62,10 +60,11 @@ export function OthersDialog({
     const fetched = await run(addresses.length, (work) => fetchRivals(site.id, addresses, work));
     if (fetched) setAsked(fetched.results.length === 0 ? { reason: fetched.notes.join(" ") } : fetched);
   };
-  const listed = useMemo(
-    () => (file ? readResultsList(file.bytes) : text.trim() === "" || pages ? null : readResultsList(text)),
-    [file, text, pages],
-  );
+  const reading = useMemo(() => {
+    const source = file ? file.bytes : text.trim() === "" || pages ? null : text;
+    return source === null ? null : async (worker: PooledWorker) => await worker.readResultsList(source);
+  }, [file, text, pages]);
+  const { made: listed } = useOnPool(reading, fail);
   const read = asked === "asking" ? null : (listed ?? asked);
   const results = read && "results" in read ? read.results : [];
   return (

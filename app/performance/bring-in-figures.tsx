@@ -1,6 +1,5 @@
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import { type PerformanceColumn, periodInName } from "#core/exchange/performance-table";
-import type { FiguresRead } from "../store/read-figures";
 import type { PeriodRecord } from "../store/records/performance";
 import type { SiteRecord } from "../store/records/sites";
 import { ColumnsTable } from "../ui/columns-table";
@@ -8,7 +7,8 @@ import { Action, fieldClass, MainButton } from "../ui/controls";
 import { Modal } from "../ui/modal";
 import { useNotices } from "../ui/notice";
 import { type ChosenTable, TableInput } from "../ui/table-input";
-import { onPool } from "../workers/pool";
+import { onPool, type PooledWorker } from "../workers/pool";
+import { useOnPool } from "../workers/use-on-pool";
 import { periodInWords } from "./words";
 
 const NAMES: Readonly<Record<PerformanceColumn, string>> = {
@@ -48,21 +48,10 @@ export function BringInFigures({
     () => ({ bytes: file.bytes, columns, base: site.address || null }),
     [file, columns, site.address],
   );
-  /** What was read, and what for: until the next is read, what stands there is the last. */
-  const [read, setRead] = useState<{ of: typeof asked; is: FiguresRead } | null>(null);
-  useEffect(() => {
-    let gone = false;
-    void onPool(async (worker) => await worker.readFigures(asked)).then(
-      (is) => !gone && setRead({ of: asked, is }),
-      fail,
-    );
-    return () => {
-      gone = true;
-    };
-  }, [asked, fail]);
-  const reading = read?.of !== asked;
-  const found = read?.is.found ?? null;
-  const rows = read?.is.sample ?? [];
+  const ask = useMemo(() => async (worker: PooledWorker) => await worker.readFigures(asked), [asked]);
+  const { made: read, working: reading } = useOnPool(ask, fail);
+  const found = read?.found ?? null;
+  const rows = read?.sample ?? [];
   const [days, setDays] = useState<{ from?: string; to?: string }>({});
   const told = (found && !("reason" in found) ? found.period : null) ?? periodInName(file.name);
   const from = days.from ?? told?.from ?? "";
@@ -97,8 +86,8 @@ export function BringInFigures({
         {read && rows.length > 0 && (
           <ColumnsTable
             rows={rows}
-            columns={columns ?? read.is.columns}
-            headed={read.is.headed}
+            columns={columns ?? read.columns}
+            headed={read.headed}
             names={NAMES}
             onColumns={(next) => setChosen({ of: file, columns: next })}
           />

@@ -1,12 +1,13 @@
 import { useMemo, useRef, useState } from "react";
 import { phraseKey } from "#core/phrase/phrase-key";
 import { keepPhrases } from "../store/phrases";
-import { listIn } from "../store/read-phrases";
 import type { PhraseRecord } from "../store/records/phrases";
 import { Action, MainButton } from "../ui/controls";
 import { Modal } from "../ui/modal";
 import { useNotices } from "../ui/notice";
 import { type ChosenTable, TableInput } from "../ui/table-input";
+import type { PooledWorker } from "../workers/pool";
+import { useOnPool } from "../workers/use-on-pool";
 
 const number = new Intl.NumberFormat("en-GB");
 const counted = (n: number, one: string, many: string) => `${number.format(n)} ${n === 1 ? one : many}`;
@@ -28,10 +29,13 @@ export function BringInDialog({
   const [text, setText] = useState("");
   const [file, setFile] = useState(chosen);
   const input = useRef<HTMLInputElement>(null);
-  const read = useMemo(() => {
-    if (file) return listIn(file.bytes);
-    return text.trim() === "" ? null : listIn(text);
+  const asking = useMemo(() => {
+    const source = file ? file.bytes : text;
+    return source.length === 0 || (typeof source === "string" && source.trim() === "")
+      ? null
+      : async (worker: PooledWorker) => await worker.readPhraseList(source);
   }, [file, text]);
+  const { made: read, working: reading } = useOnPool(asking, fail);
   const told = useMemo(() => {
     if (!read || "reason" in read) return null;
     const known = new Map(list.map((record) => [phraseKey(record.text), record]));
@@ -103,7 +107,10 @@ export function BringInDialog({
           </ul>
         )}
         <div className="flex flex-wrap items-center gap-5">
-          <MainButton disabled={!told || told.added + told.changed + told.same === 0} onClick={() => void keep()}>
+          <MainButton
+            disabled={reading || !told || told.added + told.changed + told.same === 0}
+            onClick={() => void keep()}
+          >
             {told && told.added === 0
               ? "Renew the list"
               : `Add ${told ? counted(told.added, "phrase", "phrases") : "them"}`}

@@ -1,11 +1,12 @@
 import { useRef, useState } from "react";
 import { pathOf } from "#core/address/address";
-import { type ProofAnswer, type ReturnedProof, readReturnedProof } from "#core/exchange/returned-proof";
+import { MAX_ANSWER_BYTES, type ProofAnswer, type ReturnedProof, TOO_LARGE } from "#core/exchange/returned-proof";
 import { type PlannedAnswers, planAnswers, takeAnswers } from "../store/proof";
 import type { SiteRecord } from "../store/records/sites";
 import { Action, MainButton } from "../ui/controls";
 import { Modal } from "../ui/modal";
 import { useNotices } from "../ui/notice";
+import { onPool } from "../workers/pool";
 
 const VERDICTS: Readonly<Record<ProofAnswer["verdict"], string>> = {
   approved: "approved",
@@ -22,7 +23,9 @@ export default function ReturnedDialog({ site, onClose }: { site: SiteRecord; on
   const [read, setRead] = useState<{ returned: ReturnedProof; plan: PlannedAnswers } | { reason: string } | null>(null);
   const choose = async (file: File) => {
     try {
-      const returned = readReturnedProof(new Uint8Array(await file.arrayBuffer()));
+      if (file.size > MAX_ANSWER_BYTES) return setRead({ reason: TOO_LARGE });
+      const bytes = new Uint8Array(await file.arrayBuffer());
+      const returned = await onPool(async (worker) => await worker.readReturnedProof(bytes));
       if ("reason" in returned) return setRead(returned);
       const plan = await planAnswers(site, returned);
       setRead("reason" in plan ? plan : { returned, plan });

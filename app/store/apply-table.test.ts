@@ -44,7 +44,7 @@ afterEach(async () => {
 async function planned(table: string) {
   const read = readTable(table);
   if ("reason" in read) throw new Error(read.reason);
-  return planTable(read.rows, assignColumns(read.rows), await pagesToMatch(site.id), site.address);
+  return planTable(read, assignColumns(read.rows), await pagesToMatch(site.id), site.address);
 }
 const titles = async () =>
   Object.fromEntries((await loadPageRecords(site.id)).map(({ address, title }) => [new URL(address).pathname, title]));
@@ -69,7 +69,8 @@ describe("a table that is applied", () => {
 
   it("changes and adds what its rows say, as many pages as the button said", async () => {
     const plan = await planned(TABLE);
-    const taken = takenAtFirst(plan);
+    expect([...takenAtFirst(plan)]).toEqual([2, 3]);
+    const taken = new Set(plan.map(({ row }) => row));
     const result = await applyPlan(site, plan, taken);
     expect(result).toEqual({ changed: 2, added: 2, refused: [] });
     expect(pagesOf(plan, taken)).toEqual({ change: result.changed, add: result.added });
@@ -81,6 +82,10 @@ describe("a table that is applied", () => {
     });
     const pages = await db().pages.toArray();
     expect(pages.map(({ phrase }) => phrase).sort()).toEqual(["", "", "light", "wick"]);
+    // One step of undo takes all of it back.
+    expect((await undo(site.id))?.label).toBe("Apply a table to 4 pages");
+    await examinePages(site, (await db().pages.toCollection().primaryKeys()) as string[], TODAY);
+    expect(await titles()).toEqual({ "/lamp": "lamp", "/boat": "boat" });
   });
 
   it("leaves alone every row that was left out, new pages too", async () => {

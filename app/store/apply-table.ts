@@ -47,7 +47,7 @@ export async function pagesToMatch(siteId: string): Promise<PageToMatch[]> {
 
 const FIELDS: readonly Column[] = ["title", "description", "slug", "h1"];
 
-/** Carries a plan out: redrafts of pages that are there, and new pages of what a table says. Each is one action. */
+/** Carries a plan out: redrafts of pages that are there, and new pages of what a table says, as one step of undo. */
 export async function applyPlan(
   given: SiteRecord,
   plan: readonly PlannedRow[],
@@ -91,11 +91,15 @@ export async function applyPlan(
       });
     }
   }
+  const many = changes.size + added.size;
+  const label = `Apply a table to ${many === 1 ? "1 page" : `${many} pages`}`;
+  const group = crypto.randomUUID();
   const acted = await changePages(
     site,
     [...changes.values()],
-    `Apply a table to ${changes.size === 1 ? "1 page" : `${changes.size} pages`}`,
+    label,
     { ...(onProgress && { onProgress }), ...(signal && { signal }) },
+    group,
   );
   if (added.size === 0 || signal?.aborted) return { changed: acted.changed, added: 0, refused: acted.refused };
   const incoming = Array.from(added.values(), ({ address, texts }): Incoming => {
@@ -108,8 +112,6 @@ export async function applyPlan(
     (done) => onProgress?.(changes.size + done),
     signal ?? new AbortController().signal,
   );
-  const kept = await keep(site, prepared, {
-    label: `Add ${added.size === 1 ? "1 page" : `${added.size} pages`} of a table`,
-  });
+  const kept = await keep(site, prepared, { label, group });
   return { changed: acted.changed, added: kept.added, refused: acted.refused };
 }

@@ -331,7 +331,7 @@ export async function openDemo(): Promise<string> {
   });
   const { files: pages, beside } = parted(files.filter(({ path }) => !DEMO_FILES.includes(path)));
   const incoming = pages.map((file) =>
-    incomingFile(file, facts.address, "reason" in assigned ? undefined : assigned.get(file.path)),
+    incomingFile(file, facts.address, "reason" in assigned ? undefined : assigned.assigned.get(file.path)),
   );
   await keepFiles(site, beside, site.address);
   await keep(site, await prepare(site, incoming, () => {}, new AbortController().signal));

@@ -1,4 +1,4 @@
-import { inProof, type Proof, type ProofPage } from "#core/exchange/proof";
+import { inProof, type Proof, type ProofPage, sameInProof } from "#core/exchange/proof";
 import type { ProofAnswer, ReturnedProof } from "#core/exchange/returned-proof";
 import { groupedBy } from "#core/performance/performance";
 import { fieldOf, newValueOf, wasOf } from "#core/rewrite/edits";
@@ -7,6 +7,7 @@ import { allKept } from "./keeping";
 import { pageRecord } from "./page-record";
 import type { ChangeRecord } from "./records/changes";
 import type { SiteRecord } from "./records/sites";
+import type { TakeRecord } from "./records/takes";
 import { sorted } from "./takes";
 import { isPart, transact } from "./transact";
 
@@ -105,13 +106,36 @@ export interface PlannedAnswers {
 const GONE = "The change is not there any more: it was taken back, or the site has taken it over.";
 const MOVED_ON = "The words have changed since the proof was made.";
 const NO_TAKE = "The take is not there any more.";
+const DONE = "It has been taken over already.";
 
 /** Why an answer to a change says nothing of it as it is now; null where it does. */
 function whyNot({ is }: Pick<ProofAnswer, "is">, change: ChangeRecord | undefined, siteId: string): string | null {
   if (!change || change.siteId !== siteId || !isPart(change)) return GONE;
-  // A cell of a spreadsheet has lost its outer spaces.
-  return inProof(newValueOf(change.edit)).trim() === is.trim() ? null : MOVED_ON;
+  return sameInProof(newValueOf(change.edit), is) ? null : MOVED_ON;
 }
+
+const VERDICTS_OF_CHANGES: readonly string[] = ["approved", "sent-back"] satisfies ChangeRecord["state"][];
+
+/** A change as an answer leaves it; the same record if the answer was taken over before. */
+function answered(change: ChangeRecord, { verdict, comment }: ProofAnswer, by: string, at: string): ChangeRecord {
+  const state = VERDICTS_OF_CHANGES.includes(verdict) ? (verdict as ChangeRecord["state"]) : change.state;
+  const said = comment === "" || change.thread.some((one) => one.by === by && one.text === comment);
+  if (said && state === change.state) return change;
+  return { ...change, state, thread: said ? change.thread : [...change.thread, { by, at, text: comment }] };
+}
+
+/** A take as an answer leaves it; the same record if the answer was taken over before. */
+function answeredTake(take: TakeRecord, { verdict, comment }: ProofAnswer, by: string): TakeRecord {
+  const said = [verdict === "preferred" ? `${by} would rather have it` : "", comment].filter(Boolean).join(": ");
+  const reasons = take.reason.split(REASONS);
+  return said === "" || reasons.includes(said)
+    ? take
+    : { ...take, reason: [...reasons, said].filter(Boolean).join(REASONS) };
+}
+
+/** Parts the reasons of a take. */
+const REASONS = "; ";
+const nameOf = (by: string) => by || "somebody";
 
 /** Looks at what has come back: what still speaks of a change as it is now is taken, and the rest listed. */
 export async function planAnswers(
@@ -121,9 +145,17 @@ export async function planAnswers(
   const changes = await db().changes.bulkGet(returned.answers.map(({ change }) => change));
   const takes = await db().takes.bulkGet(returned.answers.map(({ take }) => take));
   const plan: PlannedAnswers = { taken: [], not: [] };
+  const by = nameOf(returned.by);
   for (const [i, answer] of returned.answers.entries()) {
+    const [change, take] = [changes[i], takes[i]];
     const why =
-      answer.take === "" ? whyNot(answer, changes[i], site.id) : takes[i]?.siteId === site.id ? null : NO_TAKE;
+      answer.take === ""
+        ? (whyNot(answer, change, site.id) ?? (change && answered(change, answer, by, "") === change ? DONE : null))
+        : take?.siteId !== site.id
+          ? NO_TAKE
+          : answeredTake(take, answer, by) === take
+            ? DONE
+            : null;
     if (why === null) plan.taken.push(answer);
     else plan.not.push({ answer, why });
   }
@@ -132,32 +164,31 @@ export async function planAnswers(
   return plan;
 }
 
-/** Sets what was said of changes and takes: approved or sent back, with comments. One action. How many were set. */
+/**
+ * Sets what was said of changes and takes: approved or sent back, with comments. One action; returns how many were set.
+ * Answers that were taken over before change nothing.
+ */
 export async function takeAnswers(site: SiteRecord, answers: readonly ProofAnswer[], by: string): Promise<number> {
   let set = 0;
   const at = new Date().toISOString();
-  const who = by || "somebody";
+  const who = nameOf(by);
   await transact(site.id, "Answers to a proof", async (tx) => {
     set = 0;
-    for (const { change: id, take, verdict, comment, is } of answers) {
-      if (take !== "") {
-        await tx.update("takes", take, (was) => {
-          set++;
-          const said = [verdict === "preferred" ? `${who} would rather have it` : "", comment]
-            .filter(Boolean)
-            .join(": ");
-          return { ...was, reason: [was.reason, said].filter(Boolean).join("; ") };
-        });
+    for (const answer of answers) {
+      if (answer.take !== "") {
+        const take = await tx.get("takes", answer.take);
+        const next = take && answeredTake(take, answer, who);
+        if (!next || next === take) continue;
+        set++;
+        await tx.put("takes", next);
         continue;
       }
-      const change = await tx.get("changes", id);
-      if (!change || whyNot({ is }, change, site.id) !== null) continue;
+      const change = await tx.get("changes", answer.change);
+      if (!change || whyNot(answer, change, site.id) !== null) continue;
+      const next = answered(change, answer, who, at);
+      if (next === change) continue;
       set++;
-      await tx.put("changes", {
-        ...change,
-        state: verdict === "approved" || verdict === "sent-back" ? verdict : change.state,
-        thread: comment === "" ? change.thread : [...change.thread, { by: who, at, text: comment }],
-      });
+      await tx.put("changes", next);
     }
   });
   return set;

@@ -38,7 +38,7 @@ function readAll({ bytes, columns, base }: FiguresFile): {
   if ("reason" in read) return { sample: [], columns: [], headed: false, table: read };
   const guess = assignPerformance(read.rows);
   const assigned = { columns: [...(columns ?? guess.columns)], headed: guess.headed };
-  return { sample: read.rows.slice(0, SAMPLE), ...assigned, table: readPerformance(read.rows, assigned, base) };
+  return { sample: read.rows.slice(0, SAMPLE), ...assigned, table: readPerformance(read, assigned, base) };
 }
 
 /** Reads a file of figures, which may take seconds. */

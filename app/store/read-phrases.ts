@@ -1,5 +1,5 @@
 import {
-  type AssignedPhrases,
+  type Assignments,
   isHeaded,
   type PhraseTable,
   readAssignments,
@@ -12,11 +12,11 @@ import { readTable } from "#core/exchange/table-file";
 export function listIn(source: Uint8Array | string): PhraseTable | { reason: string } {
   const table = readTable(source);
   if ("reason" in table) return table;
-  return typeof source === "string" && !isHeaded(table.rows) ? readTypedPhrases(source) : readPhraseTable(table.rows);
+  return typeof source === "string" && !isHeaded(table.rows) ? readTypedPhrases(source) : readPhraseTable(table);
 }
 
 /** What a file assigns to pages, by their addresses or files. */
-export function assignmentsIn(source: Uint8Array): ReadonlyMap<string, AssignedPhrases> | { reason: string } {
+export function assignmentsIn(source: Uint8Array): Assignments | { reason: string } {
   const table = readTable(source);
-  return "reason" in table ? table : readAssignments(table.rows);
+  return "reason" in table ? table : readAssignments(table);
 }

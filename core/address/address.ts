@@ -23,12 +23,22 @@ export function resolveAddress(reference: string, base: string): string | null {
   }
 }
 
+/** A file that stands for its folder. */
+const INDEX_FILE = /(^|\/)_?index\.(?:html?|xhtml|md|markdown)$/i;
+
+/** An address with an index file's name left out: both are one page (common practice, no source). */
+export function withoutIndexFile(address: string): string {
+  const url = new URL(address);
+  url.pathname = url.pathname.replace(INDEX_FILE, "$1");
+  return url.href;
+}
+
 /** The address of a file in a folder of HTML: base and path, `index.html` standing for its folder. */
 export function addressOfFile(path: string, base: string): string {
   const clean = path
     .replaceAll("\\", "/")
     .replace(/^\.?\/+/, "")
-    .replace(/(^|\/)_?index\.(?:html?|xhtml|md|markdown)$/i, "$1")
+    .replace(INDEX_FILE, "$1")
     // Site generators serve a Markdown file under its name without the ending (common practice).
     .replace(/\.(?:md|markdown)$/i, "/");
   const encoded = clean.split("/").map(encodeSegment).join("/");
@@ -46,11 +56,14 @@ export function pathOf(address: string): string {
   return address.replace(/^[a-z][a-z0-9+.-]*:\/\/[^/]*/i, "") || "/";
 }
 
-/** Addresses are compared without scheme, `www.`, fragment and trailing slash, and with the percent-encoding of the URL standard. */
+/**
+ * Addresses are compared without scheme, `www.`, fragment, index file and trailing slash, and with the percent-encoding of the
+ * URL standard.
+ */
 export function comparableAddress(address: string): string {
   const parsed = parseAddress(address);
   if ("reason" in parsed) return address;
-  const url = new URL(parsed.address);
+  const url = new URL(withoutIndexFile(parsed.address));
   return `${url.host.replace(/^www\./, "")}${url.pathname.replace(/\/$/, "")}${url.search}`;
 }
 

@@ -14,8 +14,6 @@ import { changeListCsv } from "./change-list.ts";
 import { parseEditFile } from "./edit-file.ts";
 import sarifSchema from "./sarif-2.1.0.fixture.json";
 
-const text = (content: string) => new TextEncoder().encode(content);
-
 const about = { of: "a.example", day: "2026-11-23" };
 
 function audited() {

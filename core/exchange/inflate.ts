@@ -1,4 +1,4 @@
-import { buf } from "crc-32";
+import crc from "crc-32";
 import { Gunzip, Inflate } from "fflate";
 
 /** Bytes that are unpacked in one step, so that a small file that unpacks to a very large one is noticed in time. */
@@ -34,7 +34,7 @@ function inSteps(bytes: Uint8Array, push: (step: Uint8Array, last: boolean) => v
 }
 
 /** CRC-32 as zip and gzip have it (RFC 1952, section 8). */
-export const crc32 = (bytes: Uint8Array): number => buf(bytes) >>> 0;
+export const crc32 = (bytes: Uint8Array): number => crc.buf(bytes) >>> 0;
 
 /** Unpacks DEFLATE data (RFC 1951) up to `most` bytes; null if there is more, or it is damaged. */
 export function inflateWithin(bytes: Uint8Array, most: number): Uint8Array | null {

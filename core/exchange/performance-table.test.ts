@@ -5,7 +5,7 @@ import { readTable } from "./table-file.ts";
 function read(text: string, base: string | null = "https://quay.example/") {
   const table = readTable(text);
   if ("reason" in table) throw new Error(table.reason);
-  return readPerformance(table.rows, assignPerformance(table.rows), base);
+  return readPerformance(table, assignPerformance(table.rows), base);
 }
 const rowsOf = (text: string) => {
   const table = read(text);
@@ -44,16 +44,30 @@ describe("a table of figures", () => {
 
   it("leaves out what is no figure, no address or no phrase, row by row", () => {
     const table = read(
-      "page,query,clicks,impressions,position\n/a,x,many,2,3\n/b,y,1,2,0.3\nftp://quay.example/,z,1,2,3\n,!?,1,2,3\n/c,ok,,,",
+      "page,query,clicks,impressions,position\n/a,x,many,2,3\n/b,y,1,2,0.3\nftp://quay.example/,z,1,2,3\n,!?,1,2,3\n\n/c,ok,,5,\n/d,ok,9,8,1\n/e,ok,1 23,200,1\n/f,ok,0,0,",
     );
     expect(table).toMatchObject({
-      rows: [{ address: "https://quay.example/c", clicks: 0, impressions: 0, position: null }],
+      rows: [{ address: "https://quay.example/f", clicks: 0, impressions: 0, position: null }],
       notes: [
         "Row 2 is left out: “many” is no number.",
         "Row 3 is left out: “0.3” is no number.",
         "Row 4 is left out: Addresses begin with http or https; this one begins with ftp:",
         "Row 5 is left out: it names no page and no phrase.",
+        "Row 7 is left out: it has no clicks.",
+        "Row 8 is left out: it has more clicks (9) than impressions (8).",
+        "Row 9 is left out: “1 23” is no number.",
       ],
+    });
+  });
+
+  it("is told of what is wrong with the table itself, and of a column that is not there", () => {
+    expect(read('page,clicks,impressions\n/a,1,2\n"/b,1,2\n/c,3,4\n')).toMatchObject({
+      rows: [{ clicks: 1 }, { clicks: 3 }],
+      notes: [expect.stringContaining("Row 3 is left out: a quotation mark")],
+    });
+    expect(read("page,impressions\n/a,2")).toMatchObject({
+      rows: [{ clicks: 0 }],
+      notes: ["The table has no column of clicks: they are taken as 0."],
     });
   });
 

@@ -1,8 +1,8 @@
 import { parseAddress } from "../address/address.ts";
 import { addedUp, groupedBy, keyOfPhrase, type PerformanceRow, type Period } from "../performance/performance.ts";
 import { headingReader, NAMES } from "./column-names.ts";
-import { MOST_NOTES, readVolume } from "./phrase-table.ts";
-import { addressColumn, readTable } from "./table-file.ts";
+import { readVolume } from "./phrase-table.ts";
+import { addressColumn, firstNotes, readTable, type TableRows } from "./table-file.ts";
 
 /** What a column of measured figures can hold; `date` is a day or the first of a period, `until` its last. */
 export const PERFORMANCE_COLUMNS = ["address", "phrase", "clicks", "impressions", "position", "date", "until"] as const;
@@ -51,9 +51,6 @@ export interface PerformanceTable {
   notes: string[];
 }
 
-/** Rows that are read of one table. */
-const MOST_ROWS = 200_000;
-
 /** A day as YYYY-MM-DD out of “2026-10-01”, “20261001” or “1.10.2026”; null where it is none, or could be two. */
 export function readDay(text: string): string | null {
   const said = text.trim();
@@ -94,7 +91,7 @@ function readPosition(text: string): number | null | undefined {
  * Paths are read against `base`, null where nobody has said where the site stands.
  */
 export function readPerformance(
-  rows: readonly string[][],
+  { rows, numbers, notes: before }: TableRows,
   { columns, headed }: PerformanceColumns,
   base: string | null,
 ): PerformanceTable | { reason: string } {
@@ -103,13 +100,16 @@ export function readPerformance(
     return { reason: "No column is known to hold addresses or phrases. Say which one does." };
   if (at("clicks") < 0 && at("impressions") < 0)
     return { reason: "No column is known to hold clicks or impressions. Say which one does." };
+  const missing = (["clicks", "impressions"] as const)
+    .filter((column) => at(column) < 0)
+    .map((column) => `The table has no column of ${column}: they are taken as 0.`);
   const notes: string[] = [];
   const found: PerformanceRow[] = [];
   let period: Period | null = null;
-  const body = rows.slice(headed ? 1 : 0);
-  for (const [i, row] of body.slice(0, MOST_ROWS).entries()) {
+  const first = headed ? 1 : 0;
+  for (const [i, row] of rows.slice(first).entries()) {
     const cell = (column: PerformanceColumn) => row[at(column)]?.trim() ?? "";
-    const leave = (why: string) => notes.push(`Row ${i + (headed ? 2 : 1)} is left out: ${why}`);
+    const leave = (why: string) => notes.push(`Row ${numbers[first + i]} is left out: ${why}`);
     const parsed = addressIn(cell("address"), base);
     if ("reason" in parsed) {
       leave(parsed.reason);
@@ -135,14 +135,22 @@ export function readPerformance(
       leave(`“${wrong}” is no number.`);
       continue;
     }
+    const lacking = (["clicks", "impressions"] as const).find(
+      (column) => at(column) >= 0 && (column === "clicks" ? clicks : impressions) === null,
+    );
+    if (lacking) {
+      leave(`it has no ${lacking}.`);
+      continue;
+    }
+    if (at("impressions") >= 0 && (clicks ?? 0) > (impressions ?? 0)) {
+      leave(`it has more clicks (${cell("clicks")}) than impressions (${cell("impressions")}).`);
+      continue;
+    }
     period = withDays(period, readDay(cell("date")), readDay(cell("until")));
     found.push({ address, phrase, clicks: clicks ?? 0, impressions: impressions ?? 0, position: position ?? null });
   }
-  if (body.length > MOST_ROWS)
-    notes.unshift(`Only the first ${MOST_ROWS} rows are read. Leave out what was hardly shown, and bring it in again.`);
   if (found.length === 0) return { reason: notes[0] ?? "This table holds no figures. Choose another file." };
-  const shown = notes.slice(0, MOST_NOTES);
-  if (notes.length > MOST_NOTES) shown.push(`And ${notes.length - MOST_NOTES} rows more.`);
+  const shown = firstNotes([...before, ...missing, ...notes]);
   const same = groupedBy(found, ({ address, phrase }) => JSON.stringify([address, keyOfPhrase(phrase)]));
   const all = [...same.values()].flatMap(([first, ...more]): PerformanceRow[] =>
     first ? [{ ...first, ...addedUp([first, ...more]) }] : [],
@@ -161,7 +169,7 @@ function addressIn(said: string, base: string | null): { address: string } | { r
 export function figuresIn(source: Uint8Array, name: string, base: string): PerformanceTable | { reason: string } {
   const table = readTable(source);
   if ("reason" in table) return table;
-  const read = readPerformance(table.rows, assignPerformance(table.rows), base);
+  const read = readPerformance(table, assignPerformance(table.rows), base);
   return "reason" in read ? read : { ...read, period: read.period ?? periodInName(name) };
 }
 

@@ -1,6 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { readAssignments, readPhraseTable, readTypedPhrases, readVolume } from "./phrase-table.ts";
 
+const tableOf = (rows: string[][]) => ({ rows, numbers: rows.map((_, i) => i + 1), notes: [] });
+
 describe("searches a month as they are written", () => {
   it.each([
     ["880", 880],
@@ -23,6 +25,23 @@ describe("searches a month as they are written", () => {
     ["100-10", undefined],
     ["12 a day", undefined],
     ["9".repeat(40), undefined],
+    // Groups as the CLDR has them for English, German, French, Swiss German and Hindi.
+    ["1,234,567", 1_234_567],
+    ["1.234.567", 1_234_567],
+    ["1\u202f234\u00a0567", undefined],
+    ["1\u202f234\u202f567", 1_234_567],
+    ["1’234’567", 1_234_567],
+    ["1,23,456", 123_456],
+    ["12,34,56,789", 123_456_789],
+    ["1,234.6", 1235],
+    ["1.234,6", 1235],
+    ["1,23,45", undefined],
+    ["1,2345,678", undefined],
+    ["1.23,456", undefined],
+    ["1,234,5", undefined],
+    ["12 34", undefined],
+    ["2.5m", 2_500_000],
+    ["1,200k", 1200],
   ])("%j is %j", (text, number) => {
     expect(readVolume(text)).toBe(number);
   });
@@ -30,7 +49,7 @@ describe("searches a month as they are written", () => {
 
 describe("a list of phrases", () => {
   const read = (...rows: string[][]) => {
-    const table = readPhraseTable(rows);
+    const table = readPhraseTable(tableOf(rows));
     if ("reason" in table) throw new Error(table.reason);
     return table;
   };
@@ -81,10 +100,12 @@ describe("a list of phrases", () => {
 
   it("says what to do where no column holds phrases", () => {
     expect(
-      readPhraseTable([
-        ["volume", "topic"],
-        ["3", "x"],
-      ]),
+      readPhraseTable(
+        tableOf([
+          ["volume", "topic"],
+          ["3", "x"],
+        ]),
+      ),
     ).toEqual({
       reason:
         "No column of this table is headed “phrase” or “keyword”. Its first row says: volume, topic. Head the column that holds the phrases.",
@@ -110,15 +131,17 @@ describe("phrases as they are typed", () => {
 
 describe("what pages are to be found for", () => {
   it("is a target and supporting phrases, each once, from every row of a page", () => {
-    const assigned = readAssignments([
-      ["File", "Phrase", "Supporting phrases", "Town", "Country"],
-      ["a.html", "fog signal", "fog horn, diaphone; Fog Horn", "Saint Ives"],
-      ["a.html", "", "siren"],
-      ["b.html", "lamp", "?", "", "Wales"],
-      ["", "nothing", ""],
-    ]);
-    if ("reason" in assigned) throw new Error(assigned.reason);
-    expect([...assigned]).toEqual([
+    const read = readAssignments(
+      tableOf([
+        ["File", "Phrase", "Supporting phrases", "Town", "Country"],
+        ["a.html", "fog signal", "fog horn, diaphone; Fog Horn", "Saint Ives"],
+        ["a.html", "", "siren"],
+        ["b.html", "lamp", "?", "", "Wales"],
+        ["", "nothing", ""],
+      ]),
+    );
+    if ("reason" in read) throw new Error(read.reason);
+    expect([...read.assigned]).toEqual([
       [
         "a.html",
         {
@@ -132,6 +155,6 @@ describe("what pages are to be found for", () => {
   });
 
   it("needs a column that names the pages", () => {
-    expect(readAssignments([["phrase"], ["lamp"]])).toHaveProperty("reason");
+    expect(readAssignments(tableOf([["phrase"], ["lamp"]]))).toHaveProperty("reason");
   });
 });

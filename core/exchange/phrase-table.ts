@@ -1,6 +1,7 @@
 import { type Audience, EVERYONE } from "../page/found-for.ts";
 import { phraseFault, phraseKey, uniquePhrases } from "../phrase/phrase-key.ts";
 import { headingReader, NAMES } from "./column-names.ts";
+import { firstNotes, type TableRows } from "./table-file.ts";
 
 /** A phrase of a list, as it came in. */
 export interface ListedPhrase {
@@ -28,10 +29,7 @@ const readHeading = headingReader({ phrase: NAMES.phrase, volume: VOLUME });
  * is taken. Undefined where it is none.
  */
 export function readVolume(text: string): number | null | undefined {
-  const said = text
-    .trim()
-    .toLowerCase()
-    .replace(/[\s\u00a0\u202f'’]/g, "");
+  const said = text.trim().toLowerCase();
   if (said === "" || /^(?:-|–|—|n\/?a)$/.test(said)) return null;
   const range = said.split(/[–—-]|\.\.+/);
   if (range.length === 2) {
@@ -41,20 +39,30 @@ export function readVolume(text: string): number | null | undefined {
   return numberOf(said);
 }
 
+/** Digits in groups of three, or as India groups them (three, then twos), parted by one sign throughout. */
+const GROUPED = /^\d{1,3}(?:([.,'’\s])\d{3}(?:\1\d{3})*)?$|^\d{1,2}(?:,\d{2})+,\d{3}$/;
+
+/** A number as it is written: with groups of digits, a fraction behind the other sign, or a unit. Undefined where it is none. */
 function numberOf(said: string): number | undefined {
-  const [, digits, scale] = /^[<>~≈]?(\d[\d.,]*)(k|m|tsd|mio)?\+?$/.exec(said) ?? [];
-  if (digits === undefined) return undefined;
-  // A sign before three digits parts thousands; otherwise it begins the fraction.
-  const plain = scale ? digits.replace(",", ".") : digits.replace(/[.,](?=\d{3}(?:\D|$))/g, "").replace(",", ".");
-  const value = Number(plain) * (scale === undefined ? 1 : /^(?:k|tsd)$/.test(scale) ? 1000 : 1_000_000);
+  const [, written, unit] = /^[<>~≈]?\s*(\d(?:[\d.,'’\s]*\d)?)\s*(k|m|tsd|mio)?\+?$/.exec(said.trim()) ?? [];
+  if (written === undefined) return undefined;
+  const plain = amountOf(written, unit !== undefined);
+  const value = plain * (unit === undefined ? 1 : /^(?:k|tsd)$/.test(unit) ? 1000 : 1_000_000);
   return Number.isFinite(value) && value <= 1e12 ? Math.round(value) : undefined;
 }
 
-/** Notes that are told one by one; of the others there is only a number. */
-export const MOST_NOTES = 12;
+/** The value of digits and signs; NaN if it could be read otherwise. A sign before three digits parts groups, unless a unit follows. */
+function amountOf(written: string, hasUnit: boolean): number {
+  const digits = (text: string) => text.replace(/\D/g, "");
+  const isWhole = (text: string) => /^\d+$/.test(text) || GROUPED.test(text);
+  const [, whole = "", sign = "", fraction = ""] = /^(.*)([.,])(\d+)$/.exec(written) ?? [];
+  const isFraction = isWhole(whole) && !whole.includes(sign);
+  if (isWhole(written) && !(hasUnit && isFraction)) return Number(digits(written));
+  return isFraction ? Number(`${digits(whole)}.${fraction}`) : Number.NaN;
+}
 
 /** Reads a list of phrases: a column of phrases, one of searches a month where there is one, and whatever else there is. */
-export function readPhraseTable(rows: readonly string[][]): PhraseTable | { reason: string } {
+export function readPhraseTable({ rows, numbers, notes }: TableRows): PhraseTable | { reason: string } {
   const [first = []] = rows;
   const headings = first.map((cell) => readHeading(cell)?.column ?? null);
   const headed = headings.some((one) => one !== null);
@@ -66,7 +74,10 @@ export function readPhraseTable(rows: readonly string[][]): PhraseTable | { reas
   const rest = rows.slice(headed ? 1 : 0);
   const counts = (at: number) => rest.slice(0, 50).every((row) => readVolume(row[at] ?? "") !== undefined);
   const volume = headed ? headings.indexOf("volume") : first.findIndex((_, at) => at !== phrase && counts(at));
-  return phrasesIn(rest, { phrase, volume, heads: headed ? first : null });
+  return phrasesIn(
+    { rows: rest, numbers: numbers.slice(headed ? 1 : 0), notes },
+    { phrase, volume, heads: headed ? first : null },
+  );
 }
 
 /** Behind a tab or a semicolon stands a number of searches, behind a comma only where it is one: phrases may hold commas. */
@@ -79,7 +90,7 @@ export function readTypedPhrases(text: string): PhraseTable | { reason: string }
     return [phrase, after ?? number ?? ""];
   });
   while (rows.length > 1 && rows.at(-1)?.join("") === "") rows.pop();
-  return phrasesIn(rows, { phrase: 0, volume: 1, heads: null });
+  return phrasesIn({ rows, numbers: rows.map((_, i) => i + 1), notes: [] }, { phrase: 0, volume: 1, heads: null });
 }
 
 /** Whether the first row of a table names a column of phrases. */
@@ -96,14 +107,14 @@ interface Columns {
 }
 
 function phrasesIn(
-  rows: readonly (readonly string[])[],
+  { rows, numbers, notes: before }: TableRows,
   { phrase, volume, heads }: Columns,
 ): PhraseTable | { reason: string } {
   const known = new Map<string, number>();
   const phrases: ListedPhrase[] = [];
   const notes: string[] = [];
   for (const [i, row] of rows.entries()) {
-    const at = i + (heads ? 2 : 1);
+    const at = numbers[i] ?? i + 1;
     const text = (row[phrase] ?? "").trim().replace(/\s+/g, " ");
     const fault = text === "" ? "it holds no phrase." : phraseFault(text);
     if (fault) {
@@ -130,9 +141,7 @@ function phrasesIn(
     phrases.push({ text, volume: number ?? null, more });
   }
   if (phrases.length === 0) return { reason: notes[0] ?? "This table holds no phrase. Choose another file." };
-  const shown = notes.slice(0, MOST_NOTES);
-  if (notes.length > MOST_NOTES) shown.push(`And ${notes.length - MOST_NOTES} rows more.`);
-  return { phrases, notes: shown };
+  return { phrases, notes: firstNotes([...before, ...notes]) };
 }
 
 /** What a page is to be found for, as a table assigns it. */
@@ -140,6 +149,12 @@ export interface AssignedPhrases {
   phrase: string;
   supporting: string[];
   audience: Audience;
+}
+
+/** Phrases by address or file as written, and what is wrong with the table. */
+export interface Assignments {
+  assigned: ReadonlyMap<string, AssignedPhrases>;
+  notes: string[];
 }
 
 const readAssignment = headingReader({
@@ -158,7 +173,7 @@ const readAssignment = headingReader({
  * phrases, which commas or semicolons part; columns of the place or country that they are for. Every row of a page adds its
  * supporting phrases. Pages are named as written.
  */
-export function readAssignments(rows: readonly string[][]): ReadonlyMap<string, AssignedPhrases> | { reason: string } {
+export function readAssignments({ rows, notes }: TableRows): Assignments | { reason: string } {
   const [first = []] = rows;
   const headings = first.map((cell) => readAssignment(cell)?.column ?? null);
   const page = headings.includes("address") ? headings.indexOf("address") : headings.indexOf("file");
@@ -179,7 +194,7 @@ export function readAssignments(rows: readonly string[][]): ReadonlyMap<string, 
     const audience = audienceIn(row[place]?.trim() ?? "", row[country]?.trim() ?? "") ?? before.audience;
     assigned.set(name, { phrase, supporting: uniquePhrases(phrases, phrase), audience });
   }
-  return assigned;
+  return { assigned, notes };
 }
 
 function audienceIn(place: string, country: string): Audience | null {

@@ -55,9 +55,15 @@ export interface Proof {
 /** Longest text of a change that a proof holds, in UTF-16 code units. */
 const LONGEST = 2000;
 
+/** A text as HTML and spreadsheets leave it: other line ends, no NUL, no half of a surrogate pair. */
+const survived = (text: string): string => text.replace(/\r\n?/g, "\n").replaceAll("\0", "\ufffd").toWellFormed();
+
 /** A text as a proof holds it: of a longer one its beginning, and what tells it from others that begin so. */
 export const inProof = (text: string): string =>
-  text.length <= LONGEST ? text : `${text.slice(0, LONGEST).toWellFormed()}… (${fingerprint(text)})`;
+  survived(text.length <= LONGEST ? text : `${text.slice(0, LONGEST).toWellFormed()}… (${fingerprint(text)})`);
+
+/** True if what came back of a proof is a text as the proof held it. A cell of a spreadsheet has lost its outer spaces. */
+export const sameInProof = (text: string, back: string): boolean => inProof(text).trim() === survived(back).trim();
 
 /** Names the format of what comes back, and its version. */
 const FORMAT = "keen-quill proof";

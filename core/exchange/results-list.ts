@@ -58,13 +58,12 @@ export function readResultsList(source: Uint8Array | string): ReadResults | { re
   const description = named("description") >= 0 ? named("description") : others.find((i) => i !== title);
   const cell = (row: readonly string[], i: number | undefined) =>
     collapse(i === undefined ? "" : (row[i] ?? "")).slice(0, LONGEST);
-  return taken(
-    table.rows.slice(headed ? 1 : 0).map((row) => ({
-      title: cell(row, title),
-      address: cell(row, at),
-      description: cell(row, description),
-    })),
-  );
+  const rows = table.rows.slice(headed ? 1 : 0).map((row) => ({
+    title: cell(row, title),
+    address: cell(row, at),
+    description: cell(row, description),
+  }));
+  return taken(rows, table.notes);
 }
 
 /** The addresses that a text consists of, one a line; null where it holds anything else. */
@@ -103,11 +102,11 @@ function blocksIn(text: string): OtherResult[] | null {
 const OTHER_SCHEME = /^(?!https?:)[a-z][a-z0-9+-]*:(?!\d)/i;
 
 /** Results with a title and an address, as many as a line-up holds. */
-function taken(all: readonly OtherResult[]): ReadResults | { reason: string } {
+function taken(all: readonly OtherResult[], before: readonly string[] = []): ReadResults | { reason: string } {
   const named = all.filter(({ title, address }) => title !== "" && address !== "");
   const results = named.filter(({ address }) => !OTHER_SCHEME.test(address));
   if (results.length === 0) return { reason: "There are no results in it: each needs a title and an address." };
-  const notes: string[] = [];
+  const notes = [...before];
   const lacking = all.length - named.length;
   const others = named.length - results.length;
   if (others > 0)

@@ -25,11 +25,17 @@ const VERDICTS = ["approved", "sent-back", "preferred", ""] as const;
 const MOST_ANSWERS = 20_000;
 const LONGEST = 2000;
 
+/** Largest file of answers: 20,000 of them with a long comment each. */
+export const MAX_ANSWER_BYTES = 20 * 1024 * 1024;
+export const TOO_LARGE =
+  "This file is larger than 20 MB, which no answers to a proof are. Choose the file that was saved at the end of one.";
+
 const NOT_ONE =
   "This is no answer to a proof. Choose the file that was saved at the end of one: answers.json or answers.csv.";
 
 /** Reads the file that was saved at the end of a proof, JSON or CSV; or why it cannot be read. */
 export function readReturnedProof(source: Uint8Array): ReturnedProof | { reason: string } {
+  if (source.length > MAX_ANSWER_BYTES) return { reason: TOO_LARGE };
   const text = new TextDecoder().decode(source).replace(/^\ufeff/, "");
   const read = text.trimStart().startsWith("{") ? fromJson(text) : fromCsv(source);
   if (!("reason" in read) && read.answers.length === 0) return { reason: "Nothing is answered in it." };

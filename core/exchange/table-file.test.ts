@@ -1,6 +1,16 @@
 import { describe, expect, it } from "vitest";
+import { addressOfFile } from "../address/address.ts";
 import { csvOf } from "./csv.ts";
-import { assignColumns, type PageToMatch, pagesOf, planTable, readTable, takenAtFirst } from "./table-file.ts";
+import {
+  assignColumns,
+  type PageToMatch,
+  pagesOf,
+  planTable,
+  readTable,
+  TABLE_LIMITS,
+  TABLE_LIMITS_TEXT,
+  takenAtFirst,
+} from "./table-file.ts";
 
 const utf8 = (text: string) => new TextEncoder().encode(text);
 const utf16 = (text: string) => {
@@ -51,6 +61,58 @@ describe("RFC 4180, section 2", () => {
     ["7. doubled quotes", '"aaa","b""bb","ccc"', [["aaa", 'b"bb', "ccc"]]],
   ])("%s", (_, text, expected) => {
     expect(rows(text)).toEqual(expected);
+  });
+});
+
+describe("a quotation mark that is not closed", () => {
+  const read = (text: string) => {
+    const table = readTable(text);
+    if ("reason" in table) throw new Error(table.reason);
+    return { rows: table.rows.map((row) => row.join("|")), numbers: table.numbers, notes: table.notes };
+  };
+  it.each([
+    ["in the middle", 'a,b\n1,"2\n3,4\n5,6\n', ["a|b", "3|4", "5|6"], [1, 3, 4], "Row 2 is"],
+    ["that a later one closes", 'a,b\n1,"2\n3,"4"\n5,6\n', ["a|b", "3|4", "5|6"], [1, 3, 4], "Row 2 is"],
+    ["in the last row", 'a,b\n1,2\n3,"4', ["a|b", "1|2"], [1, 2], "Row 3 is"],
+    ["twice, with empty rows", 'a,b\n\n1,"2\n3,4\n"5,6\n7,8', ["a|b", "3|4", "7|8"], [1, 4, 6], "Rows 3, 5 are"],
+  ])("%s loses the row that it stands in, by its number, and no other", (_, text, rows, numbers, note) => {
+    expect(read(text)).toEqual({
+      rows,
+      numbers,
+      notes: [expect.stringContaining(`${note} left out: a quotation mark`)],
+    });
+  });
+
+  it("is none in a text of several lines", () => {
+    expect(read('a,b\n1,"2\n3"\n4,5\n')).toEqual({ rows: ["a|b", "1|2\n3", "4|5"], numbers: [1, 2, 3], notes: [] });
+  });
+});
+
+it("a long table is read whole, with texts of several lines and a fault in its midst", () => {
+  const row = (i: number) => `/page-${i},"Title ${i},\r\n""quoted"" ${"x".repeat(i % 90)}",${i}`;
+  const lines = Array.from({ length: 40_000 }, (_, i) => row(i));
+  const table = readTable(lines.with(30_000, '/odd,"never closed,1').join("\r\n"));
+  if ("reason" in table) throw new Error(table.reason);
+  expect(table.notes).toEqual([expect.stringContaining("Row 30001 is left out")]);
+  expect([table.rows.length, table.numbers.at(-1)]).toEqual([39_999, 40_000]);
+  for (const [i, cells] of table.rows.entries()) {
+    const n = i < 30_000 ? i : i + 1;
+    expect(cells).toEqual([`/page-${n}`, `Title ${n},\r\n"quoted" ${"x".repeat(n % 90)}`.trim(), `${n}`]);
+  }
+});
+
+describe("a table that is too large", () => {
+  it.each([
+    ["columns", Array.from({ length: 10_000 }, (_, i) => i).join(",")],
+    ["bytes", new Uint8Array(TABLE_LIMITS.bytes + 1).fill(65)],
+  ])("in %s is refused with what can be read", (_, source) => {
+    expect(readTable(source)).toEqual({ reason: expect.stringContaining(TABLE_LIMITS_TEXT) });
+  });
+
+  it("in rows is read as far as it may be, and says so", () => {
+    const table = readTable("a\n".repeat(TABLE_LIMITS.rows + 10));
+    expect(table).toMatchObject({ notes: [expect.stringContaining("200,000")] });
+    expect("rows" in table && table.rows.length).toBe(TABLE_LIMITS.rows);
   });
 });
 
@@ -219,7 +281,7 @@ describe("what a table will do, row by row", () => {
   const plan = (table: string) => {
     const read = readTable(table);
     if ("reason" in read) throw new Error(read.reason);
-    return planTable(read.rows, assignColumns(read.rows), [page], "https://www.a.example/");
+    return planTable(read, assignColumns(read.rows), [page], "https://www.a.example/");
   };
 
   it("changes a page that is there, marks what is redrafted, adds one that is not", () => {
@@ -248,21 +310,33 @@ describe("what a table will do, row by row", () => {
     expect(all.map(({ does, doubt }) => [does, doubt !== null])).toEqual([
       ["change", false],
       ["change", true],
-      ["add", false],
+      // A page that the site does not have is added where somebody says so.
+      ["add", true],
       ["add", true],
       ["change", true],
     ]);
     const taken = takenAtFirst(all);
-    expect([...taken]).toEqual([2, 4]);
-    expect(pagesOf(all, taken)).toEqual({ change: 1, add: 1 });
+    expect([...taken]).toEqual([2]);
+    expect(pagesOf(all, taken)).toEqual({ change: 1, add: 0 });
     expect(pagesOf(all, new Set([2, 3, 4, 5]))).toEqual({ change: 1, add: 1 });
     expect(pagesOf(all, new Set([5]))).toEqual({ change: 0, add: 1 });
+  });
+
+  it("knows a page by the file that stands for its folder, as an import of files does", () => {
+    const [one, two] = plan("url,title\n/visit/index.html,A\nhttps://www.a.example/x/INDEX.htm?a=1,B\n");
+    expect(one).toMatchObject({ does: "change", page: "p1" });
+    expect(two).toMatchObject({ does: "add", address: "https://www.a.example/x/?a=1" });
+    expect(addressOfFile("x/index.html", "https://www.a.example/")).toBe("https://www.a.example/x/");
+    // On an empty site every page is new, which is no surprise.
+    const read = readTable("url,title\n/new,A\n");
+    if ("reason" in read) throw new Error(read.reason);
+    expect(planTable(read, assignColumns(read.rows), [], "https://www.a.example/")[0]?.doubt).toBeNull();
   });
 
   it("asks where the site stands before a path is an address", () => {
     const read = readTable("url,title\n/visit,A\nhttps://www.a.example/visit/,B\n");
     if ("reason" in read) throw new Error(read.reason);
-    const [path, full] = planTable(read.rows, assignColumns(read.rows), [page], null);
+    const [path, full] = planTable(read, assignColumns(read.rows), [page], null);
     expect(path?.fault).toContain("the site’s address");
     expect(full?.does).toBe("change");
   });

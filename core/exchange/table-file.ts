@@ -1,19 +1,29 @@
 import Papa from "papaparse";
-import { comparableAddress, parseAddress } from "../address/address.ts";
+import { comparableAddress, parseAddress, withoutIndexFile } from "../address/address.ts";
 import { decodeBytes } from "../page/charset.ts";
 import { cleanValue } from "../rewrite/clean-value.ts";
 import { COLUMNS, type Column, readHeading } from "./column-names.ts";
 
 /** A table as somebody's spreadsheet wrote it. */
 export interface TableFile {
-  /** Cells of every row, the first row included. */
+  /** Cells of every row, the first row included, without empty rows. */
   rows: string[][];
+  /** The number of each row in the file, from 1: empty and faulty rows count. */
+  numbers: number[];
   /** Name of the character set that it was read in. */
   charset: string;
   separator: string;
-  /** What the editor should know: uneven rows, quotes that are not closed. */
+  /** What the editor should know: rows that are left out, uneven rows. */
   notes: string[];
 }
+
+/** The rows of a table with their numbers, and what is wrong with them. */
+export type TableRows = Pick<TableFile, "rows" | "numbers" | "notes">;
+
+/** What is read of a table at most; said on screen before a file is chosen. */
+export const TABLE_LIMITS = { bytes: 50 * 1024 * 1024, rows: 200_000, columns: 200 } as const;
+const counted = new Intl.NumberFormat("en-GB");
+export const TABLE_LIMITS_TEXT = `At most ${TABLE_LIMITS.bytes / 1024 / 1024} MB, ${counted.format(TABLE_LIMITS.rows)} rows and ${TABLE_LIMITS.columns} columns.`;
 
 /** Decodes as spreadsheets write: byte order mark, UTF-16 without one, UTF-8, else Windows-1252. */
 function decodeTable(bytes: Uint8Array): { text: string; charset: string } {
@@ -38,6 +48,7 @@ export const separatorName = (separator: string) => SEPARATOR_NAMES[separator] ?
 
 /** Reads CSV (RFC 4180) or the like: separated by commas, semicolons, tabs or bars. */
 export function readTable(source: Uint8Array | string): TableFile | { reason: string } {
+  if (source.length > TABLE_LIMITS.bytes) return { reason: `This table is too large. ${TABLE_LIMITS_TEXT}` };
   const { text, charset } = typeof source === "string" ? { text: source, charset: "text" } : decodeTable(source);
   if (text.includes("\0"))
     return {
@@ -47,29 +58,115 @@ export function readTable(source: Uint8Array | string): TableFile | { reason: st
   // Some programs name the separator in a line of its own.
   const stated = /^\ufeff?sep=(.)\r?\n/i.exec(text);
   const content = text.slice(stated?.[0].length ?? 0).replace(/^\ufeff/, "");
-  const parsed = Papa.parse<string[]>(content, {
-    delimiter: stated?.[1] ?? "",
-    delimitersToGuess: [",", ";", "\t", "|"],
-    skipEmptyLines: "greedy",
-  });
-  const rows = parsed.data.map((row) => row.map(undefuse));
+  const { rows, numbers, separator, unclosed, more } = parseRows(content, stated?.[1] ?? "");
   if (rows.length === 0) return { reason: "This table is empty. Choose another file, or paste its rows." };
-  const notes = parsed.errors
-    .filter(({ type }) => type === "Quotes")
-    .slice(0, 3)
-    .map(
-      ({ row }) =>
-        `In row ${(row ?? 0) + 1} a quotation mark is opened and not closed, so that the rows behind it may be read as one text.`,
-    );
   const width = rows[0]?.length ?? 0;
-  const uneven = rows.flatMap((row, i) => (row.length === width ? [] : [i + 1]));
+  if (width > TABLE_LIMITS.columns)
+    return {
+      reason: `This table has ${counted.format(width)} columns. ${TABLE_LIMITS_TEXT} Leave out those that are not needed.`,
+    };
+  const notes: string[] = [];
+  if (more) notes.push(`Only the first ${counted.format(TABLE_LIMITS.rows)} rows are read. Split the table.`);
+  if (unclosed.length >= MAX_FAULTY)
+    return {
+      reason: `A quotation mark is wrong in ${MAX_FAULTY} rows, the first of them row ${unclosed[0]}. Save the table as CSV again.`,
+    };
+  if (unclosed.length > 0)
+    notes.push(
+      `${rowsNamed(unclosed)} left out: a quotation mark is opened and not closed, or stands inside a quoted text.`,
+    );
+  const uneven = numbers.filter((_, i) => rows[i]?.length !== width);
   if (uneven.length > 0) {
     const named = uneven.slice(0, 5).join(", ");
     notes.push(
       `${uneven.length === 1 ? "Row" : "Rows"} ${named}${uneven.length > 5 ? "…" : ""} ${uneven.length === 1 ? "has" : "have"} more or fewer cells than the first; missing ones are taken as empty.`,
     );
   }
-  return { rows, charset, separator: parsed.meta.delimiter, notes };
+  return { rows, numbers, charset, separator, notes };
+}
+
+/** Notes that are shown one by one; of the others there is only a number. */
+const MAX_NOTES = 12;
+
+export const firstNotes = (notes: readonly string[]): string[] =>
+  notes.length > MAX_NOTES ? [...notes.slice(0, MAX_NOTES), `And ${notes.length - MAX_NOTES} rows more.`] : [...notes];
+
+function rowsNamed(numbers: readonly number[]): string {
+  if (numbers.length === 1) return `Row ${numbers[0]} is`;
+  const shown = numbers.slice(0, 5).join(", ");
+  return `Rows ${shown}${numbers.length > 5 ? ` and ${numbers.length - 5} more` : ""} are`;
+}
+
+interface ParsedRows {
+  rows: string[][];
+  numbers: number[];
+  separator: string;
+  /** Numbers of rows whose quotation marks are wrong. */
+  unclosed: number[];
+  /** There are more rows than are read. */
+  more: boolean;
+}
+
+/** What parts cells and rows, as the first rows show it. */
+const guessIn = (content: string) =>
+  Papa.parse(content, { preview: 10, delimitersToGuess: [",", ";", "\t", "|"], skipEmptyLines: "greedy" }).meta as {
+    delimiter: string;
+    linebreak: "\n" | "\r" | "\r\n";
+  };
+
+/** Rows with wrong quotation marks after which reading ends: the table is no CSV then. */
+const MAX_FAULTY = 50;
+/** Code units that are parsed at a time. No row is longer: what seems to be has a quotation mark that is not closed. */
+const WINDOW = 1 << 20;
+
+/**
+ * The rows of a table. A quotation mark that is not closed would take all rows behind it as one text: the line that it stands
+ * in is left out, and reading goes on behind that line.
+ */
+function parseRows(content: string, stated: string): ParsedRows {
+  const { delimiter, linebreak: newline } = guessIn(content);
+  const separator = stated || delimiter;
+  const parsed: ParsedRows = { rows: [], numbers: [], separator, unclosed: [], more: false };
+  let number = 0;
+  let at = 0;
+  const take = (cells: readonly string[]) => {
+    number++;
+    if (cells.every((cell) => cell.trim() === "")) return;
+    if (parsed.rows.length >= TABLE_LIMITS.rows) parsed.more = true;
+    else {
+      parsed.rows.push(cells.map(undefuse));
+      parsed.numbers.push(number);
+    }
+  };
+  while (at < content.length && !parsed.more && parsed.unclosed.length < MAX_FAULTY) {
+    const begin = at;
+    const isLast = begin + WINDOW >= content.length;
+    let faulty = false;
+    Papa.parse<string[]>(content.slice(begin, begin + WINDOW), {
+      delimiter: separator,
+      newline,
+      step({ data, errors, meta }, parser) {
+        const end = begin + meta.cursor;
+        const wrong = errors.some(({ type }) => type === "Quotes");
+        const isWhole = isLast || end < begin + WINDOW;
+        if (isWhole && !wrong) {
+          take(data);
+          at = end;
+          if (parsed.more) parser.abort();
+          return;
+        }
+        // A row that the window cuts is read again from its beginning.
+        faulty = at === begin || isWhole;
+        parser.abort();
+      },
+    });
+    if (!faulty && at === begin) break;
+    if (!faulty) continue;
+    parsed.unclosed.push(++number);
+    const end = content.indexOf(newline, at);
+    at = end < 0 ? content.length : end + newline.length;
+  }
+  return parsed;
 }
 
 /** Takes off the apostrophe that keeps spreadsheets from running a text as a formula. */
@@ -171,7 +268,10 @@ export interface PlannedRow {
   page: string | null;
   changes: PlannedChange[];
   fault: string | null;
-  /** Why it is taken only where somebody says so: an earlier row is for the same page, or it replaces what was redrafted. */
+  /**
+   * Why it is taken only where somebody says so: an earlier row is for the same page, it replaces what was redrafted, or the
+   * site has pages and none at this address.
+   */
   doubt: string | null;
 }
 
@@ -193,7 +293,7 @@ export function pagesOf(plan: readonly PlannedRow[], taken: ReadonlySet<number>)
  * against `base`; null where nobody has said where the site stands.
  */
 export function planTable(
-  rows: readonly string[][],
+  { rows, numbers }: Pick<TableRows, "rows" | "numbers">,
   { columns, headed }: Assignment,
   pages: readonly PageToMatch[],
   base: string | null,
@@ -202,7 +302,7 @@ export function planTable(
   const said = new Map<string, number>();
   const at = columns.indexOf("address");
   return rows.slice(headed ? 1 : 0).map((cells, i) => {
-    const row = i + (headed ? 2 : 1);
+    const row = numbers[i + (headed ? 1 : 0)] ?? 0;
     const text = (at < 0 ? "" : (cells[at] ?? "")).trim();
     const planned: PlannedRow = {
       row,
@@ -221,7 +321,7 @@ export function planTable(
     const parsed = parseAddress(full);
     if ("reason" in parsed || /\s/.test(text))
       return { ...planned, fault: "reason" in parsed ? parsed.reason : `“${text}” is not an address.` };
-    const { address } = parsed;
+    const address = withoutIndexFile(parsed.address);
     const key = comparableAddress(address);
     const earlier = said.get(key);
     said.set(key, earlier ?? row);
@@ -240,7 +340,9 @@ export function planTable(
         ? `Row ${earlier} is for the same page.`
         : replaced
           ? `It replaces what you have redrafted: “${replaced.was}”.`
-          : null;
+          : !page && pages.length > 0
+            ? "No page of the site has this address."
+            : null;
     const does = !page ? "add" : changes.length > 0 ? "change" : "same";
     return { ...planned, address, of: key, does, page: page?.id ?? null, changes, doubt };
   });
