@@ -1,7 +1,50 @@
+import type { Page } from "playwright-core";
 import { describe, expect, it } from "vitest";
 import { eventually, freshContext, openDemo, openDesk, startBrowser } from "./browser.ts";
 
 startBrowser();
+
+/** Keeps storage busy for so long, in milliseconds: what is to be written waits. */
+const busyStorage = (page: Page, ms: number) =>
+  page.evaluate(
+    (ms) =>
+      new Promise<void>((resolve) => {
+        const opening = indexedDB.open("keen-quill");
+        opening.onsuccess = () => {
+          const store = opening.result.transaction("sites", "readwrite").objectStore("sites");
+          const end = performance.now() + ms;
+          const again = () => {
+            if (performance.now() < end) store.count().onsuccess = again;
+            else opening.result.close();
+          };
+          again();
+          resolve();
+        };
+      }),
+    ms,
+  );
+
+describe("what is being kept", () => {
+  it("is waited for where its screen is left, and nobody is asked about it", async () => {
+    const page = await openDemo(await freshContext());
+    await page.getByRole("link", { name: "House style" }).click();
+    const brand = page.getByLabel("Brand at the end of titles");
+    await brand.fill("Gullhaven");
+    await busyStorage(page, 1500);
+    let asked = 0;
+    page.on("console", (message) => message.text() === "asked" && asked++);
+    await page.evaluate(() => {
+      const look = () => document.querySelector("[role=dialog]") && console.log("asked");
+      new MutationObserver(look).observe(document.body, { childList: true, subtree: true });
+    });
+    await page.getByRole("button", { name: "Keep this house style" }).click();
+    await page.getByRole("link", { name: "Pages", exact: true }).first().click();
+    await page.getByRole("grid", { name: "Pages" }).waitFor();
+    expect(asked).toBe(0);
+    await page.getByRole("link", { name: "House style" }).click();
+    await eventually(() => brand.inputValue(), "Gullhaven");
+  });
+});
 
 describe("what was typed", () => {
   it("is asked about where it is left: the house style, a dialog, a question without its answer", async () => {

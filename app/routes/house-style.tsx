@@ -56,7 +56,12 @@ function Sheet({ site }: { site: SiteRecord }) {
   } | null>(null);
   const file = useRef<HTMLInputElement>(null);
   const { counts, changed } = useRuleCounts(site, pages, across, draft);
-  const dirty = name !== site.name || JSON.stringify(draft) !== JSON.stringify(site.houseStyle);
+  const [saving, setSaving] = useState(false);
+  /** What was saved last: storage has it before this screen hears of it. */
+  const [saved, setSaved] = useState("");
+  const dirty =
+    (name !== site.name || JSON.stringify(draft) !== JSON.stringify(site.houseStyle)) &&
+    saved !== JSON.stringify([name, draft]);
   const faulty = [draft.patterns, ...Object.values(draft.kinds ?? {}).map((one) => one.patterns)].some((patterns) =>
     [patterns?.title, patterns?.description].some((text) => text && "reason" in parsePattern(text)),
   );
@@ -74,16 +79,20 @@ function Sheet({ site }: { site: SiteRecord }) {
     change({ rules: style === null ? rest : { ...rest, [id]: style } });
   };
   const keep = async () => {
+    setSaving(true);
     try {
       await keepHouseStyle(site, { name: name.trim(), houseStyle: clean(draft) }, pages ?? []);
+      setSaved(JSON.stringify([name, draft]));
       return true;
     } catch (error) {
       fail(error);
       return false;
+    } finally {
+      setSaving(false);
     }
   };
   const changes = dirty ? "The house style has been changed." : null;
-  useUnkept(changes, faulty || strange ? undefined : keep);
+  useUnkept(changes, faulty || strange ? undefined : keep, saving);
   const take = async (chosen: File | undefined) => {
     if (!chosen) return;
     try {

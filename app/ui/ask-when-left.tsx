@@ -1,20 +1,31 @@
 import { useEffect } from "react";
 import { useBlocker } from "react-router";
 import { onDemand } from "./on-demand";
-import { unkept } from "./unkept";
+import { unkept, useAllUnkept } from "./unkept";
+import { useNewest } from "./use-newest";
 
 const UnkeptDialog = onDemand(async () => (await import("./unkept-dialog")).UnkeptDialog);
 
-/** Asks whoever leaves a screen on which something is not kept: keep it, let it go, or stay. */
+/** Asks whoever leaves a screen on which something is not kept: keep it, let it go, or stay. Goes on once all is kept. */
 export function AskWhenLeft() {
+  const left = useAllUnkept();
   const blocker = useBlocker(
-    ({ currentLocation, nextLocation }) => unkept.size > 0 && currentLocation.pathname !== nextLocation.pathname,
+    ({ currentLocation, nextLocation }) => unkept().length > 0 && currentLocation.pathname !== nextLocation.pathname,
   );
+  const { leave, stay } = useNewest({
+    leave: () => blocker.proceed?.(),
+    stay: () => blocker.reset?.(),
+  });
+  const isBlocked = blocker.state === "blocked";
   useEffect(() => {
-    const ask = (event: BeforeUnloadEvent) => unkept.size > 0 && event.preventDefault();
+    if (isBlocked && left.length === 0) leave();
+  }, [isBlocked, left, leave]);
+  useEffect(() => {
+    const ask = (event: BeforeUnloadEvent) => unkept().length > 0 && event.preventDefault();
     addEventListener("beforeunload", ask);
     return () => removeEventListener("beforeunload", ask);
   }, []);
-  if (blocker.state !== "blocked") return null;
-  return <UnkeptDialog all={[...unkept.values()]} onLeave={() => blocker.proceed()} onStay={() => blocker.reset()} />;
+  const asked = left.filter(({ saving }) => !saving);
+  if (!isBlocked || asked.length === 0) return null;
+  return <UnkeptDialog all={asked} onLeave={leave} onStay={stay} />;
 }
