@@ -43,6 +43,10 @@ export function tellsApart(edits: readonly Edit[]): boolean {
   return !equals && !edits.some(({ op }) => op.startsWith("insert-"));
 }
 
+/** Edits of one operation for a page; null where the page has nothing for it. */
+export const editsOf = (op: Edit["op"], page: Page): fc.Arbitrary<Edit> | null =>
+  OPERATIONS[op].sample(page, samples) as fc.Arbitrary<Edit> | null;
+
 /** Edits for a page, of every operation that there is something for. */
 export const editsFor = (page: Page): fc.Arbitrary<Edit[]> =>
   fc.array(

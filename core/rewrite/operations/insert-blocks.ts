@@ -2,6 +2,7 @@ import type { Page } from "../../page/page.ts";
 import { type ElementBlock, isWhole, withNode } from "../at-node.ts";
 import { carryNode, indexNow } from "../carry-node.ts";
 import { cleanValue } from "../clean-value.ts";
+import { notAllowedAt } from "../content-model.ts";
 import { blocksAsHanded, linksAsHanded } from "../handing.ts";
 import { shortened } from "../heading-edit.ts";
 import { besides, markupOf, NEIGHBOURS, OPEN } from "../html-blocks.ts";
@@ -64,6 +65,9 @@ function inHtml(page: Page, edit: InsertBlocks, blocks: readonly NewBlock[], pla
     return `Nothing can be put beside a ${place.tag} element here. Choose a paragraph, heading or list item.`;
   if (isThere(page, edit)) return null;
   const html = blocks.map(markupOf);
+  const tags = blocks.map(({ tag }) => (tag === "links" ? "ul" : tag));
+  const notAllowed = notAllowedAt(page, place.element.start, tags, html.join(""));
+  if (notAllowed) return notAllowed;
   return patched(written(besides(page.source, place.element, edit.before, html), html, /^<h[1-6]>/));
 }
 

@@ -1,6 +1,7 @@
 import type { Page } from "../../page/page.ts";
 import { type ElementBlock, isWhole, withNode } from "../at-node.ts";
 import { carryNode } from "../carry-node.ts";
+import { notAllowedAt } from "../content-model.ts";
 import { newHeadingAsHanded } from "../handing.ts";
 import { isLevel, NO_LEVEL } from "../heading-edit.ts";
 import { OPEN } from "../html-blocks.ts";
@@ -26,12 +27,16 @@ function inHtml(page: Page, { element, tag }: ElementBlock, level: number): Plan
   if (around) return around.level === level ? null : "This is a heading already.";
   if (!TAGS.has(tag)) return `A ${tag} element cannot become a heading here. Change it in the source.`;
   const { source } = page;
-  if (tag === "p" || tag === "div") {
+  const isRenamed = tag === "p" || tag === "div";
+  const inner = source.slice(element.startEnd, element.endStart);
+  // In a list item or a cell the heading stands inside, so that list and table stay what they are.
+  const wrong = notAllowedAt(page, isRenamed ? element.start : element.startEnd, [`h${level}`], inner);
+  if (wrong) return wrong;
+  if (isRenamed) {
     const patches = renameTags(source, element, `h${level}`);
     const [first] = patches;
     return patched({ patches, ...(first && { makes: [{ patch: first, offset: -1 }] }) });
   }
-  // In a list item or a cell the heading stands inside, so that list and table stay what they are.
   const open: Patch = { start: element.startEnd, end: element.startEnd, text: `<h${level}>` };
   const close: Patch = { start: element.endStart, end: element.endStart, text: `</h${level}>` };
   return patched({ patches: [open, close], makes: [{ patch: open, offset: 0 }] });

@@ -1,6 +1,7 @@
 import type { Page } from "../../page/page.ts";
 import { type ElementBlock, isWhole, withNode } from "../at-node.ts";
 import { carryNode } from "../carry-node.ts";
+import { notAllowedAt } from "../content-model.ts";
 import { besides, NEIGHBOURS, OPEN } from "../html-blocks.ts";
 import { checked, isItem, besides as linesBeside, linesOf, textsOf, WITHIN } from "../markdown-blocks.ts";
 import { wholeLine } from "../markup.ts";
@@ -41,6 +42,8 @@ function inHtml(page: Page, move: Move): Planned {
   if (isItem(block) !== isItem(place)) return AMONG_ITEMS;
   const out = wholeLine(source, block.element.start, block.element.end);
   const html = source.slice(block.element.start, block.element.end);
+  const wrong = notAllowedAt(page, place.element.start, [block.tag], html);
+  if (wrong) return wrong;
   const put = besides(source, place.element, before, [html]);
   return put.start > out.start && put.start < out.end ? null : patched({ patches: [out, put] });
 }

@@ -1,4 +1,5 @@
 import { type Heading, type HeadingKey, isBlank, type Page } from "../../page/page.ts";
+import { isOnlyHeading, notAllowedAt, ONLY_HEADING } from "../content-model.ts";
 import { headingsAsHanded } from "../handing.ts";
 import { carryHeading, NESTED, rebound, withHeading } from "../heading-edit.ts";
 import { lineEnding } from "../markdown.ts";
@@ -57,7 +58,8 @@ const plan =
     withHeading(page, key, (heading, index): Planned => {
       if (heading.nested) return NESTED;
       return (
-        refusal(page, heading) ?? {
+        refusal(page, heading) ??
+        notAParagraph(page, heading, as ?? "p") ?? {
           heading: index,
           removes: true,
           field: { name: "h1", value: null },
@@ -65,6 +67,13 @@ const plan =
         }
       );
     });
+
+/** Why a paragraph cannot stand where the heading does. */
+function notAParagraph(page: Page, { tag, range, phrasing, text }: Heading, as: "p" | "div"): string | null {
+  if (page.format !== "html" || !/^h[1-6]$/.test(tag) || isBlank(text)) return null;
+  const within = notAllowedAt(page, range.start, [phrasing ? as : "div"], "");
+  return within ?? (isOnlyHeading(page, range.start) ? ONLY_HEADING : null);
+}
 
 function refusal(page: Page, heading: Heading): string | null {
   const opens = page.headings.some((h) => h.range.endStart < 0 && h.range.end === heading.range.start);

@@ -7,6 +7,7 @@ import { withNode } from "../at-node.ts";
 import { carryNode } from "../carry-node.ts";
 import { contentOf, type Inside, insideOf, piecesOf, readInside, wordsOf } from "../content.ts";
 import { anyChange } from "../content-change.ts";
+import { notAllowedAt } from "../content-model.ts";
 import { standsAsHanded } from "../handing.ts";
 import { checked, textsOf } from "../markdown-blocks.ts";
 import { escapeAttribute } from "../markup.ts";
@@ -149,6 +150,8 @@ function plan(page: Page, edit: SetBlockContent): Planned {
         read.blocks[index]?.tag === block.tag && read.headings.length === page.headings.length;
       return patched(checked(page, change, texts, same));
     }
+    const wrong = notAllowedAt(page, claims.start, [], edit.value);
+    if (wrong) return wrong;
     const inside = insideWith(page, index, edit.value);
     if (inside === null || typeof inside === "string") return inside;
     const words = wordsOf(piecesOf(page, inside));

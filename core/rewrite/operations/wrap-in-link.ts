@@ -2,6 +2,7 @@ import type { Page } from "../../page/page.ts";
 import { withNode } from "../at-node.ts";
 import { carryNode } from "../carry-node.ts";
 import { inlineOf, insideOf } from "../content.ts";
+import { notAllowedAt } from "../content-model.ts";
 import { linksAsHanded } from "../handing.ts";
 import { type InlineElement, pathsIn, readCharacters } from "../inline.ts";
 import { checked, destination, textsOf } from "../markdown-blocks.ts";
@@ -64,6 +65,8 @@ const plan =
       const block = page.blocks[index];
       const stretch = stretchOf(page, block ? inlineOf(page, insideOf(page, block)) : null, edit);
       if (stretch === null || typeof stretch === "string") return stretch;
+      const wrong = page.format === "html" ? notAllowedAt(page, stretch.start, ["a"], stretch.text) : null;
+      if (wrong) return wrong;
       const change = { patches: [{ ...stretch, text: written(stretch.text, href) }] };
       if (page.format === "html") return patched(change);
       const { length } = page.links;
