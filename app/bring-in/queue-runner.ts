@@ -1,14 +1,16 @@
 import { explainFault, type FetchAnswer, worthAnotherTry } from "#core/address/fetch-answer";
 import { type Robots, robotsAddressOf, robotsOfAnswer } from "#core/address/robots";
-import { addressesOf, keep } from "../store/bring-in";
+import { keep } from "../store/bring-in";
 import { db } from "../store/db";
 import { explainStorage } from "../store/faults";
 import { noteGone } from "../store/gone";
+import { type KnownPages, knownPages } from "../store/known-pages";
 import { addItems, learntByQueue, tellPages } from "../store/queues";
 import { readWithin } from "../store/read-within";
 import type { ItemState, QueueItem, QueueRecord } from "../store/records/queues";
 import type { SiteRecord } from "../store/records/sites";
 import { today } from "../store/today";
+import { transact } from "../store/transact";
 import { onPool, onPoolBeside } from "../workers/pool";
 import { type Brought, fetchFromServer } from "./fetch-from-server";
 import type { Read } from "./fetch-page";
@@ -65,7 +67,7 @@ class Runner {
   /** Items that were read and are not marked as brought in yet. */
   private readonly unkept = new Set<number>();
   private fault: unknown = null;
-  private pageIds = new Map<string, string>();
+  private known: KnownPages = { find: () => null, byAddress: new Map() };
   private wake: () => void = () => {};
 
   constructor(
@@ -74,13 +76,25 @@ class Runner {
     private readonly changed: () => void,
   ) {}
 
+  private noteGone(page: string): Promise<void> {
+    return transact(this.site.id, this.label(), (tx) => noteGone(tx, [page]), { group: this.queue.id });
+  }
+
+  private label(): string {
+    return `${this.queue.from === "again" ? "Bring in again" : "Bring in"}: ${this.queue.name}`;
+  }
+
+  private pageIdAt(address: string): string | null {
+    return this.known.find({ path: "", address, addressGiven: true });
+  }
+
   stop(): void {
     this.stopping.abort();
     this.wake();
   }
 
   async run(): Promise<void> {
-    this.pageIds = await addressesOf(this.site.id);
+    this.known = await knownPages(this.site.id);
     let brought = await db().queueItems.where("[queueId+state]").equals([this.queue.id, "brought-in"]).count();
     const { signal } = this.stopping;
     let waiting: QueueItem[] = [];
@@ -249,7 +263,7 @@ class Runner {
   private async bringPage(item: QueueItem, host: Host, release: () => void): Promise<boolean> {
     const { site } = this;
     const date = today();
-    const pageId = this.pageIds.get(item.address) ?? null;
+    const pageId = this.pageIdAt(item.address);
     const { answer, incoming } = await onPoolBeside((worker) => worker.fetchPage(item.address));
     if (this.stopping.signal.aborted) return false;
     this.heard(answer);
@@ -263,7 +277,7 @@ class Runner {
     const moved = answer.address !== item.address;
     if (moved && !(await this.mayStay(item, answer.address))) return false;
     // A page that has moved since is still the page that was asked for again.
-    const again = moved ? (this.pageIds.get(answer.address) ?? (this.queue.from === "again" ? pageId : null)) : pageId;
+    const again = moved ? (this.pageIdAt(answer.address) ?? (this.queue.from === "again" ? pageId : null)) : pageId;
     return this.take(
       item,
       await readWithin(incoming, async (worker, one) => await worker.readFetched(site, one, again, date)),
@@ -296,8 +310,8 @@ class Runner {
       return;
     }
     await this.finish(item, "failed", explainFault(answer), answer.fault);
-    const page = this.pageIds.get(item.address);
-    if (page && answer.fault === "status" && GONE.has(answer.status ?? 0)) await noteGone([page]);
+    const page = this.pageIdAt(item.address);
+    if (page && answer.fault === "status" && GONE.has(answer.status ?? 0)) await this.noteGone(page);
   }
 
   private async finish(
@@ -398,15 +412,14 @@ class Runner {
   private async keepBatch(batch: readonly ReadItem[]): Promise<void> {
     if (batch.length === 0 || this.fault) return;
     this.site = (await db().sites.get(this.site.id)) ?? this.site;
-    const verb = this.queue.from === "again" ? "Bring in again" : "Bring in";
     await keep(
       this.site,
       batch.flatMap(({ prepared }) => prepared ?? []),
       {
         again: batch.flatMap(({ again }) => again ?? []),
-        idByAddress: this.pageIds,
+        idByAddress: this.known.byAddress,
         group: this.queue.id,
-        label: `${verb}: ${this.queue.name}`,
+        label: this.label(),
       },
     );
     if (this.queue.from === "links") {

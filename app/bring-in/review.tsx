@@ -29,7 +29,7 @@ export function Review({
   rows: readonly Reviewed[];
   /** Pictures and style sheets that come in with them. */
   beside: number;
-  /** Addresses that are in the site already. */
+  /** Ids of what was read of pages that are in the site already. */
   present: ReadonlySet<string>;
   onRows: (rows: Reviewed[]) => void;
   onKeep: (rows: readonly Reviewed[]) => void;
@@ -59,7 +59,7 @@ export function Review({
   };
   const taken = rows.filter(({ leftOut }) => !leftOut);
   const faults = faultsOf(taken.map(({ page: { id, path }, address }) => ({ id, path, address })));
-  const again = taken.filter(({ address }) => present.has(address)).length;
+  const again = taken.filter(({ page }) => present.has(page.id)).length;
   const change = (id: string, with_: Partial<Reviewed>) =>
     onRows(rows.map((row) => (row.page.id === id ? { ...row, ...with_ } : row)));
   // What has to be looked at stands first.
@@ -100,7 +100,7 @@ export function Review({
               <span className="block truncate font-serif text-15">{page.derived.name || page.path}</span>
               <span className="block truncate font-mono text-12 text-ink-soft">{page.path}</span>
               {page.fault && <span className="text-red">could not be read: it comes in with the reason</span>}
-              {present.has(address) && <span className="text-blue">brought in again</span>}
+              {present.has(page.id) && <span className="text-blue">brought in again</span>}
             </span>
             <span className="grid gap-0.5">
               <input

@@ -12,7 +12,7 @@ import { QueueView } from "../bring-in/queue-view";
 import { resumeQueues } from "../bring-in/resume";
 import { LeftOutList, Review, type Reviewed } from "../bring-in/review";
 import {
-  addressesOf,
+  arrivingOf,
   incomingFile,
   keep,
   newSite,
@@ -23,7 +23,8 @@ import {
 } from "../store/bring-in";
 import { db } from "../store/db";
 import { type ChosenFile, keepFiles } from "../store/files";
-import { missingAmong, noteGone } from "../store/gone";
+import { missingAmong } from "../store/gone";
+import { knownPages } from "../store/known-pages";
 import type { Incoming } from "../store/read-incoming";
 import { titled } from "../titled";
 import { Commands } from "../ui/commands";
@@ -95,13 +96,14 @@ export default function BringIn() {
     stop.current = new AbortController();
     setReading({ done: 0, of: incoming.length });
     try {
-      setKnown(new Set((await addressesOf(site.id)).keys()));
       const prepared = await prepare(
         site,
         incoming,
         (done) => setReading({ done, of: incoming.length }),
         stop.current.signal,
       );
+      const known = await knownPages(site.id);
+      setKnown(new Set(prepared.filter((one) => known.find(arrivingOf(one)) !== null).map(({ id }) => id)));
       setReview(reviewed(prepared));
     } catch (error) {
       fail(error);
@@ -159,14 +161,13 @@ export default function BringIn() {
       };
       await keepFiles(named, beside, origin);
       const { fresh, again } = await partPresent(named, prepared);
-      const missing = await missingAmong(site.id, new Set(prepared.map(({ address }) => address)));
-      const kept = await keep(named, fresh, { again });
+      const missing = await missingAmong(site.id, new Set(again.map(({ was }) => was.id)));
+      const kept = await keep(named, fresh, { again, missing });
       if (kept.again > 0)
         notify(
           `${kept.again} brought in again`,
           `${kept.kept} changes carried over, ${kept.settled} settled, ${kept.conflicts} to decide.${goneText(missing.length)}`,
         );
-      await noteGone(missing);
       navigate(`/sites/${site.id}/findings`);
     } catch (error) {
       fail(error);

@@ -1,3 +1,4 @@
+import { withSlug } from "#core/address/slug";
 import { expandData } from "#core/audit/expand";
 import { renamedKey, renamedNodes } from "#core/findings/key";
 import { type Original, sourceOf } from "#core/page/original";
@@ -30,6 +31,8 @@ export interface BroughtAgain {
   /** What nodes are called now that were called otherwise in keys of findings. */
   renamed: ReadonlyMap<string, string>;
   examined: Examined;
+  /** Its address from now on. */
+  address: string;
   format: Original["kind"];
   /** Null where the source is the same as before. */
   original: OriginalRecord | null;
@@ -62,22 +65,26 @@ async function carryOverTo(
   const was = await db().pages.get(pageId);
   if (!was) return null;
   const before = await loadOriginal(was.original);
-  const unchanged = before !== null && before.kind === source.kind && sourceOf(before) === sourceOf(source);
-  const original = readPage(source, { address: was.address });
-  await expandData(original);
   const redraft = await loadRedraft(pageId);
-  const carried = unchanged
-    ? { kept: redraft.edits, settled: [], conflicts: [] }
-    : carryOver(redraft.edits, original, {
-        before: before && readPage(before, { address: was.address }),
-        handed: redraft.handed,
-      });
+  // Where its changed slug is live, that is its address from now on.
+  const slug = redraft.edits.find((edit) => edit.op === "set-slug");
+  const address = slug && withSlug(was.address, slug.value) === fetchedFrom ? fetchedFrom : was.address;
+  const original = readPage(source, { address });
+  await expandData(original);
+  const unchanged = before !== null && before.kind === source.kind && sourceOf(before) === sourceOf(source);
+  const carried =
+    unchanged && address === was.address
+      ? { kept: redraft.edits, settled: [], conflicts: [] }
+      : carryOver(redraft.edits, original, {
+          before: before && readPage(before, { address: was.address }),
+          handed: redraft.handed,
+        });
   const packed = unchanged ? null : await packOriginal(crypto.randomUUID(), site.id, source);
   const renamed = renamedNodes(carried.settled, original);
   const setAsides = (await db().setAsides.where("siteId").equals(site.id).toArray()).map((one) =>
     moved(one, was, renamed),
   );
-  const stored = { ...was, original: packed?.id ?? was.original, format: source.kind };
+  const stored = { ...was, address, original: packed?.id ?? was.original, format: source.kind };
   const settled = [...redraft.settled, ...carried.settled];
   const examined = await freshen(original, {
     page: stored,
@@ -93,6 +100,7 @@ async function carryOverTo(
     ...carried,
     renamed,
     examined,
+    address,
     format: source.kind,
     original: packed,
     links: linksOf(original),
@@ -113,12 +121,13 @@ function moved(
 
 /** Keeps a page that was brought in again; false where it was changed meanwhile, so that it has to be worked out again. */
 export async function keepAgain(tx: Tx, again: BroughtAgain): Promise<boolean> {
-  const { was, draft, kept, conflicts, renamed, examined, format, original } = again;
+  const { was, draft, kept, conflicts, renamed, examined, address, format, original } = again;
   const page = await tx.get("pages", was.id);
   if (!page) return true;
   if (draftBasis({ page, redraft: redraftOf(await tx.of("changes", "pageId", was.id)) }) !== draft) return false;
   await tx.put("pages", {
     ...page,
+    address,
     original: original?.id ?? page.original,
     format,
     ready: page.ready && conflicts.length === 0,

@@ -12,6 +12,8 @@ import { db } from "./db";
 import { explainStorage } from "./faults";
 import { type ChosenFile, keepFiles } from "./files";
 import { putExamined } from "./freshen";
+import { noteGone } from "./gone";
+import { type Arriving, knownPages } from "./known-pages";
 import { keepFigures } from "./performance";
 import { keepPhrases } from "./phrases";
 import { tellPages } from "./queues";
@@ -162,6 +164,8 @@ export interface Kept {
 export interface KeepOptions {
   /** Pages that are there and were brought in again. */
   again?: readonly BroughtAgain[];
+  /** Ids of pages that are gone from the site. */
+  missing?: readonly string[];
   /** Ids of the site's pages by address, where the caller has them at hand; new ones are added. */
   idByAddress?: Map<string, string>;
   group?: string;
@@ -173,16 +177,25 @@ export async function partPresent(
   site: SiteRecord,
   prepared: readonly Prepared[],
 ): Promise<{ fresh: Prepared[]; again: BroughtAgain[] }> {
-  const known = await addressesOf(site.id);
-  const isPresent = ({ address }: Prepared) => known.has(address);
+  const known = await knownPages(site.id);
+  const ids = new Map(prepared.map((one) => [one, known.find(arrivingOf(one))]));
   const date = today();
-  const again = await inLanes(prepared.filter(isPresent), async ({ address, source, original: { unread } }) => {
-    return await readWithin(unread ? { ...source, unread } : source, (worker, one) =>
-      worker.carryOverPage(site, known.get(address) ?? "", one, date),
+  const present = prepared.filter((one) => ids.get(one) !== null);
+  const again = await inLanes(present, async (one) => {
+    const { unread } = one.original;
+    return await readWithin(unread ? { ...one.source, unread } : one.source, (worker, source) =>
+      worker.carryOverPage(site, ids.get(one) ?? "", source, date),
     );
   });
-  return { fresh: prepared.filter((one) => !isPresent(one)), again: again.filter((one) => one !== null) };
+  return { fresh: prepared.filter((one) => ids.get(one) === null), again: again.filter((one) => one !== null) };
 }
+
+/** What was read, as far as it is known again. */
+export const arrivingOf = ({ path, address, source: { addressGiven } }: Prepared): Arriving => ({
+  path,
+  address,
+  addressGiven,
+});
 
 /** Gives it an id that follows the last one: records that are read by their ids come in the order of the site. */
 function nextInOrder(read: ReadIncoming): ReadIncoming {
@@ -196,27 +209,23 @@ export async function keep(
   prepared: readonly ReadIncoming[],
   options: KeepOptions = {},
 ): Promise<Kept> {
-  const known = options.idByAddress ?? (await addressesOf(site.id));
+  const known = options.idByAddress ?? (await knownPages(site.id)).byAddress;
   const once = new Set(known.keys());
   const fresh = prepared.filter(({ address }) => !once.has(address) && once.add(address)).map(nextInOrder);
   const again = [...new Map((options.again ?? []).map((one) => [one.was.id, one])).values()];
   const many = fresh.length + again.length;
-  if (many === 0) return { added: 0, again: 0, kept: 0, settled: 0, conflicts: 0 };
+  const { missing = [] } = options;
+  if (many + missing.length === 0) return { added: 0, again: 0, kept: 0, settled: 0, conflicts: 0 };
   const label =
     options.label ?? `Bring in ${many === 1 ? "1 page" : `${many} pages`}${fresh.length === 0 ? " again" : ""}`;
-  let moved = await keepOnce(site, fresh, again, label, options.group ?? null);
+  const group = options.group ?? null;
+  let moved = await keepOnce(site, { fresh, again, missing }, label, group);
   for (const one of fresh) known.set(one.address, one.id);
   // Pages that were changed while they were read again are worked out anew, each until nobody comes in between.
   for (let tries = 0; moved.length > 0 && tries < TRIES; tries++) {
     const date = today();
     const anew = await inLanes(moved, (one) => onPool((worker) => worker.carryOverAgain(site, one, date)));
-    moved = await keepOnce(
-      site,
-      [],
-      anew.filter((one) => one !== null),
-      label,
-      options.group ?? null,
-    );
+    moved = await keepOnce(site, { fresh: [], again: anew.filter((one) => one !== null), missing: [] }, label, group);
   }
   if (moved.length > 0)
     throw new Error(
@@ -238,8 +247,11 @@ const TRIES = 5;
 /** Keeps pages in one transaction; those that were changed meanwhile come back. */
 async function keepOnce(
   site: SiteRecord,
-  fresh: readonly ReadIncoming[],
-  again: readonly BroughtAgain[],
+  {
+    fresh,
+    again,
+    missing,
+  }: { fresh: readonly ReadIncoming[]; again: readonly BroughtAgain[]; missing: readonly string[] },
   label: string,
   group: string | null,
 ): Promise<BroughtAgain[]> {
@@ -260,18 +272,13 @@ async function keepOnce(
         await tx.put("pages", page);
         await putExamined(tx, page, one);
       }
+      await noteGone(tx, missing);
       const moved: BroughtAgain[] = [];
       for (const one of again) if (!(await keepAgain(tx, one))) moved.push(one);
       return moved;
     },
     { group },
   );
-}
-
-/** Ids of a site's pages by their addresses. */
-export async function addressesOf(siteId: string): Promise<Map<string, string>> {
-  const pages = await db().pages.where("siteId").equals(siteId).toArray();
-  return new Map(pages.map((page) => [page.address, page.id]));
 }
 
 function withTitlePattern(site: SiteRecord, pages: readonly ReadIncoming[]): SiteRecord {

@@ -3,10 +3,15 @@ import { loseStorage } from "./lost";
 import { splitPages, upgradeOriginal, upgradePage, upgradeRedraft } from "./migrations";
 import { type RecordOf, TABLE_NAMES, TABLES, type TableName } from "./records/all";
 import { facets } from "./records/facets";
-import { type Table as TableOf, upgradeRecord } from "./records/table";
+import { type Table as TableOf, upgradeRecord, withDefaults } from "./records/table";
 
-/** Version of the schema; what changed between them is in `migrations.ts`. */
-export const SCHEMA_VERSION = 13;
+/** Versions that tables came with, or that their records were changed by. */
+const VERSIONS = TABLE_NAMES.flatMap((name) => {
+  const { since = 0, upgrades = {} }: Pick<TableOf<object>, "since" | "upgrades"> = TABLES[name];
+  return [since, ...Object.keys(upgrades).map(Number)];
+});
+/** Version of the schema: the last that a table's file names. What changed up to the fifth is in `migrations.ts`. */
+export const SCHEMA_VERSION = Math.max(...VERSIONS);
 export const DATABASE = "keen-quill";
 const DELETED = "The storage of this browser was deleted.";
 
@@ -99,8 +104,18 @@ export class Desk extends Dexie {
       lineUps: TABLES.lineUps.indexes,
       rivals: TABLES.rivals.indexes,
     });
-    this.version(12).upgrade((tx) => upgradeTables(tx, 12));
-    this.version(13).upgrade((tx) => upgradeTables(tx, 13));
+    for (let version = 12; version <= SCHEMA_VERSION; version++)
+      this.version(version)
+        .stores(
+          Object.fromEntries(
+            TABLE_NAMES.filter((name) => sinceOf(name) === version).map((name) => [name, TABLES[name].indexes]),
+          ),
+        )
+        .upgrade((tx) => upgradeTables(tx, version));
+    for (const name of TABLE_NAMES) {
+      const table: Pick<TableOf<object>, "defaults"> = TABLES[name];
+      if (table.defaults) this.table(name).hook("reading", (record) => record && withDefaults(table, record));
+    }
     // Another tab deletes or upgrades it: left alone, the database would be opened anew, empty, at the next write.
     this.on("versionchange", ({ newVersion }) => {
       this.close();

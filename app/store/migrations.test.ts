@@ -3,12 +3,12 @@ import Dexie from "dexie";
 import { afterEach, describe, expect, it } from "vitest";
 import { rulesFound } from "#core/findings/found";
 import { originalFromText } from "#core/page/original";
-import { makeBackup, restoreBackup } from "./backup";
+import { makeBackup } from "./backup";
 import { newSite } from "./bring-in";
 import { Desk, db } from "./db";
 import { examinePages } from "./freshen";
 import { packOriginal } from "./originals";
-import { emptyStorage, stored, TODAY } from "./testing";
+import { emptyStorage, restored, stored, TODAY } from "./testing";
 import { undo } from "./transact";
 
 afterEach(emptyStorage);
@@ -240,7 +240,7 @@ describe("what was set aside in version 5", () => {
     await db().setAsides.bulkPut(SET_ASIDES as never);
     const out = JSON.parse(await makeBackup());
     await emptyStorage();
-    expect(await restoreBackup(JSON.stringify({ ...out, version: 5 }))).toEqual({ sites: 0, pages: 0 });
+    expect(await restored(JSON.stringify({ ...out, sites: [SITE], version: 5 }))).toEqual({ sites: 1, pages: 0 });
     expect((await db().setAsides.toArray()).map(({ key }) => key)).toEqual(KEYS);
   });
 });
@@ -307,10 +307,10 @@ describe("a backup of an earlier version", () => {
   };
 
   it("1 comes back", async () => {
-    expect(await restoreBackup(JSON.stringify(backup1))).toEqual({ sites: 1, pages: 1 });
+    expect(await restored(JSON.stringify(backup1))).toEqual({ sites: 1, pages: 1 });
     expect(await db().originals.get("p1")).toMatchObject({ id: "p1", kind: "html" });
     expect(await db().changes.toArray()).toMatchObject([{ edit: EDIT, state: "open" }]);
-    expect(await restoreBackup(JSON.stringify({ ...backup1, version: 99 }))).toHaveProperty("reason");
+    expect(await restored(JSON.stringify({ ...backup1, version: 99 }))).toHaveProperty("reason");
   });
 
   it("4 comes back, with the bytes of its files, and goes out as one of this version", async () => {
@@ -325,12 +325,12 @@ describe("a backup of an earlier version", () => {
       redrafts: [REDRAFT],
       setAsides: [],
     };
-    expect(await restoreBackup(JSON.stringify(backup))).toEqual({ sites: 1, pages: 1 });
+    expect(await restored(JSON.stringify(backup))).toEqual({ sites: 1, pages: 1 });
     expect((await db().fileBytes.toArray())[0]?.bytes).toEqual(Uint8Array.of(1, 2, 255));
     expect(await db().changes.count()).toBe(3);
     const out = await makeBackup();
     await emptyStorage();
-    expect(await restoreBackup(out)).toEqual({ sites: 1, pages: 1 });
+    expect(await restored(out)).toEqual({ sites: 1, pages: 1 });
     expect(await db().files.toArray()).toEqual([file]);
   });
 
@@ -341,8 +341,8 @@ describe("a backup of an earlier version", () => {
     ["records that are null", { redrafts: [null] }],
     ["a table that is missing", { setAsides: undefined }],
   ])("with %s changes nothing, and says what is wrong", async (_, change) => {
-    const restored = await restoreBackup(JSON.stringify({ ...backup1, ...change }));
-    expect(restored).toEqual({ reason: expect.stringMatching(/^This backup is damaged: .*Nothing was changed\.$/) });
+    const result = await restored(JSON.stringify({ ...backup1, ...change }));
+    expect(result).toEqual({ reason: expect.stringMatching(/^This backup is damaged: .*Nothing was changed\.$/) });
     expect([await db().pages.count(), await db().sites.count()]).toEqual([0, 0]);
   });
 });

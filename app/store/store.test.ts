@@ -2,7 +2,7 @@ import { deflateSync } from "node:zlib";
 import { unzipSync } from "fflate";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { originalFromBytes } from "#core/page/original-from-bytes";
-import { makeBackup, restoreBackup } from "./backup";
+import { makeBackup } from "./backup";
 import { carryOverPage } from "./bring-again";
 import { db } from "./db";
 import { examinePages } from "./freshen";
@@ -26,6 +26,7 @@ import {
   incoming,
   keptPage,
   openSite,
+  restored,
   retitled,
   stored,
   TODAY,
@@ -164,11 +165,11 @@ describe("a backup", () => {
     const [original] = backup.originals;
     await emptyStorage();
     for (const packed of [packedAs("a".repeat(21 * 1024 * 1024)), "AA==", packedAs(LAMP).slice(0, 20)]) {
-      const restored = await restoreBackup(JSON.stringify({ ...backup, originals: [{ ...original, packed }] }));
-      expect(restored).toEqual({ reason: expect.stringMatching(/damaged: the source of https:.* 20 MB\. Nothing/) });
+      const result = await restored(JSON.stringify({ ...backup, originals: [{ ...original, packed }] }));
+      expect(result).toEqual({ reason: expect.stringMatching(/damaged: the source of https:.* 20 MB\. Nothing/) });
       expect(await db().pages.count()).toBe(0);
     }
-    expect(await restoreBackup(JSON.stringify(backup))).toEqual({ sites: 1, pages: 1 });
+    expect(await restored(JSON.stringify(backup))).toEqual({ sites: 1, pages: 1 });
   });
 
   it("of this version holds everything, conflicts too", async () => {
@@ -217,10 +218,10 @@ describe("a backup", () => {
     expect(held.filter((name) => before[name].length === 0)).toEqual([]);
     const backup = await makeBackup();
     await emptyStorage();
-    expect(await restoreBackup(backup)).toEqual({ sites: 1, pages: 1 });
+    expect(await restored(backup)).toEqual({ sites: 1, pages: 1 });
     expect(await all()).toEqual(before);
     // Put back once more, nothing stands twice.
-    expect(await restoreBackup(backup)).toEqual({ sites: 1, pages: 1 });
+    expect(await restored(backup)).toEqual({ sites: 1, pages: 1 });
     expect(await all()).toEqual(before);
   });
 });

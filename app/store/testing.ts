@@ -6,9 +6,11 @@ import { db } from "./db";
 import { putExamined } from "./freshen";
 import { changedPages, handOverSite } from "./hand-over";
 import { loadPageRecord, type PageRecord } from "./page-record";
+import { readBackup } from "./read-backup";
 import { type Incoming, readIncoming } from "./read-incoming";
 import type { SiteRecord } from "./records/sites";
 import { keepRedrafted, type PageChange, redraftPage } from "./redraft-pages";
+import { differencesFrom, restoreBackup } from "./restore";
 import { transact } from "./transact";
 import { writePage } from "./write-page";
 
@@ -88,4 +90,11 @@ export async function broughtAgain(site: SiteRecord, { id }: PageRecord, source:
     if (again.original) await db().originals.put(again.original);
     if (await transact(site.id, "Bring in again", (tx) => keepAgain(tx, again))) return again;
   }
+}
+
+/** Restores a backup, and takes what it has of everything that differs. */
+export async function restored(json: string): Promise<{ sites: number; pages: number } | { reason: string }> {
+  const backup = readBackup(json);
+  if ("reason" in backup) return backup;
+  return restoreBackup(backup, new Set((await differencesFrom(backup)).map(({ id }) => id)));
 }

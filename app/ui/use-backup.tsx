@@ -1,17 +1,26 @@
-import { type ReactNode, useRef } from "react";
+import { type ReactNode, useRef, useState } from "react";
 import { useRevalidator } from "react-router";
+import type { Difference } from "../store/restore";
 import { today } from "../store/today";
 import { download } from "./download";
 import { useNotices } from "./notice";
+import { onDemand } from "./on-demand";
+
+const RestoreDialog = onDemand(async () => (await import("./restore-dialog")).RestoreDialog);
 
 /** Largest backup that is taken into memory, in bytes. */
 const MOST_BACKUP = 1024 ** 3;
 
-/** Making a backup of everything in this browser, and putting one back. `input` stands in the screen, unseen. */
+/** Making a backup of everything in this browser, and restoring one. `input` stands in the screen, unseen. */
 export function useBackup(): { make: () => void; putBack: () => void; input: ReactNode } {
   const file = useRef<HTMLInputElement>(null);
   const { notify, fail } = useNotices();
   const { revalidate } = useRevalidator();
+  const [asked, setAsked] = useState<{
+    of: string;
+    differences: Difference[];
+    finish: (taken: ReadonlySet<string>) => Promise<void>;
+  } | null>(null);
   const make = async () => {
     try {
       const { makeBackup } = await import("../store/backup");
@@ -27,16 +36,30 @@ export function useBackup(): { make: () => void; putBack: () => void; input: Rea
       return;
     }
     try {
-      const [{ restoreBackup }, { counted }] = await Promise.all([
-        import("../store/backup"),
+      const [{ readBackup }, { differencesFrom, restoreBackup }, { counted }] = await Promise.all([
+        import("../store/read-backup"),
+        import("../store/restore"),
         import("#core/rules/texts"),
       ]);
-      const result = await restoreBackup(await chosen.text());
-      if ("reason" in result) fail(new Error(result.reason));
-      else {
-        notify("The backup was put back", `${counted(result.sites, "site")}, ${counted(result.pages, "page")}.`);
-        void revalidate();
+      const backup = readBackup(await chosen.text());
+      if ("reason" in backup) {
+        fail(new Error(backup.reason));
+        return;
       }
+      const of = `${counted(backup.sites.length, "site")}, ${counted(backup.pages.length, "page")}`;
+      const finish = async (taken: ReadonlySet<string>) => {
+        try {
+          await restoreBackup(backup, taken);
+          setAsked(null);
+          notify("Backup restored", `${of}.`);
+          void revalidate();
+        } catch (error) {
+          fail(error);
+        }
+      };
+      const differences = await differencesFrom(backup);
+      if (differences.length === 0) await finish(new Set());
+      else setAsked({ of, differences, finish });
     } catch (error) {
       fail(error);
     }
@@ -45,18 +68,28 @@ export function useBackup(): { make: () => void; putBack: () => void; input: Rea
     make: () => void make(),
     putBack: () => file.current?.click(),
     input: (
-      <input
-        ref={file}
-        type="file"
-        accept=".json,application/json"
-        hidden
-        aria-label="Backup file"
-        onChange={(event) => {
-          void restore(event.target.files?.[0]);
-          // The same file can be chosen again.
-          event.target.value = "";
-        }}
-      />
+      <>
+        {asked && (
+          <RestoreDialog
+            of={asked.of}
+            differences={asked.differences}
+            onRestore={asked.finish}
+            onClose={() => setAsked(null)}
+          />
+        )}
+        <input
+          ref={file}
+          type="file"
+          accept=".json,application/json"
+          hidden
+          aria-label="Backup file"
+          onChange={(event) => {
+            void restore(event.target.files?.[0]);
+            // The same file can be chosen again.
+            event.target.value = "";
+          }}
+        />
+      </>
     ),
   };
 }

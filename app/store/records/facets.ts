@@ -1,5 +1,5 @@
 import { packLines } from "#core/site/facets/facet";
-import { FACET_NAMES, type FacetName } from "#core/site/facets/facet-names";
+import { FACET_DEFAULTS, FACET_NAMES } from "#core/site/facets/facet-names";
 import type { PackedFacets, PageFacets } from "#core/site/facets/page-facets";
 import { type Old, table } from "./table";
 
@@ -12,15 +12,6 @@ export interface FacetsRecord extends PageFacets {
 function packed(record: Old): Old {
   const { headings = [] } = record;
   return {
-    links: "",
-    fragments: "",
-    alternates: "",
-    ids: "",
-    pictures: "",
-    shapes: "",
-    beginning: "",
-    words: 0,
-    noindex: false,
     ...record,
     headings: Array.isArray(headings) ? packLines(headings as [number, string][], (one) => one) : headings,
   };
@@ -34,20 +25,20 @@ export const facets = table<FacetsRecord>()({
   transacted: true,
   uncompared: true,
   backup: true,
+  // A facet that was added since is taken when the page is examined again.
+  defaults: FACET_DEFAULTS,
   upgrades: {
     2: (record) => ({ language: "", headings: [], ...record }),
     6: ({ said, ...record }) => ({ ...record, ...(said !== undefined && { beginning: said }) }),
     7: packed,
-    9: (record) => ({ stems: "", ...record }),
   },
   optional: ["phrase", "supporting", "also", "redirectedFrom", "kind", "inSitemap"],
   fields: ({ joi, id, text, texts, count, kind }) => {
     // A facet's schema is that of the form it is stored in.
-    const other: Partial<Record<FacetName, typeof count | ReturnType<typeof joi.boolean>>> = {
-      words: count,
-      noindex: joi.boolean(),
-    };
-    const facets = Object.fromEntries(FACET_NAMES.map((name) => [name, other[name] ?? text]));
+    const schemas = { string: text, number: count, boolean: joi.boolean() };
+    const facets = Object.fromEntries(
+      FACET_NAMES.map((name) => [name, schemas[typeof FACET_DEFAULTS[name] as keyof typeof schemas]]),
+    );
     return {
       id,
       siteId: id,

@@ -50,7 +50,7 @@ export const pages = table<StoredPage>()({
   transacted: true,
   backup: true,
   unseen: ["ready", "handedAt", "withdrawn", "goneSince", "position", "file"],
-  passing: ["handedAt", "withdrawn", "goneSince"],
+  passing: ["handedAt", "withdrawn"],
   upgrades: {
     6: (page) => ({ goneSince: null, ...page }),
     9: (page) => ({ supporting: [], ...page }),

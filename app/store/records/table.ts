@@ -44,6 +44,8 @@ export interface Table<R extends object> {
   backup: boolean;
   /** Where keys are numbers that mean nothing elsewhere: what records belong to. A backup puts back all of one owner at once. */
   owner?: keyof R & string;
+  /** Fields that a record has which was written before they were known, from storage and from backups. */
+  defaults?: Partial<R>;
   /** Fields that a record may lack. */
   optional?: readonly Optional<R>[];
   /** Fields that are no part of what the editor did: an action does not keep them. */
@@ -60,6 +62,13 @@ export interface Table<R extends object> {
 
 /** Names of the fields that a record may lack. */
 type Optional<R> = { [K in keyof R]-?: undefined extends R[K] ? K : never }[keyof R] & string;
+
+/** A record with the fields that it lacks, if there are defaults for them; the same record if it lacks none. */
+export function withDefaults({ defaults }: { defaults?: object }, record: Old): Old {
+  if (!defaults) return record;
+  for (const name in defaults) if (!(name in record)) return { ...defaults, ...record };
+  return record;
+}
 
 /** A record of an earlier version as the tables are now. */
 export function upgradeRecord({ upgrades = {} }: Pick<Table<never>, "upgrades">, record: Old, from: number): Old {

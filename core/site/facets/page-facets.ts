@@ -3,9 +3,10 @@ import type { Page } from "../../page/page.ts";
 import type { PageKind } from "../../page/page-kind.ts";
 import { alternates } from "./alternates.ts";
 import { beginning } from "./beginning.ts";
+import { canonical } from "./canonical.ts";
 import { description } from "./description.ts";
 import type { Facet, Packed } from "./facet.ts";
-import { FACET_NAMES, type FacetName } from "./facet-names.ts";
+import { type FACET_DEFAULTS, FACET_NAMES, type FacetName } from "./facet-names.ts";
 import { fragments } from "./fragments.ts";
 import { headings } from "./headings.ts";
 import { ids } from "./ids.ts";
@@ -25,6 +26,7 @@ export const FACETS = {
   description,
   keywords,
   language,
+  canonical,
   headings,
   links,
   fragments,
@@ -36,7 +38,10 @@ export const FACETS = {
   words,
   stems,
   noindex,
-} as const satisfies Record<FacetName, object>;
+} as const satisfies { [N in FacetName]: { unpack: (packed: Widened<(typeof FACET_DEFAULTS)[N]>) => unknown } };
+
+/** The type of a default: what the facet is stored as. */
+type Widened<T> = T extends string ? string : T extends number ? number : boolean;
 
 type ValueOf<N extends FacetName> = (typeof FACETS)[N] extends Facet<infer T, Packed> ? T : never;
 type PackedOf<N extends FacetName> = ReturnType<(typeof FACETS)[N]["pack"]>;
