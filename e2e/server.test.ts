@@ -1,5 +1,5 @@
 import { createServer, request, type Server } from "node:http";
-import type { AddressInfo } from "node:net";
+import { type AddressInfo, connect } from "node:net";
 import { type Browser, chromium, type Page } from "playwright-core";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { CHROMIUM_FLAGS, findChromium } from "../scripts/chromium.mjs";
@@ -124,6 +124,53 @@ describe("the server works for its own pages only", () => {
     for (const path of ["/fetch", "/validate", "/demo-site.zip", "/large-site.zip"]) {
       const { status, headers } = await ask(path, "GET", { host: own.host });
       expect([path, status, headers.allow]).toEqual([path, 405, "POST"]);
+    }
+  });
+
+  it("refuses names, addresses and methods that no page of its own has", async () => {
+    const { host } = new URL(inject("address"));
+    const status = async (path: string, method: string, name = host) =>
+      (await ask(path, method, { host: name })).status;
+    expect([
+      await status("/", "GET"),
+      await status("/", "GET", "127.999.999.999"),
+      await status("/", "GET", "127.0.0"),
+      await status("http://a.example/", "GET"),
+      await status("*", "GET"),
+      await status("/", "TRACE"),
+      await status("/", "DELETE"),
+    ]).toEqual([200, 421, 421, 400, 400, 405, 405]);
+  });
+
+  it("answers while hundreds of others send slowly, and closes them by itself", async () => {
+    const application = await startApplication(await freePort(), inject("standIn"));
+    try {
+      const { hostname, port: own } = new URL(application.address);
+      const origin = application.address;
+      const headers = { origin, host: `${hostname}:${own}`, ...json };
+      const head = `POST /fetch HTTP/1.1\r\nHost: ${headers.host}\r\nOrigin: ${origin}\r\nContent-Type: application/json\r\nContent-Length: 60\r\n\r\n{`;
+      let open = 0;
+      const closed = Array.from({ length: 300 }, (_, i) => {
+        const socket = connect(Number(own), hostname);
+        return new Promise<void>((resolve) => {
+          socket.on("error", () => {});
+          socket.on("close", () => resolve());
+          socket.resume();
+          socket.on("connect", () => {
+            open++;
+            // Half of them do not even send all of their headers.
+            socket.write(i % 2 ? head : head.slice(0, 40));
+          });
+        });
+      });
+      await expect.poll(() => open, { timeout: 20_000 }).toBe(300);
+      const body = asking("https://www.gullhaven.example/");
+      expect((await ask("/fetch", "POST", headers, body, own)).status).toBe(200);
+      const begun = performance.now();
+      await Promise.all(closed);
+      expect(performance.now() - begun).toBeLessThan(30_000);
+    } finally {
+      application.child.kill();
     }
   });
 

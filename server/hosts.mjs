@@ -1,6 +1,9 @@
 // Which names this server answers to. Plain JavaScript, since what starts the server runs it unbuilt.
+import { isIPv4 } from "node:net";
 
-const LOOPBACK = /^(?:localhost|(?:[a-z0-9-]+\.)*localhost|127(?:\.\d{1,3}){3}|\[::1\])$/;
+const LOOPBACK = /^(?:(?:[a-z0-9-]+\.)*localhost|\[::1\])$/;
+/** @param {string} name */
+const isLoopbackName = (name) => LOOPBACK.test(name) || (isIPv4(name) && name.startsWith("127."));
 
 /** @param {string | null | undefined} host */
 const named = (host) => (host ?? "").toLowerCase().trim();
@@ -13,7 +16,7 @@ const withoutPort = (name) => name.replace(/:\d+$/, "");
  * @param {string | null | undefined} host
  * @returns {boolean}
  */
-export const isLoopback = (host) => LOOPBACK.test(withoutPort(named(host)));
+export const isLoopback = (host) => isLoopbackName(withoutPort(named(host)));
 
 /**
  * Whether a Host header names this server: loopback, or what the operator has listed in KEEN_QUILL_HOSTS, parted by commas.

@@ -6,9 +6,14 @@ import { createRequestHandler } from "@react-router/express";
 import compression from "compression";
 import express from "express";
 import { isLoopback, isServed } from "./hosts.mjs";
+import { wholeRequest } from "./whole-request.mjs";
 
-/** Time in milliseconds in which a request has to be there whole. */
-const REQUEST_TIMEOUT = 30_000;
+/** Time in milliseconds in which a request has to be there whole, and how often that is looked at. */
+const REQUEST_TIMEOUT = 8_000;
+const LOOKED_AT = 1_000;
+
+const METHODS = new Set(["GET", "HEAD", "POST"]);
+const ALLOW = { Allow: [...METHODS].join(", ") };
 
 /** Time in milliseconds for what is being answered when the server is ended. */
 const LAST_ANSWERS = 5_000;
@@ -40,29 +45,38 @@ app.use("/assets", express.static(built("client/assets"), { immutable: true, max
 app.use(express.static(built("client"), { maxAge: "1h" }));
 app.all("*", createRequestHandler({ build: await import("../build/server/index.js"), mode: process.env.NODE_ENV }));
 
+/** Sends a sentence instead of an answer of the application's. */
+function refuse(response, status, sentence, headers = {}) {
+  response.writeHead(status, { ...ALWAYS, "Content-Type": "text/plain; charset=utf-8", ...headers });
+  response.end(`${sentence}\n`);
+}
+
 // What is too much is put off before anything is done for it, not even by the application: else answering "not now" would
-// take all the time there is.
+// take all the time there is. A request counts from when it is there whole: those that dawdle keep nobody out.
 let working = 0;
-function answer(request, response) {
-  if (request.method === "POST") {
-    if (working >= MOST_WORK) {
-      response.writeHead(503, { ...ALWAYS, "Retry-After": "2", "Content-Type": "text/plain; charset=utf-8" });
-      response.end("Too much is being asked at once.\n");
-      return;
-    }
-    working++;
-    response.once("close", () => working--);
-  }
-  app(request, response);
+async function answer(request, response) {
+  if (!METHODS.has(request.method)) return refuse(response, 405, "Only GET, HEAD and POST are answered.", ALLOW);
+  if (!request.url.startsWith("/")) return refuse(response, 400, "An address here begins with a slash.");
+  if (request.method !== "POST") return app(request, response);
+  if (!isServed(request.headers.host)) return refuse(response, 421, "Keen Quill does not answer to this name.");
+  const tooMuch = () => refuse(response, 503, "Too much is being asked at once.", { "Retry-After": "2" });
+  if (working >= MOST_WORK) return tooMuch();
+  const whole = await wholeRequest(request);
+  if (whole === "gone") return;
+  if (whole === "too-long") return refuse(response, 413, "That is more than can be asked.", { Connection: "close" });
+  if (whole === "too-much" || working >= MOST_WORK) return tooMuch();
+  working++;
+  response.once("close", () => working--);
+  app(whole, response);
 }
 
 const port = Number(process.env.PORT ?? 3000);
 const host = process.env.HOST || "127.0.0.1";
 // Whoever finds no room among those that wait to be taken is told so after a second only.
-const server = createServer(answer).listen({ port, host, backlog: 2048 }, () =>
-  console.log(`Keen Quill is open at http://${host}:${port}/`),
-);
-server.requestTimeout = REQUEST_TIMEOUT;
+const server = createServer(
+  { requestTimeout: REQUEST_TIMEOUT, headersTimeout: REQUEST_TIMEOUT, connectionsCheckingInterval: LOOKED_AT },
+  answer,
+).listen({ port, host, backlog: 2048 }, () => console.log(`Keen Quill is open at http://${host}:${port}/`));
 server.on("error", (error) => {
   const taken = error.code === "EADDRINUSE";
   console.error(

@@ -1,4 +1,5 @@
-import { useState } from "react";
+import { RadioGroup } from "radix-ui";
+import { useId, useState } from "react";
 import { pathOf } from "#core/address/address";
 import { counted } from "#core/rules/texts";
 import type { Difference } from "../store/restore";
@@ -39,9 +40,7 @@ export function RestoreDialog({
       description={`The backup holds ${of}. Since it was made, ${counted(differences.length, "thing")} ${differences.length === 1 ? "has" : "have"} changed here. Choose what to keep. What is not listed is the same, or comes back from the backup.`}
     >
       <p className="mt-4 flex flex-wrap items-center gap-5">
-        <Action disabled={taken.size === 0} onClick={() => setTaken(new Set())}>
-          Keep mine for all
-        </Action>
+        <Action onClick={() => setTaken(new Set())}>Keep mine for all</Action>
         <Action disabled={all} onClick={() => setTaken(new Set(differences.map(({ id }) => id)))}>
           Take the backup’s for all
         </Action>
@@ -77,7 +76,7 @@ export function RestoreDialog({
 }
 
 function Line({
-  difference: { id, of, what, mine, theirs },
+  difference: { of, what, mine, theirs },
   theirs: isTheirs,
   onChoose,
 }: {
@@ -85,29 +84,42 @@ function Line({
   theirs: boolean;
   onChoose: (theirs: boolean) => void;
 }) {
+  const nameId = useId();
   const options = [
-    [false, "Mine", mine],
-    [true, "Backup", theirs],
+    ["Mine", mine],
+    ["Backup", theirs],
   ] as const;
   return (
     <li className="border-hairline border-b py-2 last:border-b-0">
-      <fieldset>
-        <legend className="text-12 text-ink-soft">
-          <span className="font-mono">{of.includes("://") ? pathOf(of) : of}</span> · {what}
-        </legend>
-        {options.map(([value, name, text]) => (
-          <label key={name} className="mt-1 grid grid-cols-[16px_64px_minmax(0,1fr)] items-baseline gap-2">
-            <input type="radio" name={id} checked={isTheirs === value} onChange={() => onChoose(value)} />
-            <span className="text-12">{name}</span>
+      <p id={nameId} className="text-12 text-ink-soft">
+        <span className="font-mono">{of.includes("://") ? pathOf(of) : of}</span> · {what}
+      </p>
+      <RadioGroup.Root
+        aria-labelledby={nameId}
+        value={isTheirs ? "Backup" : "Mine"}
+        onValueChange={(value) => onChoose(value === "Backup")}
+      >
+        {options.map(([name, text]) => (
+          <label
+            key={name}
+            htmlFor={nameId + name}
+            className="mt-1 grid grid-cols-[24px_64px_minmax(0,1fr)] items-start gap-2 leading-6"
+          >
+            <RadioGroup.Item id={nameId + name} value={name} className="grid h-6 w-6 place-items-center">
+              <span className="grid h-4 w-4 place-items-center rounded-full border border-graphite">
+                <RadioGroup.Indicator className="h-2 w-2 rounded-full bg-ink forced-colors:bg-[Highlight]" />
+              </span>
+            </RadioGroup.Item>
+            <span className="text-12 leading-6">{name}</span>
             <span
               dir="auto"
-              className={`break-words ${text === null ? "text-ink-soft" : isTheirs === value ? "" : "text-graphite"}`}
+              className={`break-words ${text === null ? "text-ink-soft" : isTheirs === (name === "Backup") ? "" : "text-graphite"}`}
             >
               {text === null ? "not changed" : text === "" ? "empty" : text}
             </span>
           </label>
         ))}
-      </fieldset>
+      </RadioGroup.Root>
     </li>
   );
 }
