@@ -1,3 +1,4 @@
+import { spawnSync } from "node:child_process";
 import { createServer, request, type Server } from "node:http";
 import { type AddressInfo, connect } from "node:net";
 import { type Browser, chromium, type Page } from "playwright-core";
@@ -212,5 +213,20 @@ describe("the server works for its own pages only", () => {
     } finally {
       child.kill("SIGKILL");
     }
+  });
+});
+
+describe("npm run demo", () => {
+  const demo = (PORT: string) =>
+    spawnSync(process.execPath, ["scripts/demo.mjs"], { encoding: "utf8", env: { ...process.env, PORT } });
+
+  it("says in a sentence why it cannot open at the port that was asked for", () => {
+    const taken = demo(port());
+    expect([taken.status, taken.stderr]).toEqual([1, `Port ${port()} is taken. Set PORT to another one.\n`]);
+    const none = demo("x");
+    expect([none.status, none.stderr]).toEqual([
+      1,
+      "PORT is x, which is no port. Set it to a number from 1 to 65535.\n",
+    ]);
   });
 });

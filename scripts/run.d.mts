@@ -7,3 +7,4 @@ export function freePort(wished?: number): Promise<number>;
 export function startStandIn(): Promise<{ child: ChildProcess; origin: string }>;
 export function startApplication(port: number, standIn?: string): Promise<{ child: ChildProcess; address: string }>;
 export function install(): void;
+export function wishedPort(usual: number): Promise<number | null>;

@@ -96,10 +96,12 @@ export function freePort(wished = 0) {
   });
 }
 
-/** Starts the stand-in for the outside world and returns where it listens. */
+/** Starts the stand-in for the outside world, on any free port, and returns where it listens. */
 export function startStandIn() {
+  const { PORT: _, ...env } = process.env;
   const child = spawn(process.execPath, ["--import", "tsx", `${root}server/stand-in/start.ts`], {
     cwd: root,
+    env,
     stdio: ["ignore", "pipe", "inherit"],
   });
   return new Promise((resolve, reject) => {
@@ -108,8 +110,8 @@ export function startStandIn() {
   });
 }
 
-/** Starts the built application and waits until it answers. `standIn` is where `*.example` hosts are. */
-export async function startApplication(port, standIn) {
+/** Starts the built application and waits until it listens. `standIn` is where `*.example` hosts are. */
+export function startApplication(port, standIn) {
   const child = spawn(process.execPath, [`${root}server/serve.mjs`], {
     cwd: root,
     env: {
@@ -117,16 +119,19 @@ export async function startApplication(port, standIn) {
       PORT: String(port),
       ...(standIn && { KEEN_QUILL_STAND_IN: standIn }),
     },
-    stdio: ["ignore", "ignore", "inherit"],
+    stdio: ["ignore", "pipe", "inherit"],
   });
-  const address = `http://127.0.0.1:${port}`;
-  for (let i = 0; i < 100; i++) {
-    try {
-      if ((await fetch(address)).ok) return { child, address };
-    } catch {
-      await new Promise((resolve) => setTimeout(resolve, 100));
-    }
-  }
-  child.kill();
-  throw new Error("The application did not start. The lines above say why.");
+  // Its own word, as long as it takes: whoever answers at the port may be another program.
+  return new Promise((resolve, reject) => {
+    child.stdout.once("data", () => resolve({ child, address: `http://127.0.0.1:${port}` }));
+    child.once("exit", () => reject(new Error("The application did not start. The line above says why.")));
+  });
+}
+
+/** The port that PORT names, or one that is free. Null where PORT names none. */
+export async function wishedPort(usual) {
+  const { PORT } = process.env;
+  if (PORT === undefined || PORT === "") return freePort(usual);
+  const port = Number(PORT);
+  return Number.isInteger(port) && port > 0 && port < 65_536 ? port : null;
 }
