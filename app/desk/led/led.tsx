@@ -4,7 +4,9 @@ import { unstated } from "#core/compose/compose";
 import { fieldOf, newValueOf, wasOf } from "#core/rewrite/edits";
 import { useSite } from "../../routes/site";
 import { Action, MainButton } from "../../ui/controls";
+import { isTyped } from "../../ui/focus-on";
 import { remember, remembered } from "../../ui/remembered";
+import { useTyping } from "../../ui/use-typing";
 import { showPart } from "../contents";
 import AudienceChoice from "../sections/audience";
 import Suggested from "../sections/suggested";
@@ -75,15 +77,28 @@ export default function Led({
     [page, edits, record, notes, types],
   );
   const open = steps.filter(({ id, kind }) => kind === "changes" || !passed.includes(id));
-  const step = open[0];
+  const { step, isHeld } = useHeld(open[0]);
+  const panel = useRef<HTMLElement>(null);
   const heading = useRef<HTMLHeadingElement>(null);
+  const opened = useRef(false);
   useLit(step);
   // biome-ignore lint/correctness/useExhaustiveDependencies: another step is read out
-  useEffect(() => heading.current?.focus({ preventScroll: true }), [step?.kind, step?.anchor]);
+  useEffect(() => {
+    const { activeElement: focused } = document;
+    // Whoever types, or works elsewhere on the sheet, keeps the focus.
+    if (opened.current && focused !== document.body && !panel.current?.contains(focused)) return;
+    if (focused && isTyped(focused)) return;
+    opened.current = true;
+    heading.current?.focus({ preventScroll: true });
+  }, [step?.kind, step?.anchor]);
   if (!step) return null;
   const left = open.length - 1;
+  /** The step as it is now, where its text was changed since it was held. */
+  const now = open.find(({ kind, anchor }) => kind === step.kind && anchor === step.anchor);
+  const isChanged = isHeld && now?.id !== step.id;
   return (
     <section
+      ref={panel}
       aria-label="Led through this page"
       className="sticky bottom-0 z-20 -mx-[22px] mt-4 border-ink border-t bg-paper px-[22px] py-3"
     >
@@ -128,11 +143,26 @@ export default function Led({
             <span className="text-ink-soft">This is the last page of the queue.</span>
           )
         ) : (
-          <Action onClick={() => pass(step.id)}>{GO_ON[step.kind] ?? "Pass this over"}</Action>
+          <Action onClick={() => now && pass(now.id)}>
+            {isChanged ? "Next" : (GO_ON[step.kind] ?? "Pass this over")}
+          </Action>
         )}
       </p>
     </section>
   );
+}
+
+/**
+ * The step that is shown: the next one, but as long as somebody types the one that it was then. A step ends when its field is
+ * left, never under the hands of whoever words it.
+ */
+function useHeld(next: Step | undefined): { step: Step | undefined; isHeld: boolean } {
+  const typing = useTyping();
+  const held = useRef(next);
+  useEffect(() => {
+    if (!typing) held.current = next;
+  });
+  return typing ? { step: held.current, isHeld: true } : { step: next, isHeld: false };
 }
 
 /** What a press on goes on with, where it is not passing something over. */
