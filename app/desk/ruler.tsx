@@ -42,7 +42,7 @@ export function Ruler({
       height="30"
       className="block overflow-visible font-mono"
       role="img"
-      aria-label={notches.map((n) => `${n.name} cut at ${Math.round(n.at)} px`).join(", ")}
+      aria-label={["ruler", ...notches.map((n) => `${n.name} cut at ${Math.round(n.at)} px`)].join(", ")}
     >
       <path d={`M0 .5H${width}`} className="stroke-graphite" />
       <path

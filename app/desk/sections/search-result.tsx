@@ -304,17 +304,19 @@ function titleNotches(title: string, cuts: boolean, limits: ResultLimits): Notch
   return notches;
 }
 
-/** Where a description is cut, in the line in which that happens. */
-function descriptionNotches(text: string, cuts: boolean, limits: ResultLimits, lead: string): Notch[] {
-  const inLine = (px: number) => (px > DESCRIPTION_LINE ? px - DESCRIPTION_LINE : px);
-  const mobile = setDescription(text, "mobile", limits, [], lead);
+/** Where this description is cut, in px within its last line, which the ruler stands under; a cut in an earlier line has none. */
+export function descriptionNotches(text: string, cuts: boolean, limits: ResultLimits, lead: string): Notch[] {
   const sums = advances(text.slice(0, 2000), descriptionStyle("desktop"));
-  const mobileAt =
-    mobile.lost === ""
-      ? limits.descriptionMobile
-      : leadWidth(lead, "desktop") + (sums[Math.min(mobile.end, 2000)] ?? limits.descriptionMobile);
-  return [
-    { at: inLine(limits.descriptionDesktop), name: "desktop", cuts },
-    { at: inLine(mobileAt), name: "mobile", cuts: mobile.lost !== "", dashed: true },
+  const begin = leadWidth(lead, "desktop");
+  const lines = begin + (sums.at(-1) ?? 0) > DESCRIPTION_LINE ? 2 : 1;
+  const mobile = setDescription(text, "mobile", limits, [], lead);
+  const mobileAt = begin + (sums[Math.min(mobile.end, 2000)] ?? limits.descriptionMobile);
+  const all: Notch[] = [
+    { at: limits.descriptionDesktop, name: "desktop", cuts },
+    { at: mobileAt, name: "mobile", cuts: mobile.lost !== "", dashed: true },
   ];
+  return all.flatMap((notch) => {
+    const at = lines === 2 ? notch.at - DESCRIPTION_LINE : notch.at;
+    return notch.cuts && at > 0 ? { ...notch, at } : [];
+  });
 }
