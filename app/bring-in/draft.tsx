@@ -22,6 +22,7 @@ async function incomingDraft(body: string, base: string, phrase: string): Promis
     address: new URL(slug, base).href,
     addressGiven: true,
     phrase,
+    isNew: true,
   };
 }
 

@@ -116,7 +116,7 @@ export function Review({
                 <span className="text-12 text-ink-soft">Its canonical names another page that comes in too.</span>
               )}
             </span>
-            <Action onClick={() => change(page.id, { leftOut: !leftOut })}>
+            <Action removes={!leftOut} onClick={() => change(page.id, { leftOut: !leftOut })}>
               {leftOut ? "Bring it in" : "Leave it out"}
             </Action>
           </li>

@@ -95,7 +95,9 @@ export function ReallyShown({
           </p>
           <p className="flex gap-4 text-12">
             <Action onClick={begin}>Change it</Action>
-            <Action onClick={() => onKeep(null)}>Take it out</Action>
+            <Action removes onClick={() => onKeep(null)}>
+              Take it out
+            </Action>
           </p>
         </div>
       ) : (

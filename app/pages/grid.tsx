@@ -78,6 +78,8 @@ export function Grid({
   const navigate = useNavigate();
   const [sorting, setSorting] = useState<Sorting>(null);
   const [active, setActive] = useState<Block | null>(null);
+  /** The cell that was left last: arrows go on from there. */
+  const left = useRef({ row: 0, column: 0 });
   const [editing, setEditing] = useState<{ row: number; column: number; start: string } | null>(null);
   const scroller = useRef<HTMLDivElement>(null);
   const lastTicked = useRef<number | null>(null);
@@ -182,7 +184,7 @@ export function Grid({
     if (!active) {
       if (pressed === "Escape") onSelect(new Set());
       if (/^Arrow/.test(pressed) && rows.length > 0) {
-        goTo(0, 0);
+        goTo(left.current.row, left.current.column);
         event.preventDefault();
       }
       return;
@@ -202,7 +204,8 @@ export function Grid({
       if (editsOf(active.column)) edit(active.row, active.column);
       else if (page) navigate(link(page));
     } else if (pressed === "Escape") {
-      // First out of the cell; what is ticked stays so.
+      // First out of the cell, which is gone on from; what is ticked stays so.
+      left.current = active;
       setActive(null);
     } else if (pressed === " ") tick(active.row, false);
     else if (pressed === "Delete" || pressed === "Backspace") clear();

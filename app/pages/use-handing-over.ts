@@ -26,7 +26,7 @@ export function useHandingOver(siteId: string) {
       }
       if (handed.pages > 0) download("keen-quill-changes.zip", handed.zip, "application/zip");
       notify(
-        `${handed.pages} changed ${handed.pages === 1 ? "page" : "pages"} handed over`,
+        `${handed.pages} ${handed.pages === 1 ? "page" : "pages"} handed over${handed.fresh > 0 ? `, ${handed.fresh} of them new` : ""}`,
         handed.refused.map(({ reason }) => reason).join(" "),
       );
       const [first, ...others] = handed.failed;

@@ -82,7 +82,9 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
           <span aria-hidden className="text-ink-soft">
             /
           </span>
-          <h1 className="truncate font-medium font-serif text-15">Structured data</h1>
+          <h1 className="line-clamp-3 min-w-0 break-words font-medium font-serif text-15 leading-tight">
+            Structured data
+          </h1>
         </TitleLine>
         <div className="flex min-h-0 flex-1 max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
           <nav

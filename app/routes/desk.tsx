@@ -207,7 +207,10 @@ const Desk = memo(function Desk({ site, query, previous, next, beside, record, s
           <span aria-hidden className="text-ink-soft max-[700px]:hidden">
             /
           </span>
-          <h1 className="truncate font-medium font-serif text-15" {...ofPage(languageTagOf(desk.page))}>
+          <h1
+            className="line-clamp-3 min-w-0 break-words font-medium font-serif text-15 leading-tight"
+            {...ofPage(languageTagOf(desk.page))}
+          >
             {name}
           </h1>
           {desk.record.ready && <span className="text-blue">✓ ready</span>}
@@ -276,26 +279,26 @@ const Desk = memo(function Desk({ site, query, previous, next, beside, record, s
                   )}
                 </section>
               </div>
-              {led && (
-                <Led
-                  desk={later}
-                  titleRef={title}
-                  descriptionRef={description}
-                  onLeave={() => setLed(false)}
-                  onNext={
-                    next !== null
-                      ? () => {
-                          desk.setReady(true);
-                          toPage(next);
-                        }
-                      : null
-                  }
-                />
-              )}
             </div>
             <Margin desk={desk} sheet={sheet} {...picking} waitsAt={waitsAt} onFix={fix} onSetAside={setAside} />
           </div>
         </div>
+        {led && (
+          <Led
+            desk={later}
+            titleRef={title}
+            descriptionRef={description}
+            onLeave={() => setLed(false)}
+            onNext={
+              next !== null
+                ? () => {
+                    desk.setReady(true);
+                    toPage(next);
+                  }
+                : null
+            }
+          />
+        )}
       </Screen>
       {beside && createPortal(<Contents desk={later} />, beside)}
       {dialog}

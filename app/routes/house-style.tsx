@@ -122,7 +122,7 @@ function Sheet({ site }: { site: SiteRecord }) {
   return (
     <Screen>
       <TitleLine site={site} screen={screenOf("houseStyle")}>
-        <h1 className="truncate font-medium font-serif text-15">House style</h1>
+        <h1 className="line-clamp-3 min-w-0 break-words font-medium font-serif text-15 leading-tight">House style</h1>
         <span className="truncate text-ink-soft">{site.name || site.address}</span>
       </TitleLine>
       <div className="min-h-0 flex-1 overflow-y-auto bg-sheet">

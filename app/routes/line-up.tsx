@@ -56,7 +56,13 @@ export default function LineUpRoute() {
           ...(page ? [{ name: "Begin a line-up for this page", run: () => void begin(page) }] : []),
           ...(chosen ? [{ name: "Let this line-up go", run: () => void remove(chosen) }] : []),
         ]}
-        actions={chosen && <Action onClick={() => void remove(chosen)}>Let it go</Action>}
+        actions={
+          chosen && (
+            <Action removes onClick={() => void remove(chosen)}>
+              Let it go
+            </Action>
+          )
+        }
       >
         {chosen ? (
           <>
@@ -66,10 +72,14 @@ export default function LineUpRoute() {
             <span aria-hidden className="text-ink-soft">
               /
             </span>
-            <h1 className="truncate font-medium font-serif text-15">{page?.name || pathOf(page?.address ?? "")}</h1>
+            <h1 className="line-clamp-3 min-w-0 break-words font-medium font-serif text-15 leading-tight">
+              {page?.name || pathOf(page?.address ?? "")}
+            </h1>
           </>
         ) : (
-          <h1 className="truncate font-medium font-serif text-15">{screen.name}</h1>
+          <h1 className="line-clamp-3 min-w-0 break-words font-medium font-serif text-15 leading-tight">
+            {screen.name}
+          </h1>
         )}
       </TitleLine>
       {!pages || !lineUps ? (

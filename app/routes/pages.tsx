@@ -188,7 +188,9 @@ export default function Pages() {
           >
             Proof…
           </Action>
-          {!working && <Action onClick={() => void handOver()}>Hand over the changed pages</Action>}
+          <Action busy={working !== null} onClick={() => void handOver()}>
+            Hand over the changed pages
+          </Action>
         </div>
         {pages.shown.length === 0 ? (
           <div className="border-hairline border-t p-8 text-15">

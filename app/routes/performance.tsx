@@ -86,7 +86,7 @@ export default function Performance() {
         <span aria-hidden className="text-ink-soft">
           /
         </span>
-        <h1 className="truncate font-medium font-serif text-15">{screen.name}</h1>
+        <h1 className="line-clamp-3 min-w-0 break-words font-medium font-serif text-15 leading-tight">{screen.name}</h1>
       </TitleLine>
       <TableInput ref={input} label="CSV file of figures" onChosen={setFile} />
       {periods === undefined || !pages ? (
@@ -347,7 +347,9 @@ function LetGo({ period }: { period: PeriodRecord }) {
           <Action onClick={() => setAsking(false)}>Keep them</Action>
         </>
       ) : (
-        <Action onClick={() => setAsking(true)}>Let these figures go…</Action>
+        <Action removes onClick={() => setAsking(true)}>
+          Let these figures go…
+        </Action>
       )}
     </p>
   );

@@ -179,7 +179,9 @@ export default function SitePage() {
           </dd>
           <dt className={term}>Removal</dt>
           <dd>
-            <Action onClick={() => void remove()}>Remove this site from this browser</Action>
+            <Action removes onClick={() => void remove()}>
+              Remove this site from this browser
+            </Action>
             <p className="mt-0.5 text-12 text-ink-soft">
               Its pages and all that was changed go with it. For a day it can be put back; a backup keeps it longer.
             </p>

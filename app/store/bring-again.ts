@@ -132,6 +132,7 @@ export async function keepAgain(tx: Tx, again: BroughtAgain): Promise<boolean> {
     format,
     ready: page.ready && conflicts.length === 0,
     goneSince: null,
+    isNew: false,
   });
   await carryChanges(tx, page, again);
   if (renamed.size > 0)

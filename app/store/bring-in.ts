@@ -135,7 +135,7 @@ export function prepare(
 /** A new page's record. */
 export const newPage = (
   site: SiteRecord,
-  { id, path, address, phrase, supporting, audience, format, original }: ReadIncoming,
+  { id, path, address, phrase, supporting, audience, isNew, format, original }: ReadIncoming,
   position: number,
 ): StoredPage => ({
   ...NEW_PAGE,
@@ -149,6 +149,7 @@ export const newPage = (
   phrase,
   supporting,
   audience,
+  isNew,
 });
 
 export interface Kept {

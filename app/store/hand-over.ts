@@ -1,5 +1,5 @@
 import { ADDRESS_LIST, addressListCsv } from "#core/exchange/address-list";
-import { changeListCsv } from "#core/exchange/change-list";
+import { changeListCsv, type ListedPage } from "#core/exchange/change-list";
 import { csvOf } from "#core/exchange/csv";
 import { freeName } from "#core/exchange/file-name";
 import type { PackedFile } from "#core/exchange/zip";
@@ -42,7 +42,7 @@ export async function handOverOne(
   return { file: file ?? changeList([{ address: page.address, edits: [...edits] }]), refused };
 }
 
-const changeList = (changes: readonly { address: string; edits: Edit[] }[]): PackedFile => ({
+const changeList = (changes: readonly ListedPage[]): PackedFile => ({
   path: "changes.csv",
   bytes: new TextEncoder().encode(`\ufeff${changeListCsv(changes)}`),
 });
@@ -78,16 +78,23 @@ async function takesList(pages: readonly { id: string; address: string }[], take
 export interface HandedSite {
   zip: Uint8Array;
   pages: number;
+  /** How many of them are not on the site yet. */
+  fresh: number;
   refused: Refusal[];
   /** Pages that could not be written, and are not in the zip. */
   failed: { address: string; reason: string }[];
 }
 
-/** Ids of a site's pages that have changes. */
+/** Ids of a site's pages that have changes, or are not on the site yet. */
 export async function changedPages(siteId: string): Promise<string[]> {
   await allKept();
   const changes = await db().changes.where("siteId").equals(siteId).filter(isPart).toArray();
-  return [...new Set(changes.map(({ pageId }) => pageId))];
+  const fresh = await db()
+    .pages.where("siteId")
+    .equals(siteId)
+    .filter(({ isNew, format }) => isNew && format !== "fields")
+    .toArray();
+  return [...new Set([...changes.map(({ pageId }) => pageId), ...fresh.map(({ id }) => id)])];
 }
 
 /** How pages are written and packed: away from the screen's thread, or here where there is no other. */
@@ -115,17 +122,19 @@ export async function handOverSite(
   if (long.signal?.aborted || written.length === 0) return null;
   const taken = new Set(["changes.csv", ADDRESS_LIST]);
   const failed = written.flatMap((one) => ("reason" in one ? [one] : []));
-  const handed = written.flatMap((one) => ("reason" in one ? [] : [one]));
-  const files = handed.flatMap(({ file, addressAfter }) =>
-    file ? [{ ...file, path: freeName(file.path, taken), address: addressAfter }] : [],
+  const handed = written.flatMap((one) => {
+    if ("reason" in one) return [];
+    const { file } = one;
+    return { ...one, file: file && { ...file, path: freeName(file.path, taken) } };
+  });
+  const files = handed.flatMap(({ file }) => file ?? []);
+  const addresses = handed.flatMap(({ file, addressAfter }) =>
+    file ? { file: file.path, address: addressAfter } : [],
   );
-  const addresses = files.map(({ path, address }) => ({ file: path, address }));
-  const lists = [changeList(handed), ...(addresses.length > 0 ? [addressList(addresses)] : [])];
-  const packed = await zip([
-    ...files.map(({ path, bytes }) => ({ path, bytes })),
-    ...lists,
-    ...(await takesList(handed, taken)),
-  ]);
+  const listed = handed.map(({ isNew, file, ...one }) => ({ ...one, ...(isNew && file && { newFile: file.path }) }));
+  const lists = [changeList(listed), ...(addresses.length > 0 ? [addressList(addresses)] : [])];
+  const packed = await zip([...files, ...lists, ...(await takesList(handed, taken))]);
   await noteHanded(handed);
-  return { zip: packed, pages: handed.length, refused: handed.flatMap(({ refused }) => refused), failed };
+  const fresh = handed.filter(({ isNew }) => isNew).length;
+  return { zip: packed, pages: handed.length, fresh, refused: handed.flatMap(({ refused }) => refused), failed };
 }

@@ -32,6 +32,8 @@ export interface Incoming {
   audience?: Audience;
   /** Why it is kept without being read. */
   unread?: Unread;
+  /** It was written here: a draft, or a page from nothing. */
+  isNew?: boolean;
 }
 
 export interface ReadIncoming {
@@ -40,6 +42,7 @@ export interface ReadIncoming {
   phrase: string;
   supporting: string[];
   audience: Audience;
+  isNew: boolean;
   address: string;
   format: Original["kind"];
   fault: PageFault | null;
@@ -90,7 +93,7 @@ export async function readIncoming(
   const original = await originalOf(incoming);
   const read = readPage(original, { address: incoming.address });
   const page: Page = { ...read, address: addressOf(read, incoming) };
-  const { path, phrase, supporting = [], audience = EVERYONE } = incoming;
+  const { path, phrase, supporting = [], audience = EVERYONE, isNew = false } = incoming;
   const { kind, findings, rules, days } = await examinePage(page, {
     houseStyle,
     today,
@@ -108,6 +111,7 @@ export async function readIncoming(
     phrase,
     supporting,
     audience,
+    isNew,
     address: page.address,
     format: original.kind,
     fault: page.fault,

@@ -4,6 +4,7 @@ import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { originalFromBytes } from "#core/page/original-from-bytes";
 import { makeBackup } from "./backup";
 import { carryOverPage } from "./bring-again";
+import { keep } from "./bring-in";
 import { db } from "./db";
 import { examinePages } from "./freshen";
 import { addLineUp, keepRival } from "./line-ups";
@@ -223,6 +224,28 @@ describe("a backup", () => {
     // Put back once more, nothing stands twice.
     expect(await restored(backup)).toEqual({ sites: 1, pages: 1 });
     expect(await all()).toEqual(before);
+  });
+});
+
+describe("a page that was written here", () => {
+  const text = (zip: Uint8Array, name: string) => new TextDecoder().decode(unzipSync(zip)[name]);
+  it("is exported without a change, and named in the change list, until it comes in from the site", async () => {
+    const source = "<title>New</title><h1>New</h1>";
+    const read = await readIncoming(
+      site.id,
+      { ...incoming(source, "https://quay.example/new"), path: "new.html", isNew: true },
+      site.houseStyle,
+      TODAY,
+    );
+    await keep(site, [read]);
+    const [record] = await db().pages.where("siteId").equals(site.id).toArray();
+    const handed = await handedOver(site);
+    if (!handed || !record) throw new Error("nothing was handed over");
+    expect([handed.pages, handed.fresh]).toEqual([1, 1]);
+    expect(text(handed.zip, "new.html")).toBe(source);
+    expect(text(handed.zip, "changes.csv")).toContain("https://quay.example/new,new page,,new.html");
+    await broughtAgain(site, await stored(record.id), source);
+    expect(await handedOver(site)).toBeNull();
   });
 });
 

@@ -38,6 +38,8 @@ export type WrittenPage =
       addressAfter: string;
       edits: Edit[];
       file: PackedFile | null;
+      /** It is not on the site yet. */
+      isNew: boolean;
       refused: Refusal[];
     }
   | { address: string; reason: string };
@@ -58,6 +60,7 @@ export async function writePage(pageId: string): Promise<WrittenPage | null> {
       addressAfter: slug ? withSlug(address, cleanValue(slug.value)) : address,
       edits: made,
       file,
+      isNew: page.isNew,
       refused,
     };
   } catch (error) {

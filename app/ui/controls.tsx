@@ -1,5 +1,6 @@
 import { Tooltip } from "radix-ui";
-import { type ComponentProps, useState } from "react";
+import { type ComponentProps, useId, useState } from "react";
+import { REMOVES } from "./focus-on";
 import { isLetter, keyFor, useLetters } from "./letters";
 
 /** A button with an icon only; its name and shortcut show in a tooltip. */
@@ -42,12 +43,26 @@ export function Keys({ children }: { children: string }) {
   );
 }
 
-/** An action in the text: blue pencil. */
-export function Action({ className = "", type = "button", ...rest }: ComponentProps<"button">) {
+/**
+ * An action in the text: blue pencil.
+ *
+ * @param busy It is under way: a press does nothing, and the focus stays.
+ * @param removes It takes something away: the focus never lands on it by itself.
+ */
+export function Action({
+  className = "",
+  type = "button",
+  busy = false,
+  removes = false,
+  onClick,
+  ...rest
+}: ComponentProps<"button"> & { busy?: boolean; removes?: boolean }) {
   return (
     <button
       type={type}
-      className={`text-left text-blue hover:underline disabled:no-underline ${className}`}
+      className={`text-left text-blue hover:underline disabled:no-underline aria-disabled:opacity-40 ${className}`}
+      {...(busy ? { "aria-disabled": true } : { onClick })}
+      {...(removes && { [REMOVES]: "" })}
       {...rest}
     />
   );
@@ -111,26 +126,46 @@ export function NumberField({
   onChange: (value: number) => void;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
+  /** Why what was typed is not what stands there now. */
+  const [why, setWhy] = useState("");
+  const whyId = useId();
   const leave = () => {
-    const number = Math.round(Number(typed));
-    if (typed !== null && typed.trim() !== "" && Number.isFinite(number))
-      onChange(Math.min(max, Math.max(min, number)));
+    if (typed !== null && typed.trim() !== String(value)) {
+      const number = Math.round(Number(typed));
+      const isNumber = typed.trim() !== "" && Number.isFinite(number);
+      const next = isNumber ? Math.min(max, Math.max(min, number)) : value;
+      if (isNumber) onChange(next);
+      setWhy(
+        !isNumber
+          ? `${typed.trim() === "" ? "Nothing" : `“${typed.trim().slice(0, 20)}”`} is no number; it stays at ${value}.`
+          : String(next) === typed.trim()
+            ? ""
+            : `${typed.trim()} is not possible: whole numbers from ${min} to ${max}.`,
+      );
+    }
     setTyped(null);
   };
   return (
-    <input
-      aria-label={label}
-      inputMode="numeric"
-      value={typed ?? String(value)}
-      onChange={(e) => {
-        setTyped(e.target.value);
-        const number = Number(e.target.value);
-        if (e.target.value.trim() !== "" && Number.isInteger(number) && number >= min && number <= max)
-          onChange(number);
-      }}
-      onBlur={leave}
-      style={{ width: `${Math.max(3, String(value).length + 1)}ch` }}
-      className="border-graphite border-b bg-transparent text-center font-medium tabular-nums"
-    />
+    <>
+      <input
+        aria-label={label}
+        aria-describedby={why ? whyId : undefined}
+        inputMode="numeric"
+        value={typed ?? String(value)}
+        onChange={(e) => {
+          setWhy("");
+          setTyped(e.target.value);
+          const number = Number(e.target.value);
+          if (e.target.value.trim() !== "" && Number.isInteger(number) && number >= min && number <= max)
+            onChange(number);
+        }}
+        onBlur={leave}
+        style={{ width: `${Math.max(3, String(value).length + 1)}ch` }}
+        className="border-graphite border-b bg-transparent text-center font-medium tabular-nums"
+      />
+      <span id={whyId} role="status" className={why ? "ml-2 text-12 text-red" : "sr-only"}>
+        {why}
+      </span>
+    </>
   );
 }

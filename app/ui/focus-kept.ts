@@ -1,5 +1,5 @@
 import { isTabbable, tabbable } from "tabbable";
-import { focusOn, isTyped } from "./focus-on";
+import { focusOn, isTyped, REMOVES } from "./focus-on";
 
 /** Where the focus was: the element, and how to find what stands in its place once it is gone. */
 interface Trail {
@@ -26,7 +26,9 @@ function trailOf(element: Element): Trail {
 }
 
 const focusable = (element: Element) =>
-  [...(isTabbable(element) ? [element as HTMLElement] : []), ...tabbable(element)].filter((one) => !isTyped(one));
+  [...(isTabbable(element) ? [element as HTMLElement] : []), ...tabbable(element)].filter(
+    (one) => !isTyped(one) && !one.hasAttribute(REMOVES),
+  );
 
 /** What stands where a child of an element was, or is next to it. */
 function nearest(parent: Element, index: number): HTMLElement | SVGElement | undefined {
@@ -60,7 +62,9 @@ function inPlaceOf({ element, name, around, path }: Trail): HTMLElement | SVGEle
   for (const { parent, index } of around) {
     if (!parent.isConnected) continue;
     if (parent === document.body) return null;
-    const again = looked ? undefined : tabbable(parent).find((one) => nameOf(one) === name);
+    const again = looked
+      ? undefined
+      : tabbable(parent).find((one) => nameOf(one) === name && !one.hasAttribute(REMOVES));
     looked = true;
     const found = again ?? nearest(parent, index);
     if (found) return found;

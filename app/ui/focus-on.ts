@@ -1,3 +1,6 @@
+/** Marks a control that takes something away: the focus never lands on it by itself. */
+export const REMOVES = "data-removes";
+
 /** Words are typed into it. */
 export const isTyped = (element: Element) =>
   element.matches(

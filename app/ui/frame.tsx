@@ -125,7 +125,7 @@ export function BelowPages({ site, screen }: { site: SiteRecord; screen: OneScre
       <span aria-hidden className="text-ink-soft">
         /
       </span>
-      <h1 className="truncate font-medium font-serif text-15">{screen.name}</h1>
+      <h1 className="line-clamp-3 min-w-0 break-words font-medium font-serif text-15 leading-tight">{screen.name}</h1>
     </TitleLine>
   );
 }
@@ -170,7 +170,7 @@ export function TitleLine({
   useKeys("mod+z", () => void step(undo, "undo", "Undone"), everywhere);
   useKeys("mod+shift+z, mod+y", () => void step(redo, "do again", "Done again"), everywhere);
   return (
-    <header className="flex h-11 shrink-0 items-center gap-4 border-hairline border-b bg-paper px-5">
+    <header className="flex min-h-11 shrink-0 items-center gap-4 border-hairline border-b bg-paper px-5">
       <div className="flex min-w-0 flex-1 items-baseline gap-3">{children}</div>
       <span role="status" className="whitespace-nowrap text-ink-soft max-[700px]:sr-only">
         {!lost && kept}

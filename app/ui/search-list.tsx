@@ -1,5 +1,6 @@
-import { Command as Cmdk } from "cmdk";
+import { Command as Cmdk, useCommandState } from "cmdk";
 import { type ReactNode, useEffect, useRef } from "react";
+import { useNotices } from "./notice";
 
 /**
  * Has the field of a list name the option that is chosen (ARIA Authoring Practices, combobox): cmdk itself names the one before,
@@ -59,10 +60,25 @@ export function SearchList({
         className="w-full border-edge border-b bg-transparent px-4 py-2.5 text-15 outline-none"
       />
       <Cmdk.List className="max-h-[min(50vh,420px)] overflow-auto p-1.5">
-        <Cmdk.Empty className="p-3 text-ink-soft">{empty}</Cmdk.Empty>
+        <Nothing>{empty}</Nothing>
         {children}
       </Cmdk.List>
     </Cmdk>
+  );
+}
+
+/** What stands in the list where nothing is found: an option that cannot be chosen, since a listbox is never empty. Announced. */
+function Nothing({ children }: { children: string }) {
+  const isEmpty = useCommandState(({ filtered }) => filtered.count === 0);
+  const { announce } = useNotices();
+  useEffect(() => {
+    if (isEmpty) announce(children);
+  }, [isEmpty, children, announce]);
+  if (!isEmpty) return null;
+  return (
+    <div role="option" aria-disabled="true" aria-selected="false" tabIndex={-1} className="p-3 text-ink-soft">
+      {children}
+    </div>
   );
 }
 

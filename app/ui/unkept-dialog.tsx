@@ -28,7 +28,9 @@ export function UnkeptDialog({
         <MainButton disabled={busy} onClick={() => (canKeep ? void keepAll() : onStay())}>
           {canKeep ? "Keep it and go on" : "Go back to it"}
         </MainButton>
-        <Action onClick={onLeave}>Let it go</Action>
+        <Action removes onClick={onLeave}>
+          Let it go
+        </Action>
         {canKeep && <Action onClick={onStay}>Stay here</Action>}
       </div>
     </Modal>

@@ -3,12 +3,24 @@ import { type Edit, fieldOf, newValueOf, OPERATIONS, wasOf } from "../rewrite/ed
 import { csvOf } from "./csv.ts";
 import { readTable } from "./table-file.ts";
 
-/** The change list: one row an edit, with address, field, was and is. */
-export function changeListCsv(pages: readonly { address: string; edits: readonly Edit[] }[]): string {
+/** A page of a change list. */
+export interface ListedPage {
+  address: string;
+  edits: readonly Edit[];
+  /** The path of its file, if it is not on the site yet. */
+  newFile?: string;
+}
+
+/** The field of a row that names a page which is not on the site yet; nothing is applied by it. */
+const NEW_PAGE = "new page";
+
+/** The change list: one row an edit, with address, field, was and is, and one for each new page. */
+export function changeListCsv(pages: readonly ListedPage[]): string {
   return csvOf(
-    pages.flatMap(({ address, edits }) =>
-      edits.map((edit) => ({ address, field: fieldOf(edit), was: wasOf(edit), is: newValueOf(edit) })),
-    ),
+    pages.flatMap(({ address, edits, newFile }) => [
+      ...(newFile === undefined ? [] : [{ address, field: NEW_PAGE, was: "", is: newFile }]),
+      ...edits.map((edit) => ({ address, field: fieldOf(edit), was: wasOf(edit), is: newValueOf(edit) })),
+    ]),
   );
 }
 
@@ -36,7 +48,7 @@ export function parseChangeList(source: Uint8Array | string): ChangeRow[] | { re
   const cell = (row: readonly string[], i: number) => row[at[i] ?? -1] ?? "";
   return rows
     .map((row) => ({ address: cell(row, 0), field: cell(row, 1), was: cell(row, 2), is: cell(row, 3) }))
-    .filter(({ address, field, was, is }) => address !== "" && field !== "" && was !== is);
+    .filter(({ address, field, was, is }) => address !== "" && field !== "" && field !== NEW_PAGE && was !== is);
 }
 
 /** Why a row is not what its page needs. `stands` is what the page has where the row says it had something else. */

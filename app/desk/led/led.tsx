@@ -23,9 +23,6 @@ type Taken = Pick<
 
 /** Suggestions that are offered in a step. */
 const OFFERED = 3;
-/** Share of the window's height that is not covered while somebody is led. */
-const SEEN = 0.55;
-
 /** What was passed over on a page, as it is remembered in this browser. */
 function usePassed(pageId: string) {
   const name = `led ${pageId}`;
@@ -100,7 +97,7 @@ export default function Led({
     <section
       ref={panel}
       aria-label="Led through this page"
-      className="sticky bottom-0 z-20 -mx-[22px] mt-4 border-ink border-t bg-paper px-[22px] py-3"
+      className="max-h-[45vh] shrink-0 overflow-auto border-ink border-t bg-paper px-[22px] py-3 short:max-h-none"
     >
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h2 ref={heading} tabIndex={-1} className="font-serif text-18">
@@ -115,7 +112,7 @@ export default function Led({
       <p className="mt-0.5 max-w-[76ch] text-15" aria-live="polite">
         {step.why}
       </p>
-      <div className="mt-2 max-h-[34vh] overflow-auto">
+      <div className="mt-2">
         {step.kind === "audience" && (
           <p>
             It is for <AudienceChoice audience={record.audience} siteId={site.id} onChange={desk.setAudience} />
@@ -187,9 +184,9 @@ function useLit(step: Step | undefined): void {
       lit?.removeAttribute("data-led");
       lit = find();
       lit?.setAttribute("data-led", "");
-      // What leads covers the foot of the sheet.
+      const seen = lit?.closest("[data-scroll]")?.getBoundingClientRect();
       const { top = 0, bottom = 0 } = lit?.getBoundingClientRect() ?? {};
-      if (top < 0 || bottom > innerHeight * SEEN) lit?.scrollIntoView({ block: "start" });
+      if (seen && (top < seen.top || bottom > seen.bottom)) lit?.scrollIntoView({ block: "start" });
     };
     if (part) showPart(part);
     light();

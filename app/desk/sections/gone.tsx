@@ -27,7 +27,9 @@ export function Gone({ site, desk }: { site: SiteRecord; desk: Taken }) {
         {edits > 0 && ` Your ${edits === 1 ? "change is" : `${edits} changes are`} kept.`}
       </p>
       <p className="mt-1">
-        <Action onClick={() => void remove()}>Remove it from this site</Action>
+        <Action removes onClick={() => void remove()}>
+          Remove it from this site
+        </Action>
       </p>
     </section>
   );

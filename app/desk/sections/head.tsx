@@ -103,7 +103,9 @@ export const Head = memo(function Head({ desk, ...picking }: Picking & { desk: T
             <dt className="text-blue">added</dt>
             <dd className="flex min-w-0 items-baseline gap-3">
               <code className="min-w-0 truncate font-mono text-12 text-blue">{edit.value}</code>
-              <Action onClick={() => desk.drop(edit, "Take it out of the head")}>Take it out</Action>
+              <Action removes onClick={() => desk.drop(edit, "Take it out of the head")}>
+                Take it out
+              </Action>
             </dd>
           </div>
         ))}

@@ -8,6 +8,7 @@ import { EditorView, highlightSpecialChars, keymap, lineNumbers } from "@codemir
 import { tags } from "@lezer/highlight";
 import { useEffect, useRef } from "react";
 import type { Validity } from "#core/exchange/validity";
+import { isTyped } from "../../ui/focus-on";
 import { OWN_UNDO } from "../../ui/keys";
 import { look } from "./source-look";
 
@@ -79,6 +80,8 @@ export default function SourceView({
         ],
       }),
     });
+    // Whoever has asked to write goes on here, unless something else is typed by now.
+    if (editable && !(document.activeElement && isTyped(document.activeElement))) view.current.focus();
     return () => view.current?.destroy();
   }, [source, original, editable]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: another source makes another view

@@ -73,7 +73,7 @@ export const Source = memo(function Source({ desk }: { desk: Taken }) {
           Source
         </h2>
         {original.format === "html" && (
-          <Action onClick={() => void check()} disabled={busy}>
+          <Action onClick={() => void check()} busy={busy}>
             {busy ? "Checking…" : checked ? "Check the HTML again" : "Check the HTML"}
           </Action>
         )}

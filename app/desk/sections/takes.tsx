@@ -104,7 +104,9 @@ function Loaded({
                   ) : (
                     <Action onClick={() => use(own, take.letter)}>Use take {take.letter}</Action>
                   )}
-                  <Action onClick={() => void removeTake(take).catch(fail)}>Let it go</Action>
+                  <Action removes onClick={() => void removeTake(take).catch(fail)}>
+                    Let it go
+                  </Action>
                   <label className="flex min-w-[200px] flex-1 items-baseline gap-1.5 text-ink-soft">
                     because
                     <input
@@ -138,7 +140,9 @@ function Loaded({
                 <span className="flex gap-4 text-12 text-ink-soft">
                   in use until {when(take.usedUntil ?? "")}
                   <Action onClick={() => use(take, take.letter)}>Use it again</Action>
-                  <Action onClick={() => void removeTake(take).catch(fail)}>Let it go</Action>
+                  <Action removes onClick={() => void removeTake(take).catch(fail)}>
+                    Let it go
+                  </Action>
                 </span>
               </li>
             ))}

@@ -23,6 +23,8 @@ export interface StoredPage {
   /** Whom it is for. */
   audience: Audience;
   ready: boolean;
+  /** It was written here and has not been seen on the site: an export holds it, changed or not. */
+  isNew: boolean;
   /** When it was last handed over; null before that. */
   handedAt: string | null;
   /** Something that was handed over is no part of the redraft any more. */
@@ -38,6 +40,7 @@ export const NEW_PAGE = {
   supporting: [] as string[],
   audience: EVERYONE,
   ready: false,
+  isNew: false,
   handedAt: null,
   withdrawn: false,
   goneSince: null,
@@ -49,7 +52,8 @@ export const pages = table<StoredPage>()({
   undo: "own",
   transacted: true,
   backup: true,
-  unseen: ["ready", "handedAt", "withdrawn", "goneSince", "position", "file"],
+  defaults: { isNew: false },
+  unseen: ["ready", "isNew", "handedAt", "withdrawn", "goneSince", "position", "file"],
   passing: ["handedAt", "withdrawn"],
   upgrades: {
     6: (page) => ({ goneSince: null, ...page }),
@@ -69,6 +73,7 @@ export const pages = table<StoredPage>()({
     supporting: texts,
     audience: joi.object({ of: joi.valid("everyone", "country", "place").required(), name: text.required() }),
     ready: joi.boolean(),
+    isNew: joi.boolean(),
     handedAt: joi.string().isoDate().allow(null),
     withdrawn: joi.boolean(),
     goneSince: joi.string().isoDate().allow(null),

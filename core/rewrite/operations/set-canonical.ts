@@ -1,4 +1,5 @@
 import { canonicalElements, canonicalOf, type Page } from "../../page/page.ts";
+import { cleanValue } from "../clean-value.ts";
 import { carryField, type FieldEdit, planField } from "../head-field.ts";
 import { insertHeadElement } from "../insert.ts";
 import { escapeAttribute, setAttribute } from "../markup.ts";
@@ -10,8 +11,20 @@ export interface SetCanonical extends FieldEdit {
 
 const NEW_LINK = { rel: ["canonical"], hreflang: null, where: "head" as const, range: null };
 
+/** Why a text is no canonical address; null where it is one, or empty, which takes the canonical out. */
+function notAnAddress(value: string, base: string): string | null {
+  if (value === "") return null;
+  if (/\s/.test(value)) return `An address has no spaces: “${value}”. Type one address, and write %20 for a space.`;
+  const full = URL.canParse(value, base) ? new URL(value, base) : null;
+  return full && /^https?:$/.test(full.protocol)
+    ? null
+    : `“${value}” is no address of a page. Type one like https://www.example.org/visit/.`;
+}
+
 function plan(page: Page, edit: SetCanonical) {
   const current = canonicalOf(page);
+  const wrong = notAnAddress(cleanValue(edit.value), page.address);
+  if (wrong) return wrong;
   return planField(edit, current ?? "", current !== null, (value) => ({
     field: { name: "canonical", value },
     patches: () => {
