@@ -179,7 +179,13 @@ export default function BringIn() {
     for (const { page, address } of rows) {
       const parsed = parseAddress(address);
       if (address !== page.address && "address" in parsed)
-        corrected.set(page, { ...page.source, address: parsed.address, addressGiven: true });
+        corrected.set(page, {
+          ...page.source,
+          address: parsed.address,
+          addressGiven: true,
+          // What took too long once is not read a second time.
+          ...(page.original.unread && { unread: page.original.unread }),
+        });
     }
     if (corrected.size === 0) return rows.map(({ page }) => page);
     stop.current = new AbortController();

@@ -5,7 +5,7 @@ import { EVERYONE } from "#core/page/found-for";
 import { MAX_SOURCE_BYTES } from "#core/page/original";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "#core/settings/house-style";
 import { guessTitlePattern } from "#core/site/brand";
-import { inLanes, onPool } from "../workers/pool";
+import { inLanes, onPool, PAGE_LIMIT } from "../workers/pool";
 import { askServer } from "./ask-server";
 import { type BroughtAgain, keepAgain } from "./bring-again";
 import { db } from "./db";
@@ -225,7 +225,7 @@ export async function keep(
   // Pages that were changed while they were read again are worked out anew, each until nobody comes in between.
   for (let tries = 0; moved.length > 0 && tries < TRIES; tries++) {
     const date = today();
-    const anew = await inLanes(moved, (one) => onPool((worker) => worker.carryOverAgain(site, one, date)));
+    const anew = await inLanes(moved, (one) => onPool((worker) => worker.carryOverAgain(site, one, date), PAGE_LIMIT));
     moved = await keepOnce(site, { fresh: [], again: anew.filter((one) => one !== null), missing: [] }, label, group);
   }
   if (moved.length > 0)

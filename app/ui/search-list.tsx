@@ -59,7 +59,7 @@ export function SearchList({
         placeholder={placeholder}
         className="w-full border-edge border-b bg-transparent px-4 py-2.5 text-15 outline-none"
       />
-      <Cmdk.List className="max-h-[min(50vh,420px)] overflow-auto p-1.5">
+      <Cmdk.List label={label} className="max-h-[min(50vh,420px)] overflow-auto p-1.5">
         <Nothing>{empty}</Nothing>
         {children}
       </Cmdk.List>
