@@ -4,7 +4,7 @@ import { keep } from "../store/bring-in";
 import { db } from "../store/db";
 import { explainStorage } from "../store/faults";
 import { noteGone } from "../store/gone";
-import { type KnownPages, knownPages } from "../store/known-pages";
+import { type PageFinder, pageFinder } from "../store/page-finder";
 import { addItems, learntByQueue, tellPages } from "../store/queues";
 import { readWithin } from "../store/read-within";
 import type { ItemState, QueueItem, QueueRecord } from "../store/records/queues";
@@ -67,7 +67,7 @@ class Runner {
   /** Items that were read and are not marked as brought in yet. */
   private readonly unkept = new Set<number>();
   private fault: unknown = null;
-  private known: KnownPages = { find: () => null, byAddress: new Map() };
+  private known: PageFinder = { find: () => null, byAddress: new Map() };
   private wake: () => void = () => {};
 
   constructor(
@@ -94,7 +94,7 @@ class Runner {
   }
 
   async run(): Promise<void> {
-    this.known = await knownPages(this.site.id);
+    this.known = await pageFinder(this.site.id);
     let brought = await db().queueItems.where("[queueId+state]").equals([this.queue.id, "brought-in"]).count();
     const { signal } = this.stopping;
     let waiting: QueueItem[] = [];

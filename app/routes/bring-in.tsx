@@ -24,7 +24,7 @@ import {
 import { db } from "../store/db";
 import { type ChosenFile, keepFiles } from "../store/files";
 import { missingAmong } from "../store/gone";
-import { knownPages } from "../store/known-pages";
+import { pageFinder } from "../store/page-finder";
 import type { Incoming } from "../store/read-incoming";
 import { titled } from "../titled";
 import { Commands } from "../ui/commands";
@@ -102,7 +102,7 @@ export default function BringIn() {
         (done) => setReading({ done, of: incoming.length }),
         stop.current.signal,
       );
-      const known = await knownPages(site.id);
+      const known = await pageFinder(site.id);
       setKnown(new Set(prepared.filter((one) => known.find(arrivingOf(one)) !== null).map(({ id }) => id)));
       setReview(reviewed(prepared));
     } catch (error) {

@@ -13,7 +13,7 @@ import { explainStorage } from "./faults";
 import { type ChosenFile, keepFiles } from "./files";
 import { putExamined } from "./freshen";
 import { noteGone } from "./gone";
-import { type Arriving, knownPages } from "./known-pages";
+import { type Arriving, pageFinder } from "./page-finder";
 import { keepFigures } from "./performance";
 import { keepPhrases } from "./phrases";
 import { tellPages } from "./queues";
@@ -178,7 +178,7 @@ export async function partPresent(
   site: SiteRecord,
   prepared: readonly Prepared[],
 ): Promise<{ fresh: Prepared[]; again: BroughtAgain[] }> {
-  const known = await knownPages(site.id);
+  const known = await pageFinder(site.id);
   const ids = new Map(prepared.map((one) => [one, known.find(arrivingOf(one))]));
   const date = today();
   const present = prepared.filter((one) => ids.get(one) !== null);
@@ -210,7 +210,7 @@ export async function keep(
   prepared: readonly ReadIncoming[],
   options: KeepOptions = {},
 ): Promise<Kept> {
-  const known = options.idByAddress ?? (await knownPages(site.id)).byAddress;
+  const known = options.idByAddress ?? (await pageFinder(site.id)).byAddress;
   const once = new Set(known.keys());
   const fresh = prepared.filter(({ address }) => !once.has(address) && once.add(address)).map(nextInOrder);
   const again = [...new Map((options.again ?? []).map((one) => [one.was.id, one])).values()];

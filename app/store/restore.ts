@@ -25,7 +25,7 @@ export interface Difference {
 type Row = Old & { id: string; siteId: string };
 
 /** The editor's own records beside pages and changes, with what makes two of them the same and how they read. */
-const OWN = {
+const EDITABLE = {
   sites: { same: ({ id }: Row) => id, called: "site" },
   phrases: { same: ({ siteId, text }: Row) => `${siteId} ${phraseKey(String(text))}`, called: "phrase" },
   redirects: { same: ({ siteId, from }: Row) => `${siteId} ${from}`, called: "redirect" },
@@ -36,7 +36,7 @@ const OWN = {
     called: "finding set aside",
   },
 } as const satisfies Partial<Record<Written, { same: (row: Row) => string; called: string }>>;
-type Own = keyof typeof OWN;
+type Editable = keyof typeof EDITABLE;
 
 const FIELD_NAMES: Readonly<Record<string, string>> = {
   chosenKind: "page type",
@@ -95,8 +95,8 @@ async function storedOf({ sites }: Backup) {
           .then((all) => all.filter(Boolean)) as Promise<T[]>)
       : db().table(name).where("siteId").anyOf(ids).toArray();
   const own = Object.fromEntries(
-    await Promise.all((Object.keys(OWN) as Own[]).map(async (name) => [name, await of<Row>(name)] as const)),
-  ) as Record<Own, Row[]>;
+    await Promise.all((Object.keys(EDITABLE) as Editable[]).map(async (name) => [name, await of<Row>(name)] as const)),
+  ) as Record<Editable, Row[]>;
   return {
     own,
     pages: await db().pages.where("siteId").anyOf(ids).toArray(),
@@ -138,8 +138,8 @@ export async function differencesFrom(backup: Backup): Promise<Difference[]> {
       theirs: other ? newValueOf(other.edit) : null,
     });
   }
-  for (const name of Object.keys(OWN) as Own[]) {
-    const { same, called } = OWN[name];
+  for (const name of Object.keys(EDITABLE) as Editable[]) {
+    const { same, called } = EDITABLE[name];
     const known = new Map(mine.own[name].map((row) => [same(row), row]));
     for (const row of backup[name] as unknown as Row[]) {
       const own = known.get(same(row));
@@ -174,7 +174,7 @@ export async function restoreBackup(
   try {
     for (const name of HELD) if (!(WRITTEN as readonly string[]).includes(name)) await addMissing(name, backup[name]);
     await write(async (tx) => {
-      await restoreOwn(tx, backup, mine, taken);
+      await restoreRecords(tx, backup, mine, taken);
       const fresh = await restorePages(tx, backup, taken);
       await restoreChanges(tx, backup, { changes: mine.changes, fresh }, taken);
     });
@@ -206,15 +206,15 @@ async function addMissing(name: TableName, records: readonly object[]): Promise<
 type Stored = Awaited<ReturnType<typeof storedOf>>;
 
 /** True for a record whose site or page is not here: it comes back with that, and nobody is asked. */
-function comesBack(name: Own, row: Row, { own, pages }: Pick<Stored, "own" | "pages">): boolean {
+function comesBack(name: Editable, row: Row, { own, pages }: Pick<Stored, "own" | "pages">): boolean {
   const siteId = name === "sites" ? row.id : row.siteId;
   const { pageId } = row as { pageId?: string | null };
   return !own.sites.some(({ id }) => id === siteId) || (pageId ? !pages.some(({ id }) => id === pageId) : false);
 }
 
-async function restoreOwn(tx: Tx, backup: Backup, mine: Stored, taken: ReadonlySet<string>): Promise<void> {
-  for (const name of Object.keys(OWN) as Own[]) {
-    const { same } = OWN[name];
+async function restoreRecords(tx: Tx, backup: Backup, mine: Stored, taken: ReadonlySet<string>): Promise<void> {
+  for (const name of Object.keys(EDITABLE) as Editable[]) {
+    const { same } = EDITABLE[name];
     const known = new Map(mine.own[name].map((row) => [same(row), row]));
     for (const row of backup[name] as unknown as Row[]) {
       const own = known.get(same(row));

@@ -8,7 +8,7 @@ import { newPage } from "./bring-in";
 import { loadRedraft } from "./changes";
 import { db } from "./db";
 import { putExamined } from "./freshen";
-import { knownPages } from "./known-pages";
+import { pageFinder } from "./page-finder";
 import { type Incoming, readIncoming } from "./read-incoming";
 import type { SiteRecord } from "./records/sites";
 import { saveRedraft } from "./redraft";
@@ -44,7 +44,7 @@ async function imported(site: SiteRecord, one: Incoming): Promise<string> {
 /** The page that a file is known as. */
 async function foundAs(site: SiteRecord, one: Incoming): Promise<string | null> {
   const { address } = await readIncoming(site.id, one, site.houseStyle, TODAY);
-  return (await knownPages(site.id)).find({ path: one.path, address, addressGiven: one.addressGiven });
+  return (await pageFinder(site.id)).find({ path: one.path, address, addressGiven: one.addressGiven });
 }
 
 const canonical = fc.constantFrom(null, "own", ...FILES.map((file) => addressOfFile(file, ROOT)));
@@ -102,7 +102,7 @@ describe("a page that comes in again", () => {
     const page = await stored(id);
     await saveRedraft(page, { set: [{ op: "set-slug", value: "first", was: "one" }], drop: [] }, "Slug", null);
     const address = withSlug(page.address, "first");
-    const known = await knownPages(site.id);
+    const known = await pageFinder(site.id);
     expect(known.find({ path: "", address, addressGiven: true })).toBe(id);
     expect(known.find({ path: "", address: `${ROOT}a/other`, addressGiven: true })).toBeNull();
     const fetched = { ...incoming("", "<title>One</title>"), address, addressGiven: true };
@@ -118,7 +118,7 @@ describe("a page that comes in again", () => {
     const site = await openSite();
     const copy = '<title>Copy</title><link rel=canonical href="/main">';
     const id = await imported(site, { ...incoming("", copy), address: `${ROOT}copy`, addressGiven: true });
-    const known = await knownPages(site.id);
+    const known = await pageFinder(site.id);
     expect(known.find({ path: "", address: `${ROOT}main`, addressGiven: true })).toBeNull();
     // As a file it is the copy only where it stands as that.
     expect(await foundAs(site, incoming("copy.html", copy))).toBe(id);

@@ -13,8 +13,8 @@ export interface Arriving {
   addressGiven: boolean;
 }
 
-/** Knows which page of a site something is that comes in. */
-export interface KnownPages {
+/** Tells which page of a site something is that comes in. */
+export interface PageFinder {
   /** The id of the page; null for a new one. */
   find(arriving: Arriving): string | null;
   /** Pages by their own addresses; new ones are added. */
@@ -56,7 +56,7 @@ function addressesOfPage(
  * The pages of a site, each known by its own record: the file that it came from or was exported to, its address, that of a
  * changed slug, and its canonical address before and after a change.
  */
-export async function knownPages(siteId: string): Promise<KnownPages> {
+export async function pageFinder(siteId: string): Promise<PageFinder> {
   const pages = await db().pages.where("siteId").equals(siteId).toArray();
   const edits = new Map<string, Edit[]>();
   await db()
