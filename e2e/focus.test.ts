@@ -111,12 +111,8 @@ describe("what is said where nothing is found or nothing can be taken", () => {
       true,
     );
     await page.keyboard.press("Escape");
-    const canonical = page.getByRole("textbox", { name: /canonical/i }).first();
-    if (!(await canonical.isVisible()))
-      await page
-        .getByRole("button", { name: /canonical/i })
-        .first()
-        .click();
+    await page.getByRole("button", { name: /^canonical: / }).click();
+    const canonical = page.getByRole("textbox", { name: "canonical", exact: true });
     await canonical.fill("https://www.gullhaven.example/privacy.htmlnot a url");
     await page.keyboard.press("Enter");
     await page

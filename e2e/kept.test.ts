@@ -74,8 +74,9 @@ describe("what was typed", () => {
     await page.keyboard.press("Escape");
     await page.getByText("What you typed here is not used yet.").waitFor();
     await page.getByRole("button", { name: "Go on with it" }).click();
+    await page.getByText("What you typed here is not used yet.").waitFor({ state: "detached" });
     expect(await page.getByLabel("Find", { exact: true }).inputValue()).toBe("lightship");
-    await page.keyboard.press("Escape");
+    await page.getByLabel("Find", { exact: true }).press("Escape");
     await page.getByRole("button", { name: "Let it go" }).click();
     await page.getByRole("dialog").waitFor({ state: "detached" });
 

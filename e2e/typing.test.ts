@@ -49,7 +49,6 @@ describe("what is typed", () => {
     await field.click();
     await page.keyboard.type("x");
     await page.getByRole("button", { name: "Takes", exact: true }).click();
-    await expect.poll(() => step.textContent(), { timeout: 20_000 }).not.toContain("the description");
     expect(await guide.evaluate((one) => one.contains(document.activeElement))).toBe(false);
   });
 
