@@ -10,9 +10,9 @@ const STOP_WORDS: Record<string, string> = {
   en: "a an and are as at be but by for from in into is it its of off on onto or our over so than that the their then these this those to up via was we were with your",
   es: "a al con de del desde e el en entre es la las lo los o para por que se sin sobre su sus u un una y",
   fr: "a à au aux avec ce ces cette dans de des du en est et la le les leur ou par pour qu que qui sa se ses son sont sur un une d l",
-  it: "a ad ai al alla alle con da dal dalla dei del della delle di e ed gli i il in la le lo nel nella o per su sul sulla tra un una uno",
+  it: "a ad ai al alla alle con da dal dalla dei del della delle di e è ed gli i il in la le lo nel nella o per su sul sulla tra un una uno",
   nl: "aan als bij de dat die een en het hun in is met naar of om onze op over te tot uit van voor zijn",
-  pt: "a ao aos as com da das de do dos e em entre na nas no nos o os ou para pela pelo por que se um uma",
+  pt: "a ao aos as com da das de do dos e é em entre na nas no nos o os ou para pela pelo por que se um uma",
   sv: "att av de den det en ett för från i med och om på som till vid är",
 };
 
