@@ -3,7 +3,7 @@ import type { FindingOn } from "#core/findings/finding";
 import { upgradePage } from "../store/migrations";
 import type { PageRecord } from "../store/page-record";
 import type { SiteFindings } from "../store/told-findings";
-import { applyFilter, filterOf, NO_FILTER, queryOf } from "./filter";
+import { applyFilter, filterOf, foldersOf, NO_FILTER, queryOf } from "./filter";
 import { SHOWS, type ShowName } from "./filters/all";
 import { pastedLines } from "./pasted";
 
@@ -97,5 +97,26 @@ describe("what a spreadsheet copies", () => {
     ["", [[""]]],
   ])("%j", (text, lines) => {
     expect(pastedLines(text)).toEqual(lines);
+  });
+});
+
+describe("folders to filter by", () => {
+  const at = (...paths: string[]) => foldersOf(paths.map((path) => `https://a.example${path}`));
+
+  it("are those that pages stand in, three deep at most, each once", () => {
+    expect(at("/visit/x", "/visit/y", "/visit/boats/z", "/top")).toEqual(["/visit/", "/visit/boats/"]);
+    expect(at("/a/b/c/d/e")).toEqual(["/a/", "/a/b/", "/a/b/c/"]);
+  });
+
+  it("do not come from what is asked for or pointed at", () => {
+    expect(at("/x?from=/a/b", "/y#/c/d", "/")).toEqual([]);
+  });
+
+  it("are the forty with the most pages, in the order of the alphabet", () => {
+    const few = Array.from({ length: 45 }, (_, i) => `/few-${10 + i}/x`);
+    const found = at(...few, "/many/x", "/many/y");
+    expect(found).toHaveLength(40);
+    expect(found).toContain("/many/");
+    expect(found).toEqual(found.toSorted());
   });
 });

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { isFound, rulesFound } from "#core/findings/found";
 import { originalFromText } from "#core/page/original";
 import { readPage } from "#core/page/read";
@@ -137,6 +137,101 @@ describe("undo", () => {
     expect([(await stored(record.id)).phrase, await valuesOf(record)]).toEqual(["lamp", { "set-title": "La" }]);
   });
 
+  it("merges nothing of another field, nothing that comes later, and nothing that names no field", async () => {
+    const record = await page();
+    const at = Date.parse("2026-05-03T10:00:00Z");
+    vi.useFakeTimers({ toFake: ["Date"], now: at });
+    try {
+      const steps = async (merges: readonly [merge: string | null, ms: number][]) => {
+        const before = await db().actions.count();
+        let now = Date.now();
+        for (const [i, [merge, ms]] of merges.entries()) {
+          now += ms;
+          vi.setSystemTime(now);
+          await savePage(record, { phrase: `${before} ${i}` }, "Phrase", merge);
+        }
+        return (await db().actions.count()) - before;
+      };
+      expect(
+        await steps([
+          ["a", 9999],
+          ["a", 2400],
+          ["a", 2400],
+        ]),
+      ).toBe(1);
+      expect(
+        await steps([
+          ["b", 9999],
+          ["b", 2600],
+        ]),
+      ).toBe(2);
+      expect(
+        await steps([
+          ["c", 9999],
+          ["d", 0],
+        ]),
+      ).toBe(2);
+      expect(
+        await steps([
+          [null, 9999],
+          [null, 0],
+        ]),
+      ).toBe(2);
+    } finally {
+      vi.useRealTimers();
+    }
+  });
+
+  it("of what was made and taken away in one step brings nothing back", async () => {
+    const record = await page();
+    await write(record, setTitle("L"), "title");
+    await saveRedraft(record, { set: [], drop: ["set-title "] }, "set-title", "title");
+    expect(await valuesOf(record)).toEqual({});
+    await undo(site.id);
+    expect(await valuesOf(record)).toEqual({});
+    await redo(site.id);
+    expect(await valuesOf(record)).toEqual({});
+  });
+
+  it("of any writing that became one step leads to what was before it, and again to what was after it", async () => {
+    const step = fc.oneof(
+      fc.constantFrom<Edit>(setTitle("L"), setTitle("La"), setDescription("D"), setDescription("De")),
+      fc.constantFrom("set-title ", "set-description "),
+    );
+    const all = async () =>
+      (await db().changes.toArray())
+        .map(({ id, edit, state }) => ({ id, edit, state }))
+        .sort((a, b) => (a.id < b.id ? -1 : 1));
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(step, { maxLength: 3 }),
+        fc.array(step, { minLength: 1, maxLength: 7 }),
+        async (one, other) => {
+          await emptyStorage();
+          await db().sites.put(site);
+          const record = await page();
+          const make = async (steps: typeof one, merge: string) => {
+            for (const made of steps) {
+              const change = typeof made === "string" ? { set: [], drop: [made] } : { set: [made], drop: [] };
+              await saveRedraft(record, change, "Write", merge);
+            }
+          };
+          await make(one, "first");
+          const before = await all();
+          const actions = await db().actions.count();
+          await make(other, "second");
+          const after = await all();
+          fc.pre((await db().actions.count()) === actions + 1);
+          expect((await undo(site.id))?.left).toBe(0);
+          expect(await all()).toEqual(before);
+          expect((await redo(site.id))?.left).toBe(0);
+          expect(await all()).toEqual(after);
+        },
+      ),
+      { numRuns: 40 },
+    );
+  }, 60_000);
+
   it("changes nothing where the storage refuses", async () => {
     const record = await page();
     const bad = (() => "no function can be stored") as unknown as string;
@@ -180,6 +275,19 @@ describe("undo", () => {
     await handedOver(site);
     expect(await undo(site.id)).toMatchObject({ label: "set-title" });
   });
+});
+
+it("a change that somebody has approved is open again once it is reworded, and only that one", async () => {
+  const record = await page();
+  await write(record, setTitle("Mine"));
+  await write(record, setDescription("Also mine"));
+  for (const { id } of await db().changes.toArray()) await db().changes.update(id, { state: "approved" });
+  await write(record, setTitle("Mine, reworded"));
+  const states = (await db().changes.toArray()).map(({ edit, state }) => [edit.op, state]).sort();
+  expect(states).toEqual([
+    ["set-description", "approved"],
+    ["set-title", "open"],
+  ]);
 });
 
 describe("what was handed over", () => {

@@ -67,6 +67,11 @@ describe("a part of the result is there where it is earned, and says why", () =>
     expect(
       at("price", mug({ price: "11.50", priceCurrency: "GBP", availability: "https://schema.org/InStock" })).shown,
     ).toEqual(["£11.50", "In stock"]);
+    // What has a least price only is said to begin there; what has a price of its own has that one.
+    expect(at("price", mug({ "@type": "AggregateOffer", lowPrice: "9", priceCurrency: "GBP" })).shown).toEqual([
+      "from £9.00",
+    ]);
+    expect(at("price", mug({ lowPrice: "9", price: "11.50", priceCurrency: "GBP" })).shown).toEqual(["£11.50"]);
     expect(at("price", mug({ price: "11.50" })).needs).toEqual(["currency of the price"]);
     expect(at("price", "<p>A mug for £9.00")).toMatchObject({
       why: "The page shows £9.00, but states no product.",
