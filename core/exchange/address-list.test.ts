@@ -11,13 +11,13 @@ describe("a list of addresses", () => {
     expect(read).toEqual({ addresses: new Map(pages.map(({ file, address }) => [file, address])), notes: [] });
   });
 
-  it("takes columns in any order, and names each row that it leaves out", () => {
+  it("takes columns in any order, and names each row that it leaves out by its number in the file", () => {
     const read = readAddressList(
-      "Address;File\nhttps://quay.example/a;.\\a.html\nnot an address;b.html\nhttps://quay.example/c;\nhttps://quay.example/d;a.html\n",
+      "Address;File\n\nhttps://quay.example/a;.\\a.html\nnot an address;b.html\nhttps://quay.example/c;\nhttps://quay.example/d;a.html\n",
     );
     if ("reason" in read) throw new Error(read.reason);
     expect([...read.addresses]).toEqual([["a.html", "https://quay.example/a"]]);
-    expect(read.notes.map((note) => note.slice(0, 6))).toEqual(["Row 3:", "Row 4 ", "Row 5:"]);
+    expect(read.notes.map((note) => note.slice(0, 6))).toEqual(["Row 4:", "Row 5 ", "Row 6:"]);
   });
 
   it("without its columns says which it needs", () => {

@@ -28,7 +28,7 @@ export function readAddressList(source: Uint8Array | string): AddressList | { re
   for (const [i, row] of rows.entries()) {
     const path = filePath(row[file] ?? "");
     const parsed = parseAddress(row[address] ?? "");
-    const where = `Row ${i + 2}`;
+    const where = `Row ${table.numbers[i + 1]}`;
     if (path === "") notes.push(`${where} names no file.`);
     else if ("reason" in parsed) notes.push(`${where}: ${parsed.reason}`);
     else if (addresses.has(path)) notes.push(`${where}: ${path} has an address already.`);
