@@ -87,9 +87,7 @@ function upgradedRecords(value: unknown, version: number): unknown {
 /** A backup with the tables of version 4 or earlier with those of version 5. */
 function reshaped(backup: Tables, version: number): unknown {
   const sets = ["pages", "summaries", "originals", "redrafts", ...(version < 4 ? [] : ["files"])];
-  const whole = sets.every((name) => {
-    return isRecords(backup[name]);
-  });
+  const whole = sets.every((name) => isRecords(backup[name]));
   if (!whole) return backup;
   const all = (name: string, upgrade: (record: Old) => Old): Old[] =>
     (backup[name] ?? []).map((record) => (version === 1 ? upgrade(record) : record));

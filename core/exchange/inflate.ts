@@ -76,11 +76,11 @@ export function gunzipWithin(bytes: Uint8Array, most: number): Uint8Array | null
   if (!ended) return null;
   const whole = out.whole();
   // Of several members the trailer is the last one's alone.
-  return members > 1 || statedOf(bytes, whole) ? whole : null;
+  return members > 1 || isAsStated(bytes, whole) ? whole : null;
 }
 
 /** True if the trailer states the size and the CRC-32 of what came out. */
-function statedOf(bytes: Uint8Array, whole: Uint8Array): boolean {
+function isAsStated(bytes: Uint8Array, whole: Uint8Array): boolean {
   if (bytes.length < TRAILER) return false;
   const trailer = new DataView(bytes.buffer, bytes.byteOffset + bytes.length - TRAILER, TRAILER);
   return trailer.getUint32(4, true) === whole.length % 2 ** 32 && trailer.getUint32(0, true) === crc32(whole);
