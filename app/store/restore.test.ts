@@ -107,6 +107,19 @@ describe("a backup that is restored over newer work", () => {
     );
   });
 
+  it("leaves one change for a node and field also where another tab writes meanwhile", async () => {
+    await edit(title("Old"));
+    const backup = read(await makeBackup());
+    const id = `changes ${page.id} ${slotOf(title(""))}`;
+    for (let ticks = 0; ticks < 12; ticks++) {
+      await drop(title(""));
+      const restored = restoreBackup(backup, new Set([id]));
+      for (let i = 0; i < ticks; i++) await new Promise((resolve) => setImmediate(resolve));
+      await Promise.all([restored, edit(title("Typed meanwhile"))]);
+      expect((await db().changes.where("pageId").equals(page.id).toArray()).filter(isPart)).toHaveLength(1);
+    }
+  });
+
   it("brings back what is not here any more, with all that belongs to it, and asks nothing", async () => {
     await edit(title("Old"));
     await setRuleAside(site.id, "title/too-narrow", "so");

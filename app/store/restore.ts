@@ -7,6 +7,7 @@ import { allKept } from "./keeping";
 import type { Backup } from "./read-backup";
 import { TABLES, type TableName, WRITTEN, type Written } from "./records/all";
 import type { ChangeRecord } from "./records/changes";
+import type { StoredPage } from "./records/pages";
 import type { Old, Table } from "./records/table";
 import { isPart, type Tx, write } from "./transact";
 
@@ -97,9 +98,12 @@ async function storedOf({ sites }: Backup) {
   const own = Object.fromEntries(
     await Promise.all((Object.keys(EDITABLE) as Editable[]).map(async (name) => [name, await of<Row>(name)] as const)),
   ) as Record<Editable, Row[]>;
+  const pages = await of<StoredPage>("pages");
   return {
     own,
-    pages: await db().pages.where("siteId").anyOf(ids).toArray(),
+    pages,
+    siteIds: new Set(own.sites.map(({ id }) => id)),
+    pageIds: new Set(pages.map(({ id }) => id)),
     changes: await of<ChangeRecord>("changes"),
   };
 }
@@ -176,7 +180,7 @@ export async function restoreBackup(
     await write(async (tx) => {
       await restoreRecords(tx, backup, mine, taken);
       const fresh = await restorePages(tx, backup, taken);
-      await restoreChanges(tx, backup, { changes: mine.changes, fresh }, taken);
+      await restoreChanges(tx, backup, fresh, taken);
     });
     // What was done before speaks of records that may now read otherwise.
     await db()
@@ -206,10 +210,10 @@ async function addMissing(name: TableName, records: readonly object[]): Promise<
 type Stored = Awaited<ReturnType<typeof storedOf>>;
 
 /** True for a record whose site or page is not here: it comes back with that, and nobody is asked. */
-function comesBack(name: Editable, row: Row, { own, pages }: Pick<Stored, "own" | "pages">): boolean {
+function comesBack(name: Editable, row: Row, { siteIds, pageIds }: Pick<Stored, "siteIds" | "pageIds">): boolean {
   const siteId = name === "sites" ? row.id : row.siteId;
   const { pageId } = row as { pageId?: string | null };
-  return !own.sites.some(({ id }) => id === siteId) || (pageId ? !pages.some(({ id }) => id === pageId) : false);
+  return !siteIds.has(siteId) || (pageId ? !pageIds.has(pageId) : false);
 }
 
 async function restoreRecords(tx: Tx, backup: Backup, mine: Stored, taken: ReadonlySet<string>): Promise<void> {
@@ -240,9 +244,14 @@ async function restorePages(tx: Tx, backup: Backup, taken: ReadonlySet<string>):
 async function restoreChanges(
   tx: Tx,
   backup: Backup,
-  { changes: mine, fresh }: { changes: readonly ChangeRecord[]; fresh: ReadonlySet<string> },
+  fresh: ReadonlySet<string>,
   taken: ReadonlySet<string>,
 ): Promise<void> {
+  // As they are stored at this moment: another tab may have written since they were compared.
+  const pageIds = backup.pages.map(({ id }) => id);
+  await tx.foresee("changes", "pageId", pageIds);
+  const mine: ChangeRecord[] = [];
+  for (const id of pageIds) mine.push(...(await tx.of("changes", "pageId", id)));
   const [ours, theirs] = [bySlot(mine), bySlot(backup.changes)];
   for (const [key, own] of ours)
     if (taken.has(`changes ${key}`) && own.id !== theirs.get(key)?.id) await tx.remove("changes", own.id);
