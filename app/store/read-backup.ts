@@ -136,16 +136,29 @@ export function readBackup(json: string): Backup | { reason: string } {
   return backup;
 }
 
+/** Records that belong to a site, and some to a page, with how one of them is called. */
+const OWNED = {
+  setAsides: "a finding that was set aside",
+  phrases: "a phrase",
+  redirects: "a redirect",
+  lineUps: "a line-up",
+  takes: "a take",
+} as const satisfies Partial<Record<TableName, string>>;
+
 /** What belongs to something that the backup does not hold, in words; null if nothing does. */
-function orphanIn({ sites, pages, changes, takes, setAsides, phrases }: Backup): string | null {
-  const siteIds = new Set(sites.map(({ id }) => id));
-  const pageIds = new Set(pages.map(({ id }) => id));
-  const page = pages.find(({ siteId }) => !siteIds.has(siteId));
+function orphanIn(backup: Backup): string | null {
+  const siteIds = new Set(backup.sites.map(({ id }) => id));
+  const pageIds = new Set(backup.pages.map(({ id }) => id));
+  const page = backup.pages.find(({ siteId }) => !siteIds.has(siteId));
   if (page) return `the page ${page.address} belongs to a site that it does not hold`;
-  const change = changes.find(({ pageId }) => !pageIds.has(pageId));
+  const change = backup.changes.find(({ pageId }) => !pageIds.has(pageId));
   if (change) return `a change of a ${fieldOf(change.edit)} belongs to a page that it does not hold`;
-  const take = takes.find(({ pageId }) => !pageIds.has(pageId));
-  if (take) return `the take “${take.title}” belongs to a page that it does not hold`;
-  const other = [...setAsides, ...phrases].find(({ siteId }) => !siteIds.has(siteId));
-  return other ? "something that was set aside, or a phrase, belongs to a site that it does not hold" : null;
+  for (const name of Object.keys(OWNED) as (keyof typeof OWNED)[])
+    if (backup[name].some(({ siteId }) => !siteIds.has(siteId)))
+      return `${OWNED[name]} belongs to a site that it does not hold`;
+  // What is set aside on a page stays when the page is removed.
+  for (const name of ["takes", "lineUps"] as const)
+    if (backup[name].some(({ pageId }) => !pageIds.has(pageId)))
+      return `${OWNED[name]} belongs to a page that it does not hold`;
+  return null;
 }

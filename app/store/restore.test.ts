@@ -12,6 +12,7 @@ import type { SiteRecord } from "./records/sites";
 import { savePage, saveRedraft } from "./redraft";
 import { differencesFrom, restoreBackup } from "./restore";
 import { setRuleAside } from "./set-asides";
+import { addTake } from "./takes";
 import { emptyStorage, keptPage, openSite, stored, TODAY } from "./testing";
 import { isPart } from "./transact";
 
@@ -139,6 +140,26 @@ describe("a backup that is damaged", () => {
     await edit(title("Old"));
     const json = JSON.stringify({ ...JSON.parse(await makeBackup()), ...over });
     expect(readBackup(json)).toEqual({ reason: expect.stringMatching(why) });
+  });
+
+  it("by what the editor has written of a site or a page that it does not hold is refused by name", async () => {
+    await setRuleAside(site.id, "title/too-narrow", "so");
+    await addTake(page, { title: "Lamps", description: "Lit" });
+    await db().redirects.put({ id: "r", siteId: site.id, from: "/a", to: "/b" });
+    const backup = JSON.parse(await makeBackup());
+    const refused = (table: string, over: object) =>
+      readBackup(JSON.stringify({ ...backup, [table]: backup[table].map((one: object) => ({ ...one, ...over })) }));
+    for (const [table, called] of [
+      ["setAsides", "a finding that was set aside"],
+      ["takes", "a take"],
+      ["redirects", "a redirect"],
+    ] as const)
+      expect(refused(table, { siteId: "gone" })).toEqual({
+        reason: expect.stringContaining(`${called} belongs to a site`),
+      });
+    expect(refused("takes", { pageId: "gone" })).toEqual({
+      reason: expect.stringContaining("a take belongs to a page"),
+    });
   });
 
   it.each(FACET_NAMES)("in no way by lacking the facet %s, which is taken again", async (name) => {
