@@ -13,6 +13,7 @@ const REQUEST_TIMEOUT = 8_000;
 const LOOKED_AT = 1_000;
 
 const METHODS = new Set(["GET", "HEAD", "POST"]);
+const NOT_SERVED = "Keen Quill does not answer to this name. Whoever runs it can list the name in KEEN_QUILL_HOSTS.";
 const ALLOW = { Allow: [...METHODS].join(", ") };
 
 /** Time in milliseconds for what is being answered when the server is ended. */
@@ -27,13 +28,9 @@ const ALWAYS = { "X-Content-Type-Options": "nosniff", "Cross-Origin-Resource-Pol
 const built = (path) => fileURLToPath(new URL(`../build/${path}`, import.meta.url));
 const app = express();
 app.disable("x-powered-by");
-app.use((request, response, next) => {
+app.use((_, response, next) => {
   response.set(ALWAYS);
-  if (isServed(request.headers.host)) return next();
-  response
-    .status(421)
-    .type("text/plain")
-    .send("Keen Quill does not answer to this name. Whoever runs it can list the name in KEEN_QUILL_HOSTS.\n");
+  next();
 });
 // To the machine itself, packing takes longer than sending.
 app.use(
@@ -57,8 +54,8 @@ let working = 0;
 async function answer(request, response) {
   if (!METHODS.has(request.method)) return refuse(response, 405, "Only GET, HEAD and POST are answered.", ALLOW);
   if (!request.url.startsWith("/")) return refuse(response, 400, "An address here begins with a slash.");
+  if (!isServed(request.headers.host)) return refuse(response, 421, NOT_SERVED);
   if (request.method !== "POST") return app(request, response);
-  if (!isServed(request.headers.host)) return refuse(response, 421, "Keen Quill does not answer to this name.");
   const tooMuch = () => refuse(response, 503, "Too much is being asked at once.", { "Retry-After": "2" });
   if (working >= MOST_WORK) return tooMuch();
   const whole = await wholeRequest(request);
