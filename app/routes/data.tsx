@@ -14,7 +14,7 @@ import { pageTitle } from "../document-title";
 import { linkToPage, pageScreenOf } from "../screens";
 import { loadDesk } from "../store/load-desk";
 import { fieldClass } from "../ui/controls";
-import { Screen, TitleLine } from "../ui/frame";
+import { Screen, ScreenTitle, TitleLine } from "../ui/frame";
 import { ofPage, PageLanguage } from "../ui/of-page";
 import type { Route } from "./+types/data";
 import { useSite } from "./site";
@@ -82,9 +82,7 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
           <span aria-hidden className="text-ink-soft">
             /
           </span>
-          <h1 className="line-clamp-3 min-w-0 break-words font-medium font-serif text-15 leading-tight">
-            Structured data
-          </h1>
+          <ScreenTitle>Structured data</ScreenTitle>
         </TitleLine>
         <div className="flex min-h-0 flex-1 max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
           <nav

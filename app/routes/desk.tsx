@@ -18,7 +18,7 @@ import { loadDesk } from "../store/load-desk";
 import type { SiteRecord } from "../store/records/sites";
 import { Action, Keys } from "../ui/controls";
 import { download } from "../ui/download";
-import { Screen, TitleLine } from "../ui/frame";
+import { Screen, ScreenTitle, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { ofPage, PageLanguage } from "../ui/of-page";
@@ -207,12 +207,7 @@ const Desk = memo(function Desk({ site, query, previous, next, beside, record, s
           <span aria-hidden className="text-ink-soft max-[700px]:hidden">
             /
           </span>
-          <h1
-            className="line-clamp-3 min-w-0 break-words font-medium font-serif text-15 leading-tight"
-            {...ofPage(languageTagOf(desk.page))}
-          >
-            {name}
-          </h1>
+          <ScreenTitle {...ofPage(languageTagOf(desk.page))}>{name}</ScreenTitle>
           {desk.record.ready && <span className="text-blue">✓ ready</span>}
         </TitleLine>
         <div className="min-h-0 flex-1 scroll-pt-20 overflow-y-auto" data-scroll>

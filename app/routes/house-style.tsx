@@ -25,7 +25,7 @@ import { usePageRows } from "../store/rows";
 import { useSiteFindings } from "../store/site-findings";
 import { Action, fieldClass, MainButton } from "../ui/controls";
 import { download } from "../ui/download";
-import { Screen, TitleLine } from "../ui/frame";
+import { Screen, ScreenTitle, TitleLine } from "../ui/frame";
 import { useNotices } from "../ui/notice";
 import { useUnkept } from "../ui/unkept";
 import { useSite } from "./site";
@@ -122,7 +122,7 @@ function Sheet({ site }: { site: SiteRecord }) {
   return (
     <Screen>
       <TitleLine site={site} screen={screenOf("houseStyle")}>
-        <h1 className="line-clamp-3 min-w-0 break-words font-medium font-serif text-15 leading-tight">House style</h1>
+        <ScreenTitle>House style</ScreenTitle>
         <span className="truncate text-ink-soft">{site.name || site.address}</span>
       </TitleLine>
       <div className="min-h-0 flex-1 overflow-y-auto bg-sheet">

@@ -11,7 +11,7 @@ import type { LineUpRecord } from "../store/records/line-ups";
 import { usePageRows } from "../store/rows";
 import { useTakes } from "../store/takes";
 import { Action } from "../ui/controls";
-import { Screen, TitleLine } from "../ui/frame";
+import { Screen, ScreenTitle, TitleLine } from "../ui/frame";
 import { useNotices } from "../ui/notice";
 import { onDemand } from "../ui/on-demand";
 import { useSite } from "./site";
@@ -72,14 +72,10 @@ export default function LineUpRoute() {
             <span aria-hidden className="text-ink-soft">
               /
             </span>
-            <h1 className="line-clamp-3 min-w-0 break-words font-medium font-serif text-15 leading-tight">
-              {page?.name || pathOf(page?.address ?? "")}
-            </h1>
+            <ScreenTitle>{page?.name || pathOf(page?.address ?? "")}</ScreenTitle>
           </>
         ) : (
-          <h1 className="line-clamp-3 min-w-0 break-words font-medium font-serif text-15 leading-tight">
-            {screen.name}
-          </h1>
+          <ScreenTitle>{screen.name}</ScreenTitle>
         )}
       </TitleLine>
       {!pages || !lineUps ? (

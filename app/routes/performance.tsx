@@ -17,7 +17,7 @@ import { usePageRows } from "../store/rows";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { Action, WordSelect } from "../ui/controls";
 import { download } from "../ui/download";
-import { Screen, TitleLine } from "../ui/frame";
+import { Screen, ScreenTitle, TitleLine } from "../ui/frame";
 import { useNotices } from "../ui/notice";
 import { ofPage } from "../ui/of-page";
 import { onDemand } from "../ui/on-demand";
@@ -86,7 +86,7 @@ export default function Performance() {
         <span aria-hidden className="text-ink-soft">
           /
         </span>
-        <h1 className="line-clamp-3 min-w-0 break-words font-medium font-serif text-15 leading-tight">{screen.name}</h1>
+        <ScreenTitle>{screen.name}</ScreenTitle>
       </TitleLine>
       <TableInput ref={input} label="CSV file of figures" onChosen={setFile} />
       {periods === undefined || !pages ? (

@@ -1,6 +1,6 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { BookOpenText, Files, ListChecks, ListOrdered, type LucideIcon, Redo2, TextSearch, Undo2 } from "lucide-react";
-import type { ReactNode } from "react";
+import type { ComponentProps, ReactNode } from "react";
 import { Link, NavLink } from "react-router";
 import { type AnyScreen, linkTo, type Screen as OneScreen, RAIL, screenOf } from "../screens";
 import { db } from "../store/db";
@@ -125,10 +125,15 @@ export function BelowPages({ site, screen }: { site: SiteRecord; screen: OneScre
       <span aria-hidden className="text-ink-soft">
         /
       </span>
-      <h1 className="line-clamp-3 min-w-0 break-words font-medium font-serif text-15 leading-tight">{screen.name}</h1>
+      <ScreenTitle>{screen.name}</ScreenTitle>
     </TitleLine>
   );
 }
+
+/** The name of what a screen shows, whole at any text size: up to three lines. */
+export const ScreenTitle = (props: ComponentProps<"h1">) => (
+  <h1 {...props} className="line-clamp-3 min-w-0 break-words font-medium font-serif text-15 leading-tight" />
+);
 
 /** The title line: where you are, that all is kept, undo and redo, the palette; and the keys of the screen. */
 export function TitleLine({
