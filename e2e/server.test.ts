@@ -128,6 +128,8 @@ describe("the server works for its own pages only", () => {
     }
   });
 
+  // RFC 9110, 15.5.20 (421) and 15.5.6 (405), from memory. RFC 9112, 3.2.2, has servers take absolute addresses, which proxies
+  // are asked for: this one is no proxy, and no browser sends them here.
   it("refuses names, addresses and methods that no page of its own has", async () => {
     const { host } = new URL(inject("address"));
     const status = async (path: string, method: string, name = host) =>
