@@ -34,6 +34,16 @@ describe("the focus", () => {
     expect(await focused(page)).toMatchObject({ removes: false });
   });
 
+  it("goes on where a button cannot be pressed any more, though nothing else changes", async () => {
+    const page = await openTab(await freshContext());
+    const button = page.getByRole("button", { name: "Open the demo site" });
+    await button.evaluate((one: HTMLButtonElement) => {
+      one.focus();
+      one.disabled = true;
+    });
+    await eventually(() => page.evaluate(() => document.activeElement?.matches("body, :disabled") ?? true), false);
+  });
+
   it("stays on the table's cell, on what was pressed, and in the source", async () => {
     const page = await openDemo(await freshContext());
     const grid = page.getByRole("grid", { name: "Pages" });

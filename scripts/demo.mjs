@@ -1,13 +1,13 @@
 // npm run demo: installs and builds what is missing, starts the application and the stand-in, prints where it opens with the demo site.
 import { build, install, startApplication, startStandIn, wishedPort } from "./run.mjs";
 
-install();
-await build();
 const port = await wishedPort(4300);
 if (port === null) {
   console.error(`PORT is ${process.env.PORT}, which is no port. Set it to a number from 1 to 65535.`);
   process.exit(1);
 }
+install();
+await build();
 const standIn = await startStandIn();
 const { child, address } = await startApplication(port, standIn.origin).catch(() => {
   // It has said why by itself.

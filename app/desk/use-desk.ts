@@ -45,8 +45,8 @@ interface DeskActions {
     make: (now: Pick<Desk, "original" | "page" | "edits">) => readonly Edit[] | { reason: string },
     label: string,
   ): string | null;
-  /** The redraft of this moment, for a part of the sheet that may be drawn later. */
-  editsNow(): readonly Edit[];
+  /** The page and its edits at this moment, for a part of the sheet that may be drawn later. */
+  now(): Pick<Desk, "page" | "edits">;
   /** Takes an edit out of the redraft. */
   drop(edit: Edit, label: string): void;
   /** The key by which an edit names a node of the original. */
@@ -168,7 +168,7 @@ export function useDesk(site: SiteRecord, stored: PageRecord, source: Original, 
       const next = make({ original, page, edits });
       return "reason" in next ? next.reason : put(next, label);
     },
-    editsNow: () => edits,
+    now: () => ({ page, edits }),
     drop(edit, label) {
       setEdits(
         edits.filter((one) => slotOf(one) !== slotOf(edit)),

@@ -72,7 +72,11 @@ function inPlaceOf({ element, name, around, path }: Trail): HTMLElement | SVGEle
   return null;
 }
 
-const isLost = () => document.activeElement === document.body || document.activeElement === null;
+/** A browser takes the focus from what cannot have it any more only when it draws next, and tells nobody. */
+const isLost = () => {
+  const { activeElement } = document;
+  return activeElement === null || activeElement === document.body || activeElement.matches(":disabled, [inert] *");
+};
 
 /**
  * Whoever works by key or by ear is never put back to the beginning of the document: when what had the focus goes – a dialog

@@ -18,7 +18,7 @@ import { type Step, type StepKind, stepsOf } from "./steps";
 /** What of the desk it takes. */
 type Taken = Pick<
   Desk,
-  "page" | "original" | "edits" | "record" | "notes" | "edit" | "setPhrase" | "setAudience" | "houseStyle"
+  "page" | "original" | "edits" | "now" | "record" | "notes" | "edit" | "setPhrase" | "setAudience" | "houseStyle"
 >;
 
 /** Suggestions that are offered in a step. */
@@ -69,10 +69,11 @@ export default function Led({
     () => unstated(page, houseStyle.data?.organisation).map(({ type }) => type),
     [data, blocks, houseStyle],
   );
-  const steps = useMemo(
-    () => stepsOf({ page, edits, found: record, findings: notes.map(({ finding }) => finding), unstated: types }),
-    [page, edits, record, notes, types],
+  const basis = useMemo(
+    () => ({ found: record, findings: notes.map(({ finding }) => finding), unstated: types }),
+    [record, notes, types],
   );
+  const steps = useMemo(() => stepsOf({ page, edits, ...basis }), [page, edits, basis]);
   const open = steps.filter(({ id, kind }) => kind === "changes" || !passed.includes(id));
   const { step, isHeld } = useHeld(open[0]);
   const panel = useRef<HTMLElement>(null);
@@ -90,9 +91,13 @@ export default function Led({
   }, [step?.kind, step?.anchor]);
   if (!step) return null;
   const left = open.length - 1;
-  /** The step as it is now, where its text was changed since it was held. */
-  const now = open.find(({ kind, anchor }) => kind === step.kind && anchor === step.anchor);
-  const isChanged = isHeld && now?.id !== step.id;
+  const same = ({ kind, anchor }: Step) => kind === step.kind && anchor === step.anchor;
+  const isChanged = isHeld && open.find(same)?.id !== step.id;
+  /** Passes the step over as its text is now: this is drawn after the sheet, on a slow machine well after the last key. */
+  const goOn = () => {
+    const now = stepsOf({ ...desk.now(), ...basis }).find(same);
+    if (now) pass(now.id);
+  };
   return (
     <section
       ref={panel}
@@ -140,9 +145,7 @@ export default function Led({
             <span className="text-ink-soft">This is the last page of the queue.</span>
           )
         ) : (
-          <Action onClick={() => now && pass(now.id)}>
-            {isChanged ? "Next" : (GO_ON[step.kind] ?? "Pass this over")}
-          </Action>
+          <Action onClick={goOn}>{isChanged ? "Next" : (GO_ON[step.kind] ?? "Pass this over")}</Action>
         )}
       </p>
     </section>

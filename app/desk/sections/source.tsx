@@ -16,7 +16,7 @@ import { useUnkept } from "../../ui/unkept";
 import type { Desk } from "../use-desk";
 
 /** What of the desk it takes. */
-type Taken = Pick<Desk, "edits" | "editsNow" | "original" | "record" | "replace">;
+type Taken = Pick<Desk, "edits" | "now" | "original" | "record" | "replace">;
 
 const SourceView = onDemand(async () => (await import("./source-view")).default);
 
@@ -58,10 +58,10 @@ export const Source = memo(function Source({ desk }: { desk: Taken }) {
   };
   useUnkept(written && written.typed !== written.begun ? "What you wrote into the source is not kept." : null, keep);
   const begin = () => {
-    const now = desk.editsNow();
-    const begun = redraftedSource(original, now);
+    const now = desk.now();
+    const begun = redraftedSource(original, now.edits);
     setOpen(true);
-    setWritten({ edits: now, begun, typed: begun });
+    setWritten({ edits: now.edits, begun, typed: begun });
   };
   if (original.format === "fields") return null;
   const current = checked?.of === sourceName({ original: record.original, fingerprint: fingerprintOf(edits) });
