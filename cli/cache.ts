@@ -3,8 +3,8 @@ import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from "
 import { dirname, join, relative, resolve } from "node:path";
 import { holdsOn } from "#core/settings/days";
 import { stampOf } from "#core/settings/house-style";
-import { tell } from "./fault.ts";
-import { bytesOf, type FileToRead, usable, whyNot } from "./files.ts";
+import { tell, whyNot } from "./fault.ts";
+import { bytesOf, type FileToRead, usable } from "./files.ts";
 import { VERSION } from "./version.ts";
 import type { AuditBasis, AuditedPage } from "./work.ts";
 

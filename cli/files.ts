@@ -8,7 +8,7 @@ import { markdownFromBytes, originalFromBytes } from "#core/page/original-from-b
 import { type Page, statedAddress } from "#core/page/page";
 import { readPage } from "#core/page/read";
 import { prepareOriginal } from "#core/rewrite/prepare-original";
-import { CommandFault, tell } from "./fault.ts";
+import { CommandFault, tell, whyNot } from "./fault.ts";
 
 /** A file with the folder that its address is counted from. */
 export interface FileToRead {
@@ -30,25 +30,6 @@ export interface PageFile {
 const MARKDOWN_FILE = /\.(?:md|markdown)$/i;
 const PAGE_FILE = /\.(?:html?|xhtml|md|markdown)$/i;
 const JSON_FILE = /\.(?:jsonld|json)$/i;
-
-/** Why something of the file system cannot be used, in words. */
-export function whyNot(error: unknown): string {
-  const { code = "", message } = error as NodeJS.ErrnoException;
-  const known: Record<string, string> = {
-    ENOENT: "does not exist",
-    EACCES: "may not be opened: its permissions do not allow it",
-    EPERM: "may not be opened: its permissions do not allow it",
-    EISDIR: "is a folder",
-    ENOTDIR: "lies below something that is no folder",
-    ELOOP: "is a link that leads back to itself",
-    ENAMETOOLONG: "has a name that is too long",
-    ENOSPC: "could not be written: the disk is full",
-    EDQUOT: "could not be written: the disk is full",
-    EROFS: "could not be written: the disk takes no changes",
-    EMFILE: "could not be opened: too many files are open",
-  };
-  return known[code] ?? `could not be used (${code || message})`;
-}
 
 export function usable<T>(path: string, use: () => T): T {
   try {

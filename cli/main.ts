@@ -1,18 +1,16 @@
 import { writeSync } from "node:fs";
 import { Command, Option } from "commander";
-import { applyCommand } from "./apply.ts";
-import { auditCommand } from "./audit.ts";
-import { caseCommand } from "./case.ts";
-import { checkDataCommand } from "./check-data.ts";
-import { CommandFault } from "./fault.ts";
-import { whyNot } from "./files.ts";
-import { measureCommand } from "./measure.ts";
+import { CommandFault, whyNot } from "./fault.ts";
 import { noteLost, outputLost } from "./output.ts";
-import { phrasesCommand } from "./phrases.ts";
-import { resultCommand } from "./result.ts";
-import { rulesCommand } from "./rules.ts";
-import { suggestCommand } from "./suggest.ts";
 import { VERSION } from "./version.ts";
+
+/** A command that is loaded when it is used: to load all of them takes longer than most of them do. */
+const whenUsed =
+  <Given extends unknown[]>(load: () => Promise<(...given: Given) => void | Promise<void>>) =>
+  async (...given: Given) => {
+    const command = await load();
+    await command(...given);
+  };
 
 const program = new Command("keen-quill")
   .description("Audits and rewrites titles, descriptions, slugs and headings and structured data of HTML pages.")
@@ -48,7 +46,7 @@ program
       .choices(["must", "should", "may"])
       .default("must"),
   )
-  .action(auditCommand);
+  .action(whenUsed(async () => (await import("./audit.ts")).auditCommand));
 
 program
   .command("apply")
@@ -59,14 +57,14 @@ program
   .option("--base <address>", "address of the folder's root", "https://site.example/")
   .option("--addresses <file>", "CSV with the address of each file: file, address; every export has one")
   .option("--force", "apply rows of a change list also where the page no longer says what they replace")
-  .action(applyCommand);
+  .action(whenUsed(async () => (await import("./apply.ts")).applyCommand));
 
 program
   .command("measure")
   .description("print width and cut of a text as title and description")
   .argument("<text>")
   .addOption(new Option("--format <format>").choices(["text", "json"]).default("text"))
-  .action(measureCommand);
+  .action(whenUsed(async () => (await import("./measure.ts")).measureCommand));
 
 program
   .command("case")
@@ -78,7 +76,7 @@ program
       .makeOptionMandatory(),
   )
   .option("--language <tag>", "language of the texts, as BCP 47 has it", "en")
-  .action(caseCommand);
+  .action(whenUsed(async () => (await import("./case.ts")).caseCommand));
 
 program
   .command("suggest")
@@ -88,7 +86,7 @@ program
   .option("--style <file>", "house style as JSON")
   .option("--base <address>", "address of the folder's root", "https://site.example/")
   .addOption(new Option("--format <format>").choices(["text", "json"]).default("text"))
-  .action(suggestCommand);
+  .action(whenUsed(async () => (await import("./suggest.ts")).suggestCommand));
 
 program
   .command("result")
@@ -98,7 +96,7 @@ program
   .option("--style <file>", "house style as JSON")
   .option("--base <address>", "address of the folder's root", "https://site.example/")
   .addOption(new Option("--format <format>").choices(["text", "json"]).default("text"))
-  .action(resultCommand);
+  .action(whenUsed(async () => (await import("./result.ts")).resultCommand));
 
 program
   .command("check-data")
@@ -111,7 +109,7 @@ program
       .choices(["must", "should", "may"])
       .default("must"),
   )
-  .action(checkDataCommand);
+  .action(whenUsed(async () => (await import("./check-data.ts")).checkDataCommand));
 
 program
   .command("phrases")
@@ -123,13 +121,13 @@ program
   .option("--base <address>", "address of the folder's root, for pages without a canonical", "https://site.example/")
   .option("--addresses <file>", "CSV with the address of each file: file, address; every export has one")
   .addOption(new Option("--format <format>").choices(["text", "json", "csv"]).default("text"))
-  .action(phrasesCommand);
+  .action(whenUsed(async () => (await import("./phrases.ts")).phrasesCommand));
 
 program
   .command("rules")
   .description("list the rules")
   .addOption(new Option("--format <format>").choices(["text", "json"]).default("text"))
-  .action(rulesCommand);
+  .action(whenUsed(async () => (await import("./rules.ts")).rulesCommand));
 
 /** Whatever happens ends in a sentence: a pipe that was closed, a disk that is full, a fault of our own. */
 function end(error: unknown): never {
