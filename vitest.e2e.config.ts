@@ -10,7 +10,8 @@ export default defineConfig({
   test: {
     include: ["e2e/**/*.test.ts"],
     globalSetup: "e2e/application.ts",
-    // Files side by side: each journey has a browser context and a database of its own.
+    // Files side by side, with one browser for each worker: each journey has a context and a database of its own.
+    isolate: false,
     maxWorkers: Math.max(2, availableParallelism()),
     sequence: { sequencer: longestFirst(LONGEST) },
     tags: TAGS,

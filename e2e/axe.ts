@@ -36,9 +36,14 @@ const ALL = ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-pract
 /** What stays in view lies where it would without: what it covers at the moment is reached by scrolling. */
 const UNSTUCK = ".sticky { position: relative !important; inset: auto !important }";
 
+/** A document that is written anew keeps its window, and axe-core in it. */
+async function withAxe(page: Page): Promise<void> {
+  if (await page.evaluate(() => !("axe" in window))) await page.evaluate(AXE);
+}
+
 /** What axe-core finds in a page as it stands. */
 export async function violations(page: Page): Promise<string[]> {
-  if (await page.evaluate(() => !("axe" in window))) await page.evaluate(AXE);
+  await withAxe(page);
   return page.evaluate(
     async ({ values, unstuck }) => {
       const sheet = new CSSStyleSheet();
@@ -66,7 +71,7 @@ export async function violations(page: Page): Promise<string[]> {
 /** The shared rules on which axe-core, run in the page, and our findings differ. */
 export async function differingFromAxe(page: Page, source: string, ours: ReadonlySet<string>): Promise<string[]> {
   await page.setContent(source);
-  await page.evaluate(AXE);
+  await withAxe(page);
   const violated = await page.evaluate(
     async (rules) => {
       const runner = (window as unknown as Runner).axe;

@@ -1,30 +1,29 @@
 import { type Browser, type BrowserContext, chromium, type Page } from "playwright-core";
-import { afterAll, afterEach, beforeAll, expect, inject, it } from "vitest";
+import { afterEach, beforeAll, expect, inject, it } from "vitest";
 import { CHROMIUM_FLAGS, findChromium } from "../scripts/chromium.mjs";
 
 /** A journey that `npm test` leaves to `npm run test:all`. */
 export const itLong = (name: string, journey: () => Promise<void>) => it(name, { tags: "long" }, journey);
 
-let browser: Browser;
+/** One for all files that a worker runs. */
+let browser: Browser | undefined;
 const contexts: BrowserContext[] = [];
 const faults: string[] = [];
 
 /** Starts the browser for a file of tests; a test fails on any error that the page reports. */
 export function startBrowser(): void {
   beforeAll(async () => {
-    browser = await chromium.launch({ executablePath: findChromium() ?? "chromium", args: CHROMIUM_FLAGS });
+    browser ??= await chromium.launch({ executablePath: findChromium() ?? "chromium", args: CHROMIUM_FLAGS });
   });
   afterEach(async () => {
     await Promise.all(contexts.splice(0).map((context) => context.close()));
     expect(faults.splice(0)).toEqual([]);
   });
-  afterAll(async () => {
-    await browser.close();
-  });
 }
 
 /** A browser of its own: empty storage, 1280 × 800. */
 export async function freshContext(options: { dark?: boolean } = {}): Promise<BrowserContext> {
+  if (!browser) throw new Error("startBrowser() has to be called in the file of tests.");
   const context = await browser.newContext({
     viewport: { width: 1280, height: 800 },
     colorScheme: options.dark ? "dark" : "light",

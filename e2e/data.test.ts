@@ -51,7 +51,7 @@ describe("structured data", () => {
     );
   });
 
-  it("is proposed from the page, keeps its evidence, and says when the page has moved on", async () => {
+  itLong("is proposed from the page, keeps its evidence, and says when the page has moved on", async () => {
     const page = await openDemoDesk(await freshContext(), "Before you come");
     await part(page)
       .getByRole("listitem")
@@ -192,7 +192,7 @@ describe("structured data", () => {
     expect(await html(page)).toMatch(/Is there soup\?<\/h\d>\s*<p>On Thursdays, until it is gone\.<\/p>/);
   });
 
-  it("in the markup becomes JSON-LD, and one undo puts it back", async () => {
+  itLong("in the markup becomes JSON-LD, and one undo puts it back", async () => {
     const page = await openDemoDesk(await freshContext(), "A night aboard");
     await part(page).getByRole("button", { name: "Make it JSON-LD" }).click();
     await part(page).getByText("Written as microdata").waitFor({ state: "detached" });

@@ -167,7 +167,7 @@ describe("the keyboard alone", () => {
       .waitFor({ state: "attached" });
   });
 
-  it("has letters that can be changed and switched off, and keep still while a text is composed", async () => {
+  itLong("has letters that can be changed and switched off, and keep still while a text is composed", async () => {
     const page = await openDemo(await freshContext());
     await page.keyboard.press("?");
     const dialog = page.getByRole("dialog", { name: "Keys and hints" });
@@ -279,7 +279,7 @@ describe("the document", () => {
     await eventually(async () => (await grid.getByRole("row").count()) < 30, true);
   });
 
-  it("has texts in the page's own language, and fields that tell what is lost", async () => {
+  itLong("has texts in the page's own language, and fields that tell what is lost", async () => {
     const page = await openDemo(await freshContext());
     await showRow(page, "Opening times and prices");
     const name = page.getByRole("grid").getByText("Opening times and prices", { exact: true }).first();

@@ -8,7 +8,7 @@ import { boldOf, drawnLines, type ResultTexts, setDescription, setTitle } from "
 import { descriptionLine } from "../core/result/styles.ts";
 import { DEFAULT_HOUSE_STYLE, DEFAULT_LIMITS } from "../core/settings/house-style.ts";
 import { differingFromAxe } from "./axe.ts";
-import { freshContext, openDemoDesk, startBrowser } from "./browser.ts";
+import { freshContext, openTab, startBrowser } from "./browser.ts";
 
 startBrowser();
 
@@ -40,7 +40,7 @@ function strings(): string[] {
 
 describe("widths", () => {
   it("of 500 strings agree with Chromium's layout in the page within half a px", async () => {
-    const page = await openDemoDesk(await freshContext(), "Enamel mug");
+    const page = await openTab(await freshContext());
     const styles: (TextStyle & { bold: boolean })[] = [
       { family: "arimo", size: 20, bold: false },
       { family: "arimo", size: 14, bold: true },
@@ -125,7 +125,7 @@ function results(): (ResultTexts & { query: string })[] {
 
 describe("lines of 300 results", () => {
   it.each(["desktop", "mobile"] as const)("break on %s where Chromium breaks them, cut and bold", async (device) => {
-    const page = await openDemoDesk(await freshContext(), "Enamel mug");
+    const page = await openTab(await freshContext());
     const drawn = results().map((texts) => {
       const bold = boldOf(texts.query, texts.description, "en");
       const { end } = setDescription(texts.description, device, DEFAULT_LIMITS, bold, texts.lead);

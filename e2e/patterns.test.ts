@@ -1,6 +1,6 @@
 import type { Locator, Page } from "playwright-core";
 import { describe, expect, it } from "vitest";
-import { eventually, freshContext, openDemo, openDemoDesk, startBrowser } from "./browser.ts";
+import { eventually, freshContext, itLong, openDemo, openDemoDesk, startBrowser } from "./browser.ts";
 
 startBrowser();
 
@@ -59,45 +59,48 @@ describe("widgets follow the patterns of the Authoring Practices", () => {
     await expect.poll(async () => (await at())[0]).toBeGreaterThan(5);
   });
 
-  it("menu button: opened by Enter, Space and the down arrow, gone through by arrows, Home, End and letters, left by Esc", async () => {
-    const page = await openDemoDesk(await freshContext(), "Night of");
-    const button = page.getByRole("button", { name: "H2: What it costs" });
-    const menu = page.getByRole("menu");
-    for (const key of ["Enter", "Space"]) {
-      await button.focus();
-      expect(await button.getAttribute("aria-haspopup")).toBe("menu");
-      expect(await button.getAttribute("aria-expanded")).toBe("false");
-      await page.keyboard.press(key);
+  itLong(
+    "menu button: opened by Enter, Space and the down arrow, gone through by arrows, Home, End and letters, left by Esc",
+    async () => {
+      const page = await openDemoDesk(await freshContext(), "Night of");
+      const button = page.getByRole("button", { name: "H2: What it costs" });
+      const menu = page.getByRole("menu");
+      for (const key of ["Enter", "Space"]) {
+        await button.focus();
+        expect(await button.getAttribute("aria-haspopup")).toBe("menu");
+        expect(await button.getAttribute("aria-expanded")).toBe("false");
+        await page.keyboard.press(key);
+        await menu.waitFor();
+        expect(await button.getAttribute("aria-expanded")).toBe("true");
+        await eventually(() => nameOf(page), "H1");
+        await page.keyboard.press("Escape");
+        await menu.waitFor({ state: "detached" });
+        await eventually(() => nameOf(page), "H2: What it costs");
+      }
+      await page.keyboard.press("Enter");
       await menu.waitFor();
-      expect(await button.getAttribute("aria-expanded")).toBe("true");
+      // What cannot be chosen is passed over: the heading is an H2.
+      await page.keyboard.press("ArrowDown");
+      await eventually(() => nameOf(page), "H3");
+      await page.keyboard.press("End");
+      await eventually(() => nameOf(page), "Put a heading over this and what follows…");
+      await page.keyboard.press("Home");
       await eventually(() => nameOf(page), "H1");
+      await page.keyboard.type("ch");
+      await eventually(() => nameOf(page), "Change the words…");
       await page.keyboard.press("Escape");
-      await menu.waitFor({ state: "detached" });
       await eventually(() => nameOf(page), "H2: What it costs");
-    }
-    await page.keyboard.press("Enter");
-    await menu.waitFor();
-    // What cannot be chosen is passed over: the heading is an H2.
-    await page.keyboard.press("ArrowDown");
-    await eventually(() => nameOf(page), "H3");
-    await page.keyboard.press("End");
-    await eventually(() => nameOf(page), "Put a heading over this and what follows…");
-    await page.keyboard.press("Home");
-    await eventually(() => nameOf(page), "H1");
-    await page.keyboard.type("ch");
-    await eventually(() => nameOf(page), "Change the words…");
-    await page.keyboard.press("Escape");
-    await eventually(() => nameOf(page), "H2: What it costs");
-    // Of the outline the arrows are the rows': Home and End are its first and last.
-    await page.keyboard.press("End");
-    await expect.poll(() => nameOf(page)).toMatch(/^H\d: (?!What it costs)/);
-    const last = await nameOf(page);
-    await page.keyboard.press("Home");
-    await expect.poll(() => nameOf(page)).toMatch(/^H1: /);
-    expect(last).not.toBe(await nameOf(page));
-    await page.keyboard.press("ArrowDown");
-    await expect.poll(() => nameOf(page)).toMatch(/^H\d: /);
-  });
+      // Of the outline the arrows are the rows': Home and End are its first and last.
+      await page.keyboard.press("End");
+      await expect.poll(() => nameOf(page)).toMatch(/^H\d: (?!What it costs)/);
+      const last = await nameOf(page);
+      await page.keyboard.press("Home");
+      await expect.poll(() => nameOf(page)).toMatch(/^H1: /);
+      expect(last).not.toBe(await nameOf(page));
+      await page.keyboard.press("ArrowDown");
+      await expect.poll(() => nameOf(page)).toMatch(/^H\d: /);
+    },
+  );
 
   it.each([
     [
@@ -169,7 +172,7 @@ describe("widgets follow the patterns of the Authoring Practices", () => {
     await eventually(() => opener.evaluate((element) => element === document.activeElement), true);
   });
 
-  it("tooltip: shown by focus as by the pointer, named, and sent away by Esc", async () => {
+  itLong("tooltip: shown by focus as by the pointer, named, and sent away by Esc", async () => {
     const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     const help = page.getByRole("button", { name: "Keys and hints" });
     await help.focus();

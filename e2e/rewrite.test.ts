@@ -104,7 +104,7 @@ describe("from the first screen to the changed HTML", () => {
 });
 
 describe("the desk by keyboard", () => {
-  it("keeps what is done in quick succession in that order", async () => {
+  itLong("keeps what is done in quick succession in that order", async () => {
     const context = await freshContext();
     const page = await openDemoDesk(context, "Enamel mug");
     const title = page.getByLabel("Title on desktop");

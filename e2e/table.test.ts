@@ -144,7 +144,7 @@ describe("many pages at once", () => {
     await page.getByRole("button", { name: /follow a pattern/ }).waitFor({ state: "detached" });
   });
 
-  it("find and replace, plain and by expression, with a look and one undo after a reload", async () => {
+  itLong("find and replace, plain and by expression, with a look and one undo after a reload", async () => {
     const page = await open();
     await page.getByRole("grid", { name: "Pages" }).focus();
     await page.keyboard.press("Control+a");

@@ -130,7 +130,7 @@ describe("from the web", () => {
     await queue(page).getByText("The limit of 8 pages is reached.").first().waitFor();
   });
 
-  it("a host that nobody has, and what is no address, are said", async () => {
+  itLong("a host that nobody has, and what is no address, are said", async () => {
     const page = await openTab(await freshContext(), "/bring-in");
     await page.getByLabel("Which addresses?").fill("not an address");
     await page.getByRole("button", { name: "Bring them in" }).click();

@@ -123,7 +123,7 @@ describe("a row of the table", () => {
         await examinePages(site, ids, TODAY);
         expect(rows).toEqual(await db().derived.bulkGet(ids));
       }),
-      { numRuns: 60 },
+      { numRuns: 20 },
     );
   }, 120_000);
 

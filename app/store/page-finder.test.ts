@@ -88,7 +88,7 @@ describe("a page that comes in again", () => {
           }
         },
       ),
-      { numRuns: 30 },
+      { numRuns: 12 },
     );
   }, 60_000);
 

@@ -104,7 +104,7 @@ describe("a backup that is restored over newer work", () => {
           expect((await stored(page.id)).title).toBe(wanted["set-title"] ?? "Lamp");
         },
       ),
-      { numRuns: 40 },
+      { numRuns: 20 },
     );
   });
 

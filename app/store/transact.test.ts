@@ -228,7 +228,7 @@ describe("undo", () => {
           expect(await all()).toEqual(after);
         },
       ),
-      { numRuns: 40 },
+      { numRuns: 15 },
     );
   }, 60_000);
 
@@ -526,7 +526,7 @@ describe("writers that meet on one page", () => {
         expect(await db().pages.count()).toBe(0);
         expect(await db().changes.count()).toBe(0);
       }),
-      { numRuns: 25 },
+      { numRuns: 12 },
     );
   }, 60_000);
 });

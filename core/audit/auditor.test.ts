@@ -28,6 +28,6 @@ it("finds after edits of every operation, one after the other, what an audit fro
         expect(run(redrafted.page, redrafted)).toEqual(auditor(context)(redrafted.page, redrafted));
       }
     }),
-    { numRuns: 200 },
+    { numRuns: 80 },
   );
 });

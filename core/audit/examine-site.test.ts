@@ -221,7 +221,7 @@ describe("an audit that remembers", () => {
           expect(texts(found)).toEqual(texts(anew));
         }
       }),
-      { numRuns: 150 },
+      { numRuns: 60 },
     );
   });
 });

@@ -43,7 +43,7 @@ describe("a change list that somebody filled in", () => {
           if (!("reason" in read)) expect(Buffer.from(made(read).bytes)).toEqual(Buffer.from(before.bytes));
         }
       }),
-      { numRuns: 300 },
+      { numRuns: 100 },
     );
   });
 

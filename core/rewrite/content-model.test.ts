@@ -90,7 +90,7 @@ describe("what an operation leaves is allowed where it stands (HTML Living Stand
 
   // An operation that renames, moves or adds elements can break more.
   const isShaping = (op: string) => /block|heading|wrap/.test(op);
-  it.each(OPS)("%s", (op) => check(op, isShaping(op) ? 60 : 4));
+  it.each(OPS)("%s", (op) => check(op, isShaping(op) ? 20 : 2));
   it.each(OPS.filter(isShaping))("%s, many times over", { tags: "long" }, (op) => check(op, 1500));
 });
 

@@ -34,19 +34,25 @@ function checkInvariants(original: Original, edits: Edit[]): void {
   expect(Buffer.from(twice.bytes).equals(Buffer.from(onSource.bytes))).toBe(true);
 }
 
-describe("the three invariants of rewriting", () => {
-  it("hold on generated pages", () => {
+/** What takes long is done some of the time, and often in the tests that take long. */
+const OFTEN = [
+  ["", 300, {}],
+  [", many times over", 3000, { tags: "long" }],
+] as const;
+
+describe.each(OFTEN)("the three invariants of rewriting%s", (_, numRuns, options) => {
+  it("hold on generated pages", options, () => {
     const generated = sources.chain((source) => {
       const original = originalFromBytes(bytesOf(source));
       return editsFor(readPage(original, { address })).map((edits) => ({ source, edits }));
     });
     fc.assert(
       fc.property(generated, ({ source, edits }) => checkInvariants(originalFromBytes(bytesOf(source)), edits)),
-      { numRuns: 1500 },
+      { numRuns },
     );
   });
 
-  it("know what was handed over when the site comes back with it", () => {
+  it("know what was handed over when the site comes back with it", options, () => {
     const generated = sources.chain((source) => {
       const original = originalFromBytes(bytesOf(source));
       return editsFor(readPage(original, { address })).map((edits) => ({ source, edits }));
@@ -65,18 +71,19 @@ describe("the three invariants of rewriting", () => {
         const { kept, conflicts } = carryOver(handed, now, { before, handed });
         expect([kept, conflicts]).toEqual([[], []]);
       }),
-      { numRuns: 400 },
+      { numRuns: numRuns / 3 },
     );
   });
 
   const folder = new URL("../../demo/gullhaven/", import.meta.url);
   it.each(readdirSync(folder, { recursive: true, encoding: "utf8" }).filter((f) => f.endsWith(".html")))(
     "hold on demo page %s",
+    options,
     (file) => {
       const original = originalFromBytes(readFileSync(new URL(file, folder)));
       fc.assert(
         fc.property(editsFor(readPage(original, { address })), (edits) => checkInvariants(original, edits)),
-        { numRuns: 40 },
+        { numRuns: numRuns / 30 },
       );
     },
   );

@@ -190,7 +190,7 @@ describe("blocks of Markdown", () => {
           else expect(applyToSource({ ...before, bytes }, edits, { address }).bytes).toEqual(bytes);
         },
       ),
-      { numRuns: 400 },
+      { numRuns: 150 },
     );
   });
 });

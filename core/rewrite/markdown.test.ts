@@ -136,6 +136,6 @@ it("keeps the three invariants over generated files", () => {
         expect(newDescription === null || descriptionOf(again) === descriptionOf(model)).toBe(true);
       },
     ),
-    { numRuns: 300 },
+    { numRuns: 120 },
   );
 });

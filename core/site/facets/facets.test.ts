@@ -67,7 +67,7 @@ describe("what is kept of a page for the others", () => {
     for (const page of demo) held(page);
     fc.assert(
       fc.property(source, (one) => held(read(one))),
-      { numRuns: 150 },
+      { numRuns: 60 },
     );
   });
 
