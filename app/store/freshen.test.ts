@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
-import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { addressOfFile } from "#core/address/address";
+import { examinePage } from "#core/audit/examine-page";
 import { rulesFound } from "#core/findings/found";
 import { sourceOf } from "#core/page/original";
 import { originalFromBytes } from "#core/page/original-from-bytes";
@@ -9,7 +10,7 @@ import type { HouseStyle } from "#core/settings/house-style";
 import { FACET_STAMP } from "#core/site/facets/page-facets";
 import facts from "../../demo/site.json";
 import { db } from "./db";
-import { examinePages } from "./freshen";
+import { contextOf, examinePages, loadPage } from "./freshen";
 import { withAudited } from "./house-style";
 import type { SiteRecord } from "./records/sites";
 import { emptyStorage, keptPage, openSite, TODAY } from "./testing";
@@ -82,6 +83,32 @@ describe("pages by another house style are as if all had been audited again", ()
     await db().derived.toCollection().modify({ stamp: "" });
     await examinePages(other, ids, TODAY);
     expect(short).toEqual(await derived());
+  });
+});
+
+describe("what was set aside is not counted where only its rule has moved", () => {
+  const rule = "title/too-many-characters";
+  afterEach(() => db().setAsides.clear());
+
+  it.each(["site", "page", "place"] as const)("for a %s", async (scope) => {
+    const other = changedTo(() => withRule(rule, { settings: { limit: 20 } }));
+    await examinePages(other, ids, TODAY);
+    const found = (await db().derived.bulkGet(ids)).filter((row) => rulesFound(row?.found ?? "").includes(rule));
+    expect(found.length).toBeGreaterThan(1);
+    const id = found[0]?.id ?? "";
+    const loaded = await loadPage(id);
+    if (!loaded) throw new Error("no page");
+    const { findings } = await examinePage(loaded.original, contextOf(loaded, other.houseStyle, TODAY));
+    const key = findings.find((finding) => finding.rule === rule)?.key ?? "";
+    const at = { site: { pageId: null, key: null }, page: { pageId: id, key: null }, place: { pageId: id, key } };
+    await db().setAsides.put({ id: "a", siteId: site.id, scope, rule, reason: "so", ...at[scope] });
+    await db().derived.toCollection().modify({ stamp: "" });
+    await examinePages(site, ids, TODAY);
+    // Now the rule alone has moved.
+    await examinePages(other, ids, TODAY);
+    const left = (await db().derived.bulkGet(ids)).filter((row) => rulesFound(row?.found ?? "").includes(rule));
+    const expected = scope === "site" ? [] : found.map((row) => row?.id).filter((one) => one !== id);
+    expect(left.map((row) => row?.id)).toEqual(expected);
   });
 });
 

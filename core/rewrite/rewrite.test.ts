@@ -108,6 +108,10 @@ describe("a redraft", () => {
     const two = withEdit(one, { op: "set-title", value: "c", was: "b" });
     expect(two).toEqual([{ op: "set-title", value: "c", was: "a" }]);
     expect(withEdit(two, { op: "set-title", value: "a", was: "c" })).toEqual([]);
+    // What a pattern makes of today may be the original's text; it goes on following.
+    const follows = { op: "set-title", value: "a", was: "a", pattern: "{page heading}" } as const;
+    expect(withEdit(two, follows)).toEqual([follows]);
+    expect(withEdit([follows], { op: "set-title", value: "a", was: "a" })).toEqual([]);
   });
 
   it("changes the address by its slug, and not the source", () => {

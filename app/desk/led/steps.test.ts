@@ -41,6 +41,10 @@ describe("what is to be done next", () => {
   it("lets go what was touched and has no finding, and asks again of another wording", () => {
     const edits = [{ op: "set-title" as const, value: "x", was: "Boats" }];
     expect(kinds({ edits, findings: [] })).not.toContain("title");
+    // What was touched and still has a finding is not done.
+    const untitled = readPage("<html lang=en><h1>Boats</h1>", { address: page.address });
+    const found = audit(untitled, { phrase: null, houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-28" });
+    expect(kinds({ page: untitled, edits, findings: found })).toContain("title");
     const titled = (title: string) =>
       stepsOf(basis({ page: { ...page, titles: [{ text: title, where: "head", range: null }] } })).find(
         ({ kind }) => kind === "title",
