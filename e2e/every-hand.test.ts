@@ -136,7 +136,7 @@ describe("the keyboard alone", () => {
     await press(page, "]", /^H1 (?!Opening times)/);
   });
 
-  it("reaches from the table what is done with the selected pages; Esc leaves the cell first", async () => {
+  itLong("reaches from the table what is done with the selected pages; Esc leaves the cell first", async () => {
     const page = await openDemo(await freshContext());
     const grid = page.getByRole("grid", { name: "Pages" });
     await grid.focus();
@@ -332,8 +332,11 @@ describe("forced colours", () => {
   });
 });
 
-describe.each([1280, 390])("numerals at %d px", (width) => {
-  it("touch no letter, and none is clipped", async () => {
+describe.each([
+  [390, {}],
+  [1280, { tags: "long" }],
+] as const)("numerals at %d px", (width, options) => {
+  it("touch no letter, and none is clipped", options, async () => {
     const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     await page.setViewportSize({ width, height: 800 });
     await page.getByRole("heading", { name: "Source" }).waitFor();

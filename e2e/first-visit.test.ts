@@ -1,4 +1,4 @@
-import { describe, expect, it } from "vitest";
+import { describe, expect } from "vitest";
 import {
   eventually,
   freshContext,
@@ -41,7 +41,7 @@ describe("a first visit", () => {
     await hint("A numeral stands").waitFor();
   });
 
-  it("has the palette and the keys before anything is there, and leads to the sites from anywhere", async () => {
+  itLong("has the palette and the keys before anything is there, and leads to the sites from anywhere", async () => {
     const context = await freshContext();
     const page = await openTab(context);
     const option = (name: string) => page.getByRole("option", { name });

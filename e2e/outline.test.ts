@@ -323,7 +323,7 @@ describe("the source", () => {
     ]);
   });
 
-  it("is shown as it looks, without scripts, and headings are found both ways", async () => {
+  itLong("is shown as it looks, without scripts, and headings are found both ways", async () => {
     const page = await openDemoDesk(await freshContext(), "The crew of the lightship");
     await page.getByRole("region", { name: "How it looks" }).getByRole("button", { name: "Show it" }).click();
     const frame = page.frameLocator("iframe[title='The page as it looks']");

@@ -196,7 +196,7 @@ describe("the server works for its own pages only", () => {
       const { host, port: own } = new URL(address);
       const headers = { origin: address, host, ...json };
       const many = (path: string, asked: object) =>
-        Array.from({ length: 150 }, () => ask(path, "POST", headers, JSON.stringify(asked), own));
+        Array.from({ length: 100 }, () => ask(path, "POST", headers, JSON.stringify(asked), own));
       const slow = { address: "https://www.gullhaven.example/archive/slow", wanted: "page" };
       const putOff: Record<string, unknown>[] = [];
       for (const one of many("/fetch", slow))
