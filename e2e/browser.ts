@@ -43,6 +43,9 @@ export async function openTab(context: BrowserContext, path = "/"): Promise<Page
     // A browser asks for /favicon.ico by itself where no document names an icon.
     if (message.type() === "error" && !message.location().url.endsWith("/favicon.ico")) faults.push(message.text());
   });
+  // Slowed so many times, a journey shows what in it depends on luck.
+  const rate = Number(process.env.SLOWED ?? 1);
+  if (rate > 1) await (await context.newCDPSession(page)).send("Emulation.setCPUThrottlingRate", { rate });
   await page.goto(inject("address") + path);
   return page;
 }

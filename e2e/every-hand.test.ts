@@ -33,7 +33,7 @@ const focused = (page: Page) =>
 /** Presses a key and waits until the focus is where it should be; it is lost for no longer than the screen takes to settle. */
 async function press(page: Page, key: string, expected: RegExp): Promise<void> {
   await page.keyboard.press(key);
-  await expect.poll(() => focused(page), { timeout: 8_000, message: `after ${key}` }).toMatch(expected);
+  await expect.poll(() => focused(page), { timeout: 30_000, message: `after ${key}` }).toMatch(expected);
 }
 
 const fromPalette = async (page: Page, command: string) => {

@@ -153,7 +153,7 @@ export function FromTable({
           />
         </label>
         <p>
-          <MainButton disabled={pasted.trim() === "" || reading} onClick={() => void take(pasted)}>
+          <MainButton disabled={pasted.trim() === ""} busy={reading} onClick={() => void take(pasted)}>
             Read these rows
           </MainButton>
         </p>
@@ -244,7 +244,8 @@ export function FromTable({
       )}
       <div className="flex items-center gap-4">
         <MainButton
-          disabled={!addressed || working || pages.change + pages.add === 0 || done !== null}
+          disabled={!addressed || pages.change + pages.add === 0}
+          busy={working || done !== null}
           onClick={() => void apply()}
         >
           {done !== null ? (

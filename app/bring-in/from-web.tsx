@@ -134,7 +134,7 @@ export function FromWeb({
         .
       </p>
       <div className="flex items-center gap-4">
-        <MainButton type="submit" disabled={looking !== null}>
+        <MainButton type="submit" busy={looking !== null}>
           {looking ? "Looking for the sitemap…" : "Bring them in"}
         </MainButton>
         {looking && <Action onClick={() => looking.abort()}>Stop</Action>}

@@ -87,7 +87,7 @@ export function OthersDialog({
               onChange={(e) => setTemplate(e.target.value)}
               className={`${fieldClass} font-mono text-13`}
             />
-            <Action type="submit" disabled={asked === "asking" || phrase === ""} className="shrink-0">
+            <Action type="submit" busy={asked === "asking"} disabled={phrase === ""} className="shrink-0">
               {asked === "asking" ? "Asking…" : "Ask it"}
             </Action>
           </div>

@@ -136,7 +136,8 @@ export function BulkDialog({
             type="submit"
             // Looked at, Enter applies it.
             autoFocus={asked.ask === "paste" || asked.ask === "ready"}
-            disabled={changing.length === 0 || applying}
+            disabled={changing.length === 0}
+            busy={applying}
           >
             {asked.ask === "remove"
               ? `Remove ${number.format(changing.length)}`

@@ -134,7 +134,7 @@ export function BringInFigures({
           </p>
         </div>
         <div className="flex flex-wrap items-center gap-5">
-          <MainButton disabled={reading || fault !== null || wrong !== null} onClick={() => void keep()}>
+          <MainButton disabled={fault !== null || wrong !== null} busy={reading} onClick={() => void keep()}>
             Keep these figures
           </MainButton>
           <Action onClick={() => input.current?.click()}>Another file…</Action>

@@ -108,7 +108,8 @@ export function BringInDialog({
         )}
         <div className="flex flex-wrap items-center gap-5">
           <MainButton
-            disabled={reading || !told || told.added + told.changed + told.same === 0}
+            disabled={!told || told.added + told.changed + told.same === 0}
+            busy={reading}
             onClick={() => void keep()}
           >
             {told && told.added === 0

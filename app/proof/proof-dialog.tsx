@@ -75,7 +75,7 @@ export default function ProofDialog({
         )}
       </p>
       <p className="mt-4 flex items-center gap-5">
-        <MainButton disabled={pages.length === 0} className="disabled:opacity-40" onClick={() => void save()}>
+        <MainButton disabled={pages.length === 0} onClick={() => void save()}>
           Save the proof
         </MainButton>
         <Action onClick={onClose}>Cancel</Action>

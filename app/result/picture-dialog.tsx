@@ -109,10 +109,10 @@ export default function PictureDialog({
         </div>
       </section>
       <p className="mt-4 flex items-center gap-5">
-        <MainButton disabled={working} className="disabled:opacity-40" onClick={() => void act(save)}>
+        <MainButton busy={working} onClick={() => void act(save)}>
           Save as PNG
         </MainButton>
-        <Action disabled={working} onClick={() => void act(copy)}>
+        <Action busy={working} onClick={() => void act(copy)}>
           Copy to the clipboard
         </Action>
         <Action onClick={onClose}>Cancel</Action>

@@ -70,7 +70,7 @@ export default function Start() {
       <div className="mt-10 grid gap-8">
         <section>
           <Form method="post">
-            <MainButton type="submit" disabled={busy}>
+            <MainButton type="submit" busy={busy}>
               {busy ? "Opening…" : "Open the demo site"}
             </MainButton>
           </Form>

@@ -43,10 +43,16 @@ export function Keys({ children }: { children: string }) {
   );
 }
 
+type Pressed = ComponentProps<"button">["onClick"];
+
+/** While something is under way its button does nothing when it is pressed, not even send a form, and keeps the focus. */
+const whileBusy = (busy: boolean, onClick: Pressed): ComponentProps<"button"> =>
+  busy ? { "aria-disabled": true, onClick: (press) => press.preventDefault() } : { onClick };
+
 /**
  * An action in the text: blue pencil.
  *
- * @param busy It is under way: a press does nothing, and the focus stays.
+ * @param busy It is under way.
  * @param removes It takes something away: the focus never lands on it by itself.
  */
 export function Action({
@@ -61,19 +67,29 @@ export function Action({
     <button
       type={type}
       className={`text-left text-blue hover:underline disabled:no-underline aria-disabled:opacity-40 ${className}`}
-      {...(busy ? { "aria-disabled": true } : { onClick })}
+      {...whileBusy(busy, onClick)}
       {...(removes && { [REMOVES]: "" })}
       {...rest}
     />
   );
 }
 
-/** The one thing to do on a screen. */
-export function MainButton({ className = "", ...rest }: ComponentProps<"button">) {
+/**
+ * The one thing to do on a screen.
+ *
+ * @param busy It is under way.
+ */
+export function MainButton({
+  className = "",
+  busy = false,
+  onClick,
+  ...rest
+}: ComponentProps<"button"> & { busy?: boolean }) {
   return (
     <button
       type="button"
-      className={`rounded bg-ink px-4 py-2 text-15 font-medium text-sheet hover:opacity-90 ${className}`}
+      className={`rounded bg-ink px-4 py-2 text-15 font-medium text-sheet hover:opacity-90 disabled:opacity-40 aria-disabled:opacity-40 ${className}`}
+      {...whileBusy(busy, onClick)}
       {...rest}
     />
   );

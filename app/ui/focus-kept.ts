@@ -44,7 +44,7 @@ function nearest(parent: Element, index: number): HTMLElement | SVGElement | und
   return undefined;
 }
 
-/** How long the heading of a screen is waited for, in milliseconds; then its main part has to do. */
+/** How long the heading of a screen is waited for, in milliseconds; then its main part has to do until the heading is there. */
 const OPENED = 1500;
 
 /** It is still there, and can have the focus again. */
@@ -88,27 +88,35 @@ export function keepFocus(): () => void {
   let trails: Trail[] = [];
   let waiting: ReturnType<typeof setTimeout> | undefined;
   let lostAt = 0;
+  /** The main part of a screen that has the focus until there is a heading. */
+  let stopgap: HTMLElement | null = null;
+  const waitsForHeading = () => stopgap !== null && document.activeElement === stopgap;
   const layerOf = ({ around, element }: Trail) => around.at(-2)?.parent ?? element;
   const onFocus = ({ target }: FocusEvent) => {
-    if (!(target instanceof Element) || target === document.body) return;
+    if (!(target instanceof Element) || target === document.body || target === stopgap) return;
     const trail = trailOf(target);
     trails = [...trails.filter((one) => layerOf(one) !== layerOf(trail)), trail].slice(-5);
   };
   const restore = () => {
     waiting = undefined;
+    const heading = document.querySelector<HTMLElement>("h1");
+    if (waitsForHeading() && heading) return focusOn(heading);
     const latest = trails.at(-1);
     if (!isLost() || !latest || canTakeIt(latest.element)) return;
     for (const trail of trails.toReversed()) {
       const found = inPlaceOf(trail);
       if (found instanceof HTMLElement) return focusOn(found);
     }
-    const heading = document.querySelector<HTMLElement>("h1");
-    const screen = heading ?? document.querySelector<HTMLElement>("main");
-    if (!heading && Date.now() - lostAt < OPENED) waiting = setTimeout(restore, SETTLED);
-    else if (screen) focusOn(screen);
+    if (heading) return focusOn(heading);
+    if (Date.now() - lostAt < OPENED) {
+      waiting = setTimeout(restore, SETTLED);
+      return;
+    }
+    stopgap = document.querySelector<HTMLElement>("main");
+    if (stopgap) focusOn(stopgap);
   };
   const look = () => {
-    if (waiting !== undefined || trails.length === 0 || !isLost()) return;
+    if (waiting !== undefined || trails.length === 0 || !(isLost() || waitsForHeading())) return;
     lostAt = Date.now();
     waiting = setTimeout(restore, SETTLED);
   };

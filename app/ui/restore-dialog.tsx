@@ -61,7 +61,7 @@ export function RestoreDialog({
       )}
       <p className="mt-4 flex items-center gap-5">
         <MainButton
-          disabled={busy}
+          busy={busy}
           onClick={() => {
             setBusy(true);
             void onRestore(taken).finally(() => setBusy(false));

@@ -25,7 +25,7 @@ export function UnkeptDialog({
   return (
     <Modal open onOpenChange={onStay} title="This is not kept yet" description={all.map(({ what }) => what).join(" ")}>
       <div className="mt-5 flex flex-wrap items-center gap-5">
-        <MainButton disabled={busy} onClick={() => (canKeep ? void keepAll() : onStay())}>
+        <MainButton busy={busy} onClick={() => (canKeep ? void keepAll() : onStay())}>
           {canKeep ? "Keep it and go on" : "Go back to it"}
         </MainButton>
         <Action removes onClick={onLeave}>
