@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { phraseKey } from "#core/phrase/phrase-key";
 import { type Edit, slotOf } from "#core/rewrite/edits";
 import { FACET_NAMES } from "#core/site/facets/facet-names";
 import { makeBackup } from "./backup";
@@ -7,6 +8,7 @@ import { loadRedraft } from "./changes";
 import { db } from "./db";
 import { examinePages } from "./freshen";
 import type { PageRecord } from "./page-record";
+import { keepPhrases } from "./phrases";
 import { readBackup } from "./read-backup";
 import type { SiteRecord } from "./records/sites";
 import { savePage, saveRedraft } from "./redraft";
@@ -118,6 +120,20 @@ describe("a backup that is restored over newer work", () => {
       for (let i = 0; i < ticks; i++) await new Promise((resolve) => setImmediate(resolve));
       await Promise.all([restored, edit(title("Typed meanwhile"))]);
       expect((await db().changes.where("pageId").equals(page.id).toArray()).filter(isPart)).toHaveLength(1);
+    }
+  });
+
+  it("leaves one phrase of a text also where another tab adds it meanwhile", async () => {
+    const list = [{ text: "boat hire", volume: null, more: {} }];
+    await keepPhrases(site.id, list, "Phrases");
+    const backup = read(await makeBackup());
+    const taken = new Set([`phrases ${site.id} ${phraseKey("boat hire")}`]);
+    for (let ticks = 0; ticks < 12; ticks++) {
+      await db().phrases.clear();
+      const restored = restoreBackup(backup, taken);
+      for (let i = 0; i < ticks; i++) await new Promise((resolve) => setImmediate(resolve));
+      await Promise.all([restored, keepPhrases(site.id, list, "Phrases")]);
+      expect(await db().phrases.count()).toBe(1);
     }
   });
 

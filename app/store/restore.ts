@@ -173,12 +173,11 @@ export async function restoreBackup(
   backup: Backup,
   taken: ReadonlySet<string>,
 ): Promise<{ sites: number; pages: number }> {
-  const mine = await storedOf(backup);
   const ids = backup.sites.map(({ id }) => id);
   try {
     for (const name of HELD) if (!(WRITTEN as readonly string[]).includes(name)) await addMissing(name, backup[name]);
     await write(async (tx) => {
-      await restoreRecords(tx, backup, mine, taken);
+      await restoreRecords(tx, backup, taken);
       const fresh = await restorePages(tx, backup, taken);
       await restoreChanges(tx, backup, fresh, taken);
     });
@@ -216,14 +215,21 @@ function comesBack(name: Editable, row: Row, { siteIds, pageIds }: Pick<Stored, 
   return !siteIds.has(siteId) || (pageId ? !pageIds.has(pageId) : false);
 }
 
-async function restoreRecords(tx: Tx, backup: Backup, mine: Stored, taken: ReadonlySet<string>): Promise<void> {
+/** Restores the editor's own records, held against what is stored at this moment: another tab may write meanwhile. */
+async function restoreRecords(tx: Tx, backup: Backup, taken: ReadonlySet<string>): Promise<void> {
+  const [siteIds, pageIds] = [backup.sites, backup.pages].map((all) => all.map(({ id }) => id)) as [string[], string[]];
+  const sites = await tx.all("sites", siteIds);
+  const pages = await tx.all("pages", pageIds);
+  const here = { siteIds: new Set(sites.map(({ id }) => id)), pageIds: new Set(pages.map(({ id }) => id)) };
   for (const name of Object.keys(EDITABLE) as Editable[]) {
     const { same } = EDITABLE[name];
-    const known = new Map(mine.own[name].map((row) => [same(row), row]));
+    const own: object[] = name === "sites" ? [...sites] : [];
+    if (name !== "sites") for (const id of siteIds) own.push(...(await tx.of(name, "siteId", id)));
+    const known = new Map((own as Row[]).map((row) => [same(row), row]));
     for (const row of backup[name] as unknown as Row[]) {
-      const own = known.get(same(row));
-      if (comesBack(name, row, mine) || taken.has(`${name} ${same(row)}`))
-        await tx.put(name, { ...row, id: own?.id ?? row.id } as never);
+      const stored = known.get(same(row));
+      if ((!stored && comesBack(name, row, here)) || taken.has(`${name} ${same(row)}`))
+        await tx.put(name, { ...row, id: stored?.id ?? row.id } as never);
     }
   }
 }

@@ -48,6 +48,8 @@ const COPIES: [OutlineFormat, string][] = [
 const DRAWN = 300;
 /** Those that are drawn with the page; the others follow at once. */
 const FIRST = 20;
+/** Characters of the text under a heading: more than its line holds, so that what is cut ends in "…". */
+const PREVIEWED = 400;
 
 /** An arrow key moves a dragged heading by one level; up and down do nothing. */
 const byLevels: KeyboardCoordinateGetter = (event, { currentCoordinates: { x, y } }) => {
@@ -190,7 +192,7 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
               heading={heading}
               index={index}
               words={words[index] ?? 0}
-              preview={page.blocks[under.get(index)?.[0] ?? -1]?.text.slice(0, 90) ?? ""}
+              preview={page.blocks[under.get(index)?.[0] ?? -1]?.text.slice(0, PREVIEWED) ?? ""}
               landmarkStarts={heading.landmark !== (page.headings[index - 1]?.landmark ?? null)}
               unfolded={unfolded.has(index)}
               onFold={() => fold(index)}
