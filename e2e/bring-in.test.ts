@@ -291,7 +291,7 @@ describe("storage", () => {
     await later.getByRole("heading", { name: "These pages were kept by a newer Keen Quill" }).waitFor();
   });
 
-  itLong("that is deleted under an open desk stops writing and says so, and nothing is called kept", async () => {
+  it("that is deleted under an open desk stops writing and says so, and nothing is called kept", async () => {
     const context = await freshContext();
     const page = await openDemoDesk(context, "Enamel mug");
     await page.getByLabel("Title on desktop").fill("Kept");
