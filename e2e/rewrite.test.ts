@@ -123,42 +123,39 @@ describe("the desk by keyboard", () => {
     await eventually(() => other.getByLabel("Title on desktop").inputValue(), "A title, and ready");
   });
 
-  itLong(
-    "loses nothing where two tabs type on one page at the same time, and a change of many pages meets both",
-    async () => {
-      const context = await freshContext();
-      const one = await openDemo(context);
-      const table = one.url();
-      await openDesk(one, "Enamel mug");
-      const two = await openTab(context, new URL(one.url()).pathname);
-      const [title, description] = [one.getByLabel("Title on desktop"), two.getByLabel("Description on desktop")];
-      await description.waitFor();
-      const three = await openTab(context, new URL(table).pathname);
-      await three.getByRole("grid", { name: "Pages" }).focus();
-      await three.keyboard.press("Control+a");
-      await three.getByRole("button", { name: "Mark ready" }).click();
-      const apply = three.getByRole("button", { name: /^Apply to/ });
-      await apply.waitFor();
-      await title.fill("");
-      await description.fill("");
-      const [words, sentence] = [
-        "A mug of enamel, blue at the rim",
-        "It holds half a pint, and it survives being dropped.",
-      ];
-      await Promise.all([
-        title.pressSequentially(words, { delay: 15 }),
-        description.pressSequentially(sentence, { delay: 10 }),
-        apply.click(),
-      ]);
-      for (const tab of [one, two]) {
-        await eventually(() => tab.getByLabel("Title on desktop").inputValue(), words);
-        await eventually(() => tab.getByLabel("Description on desktop").inputValue(), sentence);
-      }
-      await one.reload();
-      await eventually(() => title.inputValue(), words);
-      await eventually(() => one.getByLabel("Description on desktop").inputValue(), sentence);
-    },
-  );
+  it("loses nothing where two tabs type on one page at the same time, and a change of many pages meets both", async () => {
+    const context = await freshContext();
+    const one = await openDemo(context);
+    const table = one.url();
+    await openDesk(one, "Enamel mug");
+    const two = await openTab(context, new URL(one.url()).pathname);
+    const [title, description] = [one.getByLabel("Title on desktop"), two.getByLabel("Description on desktop")];
+    await description.waitFor();
+    const three = await openTab(context, new URL(table).pathname);
+    await three.getByRole("grid", { name: "Pages" }).focus();
+    await three.keyboard.press("Control+a");
+    await three.getByRole("button", { name: "Mark ready" }).click();
+    const apply = three.getByRole("button", { name: /^Apply to/ });
+    await apply.waitFor();
+    await title.fill("");
+    await description.fill("");
+    const [words, sentence] = [
+      "A mug of enamel, blue at the rim",
+      "It holds half a pint, and it survives being dropped.",
+    ];
+    await Promise.all([
+      title.pressSequentially(words, { delay: 15 }),
+      description.pressSequentially(sentence, { delay: 10 }),
+      apply.click(),
+    ]);
+    for (const tab of [one, two]) {
+      await eventually(() => tab.getByLabel("Title on desktop").inputValue(), words);
+      await eventually(() => tab.getByLabel("Description on desktop").inputValue(), sentence);
+    }
+    await one.reload();
+    await eventually(() => title.inputValue(), words);
+    await eventually(() => one.getByLabel("Description on desktop").inputValue(), sentence);
+  });
 
   itLong("goes through notes, applies fixes, moves through pages and marks them ready", async () => {
     const page = await openDemoDesk(await freshContext(), "Opening times and prices");
