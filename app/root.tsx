@@ -107,7 +107,7 @@ export function ErrorBoundary() {
   const error = useRouteError();
   const { heading, text } = explain(error);
   return (
-    <main className="mx-auto max-w-[560px] p-8">
+    <main className="mx-auto max-w-[35rem] p-8">
       <h1 className="font-serif text-24">{heading}</h1>
       <p className="mt-4 text-15">{text}</p>
       <p className="mt-4">

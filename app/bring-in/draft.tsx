@@ -150,7 +150,7 @@ export function Draft({
               ))}
             </select>
           </label>
-          <label className="grid min-w-[280px] flex-1 gap-1">
+          <label className="grid min-w-[17.5rem] flex-1 gap-1">
             What it is about
             <input
               value={heading}

@@ -38,7 +38,7 @@ export function FromDisk({
       <label className="grid gap-1">
         <span className="text-15">Base address, for pages that do not state their own</span>
         <input
-          className={`${fieldClass} max-w-[420px]`}
+          className={`${fieldClass} max-w-[26.25rem]`}
           placeholder="https://www.your-site.example/"
           value={base}
           onChange={(e) => onBase(e.target.value)}

@@ -197,7 +197,7 @@ export function FromTable({
             placeholder="https://www.your-site.example/"
             value={said}
             onChange={(e) => setSaid(e.target.value)}
-            className={`${fieldClass} max-w-[420px]`}
+            className={`${fieldClass} max-w-[26.25rem]`}
           />
           <span className="text-12 text-ink-soft">Some addresses of the table are paths alone.</span>
         </label>
@@ -305,7 +305,7 @@ function PlannedRows({
                 data-index={index}
                 aria-setsize={shown.length}
                 aria-posinset={index + 1}
-                className={`${ROW} grid grid-cols-[96px_minmax(0,1fr)_minmax(0,2fr)] gap-4 border-hairline border-b py-2 max-[700px]:grid-cols-1 max-[700px]:gap-1`}
+                className={`${ROW} grid grid-cols-[6rem_minmax(0,1fr)_minmax(0,2fr)] gap-4 border-hairline border-b py-2 max-[43.75rem]:grid-cols-1 max-[43.75rem]:gap-1`}
                 style={{ transform: `translateY(${start}px)` }}
               >
                 <Planned row={row} taken={taken.has(row.row)} limits={limits} onTake={onTake} />

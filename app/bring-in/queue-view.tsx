@@ -121,7 +121,7 @@ function Items({ queue, state, counts }: { queue: QueueRecord; state: ItemState;
         {items.map(({ id, address, why }) => (
           <li
             key={id}
-            className="grid grid-cols-[minmax(0,1fr)_minmax(0,1.6fr)_auto] items-baseline gap-4 max-[700px]:grid-cols-1"
+            className="grid grid-cols-[minmax(0,1fr)_minmax(0,1.6fr)_auto] items-baseline gap-4 max-[43.75rem]:grid-cols-1"
           >
             <span className="truncate font-mono text-12" title={address}>
               {pathOf(address)}

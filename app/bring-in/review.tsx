@@ -94,7 +94,7 @@ export function Review({
         {shown.slice(0, SHOWN).map(({ page, address, moved, leftOut }) => (
           <li
             key={page.id}
-            className="grid grid-cols-[1fr_1.4fr_max-content] items-center gap-4 py-1.5 max-[700px]:grid-cols-1 max-[700px]:gap-1"
+            className="grid grid-cols-[1fr_1.4fr_max-content] items-center gap-4 py-1.5 max-[43.75rem]:grid-cols-1 max-[43.75rem]:gap-1"
           >
             <span className={`min-w-0 ${leftOut ? "text-ink-soft line-through" : ""}`}>
               <span className="block truncate font-serif text-15">{page.derived.name || page.path}</span>
@@ -167,7 +167,7 @@ function Beginning({
           placeholder="https://www.your-site.example/"
           value={value}
           onChange={(e) => onChange(e.target.value)}
-          className={`${fieldClass} w-full max-w-[420px] font-mono text-13`}
+          className={`${fieldClass} w-full max-w-[26.25rem] font-mono text-13`}
         />
       </label>
       <span className="flex min-h-5 gap-3 text-12 text-ink-soft">

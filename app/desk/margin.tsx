@@ -139,7 +139,7 @@ export function Margin({
 
   const acts = useNewest({ onSelect, onFix, onSetAside });
   return (
-    <aside aria-label="Notes" className="w-[300px] shrink-0 pr-4 pl-4 max-[1000px]:w-full">
+    <aside aria-label="Notes" className="w-[18.75rem] shrink-0 pr-4 pl-4 max-[62.5rem]:w-full">
       <p className="sr-only" aria-live="polite">
         {!desk.audited ? "" : notes.length === 1 ? "1 note" : `${notes.length} notes`}
       </p>
@@ -217,7 +217,7 @@ function Settled({ finding, waited }: { finding: Finding; waited: boolean }) {
   return (
     <p
       ref={own}
-      className={`-ml-3 grid grid-cols-[minmax(46px,max-content)_1fr] border-l-2 pl-3 ${waited ? "border-blue" : "border-transparent"}`}
+      className={`-ml-3 grid grid-cols-[minmax(2.875rem,max-content)_1fr] border-l-2 pl-3 ${waited ? "border-blue" : "border-transparent"}`}
     >
       <Check size={14} strokeWidth={1.5} className="mt-0.5 text-blue" aria-label="settled" />
       <span className="min-w-0 break-words text-ink-soft">was: {sentences(finding.message)[0]}</span>
@@ -249,7 +249,7 @@ function OneNote({
         type="button"
         aria-expanded={open}
         onClick={() => onSelect(number)}
-        className="grid w-full grid-cols-[minmax(46px,max-content)_1fr] text-left"
+        className="grid w-full grid-cols-[minmax(2.875rem,max-content)_1fr] text-left"
       >
         <span className={`flex items-center gap-1 self-start pt-0.5 font-semibold text-12 ${red}`}>
           <Mark weight={finding.weight} />

@@ -76,7 +76,7 @@ export const Line = memo(function Line({
           data-line
           aria-expanded={open}
           onClick={() => onOpen(rule, under)}
-          className="grid min-w-0 flex-1 basis-[20rem] grid-cols-[13px_minmax(0,1fr)] items-baseline gap-x-4 text-left"
+          className="grid min-w-0 flex-1 basis-[20rem] grid-cols-[0.8125rem_minmax(0,1fr)] items-baseline gap-x-4 text-left"
         >
           <span className="self-start pt-1">
             <Mark weight={weight} />
@@ -146,7 +146,7 @@ function Opened({
   const read = useMessages(site, rule, weight, across ? [] : first);
   return (
     <div className="pb-3 pl-[29px]">
-      <dl className="grid grid-cols-[minmax(0,206px)_minmax(0,1fr)] gap-x-5 gap-y-1 max-[700px]:grid-cols-1">
+      <dl className="grid grid-cols-[minmax(0,12.875rem)_minmax(0,1fr)] gap-x-5 gap-y-1 max-[43.75rem]:grid-cols-1">
         {first.map((page) => (
           <div key={page.id} className="contents">
             <dt className="min-w-0">
@@ -158,7 +158,7 @@ function Opened({
                 {pathOf(page.address)}
               </Link>
             </dt>
-            <dd className="min-w-0 break-words max-[700px]:pb-1.5">
+            <dd className="min-w-0 break-words max-[43.75rem]:pb-1.5">
               {across
                 ? messagesAcross(findings, page.id, rule, weight).map((message) => <p key={message}>{message}</p>)
                 : (read.get(page.id)?.map((message) => <p key={message}>{message}</p>) ?? (

@@ -34,7 +34,7 @@ export function RuleLine({
   const entries = Object.entries(rule.settings);
   return (
     <li
-      className={`grid grid-cols-[36px_minmax(0,1fr)_112px_150px] items-baseline gap-4 border-hairline border-b py-2.5 max-[800px]:grid-cols-[36px_1fr] ${on ? "" : "text-graphite"}`}
+      className={`grid grid-cols-[2.25rem_minmax(0,1fr)_7rem_9.375rem] items-baseline gap-4 border-hairline border-b py-2.5 max-[50rem]:grid-cols-[2.25rem_1fr] ${on ? "" : "text-graphite"}`}
     >
       <Switch.Root
         checked={on}

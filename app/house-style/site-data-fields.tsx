@@ -53,7 +53,7 @@ export function SiteDataFields({
       </label>
       <fieldset>
         <legend className="font-serif text-15">Whoever runs the site</legend>
-        <div className="mt-2 grid grid-cols-[1fr_1fr_1fr] items-start gap-x-4 gap-y-3 max-[700px]:grid-cols-1">
+        <div className="mt-2 grid grid-cols-[1fr_1fr_1fr] items-start gap-x-4 gap-y-3 max-[43.75rem]:grid-cols-1">
           <label className="grid gap-1">
             <span className="text-ink-soft">Type</span>
             <input

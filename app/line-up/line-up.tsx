@@ -135,7 +135,7 @@ export function LineUpView({
   const devices: readonly Device[] = shown === "both" ? ["desktop", "mobile"] : [shown];
   return (
     <div className="min-h-0 flex-1 overflow-y-auto bg-sheet" data-scroll>
-      <div className="border-hairline border-b px-7 pt-4 pb-3 max-[700px]:px-4">
+      <div className="border-hairline border-b px-7 pt-4 pb-3 max-[43.75rem]:px-4">
         <p className="font-serif text-18 leading-[1.7]">
           For{" "}
           <span className="bg-marker px-1">
@@ -209,7 +209,7 @@ export function LineUpView({
         </p>
       </div>
       <div
-        className={`grid gap-x-7 ${shown === "both" ? "grid-cols-[minmax(0,1fr)] min-[1560px]:grid-cols-[minmax(0,1070px)_minmax(300px,1fr)]" : "grid-cols-[minmax(0,660px)_minmax(280px,1fr)] max-[1020px]:grid-cols-[minmax(0,1fr)]"} pr-7 max-[700px]:pr-3`}
+        className={`grid gap-x-7 ${shown === "both" ? "grid-cols-[minmax(0,1fr)] min-[97.5rem]:grid-cols-[minmax(0,1070px)_minmax(300px,1fr)]" : "grid-cols-[minmax(0,660px)_minmax(280px,1fr)] max-[63.75rem]:grid-cols-[minmax(0,1fr)]"} pr-7 max-[43.75rem]:pr-3`}
       >
         <div className="min-w-0 pt-2 pb-8 pl-3">
           {order.length === 0 && <p className="p-4 text-ink-soft">Say at which places yours is to stand.</p>}
@@ -313,7 +313,7 @@ export function LineUpView({
             </p>
           )}
         </div>
-        <div className="grid content-start gap-6 border-hairline pt-4 pb-8 pl-6 min-[1021px]:border-l">
+        <div className="grid content-start gap-6 border-hairline pt-4 pb-8 pl-6 min-[63.8125rem]:border-l">
           <OpeningWords column={column} language={language} />
           <WhatOthersDo
             theirs={theirs}

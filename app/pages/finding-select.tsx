@@ -30,7 +30,7 @@ export function FindingSelect({
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger
         aria-label={`By finding: ${words}`}
-        className="inline-flex max-w-[300px] items-center gap-1 border-graphite border-b border-dotted px-0.5 text-left text-ink"
+        className="inline-flex max-w-[18.75rem] items-center gap-1 border-graphite border-b border-dotted px-0.5 text-left text-ink"
       >
         <span className="min-w-0 truncate">{words}</span>
         <ChevronDown size={13} aria-hidden />
@@ -41,7 +41,7 @@ export function FindingSelect({
           sideOffset={4}
           collisionPadding={12}
           aria-label="By finding"
-          className="floating z-50 w-[440px] max-w-[94vw]"
+          className="floating z-50 w-[27.5rem] max-w-[94vw]"
         >
           {told && (
             <FindingList

@@ -29,7 +29,7 @@ const NONE: readonly PageRecord[] = [];
 const number = new Intl.NumberFormat("en-GB");
 
 const partClass =
-  "border-graphite border-b border-dotted px-0.5 leading-[26px] aria-pressed:border-transparent aria-pressed:bg-marker";
+  "border-graphite border-b border-dotted px-0.5 leading-[1.625rem] aria-pressed:border-transparent aria-pressed:bg-marker";
 
 /** Where the height of the sentence is remembered, behind the width of the window that it had it in; and what it is on a first visit. */
 const ROOM = "room of the sentence";
@@ -109,7 +109,7 @@ export function Sentence({ site, pages }: { site: SiteRecord; pages: FilteredPag
   const done = listed(DONE.map(part));
   return (
     <div>
-      <p className="max-w-[96ch] font-serif text-18 leading-[30px]" style={{ minHeight }}>
+      <p className="max-w-[96ch] font-serif text-18 leading-[1.875rem]" style={{ minHeight }}>
         {told && (
           <span ref={own} className="block">
             <button type="button" onClick={() => change(NO_FILTER)} className={partClass}>

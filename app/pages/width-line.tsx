@@ -9,7 +9,7 @@ export function WidthLine({ px, limits, span }: { px: number; limits: readonly n
       {limits.map((limit) => (
         <div
           key={limit}
-          className={`absolute -top-0.5 h-2 w-[1.5px] ${over ? "bg-red" : "bg-graphite"}`}
+          className={`absolute -top-0.5 h-2 w-[1.0.3125rem] ${over ? "bg-red" : "bg-graphite"}`}
           style={{ left: at(limit) }}
         />
       ))}

@@ -55,7 +55,7 @@ export function Measured({
     <th
       scope="col"
       aria-sort={order !== one ? "none" : RISING.has(one) ? "ascending" : "descending"}
-      className="w-24 px-2 text-right font-semibold text-12 max-[700px]:w-[58px] max-[700px]:px-1"
+      className="w-24 px-2 text-right font-semibold text-12 max-[43.75rem]:w-[3.625rem] max-[43.75rem]:px-1"
     >
       <button
         type="button"
@@ -109,9 +109,9 @@ export function Measured({
                     <span className="block truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>
                   )}
                 </th>
-                <td className="px-2 text-right tabular-nums max-[700px]:px-1">{number.format(row.impressions)}</td>
-                <td className="px-2 text-right tabular-nums max-[700px]:px-1">{number.format(row.clicks)}</td>
-                <td className="px-2 text-right tabular-nums max-[700px]:px-1">
+                <td className="px-2 text-right tabular-nums max-[43.75rem]:px-1">{number.format(row.impressions)}</td>
+                <td className="px-2 text-right tabular-nums max-[43.75rem]:px-1">{number.format(row.clicks)}</td>
+                <td className="px-2 text-right tabular-nums max-[43.75rem]:px-1">
                   {row.position === null ? "–" : placeInWords(row.position)}
                   {row.before?.position && row.position ? (
                     <span className="block text-12 text-ink-soft">
@@ -121,7 +121,7 @@ export function Measured({
                   ) : null}
                 </td>
                 {compared && (
-                  <td className="px-2 text-right tabular-nums max-[700px]:px-1">
+                  <td className="px-2 text-right tabular-nums max-[43.75rem]:px-1">
                     {row.before ? signed.format(moved(row)) : "new"}
                   </td>
                 )}

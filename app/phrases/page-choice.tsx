@@ -43,7 +43,7 @@ export function PageChoice({
           sideOffset={4}
           collisionPadding={12}
           aria-label={words}
-          className="floating z-50 w-[400px] max-w-[94vw]"
+          className="floating z-50 w-[25rem] max-w-[94vw]"
         >
           <SearchList
             label={words}

@@ -14,7 +14,7 @@ import type { PhraseLine } from "./lines";
 const number = new Intl.NumberFormat("en-GB");
 
 export const COLUMNS_CLASS =
-  "grid grid-cols-[20px_minmax(0,1.15fr)_64px_minmax(0,1.2fr)_minmax(0,1.5fr)] gap-x-4 max-[700px]:grid-cols-[20px_minmax(0,1fr)_64px]";
+  "grid grid-cols-[1.25rem_minmax(0,1.15fr)_4rem_minmax(0,1.2fr)_minmax(0,1.5fr)] gap-x-4 max-[43.75rem]:grid-cols-[1.25rem_minmax(0,1fr)_4rem]";
 
 /** One phrase: how often it is searched, its page, and where it stands there. */
 export function PhraseRow({
@@ -40,7 +40,7 @@ export function PhraseRow({
   const { text, record, targets, supporting } = line;
   return (
     <div
-      className={`${COLUMNS_CLASS} items-start border-hairline border-b px-7 py-2.5 max-[700px]:px-4 ${chosen ? "bg-tint" : ""}`}
+      className={`${COLUMNS_CLASS} items-start border-hairline border-b px-7 py-2.5 max-[43.75rem]:px-4 ${chosen ? "bg-tint" : ""}`}
     >
       <span className="pt-0.5">
         <Tick label={`Select ${text}`} checked={selected} onChange={onSelect} />
@@ -62,7 +62,7 @@ export function PhraseRow({
           number.format(record.volume)
         )}
       </span>
-      <span className="min-w-0 max-[700px]:col-span-2 max-[700px]:col-start-2">
+      <span className="min-w-0 max-[43.75rem]:col-span-2 max-[43.75rem]:col-start-2">
         {targets.length === 1 && targets[0] ? (
           <DropPage name={`line ${line.key}`} page={targets[0].id}>
             <PageCell site={site} line={line} byId={byId} onChoose={onChoose} />
@@ -71,7 +71,7 @@ export function PhraseRow({
           <PageCell site={site} line={line} byId={byId} onChoose={onChoose} />
         )}
       </span>
-      <span className="min-w-0 max-[700px]:col-span-2 max-[700px]:col-start-2">
+      <span className="min-w-0 max-[43.75rem]:col-span-2 max-[43.75rem]:col-start-2">
         {targets.length + supporting.length > 0 ? (
           <Standing line={line} />
         ) : (

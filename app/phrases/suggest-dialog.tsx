@@ -96,7 +96,7 @@ export function SuggestDialog({
           return (
             <li
               key={one.pageId}
-              className="grid grid-cols-[20px_minmax(0,1fr)_minmax(0,1.3fr)] gap-x-4 border-hairline border-b py-2.5 max-[700px]:grid-cols-[20px_minmax(0,1fr)]"
+              className="grid grid-cols-[1.25rem_minmax(0,1fr)_minmax(0,1.3fr)] gap-x-4 border-hairline border-b py-2.5 max-[43.75rem]:grid-cols-[1.25rem_minmax(0,1fr)]"
             >
               <span className="pt-0.5">
                 <Tick
@@ -111,7 +111,7 @@ export function SuggestDialog({
                 </span>
                 <span className="block truncate font-mono text-12 text-ink-soft">{pathOf(page.address)}</span>
               </span>
-              <span className="min-w-0 max-[700px]:col-start-2">
+              <span className="min-w-0 max-[43.75rem]:col-start-2">
                 <span
                   role="radiogroup"
                   aria-label={`Phrase for ${page.name || page.address}`}

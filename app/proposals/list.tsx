@@ -55,7 +55,7 @@ export function ProposalList({
               data-index={index}
               ref={virtual.measureElement}
               style={{ transform: `translateY(${start}px)` }}
-              className={`${ROW} grid grid-cols-[minmax(0,1fr)_minmax(0,2.4fr)] gap-4 border-hairline border-b last:border-b-0 px-1 py-2.5 max-[700px]:grid-cols-1 max-[700px]:gap-1`}
+              className={`${ROW} grid grid-cols-[minmax(0,1fr)_minmax(0,2.4fr)] gap-4 border-hairline border-b last:border-b-0 px-1 py-2.5 max-[43.75rem]:grid-cols-1 max-[43.75rem]:gap-1`}
             >
               <span className="min-w-0">
                 <span className="block truncate font-serif text-15" {...ofPage(page.language)}>
@@ -111,7 +111,7 @@ function Line({
 }) {
   const possible = reason === null;
   return (
-    <span className="grid min-w-0 grid-cols-[20px_minmax(0,1fr)] items-start gap-2">
+    <span className="grid min-w-0 grid-cols-[1.25rem_minmax(0,1fr)] items-start gap-2">
       {possible ? <Tick label={`Take the ${label}`} checked={taken} onChange={() => onTake(!taken)} /> : <span />}
       <span className={`grid min-w-0 gap-0.5 ${possible && !taken ? "set-back" : ""}`}>
         {values ? (
@@ -154,7 +154,7 @@ export function WasAndIs({
 
 function Values({ values }: { values: NonNullable<ProposedLine["values"]> }) {
   return (
-    <span className="grid grid-cols-[110px_minmax(0,1fr)] gap-x-3">
+    <span className="grid grid-cols-[6.875rem_minmax(0,1fr)] gap-x-3">
       {values.map(({ property, was, is }) => (
         <span key={property} className="contents">
           <span className="text-ink-soft">{property === "itemListElement" ? "steps" : property.replace("@", "")}</span>

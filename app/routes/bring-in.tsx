@@ -210,7 +210,7 @@ export default function BringIn() {
   };
 
   return (
-    <main className="mx-auto grid max-w-[1080px] grid-cols-[220px_minmax(0,1fr)] gap-12 px-8 py-9 max-[800px]:grid-cols-[minmax(0,1fr)] max-[800px]:gap-6">
+    <main className="mx-auto grid max-w-[67.5rem] grid-cols-[13.75rem_minmax(0,1fr)] gap-12 px-8 py-9 max-[50rem]:grid-cols-[minmax(0,1fr)] max-[50rem]:gap-6">
       <div>
         <div className="flex h-6 items-center gap-4">
           <Link to={existing ? `/sites/${existing.id}/pages` : "/?all"} className="flex-1 text-blue hover:underline">

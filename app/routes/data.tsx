@@ -84,10 +84,10 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
           </span>
           <ScreenTitle>Structured data</ScreenTitle>
         </TitleLine>
-        <div className="flex min-h-0 flex-1 max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
+        <div className="flex min-h-0 flex-1 max-[62.5rem]:flex-col max-[62.5rem]:overflow-y-auto">
           <nav
             aria-label="Entities"
-            className="w-[220px] shrink-0 overflow-y-auto border-hairline border-r px-4 py-4 group-has-[.cm-editor]/page:hidden max-[1000px]:w-full"
+            className="w-[13.75rem] shrink-0 overflow-y-auto border-hairline border-r px-4 py-4 group-has-[.cm-editor]/page:hidden max-[62.5rem]:w-full"
           >
             {data.roots.length > WHOLE && (
               <input
@@ -120,8 +120,8 @@ function DataByItself({ record, source, changes }: ReturnType<typeof useLoaderDa
             )}
             {data.roots.length === 0 && <p className="text-ink-soft">This page has no structured data.</p>}
           </nav>
-          <div className="min-w-0 flex-1 overflow-y-auto bg-sheet max-[1000px]:overflow-visible">
-            <div className="flex min-h-full max-[1000px]:flex-col">
+          <div className="min-w-0 flex-1 overflow-y-auto bg-sheet max-[62.5rem]:overflow-visible">
+            <div className="flex min-h-full max-[62.5rem]:flex-col">
               <div ref={sheet} className="min-w-0 flex-1 border-hairline border-r px-[22px] pb-8">
                 {only?.within && <Around entity={only.within} />}
                 {blocks.map((index) => (

@@ -53,7 +53,7 @@ export default function DeskRoute() {
   const neighbour = (by: number) => pages?.shown[at + by]?.id ?? null;
   return (
     <>
-      <div className="flex w-[232px] shrink-0 flex-col border-hairline border-r bg-paper max-[1000px]:hidden print:hidden">
+      <div className="flex w-[14.5rem] shrink-0 flex-col border-hairline border-r bg-paper max-[62.5rem]:hidden print:hidden">
         {pages && pages.shown.length > 1 && <Queue siteId={site.id} pages={pages} current={loaded.record.id} />}
         <div ref={setBeside} className="shrink-0" />
       </div>
@@ -200,19 +200,19 @@ const Desk = memo(function Desk({ site, query, previous, next, beside, record, s
         >
           <Link
             to={`${linkTo(site, screenOf("pages"))}${query}`}
-            className="truncate text-ink-soft hover:text-ink max-[700px]:hidden"
+            className="truncate text-ink-soft hover:text-ink max-[43.75rem]:hidden"
           >
             {site.name || site.address}
           </Link>
-          <span aria-hidden className="text-ink-soft max-[700px]:hidden">
+          <span aria-hidden className="text-ink-soft max-[43.75rem]:hidden">
             /
           </span>
           <ScreenTitle {...ofPage(languageTagOf(desk.page))}>{name}</ScreenTitle>
           {desk.record.ready && <span className="text-blue">✓ ready</span>}
         </TitleLine>
         <div className="min-h-0 flex-1 scroll-pt-20 overflow-y-auto" data-scroll>
-          <div className="flex min-h-full max-[1000px]:flex-col">
-            <div className="min-w-0 flex-1 border-hairline border-r bg-sheet px-[21px] py-4 max-[1000px]:border-r-0">
+          <div className="flex min-h-full max-[62.5rem]:flex-col">
+            <div className="min-w-0 flex-1 border-hairline border-r bg-sheet px-[21px] py-4 max-[62.5rem]:border-r-0">
               {below && (
                 <ResultStrip
                   desk={desk}
@@ -226,7 +226,7 @@ const Desk = memo(function Desk({ site, query, previous, next, beside, record, s
                 data-sheet
                 className="grid grid-cols-[minmax(0,1fr)] gap-5 [&>section+section]:border-hairline [&>section+section]:border-t [&>section+section]:pt-4"
               >
-                <div className="flex flex-wrap items-baseline gap-x-4 max-[700px]:block">
+                <div className="flex flex-wrap items-baseline gap-x-4 max-[43.75rem]:block">
                   <div className="min-w-0 flex-1">
                     <InASentence desk={later} />
                   </div>
@@ -256,10 +256,10 @@ const Desk = memo(function Desk({ site, query, previous, next, beside, record, s
                   </section>
                 )}
                 <section aria-label="This page’s files" className="flex gap-6">
-                  <Action onClick={() => void save()} className="min-[700px]:hidden">
+                  <Action onClick={() => void save()} className="min-[43.75rem]:hidden">
                     {DOWNLOADS[desk.record.format]}
                   </Action>
-                  <Action onClick={ready} className="min-[700px]:hidden">
+                  <Action onClick={ready} className="min-[43.75rem]:hidden">
                     {desk.record.ready ? "Not ready after all" : "Mark ready"}
                   </Action>
                   <span className="text-ink-soft">

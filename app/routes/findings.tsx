@@ -194,17 +194,17 @@ export default function Findings() {
         ]}
       >
         <SiteName site={site} />
-        <span className="truncate text-ink-soft max-[700px]:hidden">
+        <span className="truncate text-ink-soft max-[43.75rem]:hidden">
           {shown && `${pagesOf(shown.all?.length ?? shown.overview.pages)}, `}brought in{" "}
           {when.format(new Date(site.broughtInAt))}
         </span>
       </TitleLine>
-      <div className="flex min-h-0 flex-1 overflow-y-auto max-[1000px]:flex-col max-[1000px]:overflow-x-clip">
+      <div className="flex min-h-0 flex-1 overflow-y-auto max-[62.5rem]:flex-col max-[62.5rem]:overflow-x-clip">
         <div
           ref={list}
-          className="min-w-0 flex-1 border-hairline border-r bg-sheet px-11 py-5 max-[1000px]:flex-none max-[1000px]:border-r-0 max-[700px]:px-4"
+          className="min-w-0 flex-1 border-hairline border-r bg-sheet px-11 py-5 max-[62.5rem]:flex-none max-[62.5rem]:border-r-0 max-[43.75rem]:px-4"
         >
-          <div className="mx-auto max-w-[820px]">
+          <div className="mx-auto max-w-[51.25rem]">
             <h1 className="font-serif text-24 leading-[1.3]">{headingOf(shown, narrowed)}</h1>
             {shown?.overview.pages === 0 && !narrowed && (
               <p className="mt-3 text-15">
@@ -253,7 +253,7 @@ export default function Findings() {
                     value={find}
                     onChange={(e) => setFind(e.target.value)}
                     onKeyDown={(e) => e.key === "Enter" && find.trim() !== "" && void readMessages()}
-                    className="w-[112px] border-edge border-b bg-transparent"
+                    className="w-[7rem] border-edge border-b bg-transparent"
                   />
                   {find.trim() !== "" && !working && (
                     <Action onClick={() => void readMessages()} disabled={told !== null}>

@@ -66,10 +66,10 @@ export default function Headings() {
   return (
     <Screen>
       <BelowPages site={site} screen={screenOf("headings")} />
-      <div className="flex min-h-0 flex-1 bg-sheet max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
+      <div className="flex min-h-0 flex-1 bg-sheet max-[62.5rem]:flex-col max-[62.5rem]:overflow-y-auto">
         <section
           aria-label="Patterns"
-          className="w-[400px] shrink-0 overflow-y-auto border-hairline border-r px-6 py-5 max-[1000px]:w-full"
+          className="w-[25rem] shrink-0 overflow-y-auto border-hairline border-r px-6 py-5 max-[62.5rem]:w-full"
         >
           <h2 className="font-serif text-18">The same on many pages</h2>
           {!patterns && <p className="mt-2 text-ink-soft">Reading the outlines…</p>}
@@ -161,7 +161,7 @@ function PatternLine({
       type="button"
       aria-pressed={chosen}
       onClick={onChoose}
-      className={`-mx-3 w-[calc(100%+24px)] border-l-2 px-3 py-2 text-left ${chosen ? "border-blue bg-tint" : "border-transparent hover:bg-tint"}`}
+      className={`-mx-3 w-[calc(100%+1.5rem)] border-l-2 px-3 py-2 text-left ${chosen ? "border-blue bg-tint" : "border-transparent hover:bg-tint"}`}
     >
       <span className="block font-serif text-15">
         {what}

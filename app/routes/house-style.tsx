@@ -126,7 +126,7 @@ function Sheet({ site }: { site: SiteRecord }) {
         <span className="truncate text-ink-soft">{site.name || site.address}</span>
       </TitleLine>
       <div className="min-h-0 flex-1 overflow-y-auto bg-sheet">
-        <div className="mx-auto max-w-[980px] px-8 py-6">
+        <div className="mx-auto max-w-[61.25rem] px-8 py-6">
           <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2">
             <label className="flex items-baseline gap-2 font-serif text-18">
               How we write{" "}
@@ -176,7 +176,7 @@ function Sheet({ site }: { site: SiteRecord }) {
             <p className="mt-1 text-ink-soft">What is not changed here is as for pages of every kind.</p>
           )}
           {kind === null && (
-            <div className="mt-5 grid grid-cols-[1fr_1fr_120px] gap-4">
+            <div className="mt-5 grid grid-cols-[1fr_1fr_7.5rem] gap-4">
               <label className="grid gap-1">
                 <span className="text-ink-soft">The site is called</span>
                 <input

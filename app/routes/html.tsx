@@ -56,10 +56,10 @@ export default function Html() {
   return (
     <Screen>
       <BelowPages site={site} screen={screenOf("html")} />
-      <div className="flex min-h-0 flex-1 bg-sheet max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
+      <div className="flex min-h-0 flex-1 bg-sheet max-[62.5rem]:flex-col max-[62.5rem]:overflow-y-auto">
         <section
           aria-label="What is broken"
-          className="w-[400px] shrink-0 overflow-y-auto border-hairline border-r px-6 py-5 max-[1000px]:w-full"
+          className="w-[25rem] shrink-0 overflow-y-auto border-hairline border-r px-6 py-5 max-[62.5rem]:w-full"
         >
           <h2 className="font-serif text-18">Checked against the HTML standard</h2>
           <p className="mt-1 text-ink-soft">
@@ -140,7 +140,7 @@ export default function Html() {
                         <li key={`${line} ${column}`}>
                           <Link
                             to={`${linkToPage(site.id, id)}?line=${line}`}
-                            className="grid grid-cols-[72px_minmax(0,1fr)] gap-2 py-0.5 hover:bg-tint"
+                            className="grid grid-cols-[4.5rem_minmax(0,1fr)] gap-2 py-0.5 hover:bg-tint"
                           >
                             <span className="text-blue">line {line}</span>
                             <span className="break-words">{message}</span>
@@ -171,7 +171,7 @@ function GroupLine({ group, chosen, onChoose }: { group: ValidityGroup; chosen: 
       type="button"
       aria-pressed={chosen}
       onClick={onChoose}
-      className={`-mx-3 grid w-[calc(100%+24px)] grid-cols-[18px_minmax(0,1fr)] border-l-2 px-3 py-2 text-left ${chosen ? "border-blue bg-tint" : "border-transparent hover:bg-tint"}`}
+      className={`-mx-3 grid w-[calc(100%+1.5rem)] grid-cols-[1.125rem_minmax(0,1fr)] border-l-2 px-3 py-2 text-left ${chosen ? "border-blue bg-tint" : "border-transparent hover:bg-tint"}`}
     >
       <span className="pt-1">
         <Mark weight={group.weight} />

@@ -88,7 +88,7 @@ export default function LineUpRoute() {
           onShown={(on) => setParams({ id: chosen.id, ...(on === "desktop" ? {} : { on }) }, { replace: true })}
         />
       ) : (
-        <div className="min-h-0 flex-1 overflow-y-auto bg-sheet px-7 py-5 max-[700px]:px-4">
+        <div className="min-h-0 flex-1 overflow-y-auto bg-sheet px-7 py-5 max-[43.75rem]:px-4">
           <p className="max-w-[62ch] font-serif text-18 leading-snug">
             {lineUps.length === 0
               ? "A result is chosen among others. Begin a line-up to see a page’s result where searchers see it: at the places that you name, in several wordings at once."
@@ -107,7 +107,7 @@ export default function LineUpRoute() {
               onChoose={(of) => void begin(of)}
             />
           </p>
-          <ul className="mt-5 max-w-[780px]">
+          <ul className="mt-5 max-w-[48.75rem]">
             {lineUps.map((lineUp) => {
               const of = pages.find(({ id }) => id === lineUp.pageId);
               return (

@@ -123,7 +123,7 @@ export default function Pages() {
         ]}
       >
         <SiteName as="h1" site={site} />
-        <span className="truncate text-ink-soft max-[700px]:hidden">
+        <span className="truncate text-ink-soft max-[43.75rem]:hidden">
           brought in{" "}
           {new Intl.DateTimeFormat("en-GB", { dateStyle: "medium", timeStyle: "short" }).format(
             new Date(site.broughtInAt),
@@ -149,7 +149,7 @@ export default function Pages() {
               type(e.target.value);
               find(e.target.value);
             }}
-            className="w-[220px] border-edge border-b bg-transparent py-1"
+            className="w-[13.75rem] border-edge border-b bg-transparent py-1"
           />
           <label className="flex items-baseline gap-1.5 text-ink-soft">
             shown

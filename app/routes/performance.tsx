@@ -92,7 +92,7 @@ export default function Performance() {
       {periods === undefined || !pages ? (
         <p className="px-7 py-5 text-ink-soft">Reading the figures…</p>
       ) : period === null ? (
-        <div className="bg-sheet px-7 py-5 max-[700px]:px-4">
+        <div className="bg-sheet px-7 py-5 max-[43.75rem]:px-4">
           <p className="font-serif text-18">No figures of a search engine are kept here yet.</p>
           <p className="mt-2 max-w-[60ch] text-15 text-ink-soft">
             Bring in a CSV of addresses and phrases with how often they were shown and clicked, and at which place. Then
@@ -104,7 +104,7 @@ export default function Performance() {
         </div>
       ) : (
         <div className="min-h-0 flex-1 overflow-y-auto bg-sheet">
-          <p className="max-w-[78ch] px-7 pt-4 font-serif text-18 leading-snug max-[700px]:px-4">
+          <p className="max-w-[78ch] px-7 pt-4 font-serif text-18 leading-snug max-[43.75rem]:px-4">
             In{" "}
             <WordSelect
               label="Period"
@@ -212,9 +212,9 @@ function Figures({
     </button>
   );
   return (
-    <div className="flex gap-10 px-7 pb-10 max-[1000px]:flex-col max-[700px]:px-4">
+    <div className="flex gap-10 px-7 pb-10 max-[62.5rem]:flex-col max-[43.75rem]:px-4">
       <div className="min-w-0 flex-1">
-        <p className="mt-3 hidden gap-x-5 max-[700px]:flex">{actions}</p>
+        <p className="mt-3 hidden gap-x-5 max-[43.75rem]:flex">{actions}</p>
         <h2 className="mt-6 font-serif text-18">Which pages first</h2>
         {overview.first.length === 0 ? (
           <p className="mt-1 text-15 text-ink-soft">
@@ -263,7 +263,7 @@ function Figures({
       </div>
       <aside
         aria-label="The period"
-        className="grid w-[320px] shrink-0 grid-cols-[minmax(0,1fr)] content-start gap-6 pt-6 max-[1000px]:w-full"
+        className="grid w-[20rem] shrink-0 grid-cols-[minmax(0,1fr)] content-start gap-6 pt-6 max-[62.5rem]:w-full"
       >
         <PlacesChart waiting={<div className="h-[230px]" />} places={overview.places} />
         {overview.questions.length > 0 && (

@@ -197,12 +197,12 @@ export default function Phrases() {
       />
       <Dragging lineOf={(key) => lines?.find((line) => line.key === key)} onDropped={dropped}>
         {(dragged) => (
-          <div className="flex min-h-0 flex-1 max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
-            <div className="flex min-h-0 min-w-0 flex-1 flex-col bg-sheet max-[1000px]:min-h-[70vh] max-[1000px]:flex-none">
+          <div className="flex min-h-0 flex-1 max-[62.5rem]:flex-col max-[62.5rem]:overflow-y-auto">
+            <div className="flex min-h-0 min-w-0 flex-1 flex-col bg-sheet max-[62.5rem]:min-h-[70vh] max-[62.5rem]:flex-none">
               {!lines || !totals ? (
                 <p className="px-7 py-5 text-ink-soft">Reading the phrases…</p>
               ) : totals.phrases === 0 ? (
-                <div className="px-7 py-5 max-[700px]:px-4">
+                <div className="px-7 py-5 max-[43.75rem]:px-4">
                   <p className="font-serif text-18">Nobody has said yet what this site should be found for.</p>
                   <p className="mt-2 max-w-[60ch] text-15 text-ink-soft">
                     Add the phrases that people search for, with how often they do where you know it. Then each page
@@ -216,7 +216,7 @@ export default function Phrases() {
                 </div>
               ) : (
                 <>
-                  <div className="px-7 pt-4 pb-3 max-[700px]:px-4">
+                  <div className="px-7 pt-4 pb-3 max-[43.75rem]:px-4">
                     <p className="font-serif text-18 leading-snug">
                       {part("all", counted(totals.phrases, "phrase", "phrases"))}
                       {totals.searches > 0 && `, searched ${number.format(totals.searches)} times a month`}.{" "}
@@ -271,7 +271,7 @@ export default function Phrases() {
                         placeholder="find a phrase"
                         value={find}
                         onChange={(e) => setFind(e.target.value)}
-                        className="w-[180px] border-edge border-b bg-transparent"
+                        className="w-[11.25rem] border-edge border-b bg-transparent"
                       />
                       {(show !== "all" || find !== "") && (
                         <Action
@@ -283,7 +283,7 @@ export default function Phrases() {
                           Show all
                         </Action>
                       )}
-                      <span className="hidden gap-x-4 max-[700px]:flex">
+                      <span className="hidden gap-x-4 max-[43.75rem]:flex">
                         <Action onClick={bring}>Bring in searches…</Action>
                         <Action onClick={save}>Save as CSV</Action>
                         <Action onClick={add}>Add</Action>
@@ -298,7 +298,7 @@ export default function Phrases() {
                     className="min-h-[min(320px,60vh)] flex-1 overflow-y-auto border-hairline border-t short:h-[80vh] short:flex-none"
                   >
                     <div
-                      className={`${COLUMNS_CLASS} sticky top-0 z-10 items-center border-hairline border-b bg-sheet px-7 py-1 font-semibold text-12 text-ink-soft max-[700px]:hidden`}
+                      className={`${COLUMNS_CLASS} sticky top-0 z-10 items-center border-hairline border-b bg-sheet px-7 py-1 font-semibold text-12 text-ink-soft max-[43.75rem]:hidden`}
                     >
                       <span />
                       <Head of="phrase" order={order} onOrder={(by) => set("by", by)}>
@@ -392,7 +392,7 @@ export default function Phrases() {
             {lines && pages && totals && totals.phrases > 0 && (
               <aside
                 aria-label="The chosen phrase"
-                className="w-[380px] shrink-0 overflow-y-auto border-hairline border-l px-6 py-4 max-[1000px]:w-full max-[1000px]:border-t max-[1000px]:border-l-0 max-[700px]:px-4"
+                className="w-[23.75rem] shrink-0 overflow-y-auto border-hairline border-l px-6 py-4 max-[62.5rem]:w-full max-[62.5rem]:border-t max-[62.5rem]:border-l-0 max-[43.75rem]:px-4"
               >
                 {dragged ? (
                   <DropPages dragged={dragged} pages={pages} />

@@ -153,7 +153,7 @@ export default function Pictures() {
                   data-index={index}
                   ref={virtual.measureElement}
                   style={{ transform: `translateY(${start}px)` }}
-                  className={`${ROW} grid grid-cols-[20px_64px_minmax(0,0.8fr)_minmax(0,1.4fr)_minmax(0,0.8fr)] items-start gap-x-4 border-hairline border-b px-6 py-3`}
+                  className={`${ROW} grid grid-cols-[1.25rem_4rem_minmax(0,0.8fr)_minmax(0,1.4fr)_minmax(0,0.8fr)] items-start gap-x-4 border-hairline border-b px-6 py-3`}
                 >
                   <Tick label={`Select ${nameOf(picture)}`} checked={selected.has(name)} onChange={() => tick(name)} />
                   <Thumbnail small file={files.get(picture.at)} />

@@ -43,10 +43,10 @@ export default function SiteDataScreen() {
   return (
     <Screen>
       <BelowPages site={site} screen={screenOf("siteData")} />
-      <div className="flex min-h-0 flex-1 bg-sheet max-[1000px]:flex-col max-[1000px]:overflow-y-auto">
+      <div className="flex min-h-0 flex-1 bg-sheet max-[62.5rem]:flex-col max-[62.5rem]:overflow-y-auto">
         <section
           aria-label="What is stated"
-          className="w-[320px] shrink-0 overflow-y-auto border-hairline border-r px-6 py-5 max-[1000px]:w-full"
+          className="w-[20rem] shrink-0 overflow-y-auto border-hairline border-r px-6 py-5 max-[62.5rem]:w-full"
         >
           <h2 className="font-serif text-18">Structured data for every page</h2>
           <ul className="mt-2">
@@ -56,7 +56,7 @@ export default function SiteDataScreen() {
                   type="button"
                   aria-pressed={what === one}
                   onClick={() => choose({ what: one })}
-                  className={`-mx-3 w-[calc(100%+24px)] border-l-2 px-3 py-2 text-left ${what === one ? "border-blue bg-tint" : "border-transparent hover:bg-tint"}`}
+                  className={`-mx-3 w-[calc(100%+1.5rem)] border-l-2 px-3 py-2 text-left ${what === one ? "border-blue bg-tint" : "border-transparent hover:bg-tint"}`}
                 >
                   <span className="block font-serif text-15">{label}</span>
                   <span className="block text-ink-soft">{says}</span>

@@ -69,8 +69,8 @@ export default function SitePage() {
   return (
     <Screen>
       <BelowPages site={site} screen={screenOf("site")} />
-      <div className="min-h-0 flex-1 overflow-y-auto bg-sheet px-11 py-6 max-[700px]:px-4">
-        <dl className="grid max-w-[820px] grid-cols-[150px_1fr] items-baseline gap-y-3.5 max-[700px]:grid-cols-1 max-[700px]:gap-y-1">
+      <div className="min-h-0 flex-1 overflow-y-auto bg-sheet px-11 py-6 max-[43.75rem]:px-4">
+        <dl className="grid max-w-[51.25rem] grid-cols-[9.375rem_1fr] items-baseline gap-y-3.5 max-[43.75rem]:grid-cols-1 max-[43.75rem]:gap-y-1">
           <dt className={term}>Name</dt>
           <dd className="font-serif text-18">
             <TextInPlace

@@ -46,7 +46,7 @@ function OneSite({ loaded }: { loaded: SiteRecord }) {
     if (site.removedAt) void navigate("/?all");
   }, [site.removedAt, navigate]);
   return (
-    <div className="relative flex h-dvh overflow-clip short:h-auto short:min-h-dvh short:overflow-visible max-[700px]:flex-col">
+    <div className="relative flex h-dvh overflow-clip short:h-auto short:min-h-dvh short:overflow-visible max-[43.75rem]:flex-col">
       <SkipLink />
       <Rail site={site} />
       <Outlet context={site} />

@@ -59,7 +59,7 @@ export default function Start() {
     if (asked) void submit(null, { method: "post" });
   }, [asked, submit]);
   return (
-    <main className="mx-auto max-w-[640px] px-8 pt-[14vh]">
+    <main className="mx-auto max-w-[40rem] px-8 pt-[14vh]">
       <div className="absolute top-0 right-0 flex h-11 items-center gap-4 px-5">
         <Commands site={null} />
       </div>

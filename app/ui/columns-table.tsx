@@ -48,7 +48,7 @@ export function ColumnsTable<C extends string>({
             <tr key={i} className={i === 0 && headed ? "text-ink-soft" : ""}>
               {columns.map((_, k) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: columns have no other name
-                <td key={k} className="max-w-[220px] truncate border-hairline border-b p-1.5">
+                <td key={k} className="max-w-[13.75rem] truncate border-hairline border-b p-1.5">
                   {row[k]}
                 </td>
               ))}

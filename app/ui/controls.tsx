@@ -114,7 +114,7 @@ export function WordSelect({
       aria-label={label}
       value={value}
       onChange={(e) => onChange(e.target.value)}
-      className={`max-w-[230px] cursor-pointer [field-sizing:content] truncate border-graphite border-b border-dotted bg-transparent px-0.5 text-ink ${className}`}
+      className={`max-w-[14.375rem] cursor-pointer [field-sizing:content] truncate border-graphite border-b border-dotted bg-transparent px-0.5 text-ink ${className}`}
     >
       {options.map(([one, words]) => (
         <option key={one} value={one}>

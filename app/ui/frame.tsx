@@ -31,7 +31,7 @@ export function Rail({ site }: { site: SiteRecord }) {
   return (
     <nav
       aria-label="Screens"
-      className="flex w-16 shrink-0 flex-col items-center border-hairline border-r bg-paper pt-2.5 print:hidden max-[700px]:w-full max-[700px]:flex-row max-[700px]:gap-3 max-[700px]:border-r-0 max-[700px]:border-b max-[700px]:px-2 max-[700px]:pb-2"
+      className="flex w-16 shrink-0 flex-col items-center border-hairline border-r bg-paper pt-2.5 print:hidden max-[43.75rem]:w-full max-[43.75rem]:flex-row max-[43.75rem]:gap-3 max-[43.75rem]:border-r-0 max-[43.75rem]:border-b max-[43.75rem]:px-2 max-[43.75rem]:pb-2"
     >
       <Menu
         side="right"
@@ -39,7 +39,7 @@ export function Rail({ site }: { site: SiteRecord }) {
           <button
             type="button"
             aria-label={`Site: ${site.name}`}
-            className="mb-4 grid h-9 w-9 place-items-center rounded border border-ink font-medium font-serif text-18 max-[700px]:mb-0"
+            className="mb-4 grid h-9 w-9 place-items-center rounded border border-ink font-medium font-serif text-18 max-[43.75rem]:mb-0"
           >
             {(site.name || site.address.replace(/^https?:\/\/(?:www\.)?/, "")).slice(0, 1).toUpperCase()}
           </button>
@@ -177,11 +177,11 @@ export function TitleLine({
   return (
     <header className="flex min-h-11 shrink-0 items-center gap-4 border-hairline border-b bg-paper px-5">
       <div className="flex min-w-0 flex-1 items-baseline gap-3">{children}</div>
-      <span role="status" className="whitespace-nowrap text-ink-soft max-[700px]:sr-only">
+      <span role="status" className="whitespace-nowrap text-ink-soft max-[43.75rem]:sr-only">
         {!lost && kept}
       </span>
       {actions && (
-        <div className="flex items-center gap-4 whitespace-nowrap max-[700px]:hidden print:hidden">{actions}</div>
+        <div className="flex items-center gap-4 whitespace-nowrap max-[43.75rem]:hidden print:hidden">{actions}</div>
       )}
       <div className="flex items-center gap-1 print:hidden">
         <IconButton

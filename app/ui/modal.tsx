@@ -45,7 +45,7 @@ export function Modal({
           onInput={({ target }) => {
             if (target instanceof Element && isTyped(target)) typed.current = true;
           }}
-          className={`floating fixed left-1/2 z-50 max-w-[94vw] ${wide ? "top-[6vh] max-h-[88vh] w-[920px]" : "top-[14vh] max-h-[76vh] w-[480px]"} -translate-x-1/2 overflow-auto overscroll-contain p-5`}
+          className={`floating fixed left-1/2 z-50 max-w-[94vw] ${wide ? "top-[6vh] max-h-[88vh] w-[57.5rem]" : "top-[14vh] max-h-[76vh] w-[30rem]"} -translate-x-1/2 overflow-auto overscroll-contain p-5`}
         >
           <Dialog.Title className="font-serif text-18">{title}</Dialog.Title>
           {description && <Dialog.Description className="mt-1 text-ink-soft">{description}</Dialog.Description>}

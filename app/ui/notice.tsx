@@ -63,7 +63,7 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
           </Toast.Root>
         ))}
         {/* Above the strips at the foot; what is said in passing has nothing to press: the pointer reaches what it lies over. */}
-        <Toast.Viewport className="pointer-events-none fixed right-4 bottom-16 z-50 flex w-[360px] max-w-[90vw] flex-col gap-2" />
+        <Toast.Viewport className="pointer-events-none fixed right-4 bottom-16 z-50 flex w-[22.5rem] max-w-[90vw] flex-col gap-2" />
       </Toast.Provider>
     </Context>
   );

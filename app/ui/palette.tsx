@@ -67,7 +67,7 @@ export function Palette({
           <Ground />
           <Dialog.Content
             aria-describedby={undefined}
-            className="floating fixed top-[12vh] left-1/2 z-50 w-[560px] max-w-[94vw] -translate-x-1/2"
+            className="floating fixed top-[12vh] left-1/2 z-50 w-[35rem] max-w-[94vw] -translate-x-1/2"
           >
             <Dialog.Title className="sr-only">Command palette</Dialog.Title>
             <SearchList

@@ -103,7 +103,7 @@ function Line({
           <label
             key={name}
             htmlFor={nameId + name}
-            className="mt-1 grid grid-cols-[24px_64px_minmax(0,1fr)] items-start gap-2 leading-6"
+            className="mt-1 grid grid-cols-[1.5rem_4rem_minmax(0,1fr)] items-start gap-2 leading-6"
           >
             <RadioGroup.Item id={nameId + name} value={name} className="grid h-6 w-6 place-items-center">
               <span className="grid h-4 w-4 place-items-center rounded-full border border-graphite">

@@ -21,7 +21,7 @@ export function Tick({
       className="group/tick -m-1 grid h-6 w-6 place-items-center"
     >
       <span className="grid h-4 w-4 place-items-center border border-graphite group-data-[state=checked]/tick:border-ink group-data-[state=checked]/tick:bg-ink">
-        <Checkbox.Indicator className="text-[11px] text-sheet leading-none">✓</Checkbox.Indicator>
+        <Checkbox.Indicator className="text-[0.6875rem] text-sheet leading-none">✓</Checkbox.Indicator>
       </span>
     </Checkbox.Root>
   );

@@ -114,7 +114,7 @@ export function AddProperty({
         void keep();
       }}
     >
-      <div className="grid grid-cols-[minmax(120px,0.6fr)_minmax(0,1fr)] gap-3">
+      <div className="grid grid-cols-[minmax(7.5rem,0.6fr)_minmax(0,1fr)] gap-3">
         {asked ? (
           <span className="break-words text-ink-soft">{asked.label}</span>
         ) : (

@@ -22,7 +22,7 @@ export function Conflicts({ desk }: { desk: Taken }) {
               <p className="text-ink-soft">
                 {fieldOf(conflict.edit)}: {conflict.reason}
               </p>
-              <dl className="mt-1 grid grid-cols-[96px_minmax(0,1fr)] gap-x-3 whitespace-pre-line break-words font-serif text-15">
+              <dl className="mt-1 grid grid-cols-[6rem_minmax(0,1fr)] gap-x-3 whitespace-pre-line break-words font-serif text-15">
                 <dt className="font-sans text-13 text-ink-soft">it was</dt>
                 <dd className="text-graphite">{was || "nothing"}</dd>
                 <dt className="font-sans text-13 text-ink-soft">it is now</dt>

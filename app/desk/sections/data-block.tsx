@@ -121,7 +121,7 @@ export function DataBlock({ desk, data, index, evidence, only = null, beside = f
           </MenuItem>
         </Menu>
       </div>
-      <div className={open && beside ? "grid grid-cols-2 gap-5 max-[1000px]:grid-cols-1" : ""}>
+      <div className={open && beside ? "grid grid-cols-2 gap-5 max-[62.5rem]:grid-cols-1" : ""}>
         {(!open || beside) && (
           // Two things cannot be said of one block at once: the entries wait until the JSON can be read.
           <div className={`min-w-0 ${wrong ? "set-back" : ""}`} inert={wrong !== null}>

@@ -110,7 +110,7 @@ function EntityEntry({ entity, depth, ...shown }: Shown & { entity: Entity; dept
         )}
       </p>
       <dl
-        className={`grid gap-x-3 gap-y-0.5 ${depth === 0 ? "grid-cols-[minmax(96px,150px)_minmax(0,1fr)]" : "grid-cols-[fit-content(130px)_minmax(0,1fr)]"}`}
+        className={`grid gap-x-3 gap-y-0.5 ${depth === 0 ? "grid-cols-[minmax(6rem,9.375rem)_minmax(0,1fr)]" : "grid-cols-[fit-content(8.125rem)_minmax(0,1fr)]"}`}
       >
         {entity.properties.map((property) => (
           <PropertyLine

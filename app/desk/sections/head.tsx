@@ -58,7 +58,7 @@ export const Head = memo(function Head({ desk, ...picking }: Picking & { desk: T
         <NotesAt desk={desk} at={{ part: "head" }} {...picking} />
       </div>
       {html && <p className="mt-1">{robotsInWords(robotsOf(page))}</p>}
-      <dl className="mt-2 grid grid-cols-[120px_1fr] gap-y-1">
+      <dl className="mt-2 grid grid-cols-[7.5rem_1fr] gap-y-1">
         {FIELDS.filter(({ op }) => html || op === "set-canonical").map(({ op, name, of }) => {
           const value = of(page);
           const was = of(original);

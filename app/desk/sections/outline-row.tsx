@@ -216,7 +216,7 @@ export function OutlineRow({
           onClick={onFold}
           aria-expanded={unfolded}
           aria-label={`${under}: ${unfolded ? "fold" : "unfold"} what stands under ${heading.text || "this heading"}`}
-          className="ml-auto flex shrink-0 items-center gap-0.5 pl-4 max-[700px]:pl-0 text-12 text-ink-soft hover:text-ink"
+          className="ml-auto flex shrink-0 items-center gap-0.5 pl-4 max-[43.75rem]:pl-0 text-12 text-ink-soft hover:text-ink"
         >
           {under}
           {unfolded ? <ChevronDown size={12} aria-hidden /> : <ChevronRight size={12} aria-hidden />}

@@ -159,7 +159,7 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
         </Menu>
       </div>
       {h1 && (
-        <p className="mt-1 grid grid-cols-[48px_1fr] gap-y-0.5 text-12 text-ink-soft">
+        <p className="mt-1 grid grid-cols-[3rem_1fr] gap-y-0.5 text-12 text-ink-soft">
           <span>title</span>
           <span className="break-words" {...inItsLanguage}>
             {titleOf(page) || "none"}

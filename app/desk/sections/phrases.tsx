@@ -91,7 +91,10 @@ export default function Phrases({ desk }: { desk: Taken }) {
           const own = n < texts.length;
           const isMarked = marked !== null && phraseKey(marked) === phraseKey(text);
           return (
-            <li key={text} className="grid grid-cols-[minmax(0,200px)_minmax(0,1fr)] gap-x-4 max-[700px]:grid-cols-1">
+            <li
+              key={text}
+              className="grid grid-cols-[minmax(0,12.5rem)_minmax(0,1fr)] gap-x-4 max-[43.75rem]:grid-cols-1"
+            >
               <span className="font-serif text-15 leading-snug" dir="auto">
                 {text}
               </span>

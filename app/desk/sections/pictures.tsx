@@ -41,7 +41,7 @@ export const Pictures = memo(function Pictures({ desk, ...picking }: Picking & {
           {without > 0 && `, ${without} without alternative text`}
         </span>
       </div>
-      <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(200px,1fr))] gap-x-5 gap-y-4">
+      <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(12.5rem,1fr))] gap-x-5 gap-y-4">
         {page.images.map((image, index) => {
           const name = `${image.src} ${index}`;
           const { key, index: from } = origins[index] ?? { key: null, index: -1 };

@@ -91,7 +91,7 @@ export default function ResultMore({
             placeholder="a query"
             onChange={(e) => onQuery(e.target.value)}
             size={Math.max(10, query.length)}
-            className="max-w-[200px] border-edge border-b bg-transparent text-ink"
+            className="max-w-[12.5rem] border-edge border-b bg-transparent text-ink"
           />
         </label>
         {OPENED.map(([id, label]) => (

@@ -12,12 +12,12 @@ export default function ResultParts({
   onTry: (id: PartId, on: boolean) => void;
 }) {
   return (
-    <section aria-label="What stands in the result" className="mt-4 max-w-[640px] border-hairline border-t pt-3">
-      <dl className="grid grid-cols-[168px_minmax(0,1fr)] gap-x-4 gap-y-2 max-[560px]:grid-cols-1">
+    <section aria-label="What stands in the result" className="mt-4 max-w-[40rem] border-hairline border-t pt-3">
+      <dl className="grid grid-cols-[10.5rem_minmax(0,1fr)] gap-x-4 gap-y-2 max-[35rem]:grid-cols-1">
         {parts.map(({ id, label, shown, why, needs, tried }) => (
           <div key={id} className="contents">
             <dt className={shown.length > 0 ? "" : "text-ink-soft"}>{label}</dt>
-            <dd className="min-w-0 max-[560px]:mb-2">
+            <dd className="min-w-0 max-[35rem]:mb-2">
               {shown.length > 0 && id !== "description" && (
                 <span className="block break-words" dir="auto">
                   {id === "trail" ? shown.join(" › ") : shown.join(" · ")}

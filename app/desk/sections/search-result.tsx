@@ -88,7 +88,7 @@ export const SearchResult = memo(function SearchResult({
             value={desk.record.phrase}
             onChange={(e) => desk.setPhrase(e.target.value)}
             size={Math.max(16, desk.record.phrase.length)}
-            className="max-w-[300px] bg-marker px-1 text-ink "
+            className="max-w-[18.75rem] bg-marker px-1 text-ink "
           />
           <PhraseOptions id="phrases-of-site" siteId={desk.record.siteId} />
         </label>
@@ -198,13 +198,13 @@ function OneResult({
       <div className="flex items-center gap-2.5">
         <span
           aria-hidden
-          className="grid h-[26px] w-[26px] place-items-center rounded-full border border-hairline font-serif text-13"
+          className="grid h-[26px] w-[26px] place-items-center rounded-full border border-hairline font-serif text-[13px]"
         >
           {siteName.slice(0, 1)}
         </span>
         <span className="min-w-0 leading-tight">
           <span className="block truncate text-[14px]">{siteName}</span>
-          <span className="block truncate text-12 text-ink-soft">{trail.join(" › ")}</span>
+          <span className="block truncate text-[12px] text-ink-soft">{trail.join(" › ")}</span>
         </span>
         {picture && <PictureAtSide siteId={desk.record.siteId} address={picture} />}
       </div>

@@ -116,7 +116,7 @@ export const Source = memo(function Source({ desk }: { desk: Taken }) {
               <button
                 type="button"
                 onClick={() => setLine(one.line)}
-                className="grid w-full grid-cols-[20px_72px_1fr] gap-2 py-0.5 text-left hover:bg-tint"
+                className="grid w-full grid-cols-[1.25rem_4.5rem_1fr] gap-2 py-0.5 text-left hover:bg-tint"
               >
                 <Mark weight={one.weight} />
                 <span className="font-mono text-12 text-ink-soft">line {one.line}</span>
