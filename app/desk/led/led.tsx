@@ -13,7 +13,7 @@ import Suggested from "../sections/suggested";
 import { useOtherWordings } from "../sections/use-other-wordings";
 import type { Desk } from "../use-desk";
 import { descriptionEdit, titleEdit } from "../wording";
-import { type Step, type StepKind, stepsOf } from "./steps";
+import { type Step, type StepKind, stepId, stepsOf } from "./steps";
 
 /** What of the desk it takes. */
 type Taken = Pick<
@@ -93,10 +93,13 @@ export default function Led({
   const left = open.length - 1;
   const same = ({ kind, anchor }: Step) => kind === step.kind && anchor === step.anchor;
   const isChanged = isHeld && open.find(same)?.id !== step.id;
-  /** Passes the step over as its text is now: this is drawn after the sheet, on a slow machine well after the last key. */
+  /**
+   * Passes the step over as its text is now, whether or not it is asked about at this moment: what is drawn here, and what is
+   * found, come after the last key.
+   */
   const goOn = () => {
-    const now = stepsOf({ ...desk.now(), ...basis }).find(same);
-    if (now) pass(now.id);
+    const now = desk.now();
+    pass(stepId(stepsOf({ ...now, ...basis }).find(same) ?? step, now.page));
   };
   return (
     <section

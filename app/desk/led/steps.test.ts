@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { audit } from "#core/audit/auditor";
+import type { Finding } from "#core/findings/finding";
 import { EVERYONE } from "#core/page/found-for";
 import { readPage } from "#core/page/read";
 import { DEFAULT_HOUSE_STYLE } from "#core/settings/house-style";
-import { type LedBasis, stepsOf } from "./steps";
+import { type LedBasis, stepId, stepsOf } from "./steps";
 
 const page = readPage(
   "<html lang=en><title>Boats</title><main><h1>Welcome aboard</h1><p>You can hire our boats by the hour at the quay.<img src=a.jpg></main>",
@@ -50,6 +51,21 @@ describe("what is to be done next", () => {
         ({ kind }) => kind === "title",
       )?.id;
     expect(titled("A")).not.toBe(titled("B"));
+  });
+
+  it("remembers what is passed over by its wording, also while nothing is found about it yet", () => {
+    const was = stepsOf(basis()).find(({ kind }) => kind === "title");
+    if (!was) throw new Error("no step");
+    const reworded = { ...page, titles: [{ text: "Boats by the hour", where: "head" as const, range: null }] };
+    const edits = [{ op: "set-title" as const, value: "Boats by the hour", was: "Boats" }];
+    // The findings of the new wording come a moment later.
+    expect(kinds({ page: reworded, edits, findings: [] })).not.toContain("title");
+    const found = [{ weight: "should", at: { part: "title" }, message: "It is short." } as Finding];
+    const then = stepsOf(basis({ page: reworded, edits, findings: found })).find(({ kind }) => kind === "title");
+    expect(stepId(was, reworded)).toBe(then?.id);
+    expect(stepId(was, reworded)).not.toBe(was.id);
+    const audience = { kind: "audience" as const, id: "audience" };
+    expect(stepId(audience, reworded)).toBe("audience");
   });
 
   it("names what could be stated, and other findings one by one, the weightiest first", () => {

@@ -56,6 +56,21 @@ const MOST_BLOCKS = 5;
 const MOST_FINDINGS = 12;
 const WEIGHTS = { must: 0, should: 1, may: 2 } as const;
 
+const h1Of = (page: Page) => contentHeadings(page).find(({ heading }) => heading.level === 1);
+
+/** The texts that steps are about as a whole. */
+const TEXTS: Partial<Record<StepKind, (page: Page) => string>> = {
+  title: titleOf,
+  description: descriptionOf,
+  h1: (page) => h1Of(page)?.heading.text ?? "",
+};
+
+/** What a step is remembered by once it is passed over: of another wording its text is asked about again. */
+export function stepId({ kind, id }: Pick<Step, "kind" | "id">, page: Page): string {
+  const textOf = TEXTS[kind];
+  return textOf ? `${kind} ${fingerprint(textOf(page))}` : id;
+}
+
 const quoted = (text: string) => (text.length > 140 ? `“${text.slice(0, 138)}…”` : `“${text}”`);
 const messages = (findings: readonly Finding[]) =>
   findings
@@ -105,8 +120,7 @@ export function stepsOf({ page, edits, found, findings, unstated }: LedBasis): S
     const here = take(open.filter(({ at }) => at.part === kind));
     if (here.length === 0 && touched(op)) continue;
     steps.push({
-      // Of another wording it is asked again.
-      id: `${kind} ${fingerprint(text)}`,
+      id: stepId({ kind, id: kind }, page),
       kind,
       about: `the ${kind}`,
       why:
@@ -120,12 +134,12 @@ export function stepsOf({ page, edits, found, findings, unstated }: LedBasis): S
     });
   }
 
-  const h1 = contentHeadings(page).find(({ heading }) => heading.level === 1);
+  const h1 = h1Of(page);
   const atH1 = take(open.filter(({ at }) => h1 && at.part === "heading" && at.index === h1.index));
   const lacks = phrase !== "" && h1 && findPhrase(phrase, h1.heading.text, { language }).length === 0;
   if (!h1 || atH1.length > 0 || lacks)
     steps.push({
-      id: `h1 ${fingerprint(h1?.heading.text ?? "")}`,
+      id: stepId({ kind: "h1", id: "h1" }, page),
       kind: "h1",
       about: "the H1",
       why: !h1
