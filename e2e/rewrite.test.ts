@@ -76,7 +76,7 @@ describe("from the first screen to the changed HTML", () => {
     expect(bytes.toString("latin1")).toContain("<title>Fog signal \x96 nine miles &#33337;</title>\r\n");
   });
 
-  it("is undone and done again over reloads, and kept between tabs", async () => {
+  itLong("is undone and done again over reloads, and kept between tabs", async () => {
     const context = await freshContext();
     const page = await openDemoDesk(context, "Brass lamp kit");
     const title = page.getByLabel("Title on desktop");
