@@ -144,7 +144,7 @@ export function OutlineRow({
           {...listeners}
           {...attributes}
           aria-label={`Drag ${heading.text || "the heading"} to another level, with what is below it`}
-          className="-ml-4 w-3 shrink-0 cursor-ew-resize self-center text-graphite opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
+          className="-ml-[16px] w-[12px] shrink-0 cursor-ew-resize self-center text-graphite opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
         >
           <GripVertical size={12} aria-hidden />
         </button>
