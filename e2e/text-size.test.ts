@@ -15,8 +15,8 @@ beforeAll(async () => {
 });
 afterAll(() => browser.close());
 
-/** Headings that are cut, and the size of the text of the first control, in px. */
-const headings = (page: Page) =>
+/** The headings that are cut. */
+const cutHeadings = (page: Page) =>
   page.evaluate(() =>
     [...document.querySelectorAll("h1, h2, h3, h1 *, h2 *, h3 *")]
       .filter((one) => getComputedStyle(one).textOverflow === "ellipsis" && one.scrollWidth > one.clientWidth + 1)
@@ -38,7 +38,7 @@ describe("where the reader has doubled the size of text", () => {
       // The application's own text follows; 13 px is what it is set in at the usual size.
       expect(await page.evaluate(() => getComputedStyle(document.body).fontSize)).toBe("26px");
       await expect.poll(() => outOfReach(page, "main", true), { timeout: 10_000 }).toEqual([]);
-      expect(await headings(page)).toEqual([]);
+      expect(await cutHeadings(page)).toEqual([]);
       await context.close();
     },
   );

@@ -217,9 +217,12 @@ function comesBack(name: Editable, row: Row, { siteIds, pageIds }: Pick<Stored, 
 
 /** Restores the editor's own records, held against what is stored at this moment: another tab may write meanwhile. */
 async function restoreRecords(tx: Tx, backup: Backup, taken: ReadonlySet<string>): Promise<void> {
-  const [siteIds, pageIds] = [backup.sites, backup.pages].map((all) => all.map(({ id }) => id)) as [string[], string[]];
+  const siteIds = backup.sites.map(({ id }) => id);
   const sites = await tx.all("sites", siteIds);
-  const pages = await tx.all("pages", pageIds);
+  const pages = await tx.all(
+    "pages",
+    backup.pages.map(({ id }) => id),
+  );
   const here = { siteIds: new Set(sites.map(({ id }) => id)), pageIds: new Set(pages.map(({ id }) => id)) };
   for (const name of Object.keys(EDITABLE) as Editable[]) {
     const { same } = EDITABLE[name];

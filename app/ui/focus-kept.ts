@@ -94,6 +94,8 @@ export function keepFocus(): () => void {
   const layerOf = ({ around, element }: Trail) => around.at(-2)?.parent ?? element;
   const onFocus = ({ target }: FocusEvent) => {
     if (!(target instanceof Element) || target === document.body || target === stopgap) return;
+    // Whoever comes back to the main part, past the frame, stays there.
+    stopgap = null;
     const trail = trailOf(target);
     trails = [...trails.filter((one) => layerOf(one) !== layerOf(trail)), trail].slice(-5);
   };
