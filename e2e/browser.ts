@@ -9,16 +9,27 @@ export const itLong = (name: string, journey: () => Promise<void>) => it(name, {
 let browser: Browser | undefined;
 const contexts: BrowserContext[] = [];
 const faults: string[] = [];
+/** Characters of a tab's accessible tree that are printed when a test has failed. */
+const PRINTED = 6000;
 
 /** Starts the browser for a file of tests; a test fails on any error that the page reports. */
 export function startBrowser(): void {
   beforeAll(async () => {
     browser ??= await chromium.launch({ executablePath: findChromium() ?? "chromium", args: CHROMIUM_FLAGS });
   });
-  afterEach(async () => {
+  afterEach(async ({ task }) => {
+    if (task.result?.state === "fail") await printScreens(task.name);
     await Promise.all(contexts.splice(0).map((context) => context.close()));
     expect(faults.splice(0)).toEqual([]);
   });
+}
+
+/** Prints the address and the accessible tree of every open tab, so that a failure that does not happen again can be explained. */
+async function printScreens(test: string): Promise<void> {
+  for (const page of contexts.flatMap((context) => context.pages())) {
+    const seen = await page.locator("body").ariaSnapshot({ timeout: 5000 }).catch(String);
+    console.error(`${test}\n${page.url()}\n${seen.slice(0, PRINTED)}`);
+  }
 }
 
 /** A browser of its own: empty storage, 1280 × 800. */
