@@ -1,5 +1,5 @@
 import PQueue from "p-queue";
-import { explainFault } from "#core/address/fetch-answer";
+import { explainFault, triesFor, type Wanted } from "#core/address/fetch-answer";
 import { type Robots, robotsAddressOf, robotsOfAnswer } from "#core/address/robots";
 import { fetchAddress } from "../server/fetch/fetch-address.ts";
 import { CommandFault } from "./fault.ts";
@@ -20,8 +20,16 @@ export function startFetching(): (asked: string) => Promise<FetchedPage> {
     standIn: process.env.KEEN_QUILL_STAND_IN,
   };
   const hosts = new Map<string, Host>();
+  const pause = (seconds: number) => new Promise((done) => setTimeout(done, Math.min(60, seconds) * 1000));
+  const ask = async (address: string, wanted: Wanted) => {
+    for (let tries = 1; ; tries++) {
+      const fetched = await fetchAddress(address, wanted, options);
+      if (fetched.answer.ok || tries >= triesFor(fetched.answer)) return fetched;
+      await pause(fetched.answer.retryAfterSeconds ?? 2 ** tries);
+    }
+  };
   const robotsOf = async (address: string): Promise<Robots> => {
-    const { answer, bytes } = await fetchAddress(address, "robots", options);
+    const { answer, bytes } = await ask(address, "robots");
     return robotsOfAnswer(address, answer, bytes);
   };
   const hostOf = (address: string): Host => {
@@ -33,7 +41,6 @@ export function startFetching(): (asked: string) => Promise<FetchedPage> {
     }
     return host;
   };
-  const pause = (seconds: number) => new Promise((done) => setTimeout(done, seconds * 1000));
   return async (asked) => {
     if (!URL.canParse(asked)) throw new CommandFault(`${asked} is no address that can be read.`);
     const host = hostOf(asked);
@@ -42,7 +49,7 @@ export function startFetching(): (asked: string) => Promise<FetchedPage> {
       throw new CommandFault(`${asked} was not fetched: ${robots.note ?? "the site's robots.txt asks not to."}`);
     if (robots.delaySeconds > 0) host.queue.concurrency = 1;
     return host.queue.add(async () => {
-      const { answer, bytes } = await fetchAddress(asked, "page", options);
+      const { answer, bytes } = await ask(asked, "page");
       if (robots.delaySeconds > 0) await pause(robots.delaySeconds);
       if (!answer.ok) throw new CommandFault(`${asked} was not fetched: ${explainFault(answer)}`);
       const from = answer.way.map(({ address }) => address).filter((address) => address !== answer.address);

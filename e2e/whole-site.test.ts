@@ -181,12 +181,12 @@ describe("bringing in again", () => {
     await put("/ship", source("My title", "Their description", "Lamp"));
     await page.getByRole("checkbox", { name: "Select The ship" }).click();
     await page.getByRole("button", { name: "Fetch the selected pages again" }).click();
-    await queue(page).getByText("1 brought in").first().waitFor();
+    // The second list, beside the first one.
     await queue(page)
       .getByText(/^Done: 1 of 1/)
-      .first()
+      .nth(1)
       .waitFor();
-    await queue(page).getByRole("link", { name: "1 brought in" }).first().click();
+    await queue(page).getByRole("link", { name: "1 brought in" }).nth(1).click();
     await page.getByRole("button", { name: "1 has changes to decide" }).waitFor();
     await openDesk(page, "The ship");
     const conflicts = page.getByRole("region", { name: "Changes to decide" });

@@ -200,6 +200,21 @@ describe("hosts are treated with care", () => {
     expect(asked.indexOf(`${HOST}/b`)).toBeGreaterThan(asked.indexOf(`${HOST}/a`));
   });
 
+  // RFC 9309, 2.3.1.4: while a robots.txt cannot be reached nothing may be fetched.
+  it("what timed out or broke off once is asked for again, robots.txt too", async () => {
+    page("/a");
+    const once = (path: string, fails: Brought, then: Brought) => {
+      const answers = [fails];
+      web.set(HOST + path, () => answers.shift() ?? then);
+    };
+    once("/robots.txt", fault(`${HOST}/robots.txt`, { fault: "timeout" }), ok(`${HOST}/robots.txt`, "", 404));
+    once("/b", fault(`${HOST}/b`, { fault: "timeout" }), ok(`${HOST}/b`, "<title>b</title>"));
+    vi.useFakeTimers({ toFake: ["Date", "setTimeout"], shouldAdvanceTime: true, advanceTimeDelta: 500 });
+    const id = await run(pages("/a", "/b")).finally(() => vi.useRealTimers());
+    expect(await countItems(id)).toMatchObject({ "brought-in": 2, failed: 0, forbidden: 0 });
+    expect(asked.filter((one) => one.endsWith("/b"))).toHaveLength(2);
+  });
+
   it("a pace that robots.txt asks for is kept", async () => {
     robots("User-agent: *\nCrawl-delay: 0.1\n");
     for (const path of ["/a", "/b", "/c"]) page(path);

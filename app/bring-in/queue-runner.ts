@@ -1,4 +1,4 @@
-import { explainFault, type FetchAnswer, worthAnotherTry } from "#core/address/fetch-answer";
+import { explainFault, type FetchAnswer, triesFor } from "#core/address/fetch-answer";
 import { type Robots, robotsAddressOf, robotsOfAnswer } from "#core/address/robots";
 import { keep } from "../store/bring-in";
 import { db } from "../store/db";
@@ -20,8 +20,7 @@ const BATCH = 20;
 const BATCH_MS = 400;
 /** Pages that may wait to be read beside those that are being fetched. */
 const READ_AHEAD = 24;
-/** How often an address is asked at most, and the pause before each further time in milliseconds. */
-const MAX_TRIES = 4;
+/** The pause before an address is asked for again, in milliseconds. */
 const pauseAfter = (tries: number) => 1000 * 2 ** tries;
 /** While our own server does not answer it is asked again after this long. */
 const SERVER_PAUSE = 2000;
@@ -188,10 +187,15 @@ class Runner {
   }
 
   private async readRobots(address: string): Promise<Robots> {
-    for (;;) {
+    for (let tries = 1; ; tries++) {
       const { answer, bytes } = await this.ask(address, "robots");
       if (!answer.ok && answer.fault === "server-gone" && !this.stopping.signal.aborted) {
         await this.pause();
+        continue;
+      }
+      // Where it cannot be read nothing may be fetched: one connection that broke off shall not decide that.
+      if (!answer.ok && tries < triesFor(answer) && !this.stopping.signal.aborted) {
+        await new Promise((resolve) => setTimeout(resolve, pauseAfter(tries)));
         continue;
       }
       const robots = robotsOfAnswer(address, answer, bytes);
@@ -299,7 +303,7 @@ class Runner {
       return;
     }
     const tries = item.tries + 1;
-    if (worthAnotherTry(answer) && tries < MAX_TRIES) {
+    if (tries < triesFor(answer)) {
       const wait = Math.min(
         60_000,
         answer.retryAfterSeconds === undefined ? pauseAfter(tries) : answer.retryAfterSeconds * 1000,

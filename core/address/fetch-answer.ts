@@ -97,9 +97,12 @@ export function explainFault(answer: Extract<FetchAnswer, { ok: false }>): strin
   }
 }
 
-/** Whether it may go better another time. */
-export function worthAnotherTry({ fault, status = 0 }: Extract<FetchAnswer, { ok: false }>): boolean {
-  return (
-    fault === "broken-off" || fault === "server-gone" || (fault === "status" && (status === 429 || status === 503))
-  );
+/** How often an address is asked for that answers like this, at most: a host that does not answer takes 10 seconds each time. */
+export function triesFor({ fault, status = 0 }: Extract<FetchAnswer, { ok: false }>): number {
+  if (fault === "timeout") return 2;
+  const passes = fault === "broken-off" || fault === "server-gone" || (fault === "status" && PASSING.has(status));
+  return passes ? 4 : 1;
 }
+
+/** Too many requests (RFC 6585, 4), and not available for now (RFC 9110, 15.6.4). */
+const PASSING: ReadonlySet<number> = new Set([429, 503]);
