@@ -1,49 +1,15 @@
+import { foldDiacritics, lowerCase } from "./fold.ts";
 import { type Match, phraseFinder } from "./phrase-finder.ts";
 import { type MatchOptions, type Token, tokensOf } from "./tokens.ts";
 
-/** Languages with cases of their own, or whose stemmers take the beginnings of words off. */
-const APART = /^(?:tr|az|lt|ar|fa|ur|he|id|ms|ga)\b/i;
-/** Letters that fold to two. */
-const DOUBLE = /[æœ]/;
-
-/** Soft hyphens, joiners and the like, within words too. */
-const UNSEEN = /[\u00ad\u200b-\u200f\u2060-\u2064\ufeff]/;
-const ACCENTED = /[\u00c0-\u024f]/;
-
-/** How words with a stem begin, in lower case: the letters, and the same with a diacritic on any of them. */
-interface Beginning {
-  letters: string;
-  marked: RegExp;
-}
-const beginnings = new Map<string, Beginning>();
-
-function beginningOf(stem: string): Beginning {
-  let beginning = beginnings.get(stem);
-  if (!beginning) {
-    const letters = stem.slice(0, stem.length <= 3 ? 2 : Math.max(3, stem.length - 2));
-    const marked = new RegExp([...letters].map((letter) => `[${letter}\\u00c0-\\u024f]`).join(""));
-    beginning = { letters, marked };
-    if (beginnings.size > 500) beginnings.clear();
-    beginnings.set(stem, beginning);
-  }
-  return beginning;
-}
-
 /**
- * Whether a text may hold words of all stems: taking it apart is slow, and most blocks of a page hold no word of a phrase.
- * Elsewhere stemmers change the ends of words, never their first letters.
+ * The letters that every word with a stem begins with, folded: stemmers change the ends of words, of short ones all but the
+ * first letter (tie, tying; in Turkish even that, where it is the last one).
  */
-function mayHold(text: string, stems: readonly Token[], language: string): boolean {
-  if (APART.test(language)) return true;
-  const lower = (UNSEEN.test(text) ? text.replace(/\p{Cf}/gu, "") : text).toLowerCase();
-  const accented = ACCENTED.test(lower);
-  if (accented && DOUBLE.test(lower)) return true;
-  return stems.every(({ stem: one }) => {
-    if (!/^[a-z0-9]+$/.test(one)) return true;
-    const { letters, marked } = beginningOf(one);
-    return lower.includes(letters) || (accented && marked.test(lower.normalize("NFC")));
-  });
-}
+const beginningOf = (stem: string): string => {
+  const certain = stem.length <= 3 ? Math.min(1, stem.length - 1) : Math.max(3, stem.length - 2);
+  return /^[\p{L}\p{M}\p{N}]*/u.exec(stem.slice(0, certain))?.[0] ?? "";
+};
 
 /** Looks for one phrase in texts of a language. */
 export interface PhraseLook {
@@ -60,7 +26,14 @@ export function lookFor(phrase: string, options: MatchOptions): PhraseLook {
   const wanted = tokensOf(phrase, options);
   const content = wanted.filter((word) => !word.stop);
   const stems = content.length > 0 ? content : wanted;
-  const may = (text: string) => stems.length > 0 && mayHold(text, stems, options.language);
+  const beginnings = stems.map(({ stem }) => beginningOf(stem));
+  // Taking a text apart is slow, and most blocks of a page hold no word of a phrase.
+  const may = (text: string) => {
+    if (stems.length === 0) return false;
+    const lower = lowerCase(text, options.language);
+    const folded = (options.foldDiacritics ?? true) ? foldDiacritics(lower, options.language) : lower;
+    return beginnings.every((letters) => folded.includes(letters));
+  };
   const finder = phraseFinder([phrase], options);
   return { may, find: (text) => (may(text) ? finder.find(text) : NOTHING) };
 }

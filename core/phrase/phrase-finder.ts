@@ -35,18 +35,34 @@ export interface PhraseFinder {
 interface Wanted {
   number: number;
   tokens: readonly Token[];
+  /** A sentence ends within it, so that it may reach across the end of one. */
+  acrossSentences: boolean;
   /** Stop words before the first word that carries a subject. */
   lead: number;
   /** Its stems in order, by their numbers; of stop words only where it has no others. */
   symbols: readonly number[];
 }
 
-const SENTENCE_END = /[.!?…。！？]["'”’)\]]*(?=\s|$)|\n/g;
+const SENTENCE_END = /[.!?…।؟۔]["'”’)\]]*(?=\s|$)|[。！？]["'”’」』)\]]*|\n/g;
+
+/** Characters before a full stop that say whether it ends a sentence. */
+const LONGEST_ABBREVIATION = 20;
 
 /** Ends of the sentences of a text, roughly: where all words of a phrase may stand together. */
 function sentenceEnds(text: string): number[] {
   const ends = Array.from(text.matchAll(SENTENCE_END), (match) => match.index + match[0].length);
-  return [...ends.filter((end) => !endsInAbbreviation(text.slice(Math.max(0, end - 20), end + 1))), text.length];
+  return [
+    ...ends.filter((end) => !endsInAbbreviation(text.slice(Math.max(0, end - LONGEST_ABBREVIATION), end + 1))),
+    text.length,
+  ];
+}
+
+/** Whether a sentence ends between two places of a text. A line that is broken ends none: headings are broken anywhere. */
+function sentenceEndsBetween(text: string, from: number, to: number): boolean {
+  if (!/[.!?…।؟۔。！？]/.test(text.slice(from, to))) return false;
+  const begin = Math.max(0, from - LONGEST_ABBREVIATION);
+  const ends = sentenceEnds(text.slice(begin, to + 1).replaceAll("\n", " "));
+  return ends.some((end) => begin + end > from && begin + end <= to);
 }
 
 /**
@@ -121,7 +137,14 @@ export function phraseFinder(phrases: readonly string[], options: MatchOptions):
     const [first] = bearing;
     if (!first) continue;
     const symbols = bearing.map(({ stem }) => symbolOf(stem));
-    (content.length > 0 ? wanted : onlyStops).push({ number, tokens, lead: tokens.indexOf(first), symbols });
+    const acrossSentences = sentenceEndsBetween(phrase, first.end, bearing.at(-1)?.start ?? 0);
+    (content.length > 0 ? wanted : onlyStops).push({
+      number,
+      tokens,
+      acrossSentences,
+      lead: tokens.indexOf(first),
+      symbols,
+    });
   }
   const inContent = new Automaton(wanted);
   const inAll = new Automaton(onlyStops);
@@ -156,10 +179,12 @@ export function phraseFinder(phrases: readonly string[], options: MatchOptions):
     /** Index behind the last place of a phrase. */
     const behind = new Map<number, number>();
     const take = (one: Wanted, first: number, last: number) => {
-      const from = first - one.lead;
-      const exact = from >= 0 && one.tokens.every(({ plain }, i) => seen[from + i]?.plain === plain);
-      const [start, end] = exact ? [from, from + one.tokens.length] : [first, last + 1];
+      const led = first - one.lead;
+      const exact = led >= 0 && one.tokens.every(({ plain }, i) => seen[led + i]?.plain === plain);
+      const [start, end] = exact ? [led, led + one.tokens.length] : [first, last + 1];
       if (start < (behind.get(one.number) ?? 0)) return;
+      const [from, to] = [words[first]?.end ?? 0, words[last]?.start ?? 0];
+      if (!one.acrossSentences && sentenceEndsBetween(text, from, to)) return;
       behind.set(one.number, end);
       found.push({ phrase: one.number, kind: exact ? "exact" : "form", ...placeOf(words.slice(start, end)) });
     };

@@ -7,7 +7,7 @@ export const LONGEST_PHRASE = 200;
 /** What names a phrase: written with other capitals, accents, spaces or signs it is the same. "" where it holds no word. */
 export const phraseKey = (text: string): string =>
   wordsOf(text.slice(0, LONGEST_PHRASE), "")
-    .map(({ text: word }) => foldDiacritics(lowerCase(word, "").replaceAll("’", "'")))
+    .map(({ text: word }) => foldDiacritics(lowerCase(word, ""), ""))
     .join(" ");
 
 /** Why a text is no phrase, in a sentence that says what to do; null where it is one. */

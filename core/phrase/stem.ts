@@ -14,8 +14,13 @@ import { stemmer as swedish } from "@orama/stemmers/swedish";
 import { stemmer as turkish } from "@orama/stemmers/turkish";
 import english from "wink-porter2-stemmer";
 import { foldDiacritics, lowerCase } from "./fold.ts";
+import { withoutParticles } from "./korean.ts";
+import { withoutFleetingVowels } from "./russian.ts";
 
-/** Snowball's algorithm for a language (snowballstem.org); words of languages without one are compared whole. */
+/**
+ * Snowball's algorithm for a language (snowballstem.org), or what takes particles off; words of languages without one are
+ * compared whole.
+ */
 const STEMMERS: Readonly<Record<string, (word: string) => string>> = {
   da: danish,
   de: german,
@@ -25,13 +30,14 @@ const STEMMERS: Readonly<Record<string, (word: string) => string>> = {
   fr: french,
   hu: hungarian,
   it: italian,
+  ko: withoutParticles,
   nb: norwegian,
   nl: dutch,
   nn: norwegian,
   no: norwegian,
   pt: portuguese,
   ro: romanian,
-  ru: russian,
+  ru: (word) => withoutFleetingVowels(russian(word.replaceAll("ё", "е"))),
   sv: swedish,
   tr: turkish,
 };
@@ -45,7 +51,7 @@ const LONGEST_WORD = 100;
 
 /** A word's stem, folded, so that two forms of a word compare equal. `language` is a BCP 47 tag, or "". */
 export function stem(word: string, language: string): string {
-  if (word.length > LONGEST_WORD) return foldDiacritics(lowerCase(word, language));
+  if (word.length > LONGEST_WORD) return foldDiacritics(lowerCase(word, language), language);
   const primary = language.slice(0, 2).toLowerCase();
   let memory = remembered.get(primary);
   if (!memory || memory.size > REMEMBERED_WORDS) {
@@ -57,7 +63,7 @@ export function stem(word: string, language: string): string {
     const lower = lowerCase(word, language)
       .replaceAll("’", "'")
       .replace(/\p{Cf}/gu, "");
-    result = foldDiacritics(STEMMERS[primary]?.(lower) ?? lower);
+    result = foldDiacritics(STEMMERS[primary]?.(lower) ?? lower, language);
     memory.set(word, result);
   }
   return result;

@@ -24,7 +24,7 @@ export function wordsIn(lists: Record<string, string>): (language: string) => Re
     let set = sets.get(primary);
     if (!set) {
       const words = (lists[primary] ?? "").split(" ");
-      set = new Set([...words, ...words.map(foldDiacritics)]);
+      set = new Set([...words, ...words.map((word) => foldDiacritics(word, primary))]);
       sets.set(primary, set);
     }
     return set;

@@ -39,7 +39,7 @@ function formsIn({ language, foldDiacritics: fold = true }: MatchOptions): Map<s
 /** A word's form; stems are remembered. */
 export function formOf(word: string, { language, foldDiacritics: fold = true }: MatchOptions): Form {
   const lower = lowerCase(word, language).replaceAll("’", "'");
-  const plain = fold ? foldDiacritics(lower) : lower;
+  const plain = fold ? foldDiacritics(lower, language) : lower;
   return { plain, stem: fold ? stem(word, language) : lower, stop: isStopWord(plain, language) };
 }
 

@@ -8,9 +8,10 @@ export interface Word {
 }
 
 // UAX #29 word boundaries for scripts written with spaces (WB4–WB13): letters, digits and what joins them inside a word,
-// marks and what is not seen, such as soft hyphens, belonging to what they stand behind.
+// marks and what is not seen, such as soft hyphens, belonging to what they stand behind. Beyond it, C++ and C# are words: “C”
+// is another one.
 const WORD =
-  /[\p{L}\p{N}\p{Pc}][\p{L}\p{M}\p{N}\p{Pc}\p{Cf}]*(?:(?:(?<=\p{L}[\p{M}\p{Cf}]*)[:·.'’‧][\p{M}\p{Cf}]*(?=\p{L})|(?<=\p{N}[\p{M}\p{Cf}]*)[.,;'’][\p{M}\p{Cf}]*(?=\p{N})|(?<=\p{sc=Hebr}[\p{M}\p{Cf}]*)["'][\p{M}\p{Cf}]*(?=\p{sc=Hebr}))[\p{L}\p{M}\p{N}\p{Pc}\p{Cf}]+)*(?:(?<=\p{sc=Hebr}[\p{M}\p{Cf}]*)')?/gu;
+  /[\p{L}\p{N}\p{Pc}][\p{L}\p{M}\p{N}\p{Pc}\p{Cf}]*(?:(?:(?<=\p{L}[\p{M}\p{Cf}]*)[:·.'’‧][\p{M}\p{Cf}]*(?=\p{L})|(?<=\p{N}[\p{M}\p{Cf}]*)[.,;'’][\p{M}\p{Cf}]*(?=\p{N})|(?<=\p{sc=Hebr}[\p{M}\p{Cf}]*)["'][\p{M}\p{Cf}]*(?=\p{sc=Hebr}))[\p{L}\p{M}\p{N}\p{Pc}\p{Cf}]+)*(?:(?<=\p{sc=Hebr}[\p{M}\p{Cf}]*)')?(?:(?<=\p{L})(?:\+\+|#)(?![\p{L}\p{N}\p{Pc}+#]))?/gu;
 /** A line that joins words is none by itself. */
 const JOINS_ALONE = /^[\p{Pc}\p{M}\p{Cf}]+$/u;
 const UNSPACED =

@@ -21,7 +21,7 @@ export interface Unseen {
 
 /** A text as two are compared: case, accents, quotation marks, dashes and spacing apart. */
 export const plain = (text: string): string =>
-  foldDiacritics(collapse(text).toLowerCase())
+  foldDiacritics(collapse(text).toLowerCase(), "")
     .replace(/[“”„«»"‘’'`´]/g, "")
     .replace(/[‐-―−]/g, "-")
     .replace(/[\s\u00a0\u202f]+/g, " ")

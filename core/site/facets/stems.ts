@@ -17,7 +17,7 @@ export function stemSign(stem: string): string {
 
 /** Stems of the content's words, a character each, in order: pages that cannot say a phrase are known without their sources. */
 export const stems = plainFacet<string>({
-  version: 2,
+  version: 3,
   sees: ["blocks", "language"],
   take(page) {
     const language = languageOf(page);
