@@ -2,8 +2,7 @@ import { decoded } from "../address/address.ts";
 import { slugOf } from "../address/slug.ts";
 import { descriptionOf, languageOf, type Page, titleOf } from "../page/page.ts";
 import { structuredValues } from "../page/structured-values.ts";
-import { isStatement, sentencesOf } from "../phrase/sentences.ts";
-import { suggestDescription } from "../result/suggest.ts";
+import { firstSentence } from "../result/suggest.ts";
 import type { HouseStyle } from "../settings/house-style.ts";
 import { withoutBrand } from "../settings/without-brand.ts";
 
@@ -126,14 +125,6 @@ export const VARIABLES: readonly Variable[] = [
     value: ({ page }) => priceOf(page),
   },
 ];
-
-function firstSentence(page: Page): string | null {
-  const text =
-    suggestDescription(page) ?? page.blocks.find((b) => b.tag === "p" && b.landmark !== "navigation")?.text ?? null;
-  if (text === null) return null;
-  const sentences = sentencesOf(text, languageOf(page));
-  return (sentences.find(isStatement) ?? sentences[0] ?? text).trim();
-}
 
 const BY_NAME = new Map(VARIABLES.map((variable) => [variable.name, variable]));
 

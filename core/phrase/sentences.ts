@@ -32,15 +32,21 @@ const LABEL = /^\p{Lu}[\p{L}\p{M}]*\.?\s+\d+(?:[.–-]\d+)*\s*[.:]?\s*$/u;
 const OPTION = /(?:^|[\s[(|])--?[\p{L}\d][\w-]*/gu;
 const BRACKET = /[[\]{}<>|=]/g;
 
-/** Words that a statement has at least, and characters where words are not parted. */
-const FEWEST_WORDS = 4;
+/** Words that a sentence and a statement have at least, and characters where words are not parted. */
+const FEWEST_WORDS = 3;
+const FEWEST_OF_STATEMENT = 4;
 const FEWEST_CHARACTERS = 8;
 
 /**
- * Whether a sentence states something: it is no label with a number, no synopsis of a command, no scrap of code, and has an
+ * Whether a text is a sentence that can be read: no label with a number, no synopsis of a command, no scrap of code; it has an
  * end and a few words.
  */
-export function isStatement(sentence: string): boolean {
+export const isSentence = (text: string): boolean => hasWords(text, FEWEST_WORDS);
+
+/** Whether a sentence says something when it is read alone. */
+export const isStatement = (sentence: string): boolean => hasWords(sentence, FEWEST_OF_STATEMENT);
+
+function hasWords(sentence: string, fewest: number): boolean {
   const text = sentence.trim();
   if (!ENDED.test(text) || LABEL.test(text)) return false;
   const options = text.match(OPTION)?.length ?? 0;
@@ -48,5 +54,5 @@ export function isStatement(sentence: string): boolean {
   const words = text.split(/\s+/).length;
   if (options + brackets > 1 && (options + brackets) * 4 > words) return false;
   if (LETTERLESS_SCRIPT.test(text)) return [...text].length >= FEWEST_CHARACTERS;
-  return words >= FEWEST_WORDS && /\p{Ll}/u.test(text);
+  return words >= fewest && /\p{Ll}/u.test(text);
 }

@@ -4,7 +4,7 @@ import { DEFAULT_LIMITS } from "../settings/house-style.ts";
 import { breadcrumbOf } from "./breadcrumb.ts";
 import { resultOf } from "./result.ts";
 import { shorten } from "./shorten.ts";
-import { suggestDescription, suggestTitle } from "./suggest.ts";
+import { firstSentence, suggestDescription, suggestTitle } from "./suggest.ts";
 
 const page = (html: string, address = "https://quay.example/visit/opening-times") => readPage(html, { address });
 
@@ -99,5 +99,19 @@ describe("a suggestion is made of the page's own words", () => {
     const text = "Dr. Stone keeps the lamp of the ship lit from dusk to dawn, every day of the year.";
     expect(suggestDescription(page(`${caption}${synopsis}<p>${text} See Table 5.</p>`))).toBe(text);
     expect(suggestDescription(page("<p>Too short.</p>"))).toBeNull();
+  });
+
+  it.each([
+    ["en", "Reaches 6.2 metres.", "The pole is made of three parts, which are carried in a bag."],
+    ["en", "This guide is short.", "These knots are tied by hand, one after the other, on a rope."],
+    ["es", "Estos nudos sirven.", "Se hacen a mano, uno después del otro, con una cuerda."],
+    ["fr", "Cette lampe est vieille.", "Elle brûle de l’huile, chaque nuit, depuis cent ans."],
+  ])("description (%s): a short first sentence counts, and is extended by the next", (lang, first, next) => {
+    const menu = "<nav><p>Home is over there, as you know.</p></nav><footer><p>All of it is ours alone.</p></footer>";
+    for (const body of [`<p>${first} ${next}</p>`, `<p>${first}</p><p>${next}</p>`]) {
+      const read = page(`<html lang="${lang}"><title>x</title>${menu}<main><h1>Pole. It is one.</h1>${body}</main>`);
+      expect(firstSentence(read)).toBe(first);
+      expect(suggestDescription(read)).toBe(`${first} ${next}`);
+    }
   });
 });

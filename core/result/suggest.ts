@@ -1,5 +1,6 @@
+import { contentBlocks, isHeadingBlock } from "../page/body.ts";
 import { languageOf, type Page } from "../page/page.ts";
-import { isStatement, sentencesOf } from "../phrase/sentences.ts";
+import { isSentence, isStatement, sentencesOf } from "../phrase/sentences.ts";
 import { DEFAULT_LIMITS, type HouseStyle } from "../settings/house-style.ts";
 import { setDescription } from "./result.ts";
 
@@ -15,32 +16,46 @@ export function suggestTitle(page: Page, style: Pick<HouseStyle, "brand" | "sepa
 
 /** Characters of a text that its first sentences are looked for in: a result shows a tenth of that. */
 const ENOUGH = 2000;
-/** Characters from which on a block is looked at: shorter ones are captions and notes. */
+/** Characters that a description has at least: fewer say next to nothing. */
 const LEAST = 50;
+const PROSE: ReadonlySet<string> = new Set(["p", "div", "dd"]);
 
-/** A description made of the page's own first sentences, as many as are shown on desktop; null where there are none. */
+/** The sentences of each paragraph of the content, in the order in which a reader meets them. */
+function* paragraphsOf(page: Page): Iterable<string[]> {
+  for (const { block, index } of contentBlocks(page))
+    if (PROSE.has(block.tag) && !isHeadingBlock(page, index))
+      yield sentencesOf(block.text.slice(0, ENOUGH), languageOf(page));
+}
+
+/** The first sentence of the content that a reader sees; null where there is none. */
+export function firstSentence(page: Page): string | null {
+  for (const sentences of paragraphsOf(page)) {
+    const found = sentences.find(isSentence);
+    if (found !== undefined) return found.trim();
+  }
+  return null;
+}
+
+/**
+ * A description made of the page's own first sentences, as many as are shown on desktop; null where there are none. A
+ * paragraph that is too short for one is extended by the next.
+ */
 export function suggestDescription(page: Page): string | null {
   const fits = (text: string) => setDescription(text, "desktop", DEFAULT_LIMITS).lost === "";
-  const prose = page.blocks.filter(
-    (b) =>
-      (b.tag === "p" || b.tag === "div" || b.tag === "dd") &&
-      b.landmark !== "navigation" &&
-      b.landmark !== "complementary" &&
-      b.landmark !== "contentinfo",
-  );
-  for (const block of prose) {
-    if (block.text.length < LEAST) continue;
-    const sentences = sentencesOf(block.text.slice(0, ENOUGH), languageOf(page));
-    // What is no statement, such as a label before the text, is passed over; behind the first it ends what is taken.
-    const from = sentences.findIndex(isStatement);
-    if (from < 0) continue;
-    let text = "";
-    for (const sentence of sentences.slice(from)) {
-      if (!isStatement(sentence) || !fits((text + sentence).trim())) break;
-      text += sentence;
+  let text = "";
+  for (const sentences of paragraphsOf(page)) {
+    // What is no sentence, such as a label before the text, is passed over; behind the first it ends what is taken.
+    const from = text === "" ? sentences.findIndex(isSentence) : 0;
+    const taken = text;
+    for (const sentence of from < 0 ? [] : sentences.slice(from)) {
+      const more = text === "" || /\s$/.test(text) ? text + sentence : `${text} ${sentence}`;
+      const goesOn = text.length < LEAST ? isSentence(sentence) : isStatement(sentence);
+      if (!goesOn || !fits(more.trim())) break;
+      text = more;
     }
-    // A first sentence that is longer than what is shown is no description, and the next block may have one.
-    if (text !== "") return text.trim();
+    if (text.trim().length >= LEAST) return text.trim();
+    // A first sentence that is longer than what is shown is no description, and the next paragraph may have one.
+    if (text === taken) text = "";
   }
   return null;
 }

@@ -2,11 +2,12 @@ import { widthOf } from "../../measure/width.ts";
 import { contentBlocks, isHeadingBlock } from "../../page/body.ts";
 import { descriptionOf, languageOf, type Page } from "../../page/page.ts";
 import { contentStems } from "../../phrase/content-stems.ts";
-import { isStatement, sentencesOf } from "../../phrase/sentences.ts";
+import { isSentence, isStatement, sentencesOf } from "../../phrase/sentences.ts";
 import { pricesIn } from "../../structured-data/agreement.ts";
 import { dateIn } from "../../structured-data/dates.ts";
 import { setDescription } from "../result.ts";
 import { descriptionStyle } from "../styles.ts";
+import { firstSentence } from "../suggest.ts";
 import { bestOf, isBoast, phraseIn, type SuggestedText, type SuggestingBasis, type Weighed } from "./suggested.ts";
 
 /** Sentences that are weighed: what a page is about stands early. */
@@ -68,13 +69,19 @@ function wordingsOf(text: string): string[] {
   return [...new Set([text, ended(bare), ended(short.replace(/[\s,;:–—-]+$/u, ""))])].filter(isStatement);
 }
 
-const canStand = (text: string) =>
-  text.length <= LONGEST && isStatement(text) && !isBoast(text) && !ELSEWHERE.test(text) && !/[:?]$/.test(text);
+const canStand = (text: string, opens = false) =>
+  text.length <= LONGEST &&
+  (opens ? isSentence(text) : isStatement(text)) &&
+  !isBoast(text) &&
+  !ELSEWHERE.test(text) &&
+  !/[:?]$/.test(text);
 
 /** The sentences of the content that could stand alone, weighed. */
 function sentencesOn(page: Page, { phrase, share }: SuggestingBasis, language: string): Sentence[] {
   const pointing = POINTING[language.slice(0, 2).toLowerCase() || "en"];
   const wanted = [...contentStems(phrase, language)];
+  const opening = firstSentence(page);
+  let opened = false;
   const found: Sentence[] = [];
   for (const { block, index } of contentBlocks(page)) {
     if (isHeadingBlock(page, index) || block.tag === "figcaption" || block.tag === "pre" || block.tag === "code")
@@ -82,12 +89,15 @@ function sentencesOn(page: Page, { phrase, share }: SuggestingBasis, language: s
     const parts = sentencesOf(block.text.slice(0, ENOUGH), language).map((part) => part.trim());
     for (const [i, text] of parts.entries()) {
       const at = found.length;
-      if (!canStand(text) || pointing?.test(text)) continue;
+      // Before the first sentence of a page stands nothing that it could point to; where it is short, the next one extends it.
+      const opens: boolean = text === opening && !opened;
+      opened ||= opens;
+      if (!canStand(text, opens) || (!opens && pointing?.test(text))) continue;
       const stems = [...contentStems(text, language)];
-      if (stems.length < 3) continue;
+      if (!opens && stems.length < 3) continue;
       const reasons: string[] = [];
       let score = 2.5 / (1 + at / 6);
-      if (at === 0) reasons.push("is the first sentence of the page");
+      if (opens) reasons.push("is the first sentence of the page");
       const said = phraseIn(text, phrase, language);
       if (said) {
         score += PHRASE_WORTH[said.kind];
