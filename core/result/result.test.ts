@@ -56,22 +56,22 @@ describe("a breadcrumb", () => {
 });
 
 describe("a shorter wording", () => {
-  const within = (n: number) => (text: string) => text.length <= n;
+  const english = (most: number) => ({ fits: (text: string) => text.length <= most, language: "en" });
   it("gives up the site's name first", () => {
-    expect(shorten("Opening times and prices | Gullhaven", within(30), "Opening times and prices")).toBe(
-      "Opening times and prices",
-    );
+    expect(
+      shorten("Opening times and prices | Gullhaven", { ...english(30), brandless: "Opening times and prices" }),
+    ).toBe("Opening times and prices");
   });
   it("then its last parts", () => {
     const text = "Opening times of the lightship, prices, last boat";
-    expect(shorten(text, within(40), text)).toBe("Opening times of the lightship, prices");
+    expect(shorten(text, { ...english(40), brandless: text })).toBe("Opening times of the lightship, prices");
   });
   it("then words, never ending on one that dangles", () => {
     const text = "Everything about the lamp of the ship and the crew who kept her";
-    expect(shorten(text, within(44), text)).toBe("Everything about the lamp of the ship");
+    expect(shorten(text, { ...english(44), brandless: text })).toBe("Everything about the lamp of the ship");
   });
   it("and says nothing where nothing sensible fits", () => {
-    expect(shorten("Unpronounceable lightship", within(5), "Unpronounceable lightship")).toBeNull();
+    expect(shorten("Unpronounceable lightship", { ...english(5), brandless: "Unpronounceable lightship" })).toBeNull();
   });
 });
 

@@ -21,6 +21,10 @@ type Taken = Pick<Desk, "page" | "record" | "edit" | "original">;
 /** Ways in which a text that is cut fits: two or three. */
 const WAYS = 3;
 
+/** Each wording once, without the one in use. */
+const once = (texts: readonly SuggestedText[], now: string): SuggestedText[] =>
+  texts.filter(({ text }, i) => text !== now && texts.findIndex((one) => one.text === text) === i);
+
 /** Other titles and descriptions out of the page's own words; where the present ones are cut, shorter ones of them first. */
 export default function OtherWordings({ desk, limits }: { desk: Taken; limits: ResultLimits }) {
   const { page, record, original } = desk;
@@ -41,7 +45,7 @@ export default function OtherWordings({ desk, limits }: { desk: Taken; limits: R
       const fits = (one: string) => set(one, "desktop", limits).lost === "" && set(one, "mobile", limits).lost === "";
       return text === "" || fits(text)
         ? []
-        : shorterWordings(text, fits, bare, keeps(text))
+        : shorterWordings(text, { fits, brandless: bare, language, keeps: keeps(text) })
             .slice(0, WAYS)
             .map((one) => ({ text: one.text, px: set(one.text, "desktop", limits).px, reasons: [`fits ${one.how}`] }));
     };
@@ -56,7 +60,7 @@ export default function OtherWordings({ desk, limits }: { desk: Taken; limits: R
     <section aria-label="Other wordings" className="mt-4 max-w-[640px] border-hairline border-t pt-3">
       <List
         of="Titles"
-        texts={[...shorter.title, ...(found?.titles ?? [])].filter(({ text }) => text !== titleOf(page))}
+        texts={once([...shorter.title, ...(found?.titles ?? [])], titleOf(page))}
         looking={found === null}
         className="text-[18px] text-result-title"
         onUse={(text) => desk.edit(titleEdit(original, text), "Suggested title")}
@@ -64,9 +68,7 @@ export default function OtherWordings({ desk, limits }: { desk: Taken; limits: R
       />
       <List
         of="Descriptions"
-        texts={[...shorter.description, ...(found?.descriptions ?? [])].filter(
-          ({ text }) => text !== descriptionOf(page),
-        )}
+        texts={once([...shorter.description, ...(found?.descriptions ?? [])], descriptionOf(page))}
         looking={found === null}
         className="text-[14px] text-result-text leading-[22px]"
         onUse={(text) => desk.edit(descriptionEdit(original, text), "Suggested description")}

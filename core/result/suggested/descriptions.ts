@@ -1,6 +1,6 @@
 import { widthOf } from "../../measure/width.ts";
 import { contentBlocks, isHeadingBlock } from "../../page/body.ts";
-import { descriptionOf, languageOf, type Page } from "../../page/page.ts";
+import { descriptionOf, languageOf, type Page, titleOf } from "../../page/page.ts";
 import { contentStems } from "../../phrase/content-stems.ts";
 import { isSentence, isStatement, sentencesOf } from "../../phrase/sentences.ts";
 import { pricesIn } from "../../structured-data/agreement.ts";
@@ -8,6 +8,7 @@ import { dateIn } from "../../structured-data/dates.ts";
 import { setDescription } from "../result.ts";
 import { descriptionStyle } from "../styles.ts";
 import { firstSentence } from "../suggest.ts";
+import { readsAlone } from "./reads-well.ts";
 import { bestOf, isBoast, phraseIn, type SuggestedText, type SuggestingBasis, type Weighed } from "./suggested.ts";
 
 /** Sentences that are weighed: what a page is about stands early. */
@@ -63,10 +64,12 @@ interface Sentence {
 const ended = (text: string) => (/[.!?…。]["'”’»)]*$/u.test(text) ? text : `${text}.`);
 
 /** A sentence, and what is left of it without its brackets and its last clause. */
-function wordingsOf(text: string): string[] {
+function wordingsOf(text: string, reads: (text: string) => boolean): string[] {
   const bare = text.replace(/\s*[([][^()[\]]*[)\]]/g, "");
   const short = bare.replace(TAIL, "");
-  return [...new Set([text, ended(bare), ended(short.replace(/[\s,;:–—-]+$/u, ""))])].filter(isStatement);
+  return [...new Set([text, ended(bare), ended(short.replace(/[\s,;:–—-]+$/u, ""))])].filter(
+    (one) => isStatement(one) && reads(one),
+  );
 }
 
 const canStand = (text: string, opens = false) =>
@@ -76,12 +79,20 @@ const canStand = (text: string, opens = false) =>
   !ELSEWHERE.test(text) &&
   !/[:?]$/.test(text);
 
+/** Whether a sentence can be read without its page. */
+const readingOn = (page: Page, phrase: string, language: string) => {
+  const h1 = page.headings.find(({ level, text }) => level === 1 && text !== "")?.text ?? "";
+  const about = `${titleOf(page)} ${h1} ${phrase}`;
+  return (text: string) => readsAlone(text, language, about);
+};
+
 /** The sentences of the content that could stand alone, weighed. */
 function sentencesOn(page: Page, { phrase, share }: SuggestingBasis, language: string): Sentence[] {
   const pointing = POINTING[language.slice(0, 2).toLowerCase() || "en"];
   const wanted = [...contentStems(phrase, language)];
   const opening = firstSentence(page);
   let opened = false;
+  const reads = readingOn(page, phrase, language);
   const found: Sentence[] = [];
   for (const { block, index } of contentBlocks(page)) {
     if (isHeadingBlock(page, index) || block.tag === "figcaption" || block.tag === "pre" || block.tag === "code")
@@ -92,7 +103,7 @@ function sentencesOn(page: Page, { phrase, share }: SuggestingBasis, language: s
       // Before the first sentence of a page stands nothing that it could point to; where it is short, the next one extends it.
       const opens: boolean = text === opening && !opened;
       opened ||= opens;
-      if (!canStand(text, opens) || (!opens && pointing?.test(text))) continue;
+      if (!canStand(text, opens) || !reads(text) || (!opens && pointing?.test(text))) continue;
       const stems = [...contentStems(text, language)];
       if (!opens && stems.length < 3) continue;
       const reasons: string[] = [];
@@ -123,7 +134,7 @@ function sentencesOn(page: Page, { phrase, share }: SuggestingBasis, language: s
         reasons.push("gives a day or an hour");
       }
       const next = parts[i + 1] ?? "";
-      found.push({ text, at, score, reasons, next: canStand(next) ? next : "" });
+      found.push({ text, at, score, reasons, next: canStand(next) && reads(next) ? next : "" });
       if (found.length === MOST_SENTENCES) return found;
     }
   }
@@ -143,6 +154,7 @@ export function suggestDescriptions(page: Page, basis: SuggestingBasis): Suggest
     known.set(text, px);
     return px;
   };
+  const reads = readingOn(page, phrase, language);
   const weighed: Weighed[] = [];
   const weigh = (
     parts: readonly string[],
@@ -180,7 +192,7 @@ export function suggestDescriptions(page: Page, basis: SuggestingBasis): Suggest
     weigh([patterned.description], "", [{ score: 3, reasons: ["follows the house style’s pattern"] }]);
   const sentences = sentencesOn(page, basis, language).sort((a, b) => b.score - a.score);
   for (const one of sentences.slice(0, MOST_JOINED * 2))
-    for (const text of wordingsOf(one.text)) weigh([text], one.text, [one], text !== one.text);
+    for (const text of wordingsOf(one.text, reads)) weigh([text], one.text, [one], text !== one.text);
   const some = sentences.slice(0, MOST_JOINED);
   const followers = some.filter(({ text }) => !PRONOUN.test(text));
   for (const one of some) {

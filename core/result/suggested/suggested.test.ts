@@ -71,6 +71,26 @@ describe("titles out of the page's own words", () => {
     expect(texts(titles(bowline, { phrase: "tie a bowline" })).join()).toContain("How to tie a bowline in 4 steps");
   });
 
+  it("give no number of steps of a list that is no instruction, and no words of a language that the page does not say", () => {
+    const list = "<ol><li>Loop<li>Through<li>Round<li>Back</ol>";
+    expect(texts(titles(`<main><h1>Our oldest boats</h1>${list}</main>`)).join()).not.toContain("steps");
+    const unsaid = readPage(`<main><h1>How to tie a bowline</h1>${list}</main>`, { address: "https://quay.example/" });
+    expect(texts(suggestTitles(unsaid, basis())).join()).not.toContain("steps");
+  });
+
+  it("join no numbers of sections and no headings that any page has, and keep the capitals of German nouns", () => {
+    const all = texts(
+      titles("<main><h1>Lamp oil</h1><h2>2.1 Wicks</h2><h2>Synopsis</h2><h2>Name</h2><h2>Chapter 3</h2></main>"),
+    ).join();
+    expect(all).not.toMatch(/2\.1|synopsis|name|chapter/i);
+    const german = readPage("<html lang=de><main><h1>Seekarten</h1><h2>Karten lesen</h2></main>", {
+      address: "https://quay.example/",
+    });
+    expect(texts(suggestTitles(german, basis({ phrase: "Bootsverleih" }))).join()).toMatch(
+      /Bootsverleih: Seekarten|Seekarten, Karten lesen/,
+    );
+  });
+
   it("follow the house style's pattern where there is one", () => {
     expect(
       titles(mug, { patterned: { title: "Mugs by post | Quay" } }).some(({ reasons }) =>
@@ -110,6 +130,32 @@ describe("descriptions out of the page's own sentences", () => {
     ).toContain("An hour on the water costs £6.00.");
   });
 
+  it.each([
+    ["en", "a condition without what follows from it", "If the lamp of the ship is lit."],
+    ["de", "a condition without what follows from it", "Wenn die Lampe des Schiffes brennt."],
+    ["fr", "a condition without what follows from it", "Lorsque la lampe du bateau est allumée."],
+    ["en", "an answer without its question", "Yes, the boats are dry in the winter months."],
+    ["de", "an answer without its question", "Nein, die Boote sind im Winter nicht trocken."],
+    ["en", "half a quotation", "“The lamp of the ship is lit at dusk."],
+    ["de", "half a quotation", "„Die Lampe des Schiffes brennt jede Nacht."],
+    ["en", "a part of a list", "oars and ropes for the boats at the quay."],
+    ["en", "a notice about cookies", "We use cookies to remember the boats that you hired."],
+    ["de", "a notice about cookies", "Wir verwenden Cookies, damit die Boote gefunden werden."],
+  ])("(%s) are never %s", (language, _, sentence) => {
+    const good =
+      language === "en"
+        ? "The boats of the museum are hired out at the east quay."
+        : language === "de"
+          ? "Die Boote des Museums liegen am östlichen Kai bereit."
+          : "Les bateaux du musée sont loués au quai de l’est.";
+    const read = readPage(`<html lang=${language}><main><h1>x</h1><p>${good}</p><p>${sentence}</p></main>`, {
+      address: "https://quay.example/boats",
+    });
+    const all = texts(suggestDescriptions(read, basis()));
+    expect(all).toContain(good);
+    expect(all.join(" ")).not.toContain(sentence.slice(3, 20));
+  });
+
   it("are none where there is nothing to say", () => {
     expect(suggestDescriptions(page("<h1>Boats</h1><pre>row(boat);</pre>"), basis())).toEqual([]);
   });
@@ -118,9 +164,12 @@ describe("descriptions out of the page's own sentences", () => {
 it("a text is made to fit in several ways, which keep what it must say", () => {
   const fits = (text: string) => text.length <= 44;
   const text = "Opening times (and prices) of the lightship, the last boat | Quay";
-  const ways = shorterWordings(text, fits, "Opening times (and prices) of the lightship, the last boat", (one) =>
-    one.includes("Opening"),
-  );
+  const ways = shorterWordings(text, {
+    fits,
+    brandless: "Opening times (and prices) of the lightship, the last boat",
+    language: "en",
+    keeps: (one) => one.includes("Opening"),
+  });
   expect(ways.map(({ how }) => how)).toEqual(
     ["cut behind a word", "without its last part", "without what stands in brackets"].filter((how) =>
       ways.some((one) => one.how === how),
@@ -128,11 +177,31 @@ it("a text is made to fit in several ways, which keep what it must say", () => {
   );
   expect(ways.length).toBeGreaterThan(1);
   for (const { text: shorter } of ways) expect(fits(shorter) && shorter.startsWith("Opening")).toBe(true);
-  expect(shorterWordings(text, fits, text, (one) => one.includes("boat"))).toEqual([]);
+  expect(
+    shorterWordings(text, { fits, brandless: text, language: "en", keeps: (one) => one.includes("boat") }),
+  ).toEqual([]);
+});
+
+it.each([
+  ["de", "Eine lange Fahrt mit dem Boot von der Insel zum Leuchtturm", 44],
+  ["fr", "Une longue promenade en bateau de la ville vers le phare", 38],
+  ["es", "Un paseo largo en barco desde el puerto hasta el faro", 34],
+  ["en", "The long letters of the keeper J. R. Stone to the harbour", 38],
+  ["en", "The long letters (of the keeper) to all of the harbour", 30],
+])("a title (%s) is not cut behind a word that leads on, at an initial, or within brackets", (language, text, most) => {
+  for (let length = 15; length <= most; length++)
+    for (const { text: shorter } of shorterWordings(text, {
+      fits: (one) => one.length <= length,
+      brandless: text,
+      language,
+    }))
+      expect(shorter).not.toMatch(
+        /\s(?:von|der|mit|dem|zum|en|de|la|vers|le|desde|el|hasta|of|the|to|J\.|R\.|all)$|\([^)]*$/,
+      );
 });
 
 it("a description is made to fit in whole sentences first", () => {
   const text = "Boats are for hire. They hold four people each. Oars are lent at the quay, and ropes too.";
-  const [first] = shorterWordings(text, (one) => one.length <= 60, text);
+  const [first] = shorterWordings(text, { fits: (one) => one.length <= 60, brandless: text, language: "en" });
   expect(first).toEqual({ text: "Boats are for hire. They hold four people each.", how: "in whole sentences" });
 });

@@ -15,6 +15,7 @@ import { dateIn } from "../../structured-data/dates.ts";
 import { setTitle } from "../result.ts";
 import { shorterWordings } from "../shorten.ts";
 import { titleStyle } from "../styles.ts";
+import { isClosed } from "./reads-well.ts";
 import { bestOf, isBoast, phraseIn, type SuggestedText, type SuggestingBasis, type Weighed } from "./suggested.ts";
 
 /** What a title speaks of, or gives beside it. */
@@ -80,18 +81,26 @@ const STEPS: Readonly<Record<string, string>> = {
   da: "i # trin",
 };
 const FEWEST_STEPS = 3;
+/** Headings over what is done step by step; another numbered list counts something else. Common practice, no source. */
+const HOW =
+  /^(?:how (?:to|do you|we)|step by step|so (?:geht|macht|bindet)|wie (?:man|du|sie)|anleitung|comment|cómo|come|como|hoe|hur|sådan)(?!\p{L})/iu;
+const saysHow = (heading: string) => HOW.test(heading);
 const isSteps = ({ ordered, landmark }: List) => ordered && (landmark === null || landmark === "main");
 
 /** Marks behind a heading that lead to itself. */
 const MARKS = /[\s¶#§🔗↩]+$/u;
 /** Subheadings that any page could have. Common practice, no source. */
 const GENERIC =
-  /^(?:introduction|overview|summary|contents?|conclusion|prerequisites|notes?|see also|references|links?|related|more|details?|description|details|topics|directives|comments?|share|einleitung|überblick|inhalt|zusammenfassung|siehe auch|sommaire|voir aussi|résumé|índice|resumen|indice|introducción|introduzione|introdução)$/iu;
+  /^(?:name|synopsis|syntax|usage|examples?|options|arguments|parameters|return values?|bugs|authors?|copyright|licen[cs]e|history|background|abstract|notice|about|contact|home|menu|search|sources|footnotes|further reading|table of contents|on this page|in this article|faqs?|name und synopsis|beispiele?|fazit|kontakt|quellen|impressum|exemples?|contenu|ejemplos?|contenido|esempi|contenuti|exemplos?|conteúdo|voorbeelden|inhoud|exempel|innehåll|introduction|overview|summary|contents?|conclusion|prerequisites|notes?|see also|references|links?|related|more|details?|description|details|topics|directives|comments?|share|einleitung|überblick|inhalt|zusammenfassung|siehe auch|sommaire|voir aussi|résumé|índice|resumen|indice|introducción|introduzione|introdução)$/iu;
+/** “2.1 The lamp”, “Chapter 3”: a number among others, which says nothing alone. */
+const NUMBERED =
+  /^\s*(?:\d+(?:\.\d+)*[.):]?\s|[ivx]+[.)]\s|(?:chapter|section|part|appendix|kapitel|abschnitt|teil|anhang|chapitre|partie|capítulo|capitolo|hoofdstuk|del)\s+[\divx]+)/iu;
 /** A subheading of more words reads badly behind a comma. */
 const MOST_WORDS = 3;
 
-/** A text as it goes on behind another: its first letter is small unless it belongs to a name. */
-function small(text: string, { words, phrases }: WrittenNames): string {
+/** A text as it goes on behind another: its first letter is small unless it belongs to a name, or is a noun in German. */
+function small(text: string, { words, phrases }: WrittenNames, language: string): string {
+  if (/^de\b/i.test(language)) return text;
   const [word = ""] = /^\p{Lu}\p{Ll}+(?!\p{L})/u.exec(text) ?? [];
   const lower = word.toLowerCase();
   if (word === "" || words.has(lower) || [...phrases.keys()].some((name) => text.toLowerCase().startsWith(name)))
@@ -122,7 +131,7 @@ function subjectsOf(
     take(named, "is the target phrase", WORTH.phrase);
     const says = (text: string) => findPhrase(phrase, text, { language }).length > 0;
     if (h1 !== "" && !says(h1) && !DEFAULT_TITLES.includes(h1.toLowerCase()))
-      take(`${named}: ${small(h1, names)}`, "says what its H1 says", WORTH.h1);
+      take(`${named}: ${small(h1, names, language)}`, "says what its H1 says", WORTH.h1);
     for (const { text } of headings)
       if (text.length <= LONGEST && text !== h1 && endsAsQuestion(text) && says(text))
         take(text, "asks what the page answers", WORTH.question);
@@ -155,7 +164,8 @@ function detailsOf(
   }
   const headings = contentHeadings(page).map(({ heading }) => heading);
   const asked = headings.filter(({ level, text }) => level > 1 && endsAsQuestion(text)).length;
-  const word = QUESTIONS[language.slice(0, 2).toLowerCase() || "en"];
+  // On a page that does not say its language nothing is added in any.
+  const word = QUESTIONS[language.slice(0, 2).toLowerCase()];
   if (asked >= FEWEST_QUESTIONS && word)
     details.push({
       text: `${asked} ${word}`,
@@ -163,7 +173,7 @@ function detailsOf(
       reason: `gives the number of its ${word}`,
       worth: WORTH.number,
     });
-  const steps = STEPS[language.slice(0, 2).toLowerCase() || "en"];
+  const steps = saysHow(headings[0]?.text ?? "") ? STEPS[language.slice(0, 2).toLowerCase()] : undefined;
   const items = Math.max(0, ...page.lists.filter(isSteps).map((list) => list.items));
   if (steps && items >= FEWEST_STEPS)
     details.push({
@@ -179,6 +189,7 @@ function detailsOf(
     const plain = level === 2 && text.length <= LONGEST_NAMED && words.length > 0 && words.length <= MOST_WORDS;
     return plain &&
       !GENERIC.test(text) &&
+      !NUMBERED.test(text) &&
       words[0] &&
       !isLooseWord(words[0].plain, language || "en") &&
       !isQuestion(text, language || "en")
@@ -187,7 +198,7 @@ function detailsOf(
   });
   for (const text of named.slice(0, 2))
     details.push({
-      text: small(text, names),
+      text: small(text, names, language),
       reason: `names what stands under “${text}”`,
       worth: WORTH.subheadings,
     });
@@ -224,7 +235,7 @@ export function suggestTitles(page: Page, basis: SuggestingBasis): SuggestedText
   ];
   const weighed: Weighed[] = [];
   const weigh = (text: string, pieces: readonly [Piece, ...Piece[]], how?: string) => {
-    if (text === now || isBoast(text) || taken(text) || !fits(text)) return;
+    if (text === now || isBoast(text) || !isClosed(text) || taken(text) || !fits(text)) return;
     let score = pieces.reduce((sum, { worth }) => sum + worth, 0);
     const reasons = [...pieces].sort((a, b) => b.worth - a.worth).map(({ reason }) => reason);
     const said = phraseIn(text, phrase, language);
@@ -254,7 +265,12 @@ export function suggestTitles(page: Page, basis: SuggestingBasis): SuggestedText
     }
     if (!fits(subject.text)) {
       const must = says(subject.text) ? says : () => true;
-      for (const { text, how } of shorterWordings(subject.text, fits, subject.text, must))
+      for (const { text, how } of shorterWordings(subject.text, {
+        fits,
+        brandless: subject.text,
+        language,
+        keeps: must,
+      }))
         weigh(text, [subject], `is shortened ${how}`);
     }
   }

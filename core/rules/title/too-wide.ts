@@ -1,4 +1,4 @@
-import { titleOf } from "../../page/page.ts";
+import { languageOf, titleOf } from "../../page/page.ts";
 import { setTitle } from "../../result/result.ts";
 import { shorten } from "../../result/shorten.ts";
 import { limitsOf } from "../../settings/house-style.ts";
@@ -26,7 +26,10 @@ export const titleTooWide = rule({
     if (cut.lost === "") return;
     const fits = (text: string) =>
       setTitle(text, "desktop", { ...limitsOf(houseStyle), titleDesktop: settings.limitPx }).lost === "";
-    const value = title.length < 1000 ? shorten(title, fits, withoutBrand(title, houseStyle.brand)) : null;
+    const value =
+      title.length < 1000
+        ? shorten(title, { fits, brandless: withoutBrand(title, houseStyle.brand), language: languageOf(page) })
+        : null;
     yield {
       message: `Desktop loses ${quoteEnd(cut.lost)} The title is ${rounded(cut.px)} px wide; results are cut at ${settings.limitPx}.`,
       at: { part: "title", words: { start: cut.end, end: title.length }, range: titleRange(page) },
