@@ -1,4 +1,6 @@
+import { isInfinitive, isParticleOf } from "./english-verbs.ts";
 import { lowerCase } from "./fold.ts";
+import { isLooseWord } from "./loose-words.ts";
 import { opensSentence } from "./sentence-start.ts";
 import { isStopWord } from "./stop-words.ts";
 import { type Word, wordsOf } from "./words.ts";
@@ -36,8 +38,15 @@ const SMALL: Record<"chicago" | "ap" | "apa", ReadonlySet<string>> = {
   ap: set(ARTICLES, CONJUNCTIONS, SHORT_PREPOSITIONS, "if v vs"),
   apa: set(ARTICLES, CONJUNCTIONS, SHORT_PREPOSITIONS, "if v vs"),
 };
+/** Chicago, 8.161: what follows a prefix that is no word of its own stays small (Anti-inflammatory, E-mail). */
+const PREFIX =
+  /(?:^|[^\p{L}\p{N}-])(?:anti|bi|co|counter|de|e|ex|extra|hyper|inter|intra|macro|mega|micro|mid|mini|mono|multi|neo|non|pan|post|pre|pro|pseudo|quasi|re|semi|sub|super|trans|tri|ultra|un)-$/iu;
+/** Words that carry no subject and names both: a month, and forenames. */
+const NAMES_TOO = set("may will");
 /** Words of English that are no names wherever they stand. */
-const NEVER_NAMES = set(ARTICLES, CONJUNCTIONS, SHORT_PREPOSITIONS, FOUR_LETTER_PREPOSITIONS, "if v vs how what when");
+const NEVER_NAMES = set(ARTICLES, CONJUNCTIONS, SHORT_PREPOSITIONS, FOUR_LETTER_PREPOSITIONS, "if v vs how what when where which who whom whose why");
+
+const isNoName = (lower: string) => NEVER_NAMES.has(lower) || (isLooseWord(lower, "en") && !NAMES_TOO.has(lower));
 
 const isDutch = (language: string) => /^nl\b/i.test(language);
 
@@ -101,7 +110,10 @@ export function toCase(text: string, style: LetterCase, { language, names }: Cas
       i === 0 || opensSentence(text, start) || (inTitle && DASH.test(text.slice(Math.max(0, start - 8), start)));
     const last =
       i === words.length - 1 || /^["'”’)]*\s*[:|]|^\s+[–—]\s|^["'”’)]*—\p{L}/u.test(text.slice(end, end + 4));
-    const place = { opens, last, shouting, text, start, language, names, unsure };
+    // “Turn it off”: the verb may stand before its object.
+    const verb = words[/^(?:it|them)$/i.test(words[i - 1]?.text ?? "") ? i - 2 : i - 1];
+    const neighbours = { previous: verb?.text ?? "", next: words[i + 1]?.text ?? "" };
+    const place = { opens, last, shouting, text, start, language, names, unsure, ...neighbours };
     result += text.slice(at, start) + (kept.get(i) ?? convert(text.slice(start, end), style, place));
     at = end;
   });
@@ -136,7 +148,14 @@ interface Place {
   language: string;
   names: WrittenNames | undefined;
   unsure: string[];
+  /** The word before it, or before its object, and the one after it; "" where there is none. */
+  previous: string;
+  next: string;
 }
+
+/** Whether a small word of a title is written with a capital where it stands: a part of a verb, and AP's “To” before one. */
+const isVerbal = (word: string, style: LetterCase, { previous, next }: Place): boolean =>
+  isParticleOf(word, previous.toLowerCase()) || (style === "ap" && word === "to" && isInfinitive(next.toLowerCase()));
 
 function convert(word: string, style: LetterCase, place: Place): string {
   const { opens, last, shouting, text, start, language } = place;
@@ -159,7 +178,11 @@ function convert(word: string, style: LetterCase, place: Place): string {
     }
     return small(word, lower, place);
   }
-  return SMALL[style].has(lower) && !opens && !last ? lower : capital(lower, language);
+  // “1st” has no first letter to be a capital.
+  if (/^\p{N}/u.test(word)) return shouting ? lower : word;
+  if (style === "chicago" && PREFIX.test(before)) return lower;
+  const staysSmall = SMALL[style].has(lower) && !opens && !last && !isVerbal(lower, style, place);
+  return staysSmall ? lower : capital(lower, language);
 }
 
 /** A word in the middle of a sentence: small where it is sure that it is no name. */
@@ -168,8 +191,7 @@ function small(word: string, lower: string, { shouting, language, names, unsure 
   const name = names?.words.get(lower);
   if (name) return name;
   const english = /^(?:en\b|$)/i.test(language);
-  if (names?.small.has(lower) || isStopWord(lower, language || "en") || (english && NEVER_NAMES.has(lower)))
-    return lower;
+  if (names?.small.has(lower) || isStopWord(lower, language || "en") || (english && isNoName(lower))) return lower;
   unsure.push(word);
   return shouting ? lower : word;
 }

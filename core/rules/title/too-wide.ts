@@ -11,7 +11,7 @@ export const titleTooWide = rule({
   id: "title/too-wide",
   weight: "should",
   formats: ["html", "markdown", "fields"],
-  sees: ["titles"],
+  sees: ["titles", "language"],
   fromFacets: true,
   heeds: ["limits", "brand"],
   finds: "a title that desktop results cut",
