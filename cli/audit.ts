@@ -1,3 +1,4 @@
+import { isAbsolute, relative, resolve } from "node:path";
 import { pMapIterable } from "p-map";
 import { auditSite } from "#core/audit/examine-site";
 import { siteEntry } from "#core/exchange/audit-report";
@@ -13,6 +14,7 @@ import { baseAddress, type FileToRead, filesIn, nothingIn } from "./files.ts";
 import { readStyle } from "./house-style.ts";
 import { countPages } from "./progress.ts";
 import { startThreads, TookTooLong } from "./threads.ts";
+import { VERSION } from "./version.ts";
 import type { AuditedPage } from "./work.ts";
 
 /** So many files wait for a thread, and so many may be done before the one whose turn it is to be written. */
@@ -28,6 +30,13 @@ interface AuditOptions {
   cache?: string;
   format: AuditFormat;
   failOn: Weight;
+}
+
+/** A file's path from the working folder, where it lies in that; addresses and other files as they are. */
+function fromHere(file: string): string {
+  if (isAddress(file)) return file;
+  const path = relative(process.cwd(), resolve(file));
+  return path.startsWith("..") || isAbsolute(path) ? file : path;
 }
 
 const isAddress = (path: string) => /^https?:\/\//i.test(path);
@@ -75,7 +84,9 @@ export async function auditCommand(paths: string[], options: AuditOptions): Prom
       counting.done();
     }
   };
-  const writer = AUDIT_WRITERS[options.format]({ of: paths.join(", "), day: context.today });
+  const writer = AUDIT_WRITERS[options.format]({ of: paths.join(", "), day: context.today, version: VERSION });
+  // Both are read by programs that know files by where they are in the working folder.
+  const named = options.format === "sarif" || options.format === "github" ? fromHere : (file: string) => file;
   const site = new Site();
   const totals: Record<Weight, number> = { must: 0, should: 0, may: 0 };
   let pages = 0;
@@ -91,13 +102,15 @@ export async function auditCommand(paths: string[], options: AuditOptions): Prom
       pages++;
       site.put(page.facets);
       for (const { weight } of page.entry.findings) totals[weight]++;
-      print(writer.page(page.entry));
+      print(writer.page({ ...page.entry, file: named(page.entry.file) }));
     }
   } finally {
     counting.clear();
     await threads.end();
   }
-  const across = auditSite(site, houseStyle).map(siteEntry);
+  const across = auditSite(site, houseStyle)
+    .map(siteEntry)
+    .map((entry) => ({ ...entry, pages: entry.pages.map(named) }));
   for (const { weight } of across) totals[weight]++;
   print(writer.end({ site: across, pages, totals }));
   const failing = WEIGHTS.slice(0, WEIGHTS.indexOf(options.failOn) + 1);

@@ -38,7 +38,7 @@ program
   )
   .addOption(
     new Option("--format <format>", "how findings are printed")
-      .choices(["text", "json", "sarif", "csv", "markdown", "html"])
+      .choices(["text", "json", "sarif", "github", "csv", "markdown", "html"])
       .default("text"),
   )
   .addOption(

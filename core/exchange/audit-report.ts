@@ -28,6 +28,8 @@ export interface PageEntry {
     line: number | null;
     column: number | null;
     fixable: boolean;
+    /** Names the rule and the place, so that the finding is known again while its page is rewritten. */
+    key: string;
   }[];
 }
 
@@ -37,6 +39,8 @@ export interface SiteEntry {
   weight: Weight;
   message: string;
   pages: string[];
+  /** As of a page's finding, of the first of its pages. */
+  key: string;
 }
 
 /** What stands behind the pages of an audit. */
@@ -73,9 +77,9 @@ export function pageEntry(file: string, read: Page, findings: readonly Finding[]
       ...positionOf(read.source, range.start),
       landmark,
     })),
-    findings: findings.map(({ rule, weight, message, at, fix }) => {
+    findings: findings.map(({ rule, weight, message, at, fix, key }) => {
       const { line, column } = at.range ? positionOf(read.source, at.range.start) : { line: null, column: null };
-      return { rule, weight, message, line, column, fixable: fix !== null };
+      return { rule, weight, message, line, column, fixable: fix !== null, key };
     }),
   };
 }
@@ -86,4 +90,5 @@ export const siteEntry = ({ rule, weight, message, on }: SiteFinding): SiteEntry
   weight,
   message,
   pages: [...new Set(on.map(({ page }) => page))],
+  key: on[0]?.key ?? "",
 });

@@ -17,15 +17,18 @@ interface About {
   of: string;
   /** YYYY-MM-DD. */
   day: string;
+  /** This program's version. */
+  version: string;
 }
 
-export type AuditFormat = "text" | "json" | "sarif" | "csv" | "markdown" | "html";
+export type AuditFormat = "text" | "json" | "sarif" | "github" | "csv" | "markdown" | "html";
 
 /** The formats in which an audit is handed over. */
 export const AUDIT_WRITERS: Record<AuditFormat, (about: About) => AuditWriter> = {
   text: textWriter,
   json: jsonWriter,
   sarif: sarifWriter,
+  github: annotationWriter,
   csv: csvWriter,
   markdown: (about) => documentWriter((reported) => findingsMarkdown(findingsReport(reported, about))),
   html: (about) => documentWriter((reported) => findingsHtml(findingsReport(reported, about))),
@@ -92,19 +95,50 @@ function jsonWriter(): AuditWriter {
   };
 }
 
-function sarifWriter(): AuditWriter {
+function sarifWriter({ version }: About): AuditWriter {
   const list = listWriter();
   const used = new Set<string>();
   return {
     page(entry) {
       for (const { rule } of entry.findings) used.add(rule);
-      return list.items(sarifAround([ITEMS], []), pageResults(entry));
+      return list.items(sarifAround([ITEMS], [], version), pageResults(entry));
     },
     end({ site }) {
       for (const { rule } of site) used.add(rule);
-      const results = list.items(sarifAround([ITEMS], []), site.map(siteResult));
-      return `${results}${list.end(sarifAround([ITEMS], used))}`;
+      const results = list.items(sarifAround([ITEMS], [], version), site.map(siteResult));
+      return `${results}${list.end(sarifAround([ITEMS], used, version))}`;
     },
+  };
+}
+
+const COMMANDS: Record<Weight, string> = { must: "error", should: "warning", may: "notice" };
+
+/** Annotations as workflow commands of GitHub Actions, one a line. How they are escaped is from memory. */
+function annotationWriter(): AuditWriter {
+  const data = (text: string) => text.replaceAll("%", "%25").replaceAll("\r", "%0D").replaceAll("\n", "%0A");
+  const property = (text: string) => data(text).replaceAll(":", "%3A").replaceAll(",", "%2C");
+  const annotation = (weight: Weight, properties: Record<string, string | number | null>, message: string) => {
+    const given = Object.entries(properties).filter(([, value]) => value !== null);
+    const listed = given.map(([name, value]) => `${name}=${property(String(value))}`).join(",");
+    return `::${COMMANDS[weight]} ${listed}::${data(message)}\n`;
+  };
+  return {
+    page: ({ file, findings }) =>
+      findings
+        .map(({ rule, weight, message, line, column }) =>
+          annotation(weight, { file, line, col: column, title: rule }, message),
+        )
+        .join(""),
+    end: ({ site }) =>
+      site
+        .map(({ rule, weight, message, pages: [file = "", ...others] }) =>
+          annotation(
+            weight,
+            { file, title: rule },
+            others.length > 0 ? `${message}\nAlso on ${others.join(", ")}` : message,
+          ),
+        )
+        .join(""),
   };
 }
 

@@ -14,7 +14,7 @@ import { changeListCsv } from "./change-list.ts";
 import { parseEditFile } from "./edit-file.ts";
 import sarifSchema from "./sarif-2.1.0.fixture.json";
 
-const about = { of: "a.example", day: "2026-11-23" };
+const about = { of: "a.example", day: "2026-11-23", version: "1.2.3" };
 
 function audited() {
   const files = {
@@ -62,6 +62,37 @@ describe("an audit", () => {
     const valid = ajv.compile(sarifSchema);
     expect(valid(JSON.parse(written("sarif"))), JSON.stringify(valid.errors)).toBe(true);
     expect(valid({ version: "2.1.0", runs: [{ results: [] }] })).toBe(false);
+  });
+
+  it("names in SARIF the version, where rules are published, and each finding by the same fingerprint from run to run", () => {
+    const [run] = JSON.parse(written("sarif")).runs;
+    expect(run.tool.driver.semanticVersion).toBe("1.2.3");
+    const links = run.tool.driver.rules.flatMap(({ helpUri }: { helpUri?: string }) => helpUri ?? []);
+    expect(links.length).toBeGreaterThan(0);
+    for (const link of links) expect(link).toMatch(/^https:\/\//);
+    const fingerprints = (moved: string) => {
+      const page = readPage(`${moved}<title>Home</title><h1>x</h1><h3>y</h3>`, { address: "https://a.example/" });
+      const findings = audit(page, { phrase: "lamp", houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" });
+      const entry = pageEntry("a.html", page, findings, DEFAULT_HOUSE_STYLE);
+      const { results } = JSON.parse(written("sarif", { pages: [entry], site: [] })).runs[0];
+      return results.map((one: { partialFingerprints: object }) => JSON.stringify(one.partialFingerprints));
+    };
+    expect(fingerprints("\n\n\n")).toEqual(fingerprints(""));
+    expect(new Set(fingerprints("")).size).toBe(fingerprints("").length);
+  });
+
+  // GitHub Docs, “Workflow commands for GitHub Actions”, from memory.
+  it("is one annotation a line for a workflow, with what ends one escaped", () => {
+    const lines = written("github").trimEnd().split("\n");
+    const { pages, site } = audited();
+    expect(lines).toHaveLength(pages.flatMap(({ findings }) => findings).length + site.length);
+    for (const line of lines) expect(line).toMatch(/^::(?:error|warning|notice) file=[^:]+,title=[^:,]+::./);
+    const [page] = pages;
+    const finding = { ...(page as PageEntry).findings[0], rule: "a/b", weight: "must", message: "50 %\r\n::x" };
+    const one = { ...(page as PageEntry), file: "a,b:c.html", findings: [{ ...finding, line: 3, column: 7 }] };
+    expect(written("github", { pages: [one as PageEntry], site: [] })).toBe(
+      "::error file=a%2Cb%3Ac.html,line=3,col=7,title=a/b::50 %25%0D%0A::x\n",
+    );
   });
 
   it("written page by page is the JSON that it would be at once", () => {
@@ -118,6 +149,12 @@ it.each([
   const uris = [...one.matchAll(/"uri": "([^"]*)"/g)].map(([, uri]) => uri);
   expect(new Set(uris)).toEqual(new Set([expected]));
   for (const uri of uris) expect(uri).toMatch(/^(?:[A-Za-z0-9\-._~/]|%[0-9A-F]{2})+$/);
+});
+
+it("a page of the web in SARIF is its address", () => {
+  const [page] = audited().pages;
+  const one = written("sarif", { pages: [{ ...(page as PageEntry), file: "https://a.example/b c" }], site: [] });
+  expect(one).toContain('"uri": "https://a.example/b%20c"');
 });
 
 describe("edit operations as JSON", () => {

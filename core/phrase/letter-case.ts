@@ -44,7 +44,13 @@ const PREFIX =
 /** Words that carry no subject and names both: a month, and forenames. */
 const NAMES_TOO = set("may will");
 /** Words of English that are no names wherever they stand. */
-const NEVER_NAMES = set(ARTICLES, CONJUNCTIONS, SHORT_PREPOSITIONS, FOUR_LETTER_PREPOSITIONS, "if v vs how what when where which who whom whose why");
+const NEVER_NAMES = set(
+  ARTICLES,
+  CONJUNCTIONS,
+  SHORT_PREPOSITIONS,
+  FOUR_LETTER_PREPOSITIONS,
+  "if v vs how what when where which who whom whose why",
+);
 
 const isNoName = (lower: string) => NEVER_NAMES.has(lower) || (isLooseWord(lower, "en") && !NAMES_TOO.has(lower));
 
