@@ -2,7 +2,7 @@ import { addressOn, type Page } from "../../page/page.ts";
 import { type Entity, textOf, textOfValue, valuesOf } from "../../structured-data/graph.ts";
 import { commonPractice } from "../rule.ts";
 import { quote } from "../texts.ts";
-import { dataRule, placeOf } from "./data-rule.ts";
+import { dataRule, isAlone, placeOf } from "./data-rule.ts";
 
 export const dataBreadcrumbUnlikeAddress = dataRule({
   id: "data/breadcrumb-unlike-address",
@@ -14,7 +14,9 @@ export const dataBreadcrumbUnlikeAddress = dataRule({
   ],
   why: "A trail that goes another way than the address may be meant so, or was copied from another page.",
   source: commonPractice(),
+  sees: ["blocks"],
   *check(data, { page }) {
+    if (isAlone(page)) return;
     for (const entity of data.entities) {
       if (!entity.types.includes("BreadcrumbList")) continue;
       const items = valuesOf(entity, "itemListElement").flatMap((value) =>

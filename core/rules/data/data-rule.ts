@@ -57,6 +57,9 @@ function* firstOf(problems: Iterable<Problem>): Iterable<Problem> {
   }
 }
 
+/** Whether data has no page around it, as in a file of JSON-LD: there is no address that it could disagree with. */
+export const isAlone = (page: Page): boolean => page.blocks.length === 0;
+
 /** The place of a finding: a value, or the name before it. */
 export const placeOf = (data: PageData, said: DataPlace, part: "key" | "value" = "value"): Place => ({
   part: "data",

@@ -16,10 +16,16 @@ const findings = (id: string, json: string, body = "") => auditRule(id, pageOf(j
 const product = (says: object) => said({ "@type": "Product", ...says });
 const offer = (says: object) => product({ offers: { "@type": "Offer", ...says } });
 
+const crumb = (position: number, item?: string) => ({
+  "@type": "ListItem",
+  position,
+  name: "x",
+  ...(item && { item }),
+});
 const list = (...positions: unknown[]) =>
   said({
     "@type": "BreadcrumbList",
-    itemListElement: positions.map((position) => ({ "@type": "ListItem", name: "x", position })),
+    itemListElement: positions.map((position, i) => ({ "@type": "ListItem", name: "x", item: `/${i}`, position })),
   });
 const faq = (...questions: string[]) =>
   said({
@@ -128,7 +134,40 @@ describe("a rule about structured data finds what it is for, and nothing where t
       said({ "@type": "WebSite", potentialAction: { "@type": "SearchAction", target: "/?q={q}" } }),
       said({ "@type": "WebSite" }),
     ],
-    ["data/feature-retired", said({ "@type": "Car", offers: { "@type": "Offer" } }), said({ "@type": "Car" })],
+    [
+      "data/feature-retired",
+      said({ "@type": "Car", mileageFromOdometer: 9, offers: { "@type": "Offer", price: 9 } }),
+      said({ "@type": "Car", offers: { "@type": "Offer", price: 9 } }),
+    ],
+    [
+      "data/number",
+      said({ "@type": "AggregateRating", ratingValue: "four" }),
+      said({ "@type": "AggregateRating", ratingValue: "4/5" }),
+    ],
+    [
+      "data/number",
+      said({ "@type": "JobPosting", baseSalary: { "@type": "MonetaryAmount", value: "£30k" } }),
+      said({ "@type": "JobPosting", baseSalary: { "@type": "MonetaryAmount", value: 30_000 } }),
+    ],
+    [
+      "data/number",
+      said({
+        "@type": "JobPosting",
+        baseSalary: { "@type": "MonetaryAmount", value: { "@type": "QuantitativeValue", value: "£30k" } },
+      }),
+      said({ "@type": "PropertyValue", value: "£30k" }),
+    ],
+    ["data/number", said({ "@type": "JobPosting", baseSalary: "£30k" }), said({ "@type": "JobPosting" })],
+    [
+      "data/enumeration",
+      said({ "@type": "JobPosting", employmentType: "Full time" }),
+      said({ "@type": "JobPosting", employmentType: ["FULL_TIME", "INTERN"] }),
+    ],
+    [
+      "data/list-positions",
+      said({ "@type": "BreadcrumbList", itemListElement: [crumb(1), crumb(2, "/b")] }),
+      said({ "@type": "BreadcrumbList", itemListElement: [crumb(1, "/a"), crumb(2)] }),
+    ],
     [
       "data/required-for-feature",
       said({ "@type": "Article", image: "/x.png" }),
@@ -244,8 +283,19 @@ describe("a rule about structured data finds what it is for, and nothing where t
     ],
     ["data/feature-retired", said({ "@type": "HowTo", name: "x" }), product({})],
   ])("%s: %s", (id, wrong, right) => {
-    expect([...new Set(findings(id, wrong).map(({ rule }) => rule))]).toEqual([id]);
-    expect(findings(id, right)).toEqual([]);
+    expect([...new Set(findings(id, wrong, "<p>x").map(({ rule }) => rule))]).toEqual([id]);
+    expect(findings(id, right, "<p>x")).toEqual([]);
+  });
+
+  it("says nothing about a page where there is none, as in a file of JSON-LD", () => {
+    const trail = said({ "@type": "BreadcrumbList", itemListElement: [crumb(1, "/other/place")] });
+    expect(findings("data/url-not-this-page", product({ url: "https://a.example/other" }))).toEqual([]);
+    expect(findings("data/breadcrumb-unlike-address", trail)).toEqual([]);
+  });
+
+  it("writes the kind of employment that is meant", () => {
+    const [found] = findings("data/enumeration", said({ "@type": "JobPosting", employmentType: "Full time" }));
+    expect(found?.fix?.label).toBe("Write FULL_TIME");
   });
 
   it("points at the exact value or name in the source", () => {

@@ -1,9 +1,32 @@
+import type { Problem } from "../../findings/finding.ts";
 import { schemaName, textOfValue } from "../../structured-data/graph.ts";
+import type { PageData } from "../../structured-data/page-data.ts";
 import { isKindOf, membersOf, nearest } from "../../structured-data/vocabulary.ts";
 import { standard } from "../rule.ts";
 import { quote } from "../texts.ts";
-import { dataRule, placeOf, valuesIn } from "./data-rule.ts";
+import { dataRule, placeOf, textsIn, valuesIn } from "./data-rule.ts";
 import { fixValue } from "./fix-value.ts";
+
+/** Values that search engines list where schema.org takes any text. From memory of their public documentation. */
+const LISTED: ReadonlyMap<string, readonly string[]> = new Map([
+  ["employmentType", ["FULL_TIME", "PART_TIME", "CONTRACTOR", "TEMPORARY", "INTERN", "VOLUNTEER", "PER_DIEM", "OTHER"]],
+]);
+
+/** A text where only some are read: without capitals, or with spaces between its words. */
+function* unlisted(data: PageData): Iterable<Problem> {
+  for (const { property, text, value } of textsIn(data, ({ name }) => LISTED.has(name))) {
+    const listed = LISTED.get(property.name) ?? [];
+    if (listed.includes(text)) continue;
+    const bare = (one: string) => one.toUpperCase().replace(/[^A-Z]/g, "");
+    const meant = listed.find((one) => bare(one) === bare(text));
+    yield {
+      message: `Search engines read other values of ${quote(property.written)} than ${quote(text, 40)}: ${listed.join(", ")}.`,
+      at: placeOf(data, value.place),
+      weight: "should",
+      ...(meant && fixValue(data, value.place, meant, `Write ${meant}`)),
+    };
+  }
+}
 
 export const dataEnumeration = dataRule({
   id: "data/enumeration",
@@ -17,6 +40,7 @@ export const dataEnumeration = dataRule({
   why: "Where schema.org lists the values only those are understood: InStock, not “in stock”.",
   source: standard("schema.org", "Enumeration"),
   *check(data) {
+    yield* unlisted(data);
     for (const { property, term, value } of valuesIn(data)) {
       if (!term || (value.kind !== "text" && value.kind !== "reference")) continue;
       if (!term.ranges.every((range) => isKindOf(range, "Enumeration")) || term.ranges.length === 0) continue;

@@ -13,8 +13,8 @@ export const dataFeatureRetired = dataRule({
   why: "It does no harm, and earns nothing any more.",
   source: guidance("search engines’ announcements"),
   *check(data) {
-    for (const { feature, entity } of featuresOf(data)) {
-      if (feature.retired)
+    for (const { feature, entity, aimed } of featuresOf(data)) {
+      if (feature.retired && aimed)
         yield { message: `The ${feature.shows}: ${feature.retired}`, at: placeOf(data, entity.typePlace) };
     }
   },

@@ -6,12 +6,12 @@ import { dataRule, placeOf } from "./data-rule.ts";
 export const dataListPositions = dataRule({
   id: "data/list-positions",
   weight: "should",
-  finds: "doubled or missing positions in a list",
+  finds: "doubled or missing positions in a list, and steps of a breadcrumb without an address",
   counted: [
-    "# page has structured data with a list with doubled or missing positions",
-    "# pages have structured data with a list with doubled or missing positions",
+    "# page has structured data with a list whose positions or addresses are missing or doubled",
+    "# pages have structured data with a list whose positions or addresses are missing or doubled",
   ],
-  why: "The order of a list in the data is its positions, counted from 1. Where two are the same or one is left out, a breadcrumb is shown in another order, or not at all.",
+  why: "The order of a list in the data is its positions, counted from 1. Where two are the same or one is left out, or a step before the last leads nowhere, a breadcrumb is shown in another order, or not at all.",
   source: guidance("search engines' documentation of breadcrumbs and lists"),
   *check(data) {
     for (const entity of data.entities) {
@@ -20,6 +20,13 @@ export const dataListPositions = dataRule({
         value.kind === "entity" ? [value.entity] : [],
       );
       if (items.length === 0) continue;
+      if (entity.types.includes("BreadcrumbList"))
+        for (const [i, item] of items.slice(0, -1).entries())
+          if (valuesOf(item, "item").every((value) => textOfValue(value) === "" && value.kind === "text"))
+            yield {
+              message: `Step ${i + 1} of this breadcrumb has no address. All but the last one need “item”.`,
+              at: placeOf(data, item.typePlace),
+            };
       const positions = items.map((item) => textOfValue(valuesOf(item, "position")[0]));
       // A list without any positions has its order as it is written.
       if (positions.every((one) => one === "") && !entity.types.some((type) => isKindOf(type, "BreadcrumbList")))

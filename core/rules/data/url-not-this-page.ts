@@ -3,7 +3,7 @@ import { textOfValue, valuesOf } from "../../structured-data/graph.ts";
 import { isKindOf } from "../../structured-data/vocabulary.ts";
 import { commonPractice } from "../rule.ts";
 import { quote } from "../texts.ts";
-import { dataRule, placeOf } from "./data-rule.ts";
+import { dataRule, isAlone, placeOf } from "./data-rule.ts";
 
 /** What a page is about, where its url is the page's own. Organisations, people and sites have one elsewhere. */
 const ABOUT = ["Article", "Product", "Event", "Recipe", "WebPage", "JobPosting", "Course", "HowTo"];
@@ -21,8 +21,9 @@ export const dataUrlNotThisPage = dataRule({
   counted: ["# page has data that names another address", "# pages have data that names another address"],
   why: "The url of what a page is about leads here. Copied from another page it speaks of that one.",
   source: commonPractice(),
-  sees: ["headLinks"],
+  sees: ["headLinks", "blocks"],
   *check(data, { page }) {
+    if (isAlone(page)) return;
     const own = new Set([page.address, canonicalOf(page) ?? ""].map((one) => plain(page, one)));
     for (const entity of data.roots) {
       if (!entity.types.some((type) => ABOUT.some((one) => isKindOf(type, one)))) continue;

@@ -6,6 +6,7 @@ export const learningVideo: Feature = {
   types: ["LearningResource"],
   required: [needs("learningResourceType", "its kind", "learningResourceType")],
   recommended: [],
+  aims: ["contentUrl", "embedUrl", "uploadDate"],
   retired: "shown no longer since June 2025 (from memory). The picture of a video still is.",
   source: REMEMBERED,
 };

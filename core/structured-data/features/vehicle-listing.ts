@@ -6,6 +6,8 @@ export const vehicleListing: Feature = {
   types: ["Vehicle"],
   required: [needs("offers.price", "a price", "offers")],
   recommended: [],
+  // A price alone is what the price line of a product is made of.
+  aims: ["mileageFromOdometer", "vehicleIdentificationNumber", "knownVehicleDamages"],
   retired: "shown no longer since June 2025 (from memory). The price line of a product still is.",
   source: REMEMBERED,
 };
