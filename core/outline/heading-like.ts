@@ -11,9 +11,9 @@ export interface HeadingLike {
 const SAYS_HEADING = /(?:^|\s)(?:[a-z0-9]+[-_]+)*(?:heading|headline|title|hd|h[1-6])(?:[-_]?[0-9]+)?(?=\s|$)/i;
 const SAYS_OTHER = /sub-?_?(?:title|head)|untitled/i;
 
-/** “Table 3.”, “Figure 2:”: what names a table, picture or sample is its caption (in the twelve stemmed languages and CJK). */
+/** “Table 3.”, “Figure 2:”: what names a table, picture or sample is its caption (in the stemmed languages and a dozen more). */
 const CAPTION =
-  /^(?:table|figure|fig\.|example|listing|tabelle|abbildung|abb\.|beispiel|tableau|exemple|tabla|figura|ejemplo|tabella|esempio|tabela|exemplo|tabel|figuur|voorbeeld|tabell|figur|exempel|eksempel|taulukko|kuva|esimerkki|táblázat|ábra|példa|таблица|рисунок|рис\.|пример|tablo|şekil|örnek|exemplu|表|図|图|例)\s*[\d०-९一-九a-z]{0,3}(?:[.\-–]\d+)*\s*[.:：)]?\s|^(?:表|図|图|例)\s*\d/iu;
+  /^(?:table|figure|fig\.|example|listing|tabelle|abbildung|abb\.|beispiel|tableau|exemple|tabla|figura|ejemplo|tabella|esempio|tabela|exemplo|tabel|figuur|voorbeeld|tabell|figur|exempel|eksempel|taulukko|kuva|esimerkki|táblázat|ábra|példa|таблица|рисунок|рис\.|пример|tablo|şekil|örnek|exemplu|rysunek|rys\.|przykład|obrázek|obr\.|tabulka|příklad|tabuľka|príklad|slika|tablica|primjer|primer|малюнок|мал\.|таблиця|приклад|фигура|εικόνα|σχήμα|πίνακας|παράδειγμα|איור|טבלה|תמונה|شكل|جدول|صورة|مثال|그림|표|hình|bảng|ví dụ|gambar|contoh|ffigur|tabl|enghraifft|รูปที่|ตาราง|चित्र|तालिका|表|図|图|例)\s*[\d०-९一-九a-z]{0,3}(?:[.\-–]\d+)*\s*[.:：)]?\s|^(?:表|図|图|例)\s*\d/iu;
 /** Labels of boxes that warn and advise. */
 const ADMONITION = new Set(
   "note,notes,tip,tips,hint,important,warning,caution,danger,attention,see also,example,examples,hinweis,tipp,wichtig,warnung,achtung,vorsicht,beispiel,siehe auch,remarque,astuce,avertissement,exemple,voir aussi,nota,notas,consejo,importante,advertencia,aviso,precaución,ejemplo,suggerimento,avvertenza,attenzione,esempio,dica,atenção,exemplo,opmerking,waarschuwing,let op,voorbeeld,obs,varning,tips,exempel,bemærk,advarsel,merk,huomautus,varoitus,megjegyzés,figyelem,примечание,внимание,совет,not,uyarı,dikkat,notă,atenție,注意,注,備考,ヒント,警告,重要,提示,备注,참고,주의,ملاحظة,تحذير".split(

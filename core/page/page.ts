@@ -181,8 +181,9 @@ export interface FormField {
   tag: "input" | "select" | "textarea";
   /** Of an input, in lower case; "" elsewhere. */
   type: string;
-  /** As assistive technology says it, a placeholder included; "" for none. */
+  /** As assistive technology says it, the placeholder apart; "" for none. */
   name: string;
+  placeholder: string;
   silent: boolean;
   range: ElementRange;
 }

@@ -239,9 +239,13 @@ class Reader {
   }
 
   private collectInsecure(element: ElementNode): void {
-    const names = LOADS[element.tag];
-    if (!names) return;
     const { tag } = element;
+    const styles =
+      tag === "style" ? this.page.source.slice(element.startEnd, element.end) : attribute(element, "style");
+    const [, styled] = LOADED_BY_STYLE.exec(styles ?? "") ?? [];
+    if (styled) this.page.insecure.push({ tag, address: styled, range: rangeOf(element) });
+    const names = LOADS[tag];
+    if (!names) return;
     if (
       tag === "link" &&
       !/(?:^|\s)(?:stylesheet|icon|preload|modulepreload|manifest)(?:\s|$)/i.test(attribute(element, "rel") ?? "")
@@ -342,10 +346,10 @@ class Reader {
       labelOf(element, this.names) ||
       this.labels.get(attribute(element, "id") ?? "") ||
       around.label ||
-      collapse(attribute(element, "title") ?? "") ||
-      collapse(attribute(element, "placeholder") ?? "");
+      collapse(attribute(element, "title") ?? "");
+    const placeholder = collapse(attribute(element, "placeholder") ?? "");
     const silent = around.silent || hiddenFromListeners(element, this.names.hidden);
-    this.page.fields.push({ tag, type, name, silent, range: rangeOf(element) });
+    this.page.fields.push({ tag, type, name, placeholder, silent, range: rangeOf(element) });
   }
 
   private video(element: ElementNode, framed: boolean): void {
@@ -506,6 +510,8 @@ function isSwallowing(name: string, value: string): boolean {
 }
 
 /** Attributes by which elements load files (HTML 4.2.4, 4.8, 4.12). */
+/** What a style sheet loads over http. */
+const LOADED_BY_STYLE = /(?:url\(\s*["']?|@import\s+["'])(http:\/\/[^\s"')]+)/i;
 const LOADS: Readonly<Record<string, readonly string[]>> = {
   audio: ["src"],
   embed: ["src"],

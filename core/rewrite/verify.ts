@@ -58,7 +58,7 @@ export function seenOf(page: Page): Record<string, string> {
     ),
     videos: json(page.videos.map((v) => [v.framed, v.src, v.poster, v.title, v.heading])),
     controls: json(page.controls.map((c) => [c.tag, c.role, c.name, c.href, c.onclick, c.silent])),
-    fields: json(page.fields.map((f) => [f.tag, f.type, f.name, f.silent])),
+    fields: json(page.fields.map((f) => [f.tag, f.type, f.name, f.placeholder, f.silent])),
     frames: json(page.frames.map((f) => [f.src, f.name, f.silent])),
     sections: json(page.sections.map((s) => s.named)),
     swallowing: json(page.swallowing.map((s) => [s.what, s.name])),

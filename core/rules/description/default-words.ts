@@ -29,9 +29,11 @@ export const descriptionDefaultWords = rule({
     const bare = withoutBrand(text.slice(0, LONGEST), houseStyle.brand)
       .toLowerCase()
       .replace(/[.!。！\s]+$/, "");
-    const starts = settings.words.some(
-      (word) => bare === word || /^[\s,.:、。：]/.test(bare.startsWith(word) ? bare.slice(word.length) : ""),
-    );
+    // A word alone may begin a sentence: “Description of a lamp” says something, “Description: lamp” does not.
+    const starts = settings.words.some((word) => {
+      const goesOn = word.includes(" ") ? /^[\s,.:、。：]/ : /^[,.:、。：]/;
+      return bare === word || goesOn.test(bare.startsWith(word) ? bare.slice(word.length) : "");
+    });
     const category = bare !== "" && isCategory(bare);
     if (!starts && !category) return;
     yield {

@@ -48,6 +48,7 @@ describe("a description rule finds what it is for, and nothing where that is not
     ["description/leftover-template", "%excerpt%", "100% wool"],
     ["description/default-words", "Welcome to our site. Find out more.", GOOD],
     ["description/default-words", "Flower shop", GOOD],
+    ["description/default-words", "Description: flowers", "Description of every flower in our shop"],
   ])("%s: %s", (id, wrong, right, phrase) => {
     expect(findings(id, wrong, phrase).map((finding) => finding.rule)).toEqual([id]);
     expect(findings(id, right, phrase)).toEqual([]);

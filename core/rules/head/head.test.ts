@@ -49,6 +49,12 @@ describe("a rule about the head finds what it is for, and nothing where that is 
     // WCAG 2.2, failures F40 and F41; technique G180 allows more than twenty hours.
     ["head/meta-refresh", "<meta http-equiv=refresh content='5; url=/b'>", "<meta http-equiv=refresh content=72001>"],
     ["head/meta-refresh", "<meta http-equiv=Refresh content=30>", "<meta http-equiv=x content=30>"],
+    [
+      "head/mixed-content",
+      "<style>p { background: url('http://a.example/x.png') }</style>",
+      "<style>/* http://a */</style>",
+    ],
+    ["head/mixed-content", "<p style='background: url(http://a.example/x.png)'>x", "<p style='color: red'>x"],
     ["head/mixed-content", "<img src='http://a.example/x.png'>", "<a href='http://a.example/x'>x</a>"],
     [
       "head/mixed-content",
@@ -89,11 +95,17 @@ describe("a rule about the head finds what it is for, and nothing where that is 
     // axe-core frame-title and label; WCAG 2.2, 4.1.2 and 1.3.1.
     ["frame/no-title", "<iframe src=/map></iframe>", "<iframe src=/map title=Map></iframe>"],
     ["control/no-label", "<input>", "<label>Name <input></label>"],
+    ["control/no-label", "<input placeholder=Search>", "<input placeholder=Search aria-label=Search>"],
     ["control/no-label", "<select></select>", "<label for=a>Kind</label><select id=a></select>"],
     ["control/no-label", "<textarea></textarea>", "<input type=hidden><textarea aria-label=Note></textarea>"],
     ["body/leftover-template", "<p>Dear {{ name }}, welcome", "<p>Write <code>{{ name }}</code> there"],
     ["body/leftover-template", "<p>Lorem ipsum dolor sit amet", "<pre>{% block %}</pre>"],
+    ["body/leftover-template", "<p>Dear [FIRST_NAME], welcome", "<p>Dear [NAME], as [RFC2119] says"],
     ["heading/leftover-template", "<h2>[node:title]</h2>", "<h2>[sic]</h2>"],
+    ["heading/leftover-template", "<h2>[your text here]</h2>", "<h2>[your]</h2>"],
+    ["body/leftover-template", "<p>[vc_row el_class=wide] Boats [/vc_row]", "<p>The list [a, b] and [1]"],
+    ["body/leftover-template", "<p>Costs [object Object] a day", "<p>An object [see Object]"],
+    ["body/leftover-template", "<p>Dear {{name}}", "<p>Written as {{}} or {{ }}"],
     ["heading/leftover-template", "<h2>Hi %%first_name%%</h2>", "<h2>100% wool, 50% off</h2>"],
     ["image/leftover-template", `<img src=x alt='$${"{product.name}"}'>`, "<img src=x alt='$5'>"],
     ["image/alt-placeholder", "<img src=x alt=Image>", "<img src=x alt='Image of the lamp'>"],

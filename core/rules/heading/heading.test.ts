@@ -31,6 +31,11 @@ describe("a heading rule finds what it is for, and nothing where that is not", (
     ["heading/phrase-missing-h2", "<h1>a</h1><h2>Ship</h2>", "<h1>a</h1><h2>Its fog signals</h2>", "fog signal"],
     ["heading/h1-unlike-title", "<h1>Something else</h1>", "<h1>Lamps of old</h1>"],
     ["heading/in-navigation", "<nav><h3>Menu</h3></nav>", "<main><h1>Menu</h1></main>"],
+    [
+      "heading/in-navigation",
+      "<h1>a</h1><nav><h3>Visit</h3><a href=/a>a</a><h3>Shop</h3><h3>Crew</h3></nav>",
+      "<nav><p>Menu</nav>",
+    ],
     ["heading/in-aside", "<h1>a</h1><aside><h5>News</h5></aside>", "<aside><p>News</aside>"],
     ["heading/in-footer", "<h1>a</h1><footer><h4>x</h4></footer>", "<article><footer><h4>x</h4></footer></article>"],
     ["heading/in-comments", "<div id=comments><h3>2 comments</h3></div>", "<div class=commentary><h3>x</h3></div>"],

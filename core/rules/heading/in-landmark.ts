@@ -1,7 +1,7 @@
 import type { Problem } from "../../findings/finding.ts";
 import type { LandmarkKind, Page } from "../../page/page.ts";
 import { commonPractice, type Rule, rule } from "../rule.ts";
-import { quote } from "../texts.ts";
+import { counted, quote } from "../texts.ts";
 
 /** The heading of the content under which a listener hears one that stands in a landmark. */
 function heardUnder(page: Page, index: number): string {
@@ -17,6 +17,20 @@ function heardUnder(page: Page, index: number): string {
   return " It comes before all headings of the content.";
 }
 
+/** Headings in a kind of landmark that follow each other: those of one menu are one thing to decide. */
+function groupsIn({ headings }: Page, landmark: LandmarkKind): [number, ...number[]][] {
+  const groups: [number, ...number[]][] = [];
+  let before: number | null = null;
+  for (const [index, heading] of headings.entries()) {
+    if (heading.landmark !== landmark || heading.text === "") continue;
+    const last = groups.at(-1);
+    if (last && before === index - 1) last.push(index);
+    else groups.push([index]);
+    before = index;
+  }
+  return groups;
+}
+
 /** A rule about headings in one kind of landmark. */
 export function inLandmark(name: string, landmark: LandmarkKind, where: string, why: string): Rule {
   return rule({
@@ -30,14 +44,25 @@ export function inLandmark(name: string, landmark: LandmarkKind, where: string, 
     why,
     source: commonPractice(),
     *check(page): Iterable<Problem> {
-      for (const [index, heading] of page.headings.entries()) {
-        if (heading.landmark !== landmark || heading.text === "") continue;
+      for (const group of groupsIn(page, landmark)) {
+        const [first, ...others] = group;
+        const heading = page.headings[first];
+        if (!heading) continue;
+        const at = (index: number) => ({ part: "heading" as const, index, range: page.headings[index]?.range ?? null });
+        const what =
+          others.length === 0
+            ? `${quote(heading.text, 40)} is a heading in ${where}.`
+            : `${quote(heading.text, 40)} and ${counted(others.length, "more heading")} are in ${where}.`;
         yield {
-          message: `${quote(heading.text, 40)} is a heading in ${where}.${heardUnder(page, index)}`,
-          at: { part: "heading", index: index, range: heading.range },
+          message: what + heardUnder(page, first),
+          at: at(first),
+          related: others.map((index) => ({ at: at(index) })),
           fix: {
-            label: "Make it a paragraph",
-            edits: [{ op: "remove-heading", heading: heading.key, was: heading.text }],
+            label: others.length === 0 ? "Make it a paragraph" : `Make ${group.length} headings paragraphs`,
+            edits: group.flatMap((index) => {
+              const one = page.headings[index];
+              return one ? [{ op: "remove-heading" as const, heading: one.key, was: one.text }] : [];
+            }),
           },
         };
       }

@@ -4,7 +4,7 @@ import { quote } from "../texts.ts";
 
 /** How links to the top of the page are called. */
 const UPWARDS =
-  /\b(?:top|up|oben|hochgehen|haut|arriba|inicio|topo|inizio|su|boven|upp|op|opp|ylös|вверх|наверх|yukarı|sus)\b|^[↑▲⌃^]+$/iu;
+  /(?<!\p{L})(?:top|up|oben|hochgehen|seitenanfang|haut|remonter|arriba|subir|inicio|topo|inizio|su|alto|boven|upp|toppen|op|opp|ylös|alkuun|вверх|наверх|вгору|нагору|догори|нагоре|yukarı|başa|sus|góry|górę|nahoru|hore|vrh|fel|tetejére|elejére|brig|πάνω|κορυφή|αρχή|למעלה|أعلى|ऊपर|atas|đầu trang)(?!\p{L})|トップ|上へ|先頭|顶部|頂部|맨 ?위|위로|ด้านบน|ขึ้นบน|^[↑▲⌃^]+$/iu;
 
 /** Tells whether a name is how the page itself is called. */
 function namesThisPage(page: Page): (name: string) => boolean {

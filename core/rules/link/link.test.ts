@@ -21,7 +21,15 @@ describe("a rule about links finds what it is for, and nothing where that is not
     ["link/no-text", "<a href=/a><i></i></a>", "<a href=/a aria-labelledby=l></a><b id=l>Lamp</b>"],
     ["link/no-text", "<a href=/a><svg></svg></a>", "<a href=/a><img src=x alt=Lamp></a>"],
     ["link/vague-text", "<a href=/a>Read more…</a>", "<a href=/a>Read more of the lamp</a>"],
+    [
+      "link/vague-text",
+      "<a href=/a>Weiter</a>",
+      "<a href=/?p=1>1</a> <a href=/?p=2>2</a> <a href=/?p=3>Weiter</a><p><a href=/b rel=next>More</a>",
+    ],
     ["link/button-as-link", "<a href='#'>Open</a>", "<a href='#part'>Open</a>"],
+    ...["Nach oben", "Haut de page", "Torna su", "Volver arriba", "Наверх", "Başa dön", "ページトップ", "返回顶部"].map(
+      (up) => ["link/button-as-link", "<a href='#'>Öffnen</a>", `<a href='#'>${up}</a>`],
+    ),
     ["link/button-as-link", "<a href='javascript:open()'>Open</a>", "<a href='#' role=button>Open</a>"],
     [
       "link/link-as-button",

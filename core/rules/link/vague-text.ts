@@ -1,6 +1,16 @@
+import type { Link, Page } from "../../page/page.ts";
 import { LONGEST, VAGUE_LINKS } from "../../phrase/default-words.ts";
 import { rule } from "../rule.ts";
 import { quote } from "../texts.ts";
+
+/** Whether a link is one of those that turn pages: it says so itself, or stands beside a number or another one that does. */
+function turnsPages({ links }: Page, index: number): boolean {
+  const rel = /(?:^|\s)(?:next|prev)(?:\s|$)/i;
+  if (rel.test(links[index]?.rel ?? "")) return true;
+  const isNumber = (link: Link | undefined) => link !== undefined && /^\d{1,4}$/.test(link.text);
+  const [before, after] = [links[index - 1], links[index + 1]];
+  return isNumber(before) || isNumber(after);
+}
 
 export const linkVagueText = rule({
   id: "link/vague-text",
@@ -22,7 +32,7 @@ export const linkVagueText = rule({
         .toLowerCase()
         .replace(/[\s.!…»›>→。！-]+$/g, "")
         .trim();
-      if (bare === "" || !settings.words.includes(bare)) continue;
+      if (bare === "" || !settings.words.includes(bare) || turnsPages(page, index)) continue;
       yield {
         message: `${quote(link.text, 40)} does not say that it leads to ${link.href}.`,
         at: { part: "link", index: index, range: link.range },
