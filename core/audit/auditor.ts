@@ -7,6 +7,7 @@ import type { PageRule, RuleContext } from "../rules/rule.ts";
 import { UNREADABLE } from "../rules/unreadable.ts";
 import { type HouseStyle, settingsFor } from "../settings/house-style.ts";
 import type { Weight } from "../settings/setting.ts";
+import { bindFix } from "./bind-fix.ts";
 
 /** Why a page could not be read, as an editor is told. */
 const FAULTS = {
@@ -82,15 +83,18 @@ function activeRules(context: RuleContext): readonly ActiveRule[] {
 export function auditor(context: RuleContext): Auditor {
   let last: Page | null = null;
   let found: readonly Finding[][] = [];
+  let basis: FixBasis;
+  const ofNow = () => basis;
   return (page, redraft) => {
     if (page.fault) return [unreadable(page)];
     const before = last;
+    basis = { page, redraft: redraft ?? null };
     found = activeRules(context).map((one, i) => {
       const { rule } = one;
       if (!rule.formats.includes(page.format)) return NOTHING;
       const known = found[i];
       if (before && known && rule.sees.every((part) => before[part] === page[part])) return known;
-      return findingsOf(one, page, redraft ?? null);
+      return findingsOf(one, page, ofNow);
     });
     last = page;
     return found.flat().sort(inOrder);
@@ -100,7 +104,14 @@ export function auditor(context: RuleContext): Auditor {
 /** Most rules find nothing on most pages. */
 const NOTHING: never[] = [];
 
-function findingsOf({ rule, context, weight }: ActiveRule, page: Page, redraft: Redraft | null): Finding[] {
+/** What fixes are made for: that of the last audit, also for findings that were remembered from an earlier one. */
+interface FixBasis {
+  page: Page;
+  redraft: Redraft | null;
+}
+
+function findingsOf({ rule, context, weight }: ActiveRule, page: Page, basis: () => FixBasis): Finding[] {
+  const { redraft } = basis();
   let findings: Finding[] = NOTHING;
   let keyOf: ReturnType<typeof keysFor> | null = null;
   for (const { message, at, about, weight: own, related = NOTHING, fix = null } of rule.check(page, context)) {
@@ -115,19 +126,21 @@ function findingsOf({ rule, context, weight }: ActiveRule, page: Page, redraft: 
       fix: null,
       key: keyOf(placeKey(at, page, redraft), about),
     };
-    if (typeof fix === "function") fixWhenAsked(finding, fix);
-    else finding.fix = fix;
+    if (fix) fixWhenAsked(finding, fix, basis);
     findings.push(finding);
   }
   return findings;
 }
 
-/** Has a fix made when it is first looked at. */
-function fixWhenAsked(finding: Finding, make: () => Fix | null): void {
+/** Has a fix made when it is first looked at, and bound to the redraft that there is when it is looked at. */
+function fixWhenAsked(finding: Finding, fix: Fix | (() => Fix | null), basis: () => FixBasis): void {
   let made: Fix | null | undefined;
+  let bound: { fix: Fix | null; basis: FixBasis } | null = null;
   const get = () => {
-    if (made === undefined) made = make();
-    return made;
+    const now = basis();
+    if (made === undefined) made = typeof fix === "function" ? fix() : fix;
+    if (bound?.basis !== now) bound = { fix: made && bindFix(made, now.page, now.redraft), basis: now };
+    return bound.fix;
   };
   Object.defineProperty(finding, "fix", { get, enumerable: true, configurable: true });
 }
@@ -144,7 +157,8 @@ export function auditRule(id: string, page: Page, context: RuleContext, redraft:
   if (page.fault) return id === UNREADABLE ? [unreadable(page)] : [];
   const active = activeRules(context).find(({ rule }) => rule.id === id);
   if (!active?.rule.formats.includes(page.format)) return [];
-  return findingsOf(active, page, redraft);
+  const basis = { page, redraft };
+  return findingsOf(active, page, () => basis);
 }
 
 function unreadable(page: Page): Finding {

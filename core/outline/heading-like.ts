@@ -45,13 +45,16 @@ export function headingLike(page: Page): HeadingLike[] {
   const blocks = contentBlocks(page);
   for (const [i, { block, index }] of blocks.entries()) {
     if (block.text.length > HEADING_LIKE || (block.tag !== "p" && block.tag !== "div") || !block.element) continue;
-    if (!block.bold && block.classNames === "") continue;
+    if ((!block.bold && block.classNames === "") || !/[\p{L}\p{N}]/u.test(block.text)) continue;
     const byClass = SAYS_HEADING.test(block.classNames) && !SAYS_OTHER.test(block.classNames);
     if (!block.bold && !byClass) continue;
     const next = blocks[i + 1];
     // A heading stands before text: a line of the same kind after it makes both of them a list, or a last line a signature.
     if (!next || next.block.tag.length < 1 || isHeadingBlock(page, next.index) || isHeadingBlock(page, index)) continue;
     if (next.block.bold || /[.;,]$/.test(block.text) || isCaption(page, block, next.block)) continue;
+    // What stands in a heading, as in one that is not closed, is a part of it.
+    const { start, end } = block.range;
+    if (page.headings.some(({ range }) => range.start < start && end <= range.end)) continue;
     found.push({ block, index, why: block.bold ? "bold" : "class" });
   }
   remembered.set(page.blocks, found);

@@ -13,6 +13,12 @@ export function partsBelow(headings: readonly Heading[], index: number): Heading
   return headings.slice(index + 1, end < 0 ? undefined : end);
 }
 
+/** Whether a level is left out where headings are taken away: the next one would be two levels below the one before them. */
+export function skipsWithout(headings: readonly Heading[], first: number, last = first): boolean {
+  const next = headings[last + 1]?.level;
+  return next !== undefined && next > (headings[first - 1]?.level ?? 1) + 1;
+}
+
 /** H1s of the content that stand side by side and read as one title; fewer than two where there are none. */
 export function runOfH1s(page: Pick<Page, "headings">): Heading[] {
   const all = contentHeadings(page).map(({ heading }) => heading);

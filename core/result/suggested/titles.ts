@@ -84,7 +84,7 @@ const FEWEST_STEPS = 3;
 /** Headings over what is done step by step; another numbered list counts something else. Common practice, no source. */
 const HOW =
   /^(?:how (?:to|do you|we)|step by step|so (?:geht|macht|bindet)|wie (?:man|du|sie)|anleitung|comment|cómo|come|como|hoe|hur|sådan)(?!\p{L})/iu;
-const saysHow = (heading: string) => HOW.test(heading);
+const isHowTo = (heading: string) => HOW.test(heading);
 const isSteps = ({ ordered, landmark }: List) => ordered && (landmark === null || landmark === "main");
 
 /** Marks behind a heading that lead to itself. */
@@ -173,7 +173,7 @@ function detailsOf(
       reason: `gives the number of its ${word}`,
       worth: WORTH.number,
     });
-  const steps = saysHow(headings[0]?.text ?? "") ? STEPS[language.slice(0, 2).toLowerCase()] : undefined;
+  const steps = isHowTo(headings[0]?.text ?? "") ? STEPS[language.slice(0, 2).toLowerCase()] : undefined;
   const items = Math.max(0, ...page.lists.filter(isSteps).map((list) => list.items));
   if (steps && items >= FEWEST_STEPS)
     details.push({

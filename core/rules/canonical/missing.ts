@@ -1,3 +1,4 @@
+import { canonicalElements } from "../../page/page.ts";
 import { guidance, rule } from "../rule.ts";
 import { canonicalsOf } from "./canonical.ts";
 
@@ -16,12 +17,14 @@ export const canonicalMissing = rule({
     yield {
       message: "The page names no canonical address.",
       at: { part: "head", range: null },
-      ...(page.address.startsWith("http") && {
-        fix: {
-          label: `Name its own: ${page.address}`,
-          edits: [{ op: "set-canonical", value: page.address, was: null }],
-        },
-      }),
+      // One that the parser has put into the body is none, and stays in the way of another.
+      ...(page.address.startsWith("http") &&
+        canonicalElements(page).length === 0 && {
+          fix: {
+            label: `Name its own: ${page.address}`,
+            edits: [{ op: "set-canonical", value: page.address, was: null }],
+          },
+        }),
     };
   },
 });

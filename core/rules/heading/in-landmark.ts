@@ -1,4 +1,5 @@
 import type { Problem } from "../../findings/finding.ts";
+import { skipsWithout } from "../../outline/outline.ts";
 import type { LandmarkKind, Page } from "../../page/page.ts";
 import { commonPractice, type Rule, rule } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
@@ -57,13 +58,15 @@ export function inLandmark(name: string, landmark: LandmarkKind, where: string, 
           message: what + heardUnder(page, first),
           at: at(first),
           related: others.map((index) => ({ at: at(index) })),
-          fix: {
-            label: others.length === 0 ? "Make it a paragraph" : `Make ${group.length} headings paragraphs`,
-            edits: group.flatMap((index) => {
-              const one = page.headings[index];
-              return one ? [{ op: "remove-heading" as const, heading: one.key, was: one.text }] : [];
-            }),
-          },
+          ...(!skipsWithout(page.headings, first, others.at(-1)) && {
+            fix: {
+              label: others.length === 0 ? "Make it a paragraph" : `Make ${group.length} headings paragraphs`,
+              edits: group.flatMap((index) => {
+                const one = page.headings[index];
+                return one ? [{ op: "remove-heading" as const, heading: one.key, was: one.text }] : [];
+              }),
+            },
+          }),
         };
       }
     },

@@ -1,4 +1,5 @@
 import { headingLike } from "../../outline/heading-like.ts";
+import { contentHeadings } from "../../page/body.ts";
 import { keyOf } from "../../rewrite/resolve.ts";
 import { rule } from "../rule.ts";
 import { quote } from "../texts.ts";
@@ -17,16 +18,25 @@ export const headingLooksLikeHeading = rule({
   why: "Who sees the page takes a line in bold for a heading; who hears it, and a search engine, does not (WCAG failure F2). Sometimes bold is only meant to stress, then set this aside.",
   source: { kind: "standard", text: "WCAG 2.2 failure F2, for 1.3.1; common practice" },
   *check(page) {
+    const content = contentHeadings(page);
+    const lacksH1 = !content.some(({ heading }) => heading.level === 1);
+    const first = content.find(({ heading }) => heading.block >= 0)?.heading.block ?? Number.POSITIVE_INFINITY;
+    const h1 = content.find(({ heading }) => heading.level === 1)?.heading.block ?? -1;
     for (const { block, index, why } of headingLike(page)) {
       const above = page.headings[block.heading]?.level ?? 1;
-      const level = Math.min(6, above + 1);
+      // Before all headings of a page without an H1 it is what the page is called.
+      const level = lacksH1 && index < first ? 1 : Math.min(6, above + 1);
       yield {
         message: `${quote(block.text, 60)} ${why === "bold" ? "is all in bold" : `has the class ${quote(block.classNames, 40)}`} and stands before text, but is no heading.`,
         at: { part: "block", index: index, range: block.range },
-        fix: {
-          label: `Make it an H${level}`,
-          edits: [{ op: "make-heading", block: keyOf(page, "block", index), level, was: block.text }],
-        },
+        // Before the H1 no lower heading may stand, and no level may be left out behind it.
+        ...(index > h1 &&
+          (page.headings.find((heading) => heading.block > index)?.level ?? 1) <= level + 1 && {
+            fix: {
+              label: `Make it an H${level}`,
+              edits: [{ op: "make-heading" as const, block: keyOf(page, "block", index), level, was: block.text }],
+            },
+          }),
       };
     }
   },

@@ -8,7 +8,7 @@ export const slugDates = rule({
   id: "slug/dates",
   weight: "may",
   formats: ["html", "markdown", "fields"],
-  sees: ["address"],
+  sees: ["address", "headLinks", "base"],
   fromFacets: true,
   finds: "a date in the slug",
   counted: ["# slug has a date", "# slugs have a date"],
@@ -21,7 +21,7 @@ export const slugDates = rule({
     if (!match) return;
     const rest = (slug.slice(0, match.index) + slug.slice(match.index + match[0].length))
       .replace(/[-_]{2,}/g, "-")
-      .replace(/^[-_]|[-_]$/g, "");
+      .replace(/^[-_]|[-_](?=$|\.)/g, "");
     const words = { start: match.index, end: match.index + match[0].length };
     yield {
       message: `${quote(match[0])} in the slug will be out of date.`,

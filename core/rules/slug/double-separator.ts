@@ -6,7 +6,7 @@ export const slugDoubleSeparator = rule({
   id: "slug/double-separator",
   weight: "should",
   formats: ["html", "markdown", "fields"],
-  sees: ["address"],
+  sees: ["address", "headLinks", "base"],
   fromFacets: true,
   finds: "two separators in a row, or one at an end of the slug",
   counted: [

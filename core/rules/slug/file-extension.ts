@@ -7,7 +7,7 @@ export const slugFileExtension = rule({
   id: "slug/file-extension",
   weight: "may",
   formats: ["html", "markdown", "fields"],
-  sees: ["address"],
+  sees: ["address", "headLinks", "base"],
   fromFacets: true,
   finds: "a file extension in the slug",
   counted: ["# slug has a file extension", "# slugs have a file extension"],

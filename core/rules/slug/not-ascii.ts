@@ -6,7 +6,7 @@ export const slugNotAscii = rule({
   id: "slug/not-ascii",
   weight: "may",
   formats: ["html", "markdown", "fields"],
-  sees: ["address", "language"],
+  sees: ["address", "language", "headLinks", "base"],
   fromFacets: true,
   finds: "letters outside ASCII in the slug",
   counted: ["# slug has letters outside ASCII", "# slugs have letters outside ASCII"],

@@ -9,7 +9,7 @@ export const slugPhraseMissing = rule({
   id: "slug/phrase-missing",
   weight: "should",
   formats: ["html", "markdown", "fields"],
-  sees: ["address", "language"],
+  sees: ["address", "language", "headLinks", "base"],
   fromFacets: true,
   finds: "a slug without the target phrase",
   counted: ["# slug is without its target phrase", "# slugs are without their target phrase"],

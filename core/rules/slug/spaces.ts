@@ -6,7 +6,7 @@ export const slugSpaces = rule({
   id: "slug/spaces",
   weight: "must",
   formats: ["html", "markdown", "fields"],
-  sees: ["address", "language"],
+  sees: ["address", "language", "headLinks", "base"],
   fromFacets: true,
   finds: "a space in the slug",
   counted: ["# slug has a space", "# slugs have a space"],

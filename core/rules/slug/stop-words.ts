@@ -9,7 +9,7 @@ export const slugStopWords = rule({
   id: "slug/stop-words",
   weight: "may",
   formats: ["html", "markdown", "fields"],
-  sees: ["address", "language"],
+  sees: ["address", "language", "headLinks", "base"],
   fromFacets: true,
   finds: "words in the slug that carry no subject",
   counted: ["# slug has words that carry no subject", "# slugs have words that carry no subject"],

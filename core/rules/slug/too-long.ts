@@ -10,7 +10,7 @@ export const slugTooLong = rule({
   id: "slug/too-long",
   weight: "should",
   formats: ["html", "markdown", "fields"],
-  sees: ["address", "language"],
+  sees: ["address", "language", "headLinks", "base"],
   fromFacets: true,
   finds: "a slug of over 75 characters or 8 words",
   counted: ["# slug is too long", "# slugs are too long"],

@@ -6,7 +6,7 @@ export const slugUnderscores = rule({
   id: "slug/underscores",
   weight: "should",
   formats: ["html", "markdown", "fields"],
-  sees: ["address"],
+  sees: ["address", "headLinks", "base"],
   fromFacets: true,
   finds: "underscores in the slug",
   counted: ["# slug has underscores", "# slugs have underscores"],

@@ -9,7 +9,7 @@ export const slugUnsafeCharacters = rule({
   id: "slug/unsafe-characters",
   weight: "must",
   formats: ["html", "markdown", "fields"],
-  sees: ["address", "language"],
+  sees: ["address", "language", "headLinks", "base"],
   fromFacets: true,
   finds: "characters that an address may not hold",
   counted: [

@@ -6,7 +6,7 @@ export const slugUppercase = rule({
   id: "slug/uppercase",
   weight: "should",
   formats: ["html", "markdown", "fields"],
-  sees: ["address"],
+  sees: ["address", "headLinks", "base"],
   fromFacets: true,
   finds: "capitals in the slug",
   counted: ["# slug has capitals", "# slugs have capitals"],

@@ -1,6 +1,11 @@
 import { titleOf } from "../../page/page.ts";
+import { setTitle } from "../../result/result.ts";
+import { limitsOf } from "../../settings/house-style.ts";
 import { commonPractice, rule } from "../rule.ts";
-import { quote, titleRange } from "../texts.ts";
+import { charactersOf, quote, titleRange } from "../texts.ts";
+
+/** Characters that titles have at most, by the usual advice. Common practice, no source. */
+const USUAL = 60;
 
 export const titleBrandMissing = rule({
   id: "title/brand-missing",
@@ -8,23 +13,28 @@ export const titleBrandMissing = rule({
   formats: ["html", "markdown", "fields"],
   sees: ["titles"],
   fromFacets: true,
-  heeds: ["brand", "separator"],
+  heeds: ["brand", "separator", "limits"],
   finds: "a title without the site's name",
   counted: ["# title is without the site’s name", "# titles are without the site’s name"],
   hasFix: true,
   why: "The site's name behind the title tells a searcher who is speaking. Many leave it out where room is short; results show the site's name above the title too.",
   source: commonPractice(),
-  *check(page, { houseStyle: { brand, separator } }) {
+  *check(page, { houseStyle }) {
+    const { brand, separator } = houseStyle;
     const title = titleOf(page);
     if (!brand || title === "" || title.toLowerCase().includes(brand.toLowerCase())) return;
     const value = title + separator + brand;
     yield {
       message: `The title does not name ${quote(brand)}.`,
       at: { part: "title", range: titleRange(page) },
-      fix: {
-        label: `Add ${quote(separator.trim() ? `${separator.trim()} ${brand}` : brand)}`,
-        edits: [{ op: "set-title", value, was: title }],
-      },
+      // Where there is no room for it, it would be what is cut.
+      fix: () =>
+        setTitle(value, "desktop", limitsOf(houseStyle)).lost !== "" || charactersOf(value) > USUAL
+          ? null
+          : {
+              label: `Add ${quote(separator.trim() ? `${separator.trim()} ${brand}` : brand)}`,
+              edits: [{ op: "set-title", value, was: title }],
+            },
     };
   },
 });

@@ -1,4 +1,5 @@
 import { collapse, titleOf } from "../../page/page.ts";
+import { withoutBrand } from "../../settings/without-brand.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { quote } from "../texts.ts";
 
@@ -7,6 +8,7 @@ export const titleMetaTitle = rule({
   weight: "should",
   formats: ["html", "markdown", "fields"],
   sees: ["titles", "metas"],
+  heeds: ["brand"],
   finds: "a meta title that stands in for the title element, or disagrees with it",
   counted: [
     "# page has a meta title beside or instead of its title",
@@ -15,12 +17,14 @@ export const titleMetaTitle = rule({
   hasFix: true,
   why: "No standard knows a meta element named title. Browsers and search engines take the title element, so what is typed into the other is lost.",
   source: commonPractice(),
-  *check(page) {
+  *check(page, { houseStyle }) {
     for (const meta of page.metas) {
       if (meta.name !== "title" && meta.name !== "meta-title") continue;
       const content = collapse(meta.content ?? "");
       const title = titleOf(page);
-      if (content === title || content === "") continue;
+      // The site's name and capitals are no other title.
+      const plain = (text: string) => withoutBrand(text, houseStyle.brand).toLowerCase();
+      if (plain(content) === plain(title) || content === "") continue;
       const message =
         title === ""
           ? `The text ${quote(content)} stands in a meta element and not in the title.`

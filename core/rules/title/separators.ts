@@ -1,4 +1,5 @@
 import { titleOf } from "../../page/page.ts";
+import { withoutBrand } from "../../settings/without-brand.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { quote, titleRange } from "../texts.ts";
 
@@ -10,17 +11,19 @@ export const titleSeparators = rule({
   formats: ["html", "markdown", "fields"],
   sees: ["titles"],
   fromFacets: true,
+  heeds: ["brand"],
   finds: "mixed or doubled separators",
   counted: ["# title has mixed or doubled separators", "# titles have mixed or doubled separators"],
   why: "Two kinds of separator in one title come from two systems that each added theirs. One kind, used once or twice, reads best.",
   source: commonPractice(),
-  *check(page) {
+  *check(page, { houseStyle }) {
     const title = titleOf(page).slice(0, 2000);
     const doubled =
       /(?<![\p{L}\p{N}])[|–—·•»>-]\s*[|–—·•»>-]|[|–—·•»>-]\s*[|–—·•»>-](?![\p{L}\p{N}])|^[|–—·•»>-]\s|\s[|–—·•»>-]$/u.exec(
         title,
       );
-    const kinds = new Set([...title.matchAll(SEPARATOR)].map((m) => m[1]));
+    // What parts the site's name from the rest is one thing, a dash within the rest another.
+    const kinds = new Set([...withoutBrand(title, houseStyle.brand).matchAll(SEPARATOR)].map((m) => m[1]));
     if (doubled) {
       const words = { start: doubled.index, end: doubled.index + doubled[0].length };
       yield {
