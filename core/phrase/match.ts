@@ -1,6 +1,6 @@
 import { foldDiacritics, lowerCase } from "./fold.ts";
 import { type Match, phraseFinder } from "./phrase-finder.ts";
-import { type MatchOptions, type Token, tokensOf } from "./tokens.ts";
+import { type MatchOptions, tokensOf } from "./tokens.ts";
 
 /**
  * The letters that every word with a stem begins with, folded: stemmers change the ends of words, of short ones all but the
