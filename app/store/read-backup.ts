@@ -114,8 +114,11 @@ export function readBackup(json: string): Backup | { reason: string } {
   let value: unknown;
   try {
     value = JSON.parse(json);
-  } catch (error) {
-    return { reason: `This is no backup: ${(error as Error).message}. Nothing was changed.` };
+  } catch {
+    return {
+      reason:
+        "This file is no backup. Choose a file that “Make a backup of everything” has saved. Nothing was changed.",
+    };
   }
   const version = (value as { version?: unknown } | null)?.version;
   if (typeof version === "number" && version > SCHEMA_VERSION) {

@@ -158,6 +158,15 @@ describe("a backup that is damaged", () => {
     expect(readBackup(json)).toEqual({ reason: expect.stringMatching(why) });
   });
 
+  it.each(["MZ\u0090\0\u0003 program", "", "{", "<!doctype html>"])(
+    "or none at all (%j) is told in a sentence",
+    (text) => {
+      expect(readBackup(text)).toEqual({
+        reason: expect.stringMatching(/^This file is no backup\. Choose .*changed\.$/),
+      });
+    },
+  );
+
   it("by what the editor has written of a site or a page that it does not hold is refused by name", async () => {
     await setRuleAside(site.id, "title/too-narrow", "so");
     await addTake(page, { title: "Lamps", description: "Lit" });

@@ -122,9 +122,7 @@ export default function Led({
       </p>
       <div className="mt-2">
         {step.kind === "audience" && (
-          <p>
-            It is for <AudienceChoice audience={record.audience} siteId={site.id} onChange={desk.setAudience} />
-          </p>
+          <AudienceChoice audience={record.audience} siteId={site.id} onChange={desk.setAudience} />
         )}
         {step.kind === "phrase" && (
           <Suggested site={site} pageId={record.id} known={[]} most={OFFERED} onTake={desk.setPhrase} />

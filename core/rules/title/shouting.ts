@@ -2,9 +2,12 @@ import { type Page, titleOf } from "../../page/page.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { quote, titleRange } from "../texts.ts";
 
-/** A word in capitals of five letters or more is seldom an abbreviation; two shorter ones in a row are neither. */
+/**
+ * A word in capitals of five letters or more is seldom an abbreviation; two shorter ones in a row are neither. What is joined
+ * by a line or has an ending, such as MAX_LENGTH or README.md, is an identifier.
+ */
 const SHOUTED =
-  /(?<![\p{L}\p{N}])\p{Lu}[\p{Lu}’'-]{4,}(?![\p{L}\p{N}])|(?<![\p{L}\p{N}])\p{Lu}{2,4}(?:\s+\p{Lu}{2,}){2,}/gu;
+  /(?<![\p{L}\p{N}_$])\p{Lu}[\p{Lu}’'-]{4,}(?![\p{L}\p{N}_]|\.\p{L})|(?<![\p{L}\p{N}_$])\p{Lu}{2,4}(?:\s+\p{Lu}{2,}){2,}/gu;
 
 /** Abbreviations that can be spoken as words. Common practice, no source. */
 const SPOKEN = new Set(

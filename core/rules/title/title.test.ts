@@ -68,7 +68,9 @@ describe("a title rule finds what it is for, and nothing where that is not", () 
     ["title/default-words", "Home", "Home of the lightship"],
     ["title/default-words", "Page 2 | Quay", "The quay | Quay", { brand: "Quay" }],
     ["title/shouting", "WARDROOM HIRE for parties", "The BBC and the RNLI"],
+    ["title/shouting", "A HARBOUR of lamps", "The MAX_LENGTH of CONTENT_TYPE in LICENSE.txt"],
     ["title/shouting", "The lamp is here!", "The lamp is here"],
+    ["title/separators", "Lamp | Ship – Oil | Quay", "Lamp – Ship | Quay", { brand: "Quay" }],
     [
       "title/number-unlike-page",
       "<title>7 best knots</title><ol><li>a<li>b<li>c</ol>",
