@@ -29,7 +29,7 @@ export function handleError(error: unknown, { request }: { request: Request }): 
 }
 
 /** The application asks for none of these. */
-const PERMISSIONS = "camera=(), microphone=(), geolocation=(), payment=(), usb=(), serial=(), bluetooth=(), midi=()";
+const PERMISSIONS = "camera=(), microphone=(), geolocation=(), payment=(), usb=(), serial=(), midi=()";
 
 export default function handleRequest(request: Request, status: number, headers: Headers, context: EntryContext) {
   const nonce = randomBytes(16).toString("base64");

@@ -53,6 +53,7 @@ export async function openTab(context: BrowserContext, path = "/"): Promise<Page
   page.on("console", (message) => {
     // A browser asks for /favicon.ico by itself where no document names an icon.
     if (message.type() === "error" && !message.location().url.endsWith("/favicon.ico")) faults.push(message.text());
+    if (message.type() === "warning" && message.text().includes("Permissions-Policy")) faults.push(message.text());
   });
   // Slowed so many times, a journey shows what in it depends on luck.
   const rate = Number(process.env.SLOWED ?? 1);
