@@ -120,7 +120,7 @@ describe("a search result", () => {
       await open(page, "Lead me through it");
       const led = page.getByRole("region", { name: "Led through this page" });
       await led.getByRole("heading", { name: "Next: whom it is for" }).waitFor();
-      await led.getByRole("button", { name: "It is for everyone" }).click();
+      await led.getByRole("button", { name: "Keep “everyone”" }).click();
       await led.getByRole("heading", { name: "Next: its target phrase" }).waitFor();
       expect(await page.locator("[data-led]").count()).toBe(1);
       await led.getByRole("list", { name: "Out of its own words" }).getByRole("button").first().click();

@@ -168,7 +168,7 @@ function useHeld(next: Step | undefined): { step: Step | undefined; isHeld: bool
 
 /** What a press on goes on with, where it is not passing something over. */
 const GO_ON: Partial<Record<StepKind, string>> = {
-  audience: "It is for everyone",
+  audience: "Keep “everyone”",
   title: "The title is right as it is",
   description: "The description is right as it is",
 };
