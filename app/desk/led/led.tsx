@@ -13,7 +13,7 @@ import Suggested from "../sections/suggested";
 import { useOtherWordings } from "../sections/use-other-wordings";
 import type { Desk } from "../use-desk";
 import { descriptionEdit, titleEdit } from "../wording";
-import { type Step, type StepKind, stepId, stepsOf } from "./steps";
+import { type Step, type StepKind, stepId, stepNow, stepsOf } from "./steps";
 
 /** What of the desk it takes. */
 type Taken = Pick<
@@ -91,15 +91,14 @@ export default function Led({
   }, [step?.kind, step?.anchor]);
   if (!step) return null;
   const left = open.length - 1;
-  const same = ({ kind, anchor }: Step) => kind === step.kind && anchor === step.anchor;
-  const isChanged = isHeld && open.find(same)?.id !== step.id;
+  const isChanged = isHeld && stepNow(open, step)?.id !== step.id;
   /**
    * Passes the step over as its text is now, whether or not it is asked about at this moment: what is drawn here, and what is
    * found, come after the last key.
    */
   const goOn = () => {
     const now = desk.now();
-    pass(stepId(stepsOf({ ...now, ...basis }).find(same) ?? step, now.page));
+    pass(stepId(stepNow(stepsOf({ ...now, ...basis }), step) ?? step, now.page));
   };
   return (
     <section

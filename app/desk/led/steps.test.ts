@@ -4,7 +4,7 @@ import type { Finding } from "#core/findings/finding";
 import { EVERYONE } from "#core/page/found-for";
 import { readPage } from "#core/page/read";
 import { DEFAULT_HOUSE_STYLE } from "#core/settings/house-style";
-import { type LedBasis, stepId, stepsOf } from "./steps";
+import { type LedBasis, stepId, stepNow, stepsOf } from "./steps";
 
 const page = readPage(
   "<html lang=en><title>Boats</title><main><h1>Welcome aboard</h1><p>You can hire our boats by the hour at the quay.<img src=a.jpg></main>",
@@ -51,6 +51,18 @@ describe("what is to be done next", () => {
         ({ kind }) => kind === "title",
       )?.id;
     expect(titled("A")).not.toBe(titled("B"));
+  });
+
+  it("tells two findings at one place apart when one of them is passed over", () => {
+    const robots = readPage(
+      "<html lang=en><title>Boats</title><meta name=robots content=noindex><meta name=robots content=no-archive><h1>Boats",
+      { address: page.address },
+    );
+    const findings = audit(robots, { phrase: null, houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-28" });
+    const steps = stepsOf(basis({ page: robots, findings }));
+    const alike = steps.filter((one) => steps.some((other) => other !== one && other.anchor === one.anchor));
+    expect(alike.length).toBeGreaterThan(1);
+    for (const step of steps) expect(stepNow(steps, step)).toBe(step);
   });
 
   it("remembers what is passed over by its wording, also while nothing is found about it yet", () => {

@@ -71,6 +71,10 @@ export function stepId({ kind, id }: Pick<Step, "kind" | "id">, page: Page): str
   return textOf ? `${kind} ${fingerprint(textOf(page))}` : id;
 }
 
+/** A step among others, as it now is: itself, or the one of its kind at its place if its text has changed. */
+export const stepNow = (steps: readonly Step[], { id, kind, anchor }: Step): Step | undefined =>
+  steps.find((one) => one.id === id) ?? steps.find((one) => one.kind === kind && one.anchor === anchor);
+
 const quoted = (text: string) => (text.length > 140 ? `“${text.slice(0, 138)}…”` : `“${text}”`);
 const messages = (findings: readonly Finding[]) =>
   findings
