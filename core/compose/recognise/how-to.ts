@@ -1,15 +1,15 @@
 import { blocksUnder, contentBlocks, isHeadingBlock } from "../../page/body.ts";
+import { languageOf } from "../../page/page.ts";
+import { isHowTo } from "../../phrase/how-to.ts";
 import { durationIn } from "../../structured-data/times.ts";
 import { Collecting, counted, type Recogniser, under } from "./collecting.ts";
 import { steps } from "./recipe.ts";
 
-const HOW_TO =
-  /^(?:how (?:to|do you|we)\b|step by step|so (?:geht|macht|bindet)|anleitung|comment\s+\p{L}+(?:er|ir|re)\b)/iu;
 const STEP = /\bsteps\b|\bschritte?\b|\bétapes\b/i;
 
 /** Numbered steps under a heading that says how something is done. */
 export const howTo: Recogniser = ({ page }) => {
-  const says = page.headings.findIndex(({ text }) => HOW_TO.test(text));
+  const says = page.headings.findIndex(({ text }) => isHowTo(text, languageOf(page)));
   const named = page.headings[says];
   if (!named || named.block < 0) return null;
   // Its own list, or that of the next heading below it.

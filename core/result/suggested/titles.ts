@@ -2,6 +2,7 @@ import { widthOf } from "../../measure/width.ts";
 import { contentBlocks, contentHeadings } from "../../page/body.ts";
 import { type List, languageOf, type Page, titleOf } from "../../page/page.ts";
 import { DEFAULT_TITLES } from "../../phrase/default-words.ts";
+import { isHowTo } from "../../phrase/how-to.ts";
 import { inCase } from "../../phrase/letter-case.ts";
 import { isLooseWord } from "../../phrase/loose-words.ts";
 import { findPhrase } from "../../phrase/match.ts";
@@ -81,10 +82,6 @@ const STEPS: Readonly<Record<string, string>> = {
   da: "i # trin",
 };
 const FEWEST_STEPS = 3;
-/** Headings over what is done step by step; another numbered list counts something else. Common practice, no source. */
-const HOW =
-  /^(?:how (?:to|do you|we)|step by step|so (?:geht|macht|bindet)|wie (?:man|du|sie)|anleitung|comment|cómo|come|como|hoe|hur|sådan)(?!\p{L})/iu;
-const isHowTo = (heading: string) => HOW.test(heading);
 const isSteps = ({ ordered, landmark }: List) => ordered && (landmark === null || landmark === "main");
 
 /** Marks behind a heading that lead to itself. */
@@ -173,7 +170,7 @@ function detailsOf(
       reason: `gives the number of its ${word}`,
       worth: WORTH.number,
     });
-  const steps = isHowTo(headings[0]?.text ?? "") ? STEPS[language.slice(0, 2).toLowerCase()] : undefined;
+  const steps = isHowTo(headings[0]?.text ?? "", language) ? STEPS[language.slice(0, 2).toLowerCase()] : undefined;
   const items = Math.max(0, ...page.lists.filter(isSteps).map((list) => list.items));
   if (steps && items >= FEWEST_STEPS)
     details.push({
