@@ -41,12 +41,12 @@ const FEWEST_CHARACTERS = 8;
  * Whether a text is a sentence that can be read: no label with a number, no synopsis of a command, no scrap of code; it has an
  * end and a few words.
  */
-export const isSentence = (text: string): boolean => hasWords(text, FEWEST_WORDS);
+export const isSentence = (text: string): boolean => isWhole(text, FEWEST_WORDS);
 
 /** Whether a sentence says something when it is read alone. */
-export const isStatement = (sentence: string): boolean => hasWords(sentence, FEWEST_OF_STATEMENT);
+export const isStatement = (sentence: string): boolean => isWhole(sentence, FEWEST_OF_STATEMENT);
 
-function hasWords(sentence: string, fewest: number): boolean {
+function isWhole(sentence: string, fewest: number): boolean {
   const text = sentence.trim();
   if (!ENDED.test(text) || LABEL.test(text)) return false;
   const options = text.match(OPTION)?.length ?? 0;

@@ -99,6 +99,11 @@ describe("a suggestion is made of the page's own words", () => {
     const text = "Dr. Stone keeps the lamp of the ship lit from dusk to dawn, every day of the year.";
     expect(suggestDescription(page(`${caption}${synopsis}<p>${text} See Table 5.</p>`))).toBe(text);
     expect(suggestDescription(page("<p>Too short.</p>"))).toBeNull();
+    // A notice about cookies, an answer and half a quotation are passed over.
+    const notice = "<p>We use cookies to remember what you like about our lamps.</p>";
+    const answer =
+      "<p>Yes, the lamp is lit from dusk to dawn every day.</p><p>“The lamp of the ship is lit at dusk.</p>";
+    expect(suggestDescription(page(`${notice}${answer}<p>${text}</p>`))).toBe(text);
   });
 
   it.each([

@@ -3,6 +3,7 @@ import { languageOf, type Page } from "../page/page.ts";
 import { isSentence, isStatement, sentencesOf } from "../phrase/sentences.ts";
 import { DEFAULT_LIMITS, type HouseStyle } from "../settings/house-style.ts";
 import { setDescription } from "./result.ts";
+import { readingOn } from "./suggested/reads-well.ts";
 
 /** A title made of an H1, with the brand behind it unless the H1 says it. */
 export const titleFromH1 = (h1: string, { brand, separator }: Pick<HouseStyle, "brand" | "separator">): string =>
@@ -42,15 +43,16 @@ export function firstSentence(page: Page): string | null {
  */
 export function suggestDescription(page: Page): string | null {
   const fits = (text: string) => setDescription(text, "desktop", DEFAULT_LIMITS).lost === "";
+  const reads = readingOn(page);
   let text = "";
   for (const sentences of paragraphsOf(page)) {
     // What is no sentence, such as a label before the text, is passed over; behind the first it ends what is taken.
-    const from = text === "" ? sentences.findIndex(isSentence) : 0;
+    const from = text === "" ? sentences.findIndex((one) => isSentence(one) && reads(one)) : 0;
     const taken = text;
     for (const sentence of from < 0 ? [] : sentences.slice(from)) {
       const more = text === "" || /\s$/.test(text) ? text + sentence : `${text} ${sentence}`;
       const goesOn = text.length < LEAST ? isSentence(sentence) : isStatement(sentence);
-      if (!goesOn || !fits(more.trim())) break;
+      if (!goesOn || !reads(sentence) || !fits(more.trim())) break;
       text = more;
     }
     if (text.trim().length >= LEAST) return text.trim();

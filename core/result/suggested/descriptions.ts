@@ -1,6 +1,6 @@
 import { widthOf } from "../../measure/width.ts";
 import { contentBlocks, isHeadingBlock } from "../../page/body.ts";
-import { descriptionOf, languageOf, type Page, titleOf } from "../../page/page.ts";
+import { descriptionOf, languageOf, type Page } from "../../page/page.ts";
 import { contentStems } from "../../phrase/content-stems.ts";
 import { isSentence, isStatement, sentencesOf } from "../../phrase/sentences.ts";
 import { pricesIn } from "../../structured-data/agreement.ts";
@@ -8,7 +8,7 @@ import { dateIn } from "../../structured-data/dates.ts";
 import { setDescription } from "../result.ts";
 import { descriptionStyle } from "../styles.ts";
 import { firstSentence } from "../suggest.ts";
-import { readsAlone } from "./reads-well.ts";
+import { readingOn } from "./reads-well.ts";
 import { bestOf, isBoast, phraseIn, type SuggestedText, type SuggestingBasis, type Weighed } from "./suggested.ts";
 
 /** Sentences that are weighed: what a page is about stands early. */
@@ -79,20 +79,13 @@ const canStand = (text: string, opens = false) =>
   !ELSEWHERE.test(text) &&
   !/[:?]$/.test(text);
 
-/** Whether a sentence can be read without its page. */
-const readingOn = (page: Page, phrase: string, language: string) => {
-  const h1 = page.headings.find(({ level, text }) => level === 1 && text !== "")?.text ?? "";
-  const about = `${titleOf(page)} ${h1} ${phrase}`;
-  return (text: string) => readsAlone(text, language, about);
-};
-
 /** The sentences of the content that could stand alone, weighed. */
 function sentencesOn(page: Page, { phrase, share }: SuggestingBasis, language: string): Sentence[] {
   const pointing = POINTING[language.slice(0, 2).toLowerCase() || "en"];
   const wanted = [...contentStems(phrase, language)];
   const opening = firstSentence(page);
   let opened = false;
-  const reads = readingOn(page, phrase, language);
+  const reads = readingOn(page, phrase);
   const found: Sentence[] = [];
   for (const { block, index } of contentBlocks(page)) {
     if (isHeadingBlock(page, index) || block.tag === "figcaption" || block.tag === "pre" || block.tag === "code")
@@ -154,7 +147,7 @@ export function suggestDescriptions(page: Page, basis: SuggestingBasis): Suggest
     known.set(text, px);
     return px;
   };
-  const reads = readingOn(page, phrase, language);
+  const reads = readingOn(page, phrase);
   const weighed: Weighed[] = [];
   const weigh = (
     parts: readonly string[],

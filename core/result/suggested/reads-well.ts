@@ -1,3 +1,5 @@
+import { languageOf, type Page, titleOf } from "../../page/page.ts";
+
 /** Clauses that say nothing without another one, which a comma parts from them. Common practice, no source. */
 const CONDITION: Readonly<Record<string, RegExp>> = {
   de: /^(?:wenn|falls|sofern|weil|obwohl|während|sobald|solange|bevor|nachdem|damit|dass)(?!\p{L})/iu,
@@ -13,7 +15,7 @@ const CONDITION: Readonly<Record<string, RegExp>> = {
 const ANSWER = /^(?:yes|no|ja|nein|oui|non|sí|si|sì|sim|não|nej|nee|kyllä|ei|igen|nem|да|нет)\s*[,.!:;–—-]/iu;
 /** Notices about cookies and consent, which are no part of what a page is about. Common practice, no source. */
 const CONSENT =
-  /\bcookies?\b|\b(?:consent|einwilligung|datenschutzerklärung|privacy (?:policy|notice)|politique de confidentialité)\b/iu;
+  /(?<!\p{L})(?:cookies?|consent|einwilligung|datenschutzerklärung|privacy (?:policy|notice)|politique de confidentialité)(?!\p{L})/iu;
 const PAIRS = [
   ["(", ")"],
   ["[", "]"],
@@ -36,9 +38,17 @@ export function isClosed(text: string): boolean {
  * names no condition without what follows from it, is no part of a list, and no notice about cookies. `about` is what the page
  * is about.
  */
-export function readsAlone(sentence: string, language: string, about: string): boolean {
+function readsAlone(sentence: string, language: string, about: string): boolean {
   const text = sentence.trim();
   if (!isClosed(text) || /^\p{Ll}/u.test(text) || ANSWER.test(text)) return false;
   if (CONDITION[language.slice(0, 2).toLowerCase()]?.test(text) && !/[,，—–]/.test(text)) return false;
   return !CONSENT.test(text) || CONSENT.test(about);
+}
+
+/** Tells which sentences of a page can be read without it. `phrase` is what it is to be found for; "" for nothing. */
+export function readingOn(page: Page, phrase = ""): (sentence: string) => boolean {
+  const h1 = page.headings.find(({ level, text }) => level === 1 && text !== "")?.text ?? "";
+  const about = `${titleOf(page)} ${h1} ${phrase}`;
+  const language = languageOf(page);
+  return (sentence) => readsAlone(sentence, language, about);
 }

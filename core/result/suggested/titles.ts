@@ -91,7 +91,7 @@ const GENERIC =
   /^(?:name|synopsis|syntax|usage|examples?|options|arguments|parameters|return values?|bugs|authors?|copyright|licen[cs]e|history|background|abstract|notice|about|contact|home|menu|search|sources|footnotes|further reading|table of contents|on this page|in this article|faqs?|name und synopsis|beispiele?|fazit|kontakt|quellen|impressum|exemples?|contenu|ejemplos?|contenido|esempi|contenuti|exemplos?|conteúdo|voorbeelden|inhoud|exempel|innehåll|introduction|overview|summary|contents?|conclusion|prerequisites|notes?|see also|references|links?|related|more|details?|description|details|topics|directives|comments?|share|einleitung|überblick|inhalt|zusammenfassung|siehe auch|sommaire|voir aussi|résumé|índice|resumen|indice|introducción|introduzione|introdução)$/iu;
 /** “2.1 The lamp”, “Chapter 3”: a number among others, which says nothing alone. */
 const NUMBERED =
-  /^\s*(?:\d+(?:\.\d+)*[.):]?\s|[ivx]+[.)]\s|(?:chapter|section|part|appendix|kapitel|abschnitt|teil|anhang|chapitre|partie|capítulo|capitolo|hoofdstuk|del)\s+[\divx]+)/iu;
+  /^\s*(?:\d+(?:\.\d+)*[.):]?\s|[ivx]+[.)]\s|(?:chapter|section|part|appendix|kapitel|abschnitt|teil|anhang|chapitre|partie|capítulo|capitolo|hoofdstuk|del)\s+(?:\d+|[ivx]+(?!\p{L})))/iu;
 /** A subheading of more words reads badly behind a comma. */
 const MOST_WORDS = 3;
 

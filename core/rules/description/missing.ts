@@ -7,7 +7,7 @@ export const descriptionMissing = rule({
   id: "description/missing",
   weight: "should",
   formats: ["html", "markdown", "fields"],
-  sees: ["metas", "blocks", "headings", "language"],
+  sees: ["metas", "titles", "blocks", "headings", "language"],
   finds: "no meta description, or an empty one",
   counted: ["# page has no meta description", "# pages have no meta description"],
   hasFix: true,
