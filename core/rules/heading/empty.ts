@@ -2,6 +2,7 @@ import { partsBelow } from "../../outline/outline.ts";
 import { isBlank } from "../../page/page.ts";
 import { rule, standard } from "../rule.ts";
 import { counted } from "../texts.ts";
+import { atLevels } from "./as-paragraphs.ts";
 
 export const headingEmpty = rule({
   id: "heading/empty",
@@ -16,28 +17,20 @@ export const headingEmpty = rule({
   *check(page) {
     for (const [index, heading] of page.headings.entries()) {
       if (!isBlank(heading.text)) continue;
-      // What stands below it comes up where a level would be left out without it.
+      // The headings below it are raised if a level would be left out without it.
       const before = page.headings[index - 1]?.level ?? 6;
       const below = partsBelow(page.headings, index);
       const by = Math.max(0, (below[0]?.level ?? 0) - before - 1);
-      const raised = by === 0 ? [] : below;
+      const raised = atLevels(
+        below.map((one) => ({ heading: one, level: by === 0 ? one.level : Math.max(before + 1, one.level - by) })),
+      );
+      const also = raised.length === 0 ? "" : `, and raise ${counted(raised.length, "heading")} below it`;
       yield {
         message: `A listener hears “heading level ${heading.level}”, then nothing.`,
         at: { part: "heading", index: index, range: heading.range },
         fix: {
-          label:
-            raised.length === 0
-              ? "Take it out"
-              : `Take it out, and raise ${counted(raised.length, "heading")} below it`,
-          edits: [
-            { op: "remove-heading", heading: heading.key, was: heading.text },
-            ...raised.map(({ key, level }) => ({
-              op: "set-heading-level" as const,
-              heading: key,
-              level: Math.max(before + 1, level - by),
-              was: level,
-            })),
-          ],
+          label: `Take it out${also}`,
+          edits: [{ op: "remove-heading", heading: heading.key, was: heading.text }, ...raised],
         },
       };
     }

@@ -1,6 +1,7 @@
 import { contentHeadings } from "../../page/body.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
+import { asParagraphs } from "./as-paragraphs.ts";
 
 export const headingH1NotFirst = rule({
   id: "heading/h1-not-first",
@@ -18,21 +19,14 @@ export const headingH1NotFirst = rule({
     const h1 = content.findIndex(({ heading }) => heading.level === 1);
     const first = content[0];
     if (h1 <= 0 || !first) return;
-    const [, ...others] = content.slice(0, h1);
-    const before = [first, ...others];
-    const what = `${quote(first.heading.text)} (H${first.heading.level})`;
+    const before = content.slice(0, h1);
+    const [, ...others] = before;
+    const more = others.length === 0 ? "comes" : `and ${counted(others.length, "more heading")} come`;
     yield {
-      message: `${others.length === 0 ? `${what} comes` : `${what} and ${counted(others.length, "more heading")} come`} before the H1 ${quote(content[h1]?.heading.text ?? "", 40)}.`,
+      message: `${quote(first.heading.text)} (H${first.heading.level}) ${more} before the H1 ${quote(content[h1]?.heading.text ?? "", 40)}.`,
       at: { part: "heading", index: first.index, range: first.heading.range },
       related: others.map(({ heading, index }) => ({ at: { part: "heading", index, range: heading.range } })),
-      fix: {
-        label: before.length === 1 ? "Make it a paragraph" : `Make ${before.length} headings paragraphs`,
-        edits: before.map(({ heading }) => ({
-          op: "remove-heading" as const,
-          heading: heading.key,
-          was: heading.text,
-        })),
-      },
+      fix: asParagraphs(before.map(({ heading }) => heading)),
     };
   },
 });

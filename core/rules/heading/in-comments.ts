@@ -1,5 +1,6 @@
 import { commonPractice, rule } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
+import { asParagraphs } from "./as-paragraphs.ts";
 
 export const headingInComments = rule({
   id: "heading/in-comments",
@@ -21,10 +22,7 @@ export const headingInComments = rule({
     yield {
       message: `${quote(heading.text, 60)}${found.length > 1 ? ` and ${counted(found.length - 1, "more heading")}` : ""} of the comments stand in the page's outline.`,
       at: { part: "heading", index: index, range: heading.range },
-      fix: {
-        label: found.length > 1 ? "Make them paragraphs" : "Make it a paragraph",
-        edits: found.map(([, one]) => ({ op: "remove-heading", heading: one.key, was: one.text })),
-      },
+      fix: asParagraphs(found.map(([, one]) => one)),
     };
   },
 });

@@ -3,6 +3,7 @@ import { skipsWithout } from "../../outline/outline.ts";
 import type { LandmarkKind, Page } from "../../page/page.ts";
 import { commonPractice, type Rule, rule } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
+import { asParagraphs } from "./as-paragraphs.ts";
 
 /** The heading of the content under which a listener hears one that stands in a landmark. */
 function heardUnder(page: Page, index: number): string {
@@ -59,13 +60,7 @@ export function inLandmark(name: string, landmark: LandmarkKind, where: string, 
           at: at(first),
           related: others.map((index) => ({ at: at(index) })),
           ...(!skipsWithout(page.headings, first, others.at(-1)) && {
-            fix: {
-              label: others.length === 0 ? "Make it a paragraph" : `Make ${group.length} headings paragraphs`,
-              edits: group.flatMap((index) => {
-                const one = page.headings[index];
-                return one ? [{ op: "remove-heading" as const, heading: one.key, was: one.text }] : [];
-              }),
-            },
+            fix: asParagraphs(group.flatMap((index) => page.headings[index] ?? [])),
           }),
         };
       }

@@ -2,6 +2,7 @@ import { partsBelow } from "../../outline/outline.ts";
 import { contentHeadings } from "../../page/body.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
+import { atLevels } from "./as-paragraphs.ts";
 
 export const headingNoH1 = rule({
   id: "heading/no-h1",
@@ -24,28 +25,26 @@ export const headingNoH1 = rule({
       return;
     }
     const { heading, index } = first;
-    // What stands below it comes up with it, and what stands beside it becomes its parts, so that no level is left out.
+    // The headings below it are raised with it, and those beside it become its parts, so that no level is left out.
     const by = heading.level - 1;
-    const below = partsBelow(page.headings, index).map((one) => ({ ...one, to: one.level - by }));
+    const below = partsBelow(page.headings, index);
     const behind = page.headings.slice(index + 1 + below.length);
     const end = behind.findIndex(({ level }) => level < heading.level);
-    const beside = (end < 0 ? behind : behind.slice(0, end)).map((one) => ({ ...one, to: one.level - by + 1 }));
-    const others = [...below, ...beside].filter(({ level, to }) => level !== to);
-    const last = [...below, ...beside].at(-1)?.to ?? 1;
-    const skips = end >= 0 && (behind[end]?.level ?? 1) > last + 1;
-    const also = others.length > 0 ? `, and raise ${counted(others.length, "heading")} below it` : "";
+    const beside = end < 0 ? behind : behind.slice(0, end);
+    const levels = [
+      ...below.map((one) => ({ heading: one, level: one.level - by })),
+      ...beside.map((one) => ({ heading: one, level: one.level - by + 1 })),
+    ];
+    const skips = end >= 0 && (behind[end]?.level ?? 1) > (levels.at(-1)?.level ?? 1) + 1;
+    const raised = atLevels(levels);
+    const also = raised.length > 0 ? `, and raise ${counted(raised.length, "heading")} below it` : "";
     yield {
       message: `The content has no H1. It begins with an H${heading.level}.`,
       at: { part: "heading", index: index, range: heading.range },
       ...(!skips && {
         fix: {
           label: `Make ${quote(heading.text, 40)} the H1${also}`,
-          edits: [{ ...heading, to: 1 }, ...others].map(({ key, level, to }) => ({
-            op: "set-heading-level" as const,
-            heading: key,
-            level: to,
-            was: level,
-          })),
+          edits: [...atLevels([{ heading, level: 1 }]), ...raised],
         },
       }),
     };

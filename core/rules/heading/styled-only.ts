@@ -1,6 +1,7 @@
 import { contentHeadings } from "../../page/body.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { quote } from "../texts.ts";
+import { asParagraphs } from "./as-paragraphs.ts";
 
 export const headingStyledOnly = rule({
   id: "heading/styled-only",
@@ -27,10 +28,7 @@ export const headingStyledOnly = rule({
       yield {
         message: `Nothing stands under ${quote(heading.text, 60)} before ${quote(next.text, 40)}.`,
         at: { part: "heading", index: index, range: heading.range },
-        fix: {
-          label: "Make it a paragraph",
-          edits: [{ op: "remove-heading", heading: heading.key, was: heading.text }],
-        },
+        fix: asParagraphs([heading]),
       };
     }
   },

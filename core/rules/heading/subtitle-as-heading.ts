@@ -2,6 +2,7 @@ import { standTogether } from "../../outline/outline.ts";
 import { contentHeadings } from "../../page/body.ts";
 import { rule, standard } from "../rule.ts";
 import { quote } from "../texts.ts";
+import { asParagraphs } from "./as-paragraphs.ts";
 
 export const headingSubtitleAsHeading = rule({
   id: "heading/subtitle-as-heading",
@@ -22,10 +23,7 @@ export const headingSubtitleAsHeading = rule({
     yield {
       message: `${quote(subtitle.heading.text, 60)} stands between the H1 and the H2 ${quote(next.text, 40)} with nothing of its own: it reads as a subtitle.`,
       at: { part: "heading", index: subtitle.index, range: subtitle.heading.range },
-      fix: {
-        label: "Make it a paragraph",
-        edits: [{ op: "remove-heading", heading: subtitle.heading.key, was: subtitle.heading.text }],
-      },
+      fix: asParagraphs([subtitle.heading]),
     };
   },
 });
