@@ -1,11 +1,15 @@
 import { titleOf } from "../../page/page.ts";
 import { setTitle } from "../../result/result.ts";
-import { limitsOf } from "../../settings/house-style.ts";
+import { type HouseStyle, limitsOf, settingsFor } from "../../settings/house-style.ts";
 import { commonPractice, rule } from "../rule.ts";
 import { charactersOf, quote, titleRange } from "../texts.ts";
+import { titleTooManyCharacters } from "./too-many-characters.ts";
 
-/** Characters that titles have at most, by the usual advice. Common practice, no source. */
-const USUAL = 60;
+/** The characters that a title has at most, as the house style says. */
+const mostIn = (houseStyle: HouseStyle): number => {
+  const { id, settings } = titleTooManyCharacters;
+  return settingsFor(id, settings, houseStyle).limit as number;
+};
 
 export const titleBrandMissing = rule({
   id: "title/brand-missing",
@@ -27,9 +31,9 @@ export const titleBrandMissing = rule({
     yield {
       message: `The title does not name ${quote(brand)}.`,
       at: { part: "title", range: titleRange(page) },
-      // Where there is no room for it, it would be what is cut.
+      // Without room for it, the name would be what is cut.
       fix: () =>
-        setTitle(value, "desktop", limitsOf(houseStyle)).lost !== "" || charactersOf(value) > USUAL
+        setTitle(value, "desktop", limitsOf(houseStyle)).lost !== "" || charactersOf(value) > mostIn(houseStyle)
           ? null
           : {
               label: `Add ${quote(separator.trim() ? `${separator.trim()} ${brand}` : brand)}`,
