@@ -157,6 +157,11 @@ describe("a rule about structured data finds what it is for, and nothing where t
       }),
       said({ "@type": "PropertyValue", value: "£30k" }),
     ],
+    [
+      "data/number",
+      said({ "@type": "JobPosting", baseSalary: { "@type": "MonetaryAmount", value: "30,000" } }),
+      said({ "@type": "JobPosting", baseSalary: { "@type": "MonetaryAmount", value: "30000" } }),
+    ],
     ["data/number", said({ "@type": "JobPosting", baseSalary: "£30k" }), said({ "@type": "JobPosting" })],
     [
       "data/enumeration",
@@ -291,6 +296,12 @@ describe("a rule about structured data finds what it is for, and nothing where t
     const trail = said({ "@type": "BreadcrumbList", itemListElement: [crumb(1, "/other/place")] });
     expect(findings("data/url-not-this-page", product({ url: "https://a.example/other" }))).toEqual([]);
     expect(findings("data/breadcrumb-unlike-address", trail)).toEqual([]);
+  });
+
+  it("makes no fraction of thousands, and tells of a count once", () => {
+    const salary = said({ "@type": "JobPosting", baseSalary: { "@type": "MonetaryAmount", value: "30,000" } });
+    expect(findings("data/number", salary).map(({ fix }) => fix)).toEqual([null]);
+    expect(findings("data/number", said({ "@type": "AggregateRating", ratingCount: "many" }))).toHaveLength(1);
   });
 
   it("writes the kind of employment that is meant", () => {

@@ -12,7 +12,7 @@ const LISTED: ReadonlyMap<string, readonly string[]> = new Map([
   ["employmentType", ["FULL_TIME", "PART_TIME", "CONTRACTOR", "TEMPORARY", "INTERN", "VOLUNTEER", "PER_DIEM", "OTHER"]],
 ]);
 
-/** A text where only some are read: without capitals, or with spaces between its words. */
+/** Values that are none of those, such as “Full time”. */
 function* unlisted(data: PageData): Iterable<Problem> {
   for (const { property, text, value } of textsIn(data, ({ name }) => LISTED.has(name))) {
     const listed = LISTED.get(property.name) ?? [];
@@ -33,11 +33,11 @@ export const dataEnumeration = dataRule({
   weight: "must",
   finds: "a value that is none of those listed",
   counted: [
-    "# page has structured data with a value that schema.org does not list",
-    "# pages have structured data with a value that schema.org does not list",
+    "# page has structured data with a value that is none of those listed",
+    "# pages have structured data with a value that is none of those listed",
   ],
   hasFix: true,
-  why: "Where schema.org lists the values only those are understood: InStock, not “in stock”.",
+  why: "If schema.org or search engines list the values of a property, only those are understood: InStock, not “in stock”.",
   source: standard("schema.org", "Enumeration"),
   *check(data) {
     yield* unlisted(data);

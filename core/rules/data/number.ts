@@ -12,13 +12,13 @@ const NUMBERS: ReadonlySet<string> = new Set([
   "ratingValue",
   "bestRating",
   "worstRating",
-  "ratingCount",
-  "reviewCount",
   "baseSalary",
   "estimatedSalary",
 ]);
 /** “4/5” and “80%”, which are read as ratings too. */
 const SHARE = /^\d+(?:\.\d+)?\s*(?:\/\s*\d+|%)$/;
+/** A decimal comma; “30,000” may be thirty thousand. */
+const COMMA = /^[+-]?\d+,\d{1,2}$/;
 const SALARY = new Set(["value", "minValue", "maxValue"]);
 
 /** Entities that say an amount of money: a MonetaryAmount, and what stands as its value. */
@@ -48,7 +48,7 @@ export const dataNumber = dataRule({
       (_, term) => !only(term, ["Number", "Integer", "Float"], ["QuantitativeValue"]) && ranges(term),
     );
     for (const { property, text, value } of written) {
-      if (!/^[+-]?\d+,\d+$/.test(text.trim()) || property.name.toLowerCase().includes("price")) continue;
+      if (!COMMA.test(text.trim()) || property.name.toLowerCase().includes("price")) continue;
       const meant = text.trim().replace(",", ".");
       yield {
         message: `${quote(property.written)} is written with a comma: ${quote(text, 30)}. Data has points.`,
@@ -63,7 +63,7 @@ export const dataNumber = dataRule({
       ({ name }) => NUMBERS.has(name) || (amounts.size > 0 && SALARY.has(name)),
     )) {
       if (SALARY.has(property.name) && !amounts.has(entity)) continue;
-      if (numberOf(text) !== null || SHARE.test(text.trim()) || /^[+-]?\d+,\d+$/.test(text.trim())) continue;
+      if (numberOf(text) !== null || SHARE.test(text.trim()) || COMMA.test(text.trim())) continue;
       yield {
         message: `${quote(property.written)} is no number: ${quote(text, 30)}. Write it in digits, a currency apart from it.`,
         at: placeOf(data, value.place),
