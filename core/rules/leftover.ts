@@ -14,9 +14,12 @@ const TOKENS = [
   String.raw`\[\[[!+*$~#%][^\]]{1,300}\]\]`,
   String.raw`\[object [A-Z]\w{0,40}\]`,
 ];
-/** Names in capitals and shortcodes in brackets, which are told from small letters, and words that ask to be replaced. */
+/**
+ * Names in capitals, shortcodes, and words that ask to be replaced, in brackets. Case matters. A word in brackets alone, such as
+ * [mod_rewrite], may be a reference.
+ */
 const IN_BRACKETS =
-  /\[[A-Z][A-Z0-9]{0,40}(?:_[A-Z0-9]{1,40}){1,8}\]|\[\/?[a-z]{2,20}(?:_[a-z]{2,30}){1,4}(?:\s[^\][]{0,300})?\]|\[(?:[Yy]our|[Ii]nsert|[Aa]dd your|[Ee]nter|[Ii]hre?n?|[Dd]einen?|[Vv]otre|[Tt]u|[Ss]u|[Ii]l tuo|[Uu]w|[Jj]e|[Oo] seu|[Dd]in)\s[^\][]{0,80}(?:here|hier|ici|aquí|qui|aqui|här|her|text|title|name|texte?|titre|nom|texto|título|nombre|testo|titolo|nome)\]/;
+  /\[[A-Z][A-Z0-9]{0,40}(?:_[A-Z0-9]{1,40}){1,8}\]|\[\/[a-z]{2,20}(?:_[a-z]{2,30}){1,4}\]|\[[a-z]{2,20}(?:_[a-z]{2,30}){1,4}\s+[\w-]{1,40}=[^\][]{0,300}\]|\[vc_[a-z_]{1,40}\]|\[(?:[Yy]our|[Ii]nsert|[Aa]dd your|[Ee]nter|[Ii]hre?n?|[Dd]einen?|[Vv]otre|[Tt]u|[Ss]u|[Ii]l tuo|[Uu]w|[Jj]e|[Oo] seu|[Dd]in)\s[^\][]{0,80}(?:here|hier|ici|aquí|qui|aqui|här|her|text|title|name|texte?|titre|nom|texto|título|nombre|testo|titolo|nome)\]/;
 
 /** In titles and descriptions also names between single percent signs, and words that programs print for nothing. */
 const IN_FIELDS = [

@@ -103,7 +103,11 @@ describe("a rule about the head finds what it is for, and nothing where that is 
     ["body/leftover-template", "<p>Dear [FIRST_NAME], welcome", "<p>Dear [NAME], as [RFC2119] says"],
     ["heading/leftover-template", "<h2>[node:title]</h2>", "<h2>[sic]</h2>"],
     ["heading/leftover-template", "<h2>[your text here]</h2>", "<h2>[your]</h2>"],
-    ["body/leftover-template", "<p>[vc_row el_class=wide] Boats [/vc_row]", "<p>The list [a, b] and [1]"],
+    [
+      "body/leftover-template",
+      "<p>[vc_row el_class=wide] Boats [/vc_row]",
+      "<p>The list [a, b], [1] and [mod_rewrite]",
+    ],
     ["body/leftover-template", "<p>Costs [object Object] a day", "<p>An object [see Object]"],
     ["body/leftover-template", "<p>Dear {{name}}", "<p>Written as {{}} or {{ }}"],
     ["heading/leftover-template", "<h2>Hi %%first_name%%</h2>", "<h2>100% wool, 50% off</h2>"],
