@@ -1,5 +1,5 @@
 import PQueue from "p-queue";
-import { explainFault, triesFor, type Wanted } from "#core/address/fetch-answer";
+import { explainFault, pauseAfter, triesFor, type Wanted } from "#core/address/fetch-answer";
 import { type Robots, robotsAddressOf, robotsOfAnswer } from "#core/address/robots";
 import { fetchAddress } from "../server/fetch/fetch-address.ts";
 import { CommandFault } from "./fault.ts";
@@ -20,12 +20,12 @@ export function startFetching(): (asked: string) => Promise<FetchedPage> {
     standIn: process.env.KEEN_QUILL_STAND_IN,
   };
   const hosts = new Map<string, Host>();
-  const pause = (seconds: number) => new Promise((done) => setTimeout(done, Math.min(60, seconds) * 1000));
+  const pause = (seconds: number) => new Promise((done) => setTimeout(done, seconds * 1000));
   const ask = async (address: string, wanted: Wanted) => {
     for (let tries = 1; ; tries++) {
       const fetched = await fetchAddress(address, wanted, options);
       if (fetched.answer.ok || tries >= triesFor(fetched.answer)) return fetched;
-      await pause(fetched.answer.retryAfterSeconds ?? 2 ** tries);
+      await pause(pauseAfter(fetched.answer, tries));
     }
   };
   const robotsOf = async (address: string): Promise<Robots> => {

@@ -1,4 +1,4 @@
-import { explainFault, type FetchAnswer, triesFor } from "#core/address/fetch-answer";
+import { explainFault, type FetchAnswer, pauseAfter, triesFor } from "#core/address/fetch-answer";
 import { type Robots, robotsAddressOf, robotsOfAnswer } from "#core/address/robots";
 import { keep } from "../store/bring-in";
 import { db } from "../store/db";
@@ -20,8 +20,6 @@ const BATCH = 20;
 const BATCH_MS = 400;
 /** Pages that may wait to be read beside those that are being fetched. */
 const READ_AHEAD = 24;
-/** The pause before an address is asked for again, in milliseconds. */
-const pauseAfter = (tries: number) => 1000 * 2 ** tries;
 /** While our own server does not answer it is asked again after this long. */
 const SERVER_PAUSE = 2000;
 
@@ -195,7 +193,7 @@ class Runner {
       }
       // Where it cannot be read nothing may be fetched: one connection that broke off shall not decide that.
       if (!answer.ok && tries < triesFor(answer) && !this.stopping.signal.aborted) {
-        await new Promise((resolve) => setTimeout(resolve, pauseAfter(tries)));
+        await new Promise((resolve) => setTimeout(resolve, 1000 * pauseAfter(answer, tries)));
         continue;
       }
       const robots = robotsOfAnswer(address, answer, bytes);
@@ -304,10 +302,7 @@ class Runner {
     }
     const tries = item.tries + 1;
     if (tries < triesFor(answer)) {
-      const wait = Math.min(
-        60_000,
-        answer.retryAfterSeconds === undefined ? pauseAfter(tries) : answer.retryAfterSeconds * 1000,
-      );
+      const wait = 1000 * pauseAfter(answer, tries);
       // One that asks to slow down means all of the host.
       if (answer.fault === "status") host.nextAt = Date.now() + wait;
       await db().queueItems.update(item.id, { tries, notBefore: Date.now() + wait, why: explainFault(answer) });

@@ -104,5 +104,12 @@ export function triesFor({ fault, status = 0 }: Extract<FetchAnswer, { ok: false
   return passes ? 4 : 1;
 }
 
+/** The longest pause before an address is asked for again, in seconds. */
+const LONGEST_PAUSE = 60;
+
+/** How long to wait before an address that answered like this is asked for again, in seconds, after so many tries. */
+export const pauseAfter = ({ retryAfterSeconds }: Extract<FetchAnswer, { ok: false }>, tries: number): number =>
+  Math.min(LONGEST_PAUSE, retryAfterSeconds ?? 2 ** tries);
+
 /** Too many requests (RFC 6585, 4), and not available for now (RFC 9110, 15.6.4). */
 const PASSING: ReadonlySet<number> = new Set([429, 503]);
