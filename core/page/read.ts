@@ -509,9 +509,9 @@ function isSwallowing(name: string, value: string): boolean {
   return /<\/?[a-z][a-z0-9]*[\s>]/i.test(value) && (!texts || /[\n\r]/.test(value));
 }
 
-/** Attributes by which elements load files (HTML 4.2.4, 4.8, 4.12). */
 /** What a style sheet loads over http. */
 const LOADED_BY_STYLE = /(?:url\(\s*["']?|@import\s+["'])(http:\/\/[^\s"')]+)/i;
+/** Attributes by which elements load files (HTML 4.2.4, 4.8, 4.12). */
 const LOADS: Readonly<Record<string, readonly string[]>> = {
   audio: ["src"],
   embed: ["src"],

@@ -37,8 +37,8 @@ export function foldDiacritics(text: string, language: string): string {
 /** Letters that are not ASCII, with the one that their first mark may belong to. */
 const NOT_ASCII = /[a-z]?[^\x20-\x7e]+/g;
 
+/** Runs of up to this many UTF-16 code units are remembered: a language has few accented letters. */
 const SHORT = 3;
-/** Short runs folded: accented letters of a language are few. */
 const folded = new Map<string, string>();
 const REMEMBERED_RUNS = 5_000;
 

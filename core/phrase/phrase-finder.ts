@@ -179,12 +179,11 @@ export function phraseFinder(phrases: readonly string[], options: MatchOptions):
     /** Index behind the last place of a phrase. */
     const behind = new Map<number, number>();
     const take = (one: Wanted, first: number, last: number) => {
-      const led = first - one.lead;
-      const exact = led >= 0 && one.tokens.every(({ plain }, i) => seen[led + i]?.plain === plain);
-      const [start, end] = exact ? [led, led + one.tokens.length] : [first, last + 1];
+      const from = first - one.lead;
+      const exact = from >= 0 && one.tokens.every(({ plain }, i) => seen[from + i]?.plain === plain);
+      const [start, end] = exact ? [from, from + one.tokens.length] : [first, last + 1];
       if (start < (behind.get(one.number) ?? 0)) return;
-      const [from, to] = [words[first]?.end ?? 0, words[last]?.start ?? 0];
-      if (!one.acrossSentences && sentenceEndsBetween(text, from, to)) return;
+      if (!one.acrossSentences && sentenceEndsBetween(text, words[first]?.end ?? 0, words[last]?.start ?? 0)) return;
       behind.set(one.number, end);
       found.push({ phrase: one.number, kind: exact ? "exact" : "form", ...placeOf(words.slice(start, end)) });
     };
