@@ -10,7 +10,7 @@ let browser: Browser | undefined;
 const contexts: BrowserContext[] = [];
 const faults: string[] = [];
 /** Characters of a tab's accessible tree that are printed when a test has failed. */
-const PRINTED = 6000;
+const PRINTED = 30_000;
 
 /** Starts the browser for a file of tests; a test fails on any error that the page reports. */
 export function startBrowser(): void {
