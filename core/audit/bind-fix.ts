@@ -2,10 +2,10 @@ import type { Fix } from "../findings/fix.ts";
 import type { Redraft } from "../findings/key.ts";
 import { levelEdit, wordsEdit } from "../outline/outline-edits.ts";
 import type { Page } from "../page/page.ts";
-import { type Edit, nodesOf, slotOf, withEdit } from "../rewrite/edits.ts";
+import { type Edit, nodesOf } from "../rewrite/edits.ts";
 import type { Bound } from "../rewrite/operations/operation.ts";
 import { originsOf } from "../rewrite/origins.ts";
-import { planEdits } from "../rewrite/plan.ts";
+import { planEdit } from "../rewrite/plan.ts";
 import { findNode } from "../rewrite/resolve.ts";
 
 /**
@@ -18,12 +18,11 @@ export function bindFix(fix: Fix, page: Page, redraft: Redraft | null): Fix | nu
   const bound: Edit[] = [];
   for (const edit of fix.edits) {
     const one = isRedrafted ? bindEdit(edit, { original, page, edits }) : edit;
-    if (!one) return null;
+    // Each edit is planned by itself: the whole redraft is planned when the fix is applied.
+    if (!one || typeof planEdit(original, one) === "string") return null;
     bound.push(one);
   }
-  const slots = new Set(bound.map(slotOf));
-  const { refused } = planEdits(original, bound.reduce<readonly Edit[]>(withEdit, edits));
-  return refused.some(({ edit }) => slots.has(slotOf(edit))) ? null : { ...fix, edits: bound };
+  return { ...fix, edits: bound };
 }
 
 type Redrafted = Redraft & { page: Page };
