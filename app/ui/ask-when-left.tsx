@@ -1,4 +1,4 @@
-import { useEffect } from "react";
+import { useEffect, useRef } from "react";
 import { useBlocker } from "react-router";
 import { onDemand } from "./on-demand";
 import { unkept, useAllUnkept } from "./unkept";
@@ -12,8 +12,14 @@ export function AskWhenLeft() {
   const blocker = useBlocker(
     ({ currentLocation, nextLocation }) => unkept().length > 0 && currentLocation.pathname !== nextLocation.pathname,
   );
+  const proceeded = useRef<typeof blocker | null>(null);
   const { leave, stay } = useNewest({
-    leave: () => blocker.proceed?.(),
+    // Once for each attempt to leave: the router has gone on before this is drawn again.
+    leave: () => {
+      if (proceeded.current === blocker) return;
+      proceeded.current = blocker;
+      blocker.proceed?.();
+    },
     stay: () => blocker.reset?.(),
   });
   const isBlocked = blocker.state === "blocked";
