@@ -14,16 +14,14 @@ export const canonicalMissing = rule({
   source: guidance("search engines' documentation of canonical addresses"),
   *check(page) {
     if (canonicalsOf(page).length > 0) return;
+    const own = /^https?:/.test(page.address) && URL.canParse(page.address) ? new URL(page.address).href : null;
     yield {
       message: "The page names no canonical address.",
       at: { part: "head", range: null },
       // One that the parser has put into the body is none, and stays in the way of another.
-      ...(page.address.startsWith("http") &&
+      ...(own &&
         canonicalElements(page).length === 0 && {
-          fix: {
-            label: `Name its own: ${page.address}`,
-            edits: [{ op: "set-canonical", value: page.address, was: null }],
-          },
+          fix: { label: `Name its own: ${own}`, edits: [{ op: "set-canonical", value: own, was: null }] },
         }),
     };
   },
