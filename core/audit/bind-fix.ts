@@ -2,7 +2,7 @@ import type { Fix } from "../findings/fix.ts";
 import type { Redraft } from "../findings/key.ts";
 import { levelEdit, wordsEdit } from "../outline/outline-edits.ts";
 import type { Page } from "../page/page.ts";
-import { type Edit, nodesOf } from "../rewrite/edits.ts";
+import { type Edit, nodesOf, withEdit } from "../rewrite/edits.ts";
 import type { Bound } from "../rewrite/operations/operation.ts";
 import { originsOf } from "../rewrite/origins.ts";
 import { planEdit } from "../rewrite/plan.ts";
@@ -18,8 +18,10 @@ export function bindFix(fix: Fix, page: Page, redraft: Redraft | null): Fix | nu
   const bound: Edit[] = [];
   for (const edit of fix.edits) {
     const one = isRedrafted ? bindEdit(edit, { original, page, edits }) : edit;
-    // Each edit is planned by itself: the whole redraft is planned when the fix is applied.
-    if (!one || typeof planEdit(original, one) === "string") return null;
+    if (!one) return null;
+    // As it joins the redraft, where it may take the place of an earlier one. The whole redraft is planned when it is applied.
+    const joined = withEdit(edits, one).filter((edit) => !edits.includes(edit));
+    if (joined.some((edit) => typeof planEdit(original, edit) === "string")) return null;
     bound.push(one);
   }
   return { ...fix, edits: bound };

@@ -55,6 +55,10 @@ async function applyAll(original: Page, pick: (most: number) => number): Promise
     if (next.findings.some(({ key, message }) => key === finding.key && message === finding.message))
       return [...wrong, `${told} leaves its finding where it was`];
     for (const caused of causedBy(finding, now.findings, next.findings)) wrong.push(`${told} causes ${caused}`);
+    // Fixes of headings depend on the other headings, and suggested descriptions on the paragraphs.
+    for (const left of fixable.filter(({ rule }) => !/^(?:heading|description)\//.test(rule)))
+      if (next.findings.some((one) => one.key === left.key && one.message === left.message && one.fix === null))
+        wrong.push(`${told} takes away ${left.rule}: ${left.fix?.label}`);
     now = next;
   }
   return wrong;
@@ -105,4 +109,22 @@ describe("fixes of one page work together: each applies, and causes nothing as h
   };
   it("on pages as people write them", () => onPages(80, 1));
   it("on thousands of them", { tags: "long" }, () => onPages(3000));
+
+  it("of two values of one block of data", async () => {
+    const offer = { "@type": "Offer", price: "£22.00", availability: "in stock" };
+    const product = { "@context": "https://schema.org", "@type": "Product", name: "Lamp", offers: offer };
+    const page = readPage(`<script type="application/ld+json">${JSON.stringify(product)}</script><p>Lamp £22.00</p>`, {
+      address: "https://a.example/lamp",
+    });
+    const fixOf = async (rule: string, edits: readonly Edit[]) => {
+      const { findings } = await examinePage(page, { houseStyle, today: "2026-12-02", edits });
+      return findings.find((one) => one.rule === rule)?.fix?.edits ?? [];
+    };
+    const first = await fixOf("data/price-format", []);
+    const second = await fixOf("data/enumeration", first);
+    const edits = [...first, ...second].reduce<readonly Edit[]>(withEdit, []);
+    expect(edits.map((edit) => (edit.op === "set-data" ? JSON.parse(edit.value).offers : edit.op))).toEqual([
+      { "@type": "Offer", price: "22.00", availability: "https://schema.org/InStock" },
+    ]);
+  });
 });
