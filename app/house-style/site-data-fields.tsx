@@ -13,7 +13,13 @@ const FIELDS: [field: TextField, label: string, hint: string][] = [
 ];
 
 /** Whether a type is one of schema.org’s organisations. */
-export const runsSites = (type: string): boolean => isKindOf(type, "Organization");
+const runsSites = (type: string): boolean => isKindOf(type, "Organization");
+
+/** What is wrong with an organisation, in a sentence; null where nothing is. */
+export const organisationFault = ({ type, name }: SiteOrganisation): string | null => {
+  if (!runsSites(type)) return "schema.org has no organisation of that type.";
+  return name.trim() === "" ? "The organisation needs a name." : null;
+};
 
 const EMPTY: SiteOrganisation = { type: "Organization", name: "" };
 
@@ -26,15 +32,14 @@ export function SiteDataFields({
   onChange: (data: SiteData) => void;
 }) {
   const own = data.organisation ?? EMPTY;
+  const fault = data.organisation ? organisationFault(data.organisation) : null;
   const set = (next: SiteOrganisation) => {
     const { organisation: _, ...rest } = data;
     const filled = Object.fromEntries(
-      Object.entries(next).filter(([, value]) => (Array.isArray(value) ? value.length > 0 : value !== "")),
+      Object.entries(next).filter(([key, value]) => key === "type" || value.length > 0),
     ) as unknown as SiteOrganisation;
-    // Nobody without a name runs a site.
-    onChange(
-      next.name === "" && Object.keys(filled).length <= 1 ? rest : { ...data, organisation: { ...EMPTY, ...filled } },
-    );
+    const untouched = next.type === EMPTY.type && Object.keys(filled).length === 1;
+    onChange(untouched ? rest : { ...data, organisation: { ...EMPTY, ...filled } });
   };
   return (
     <div className="grid gap-4">
@@ -79,9 +84,7 @@ export function SiteDataFields({
               />
             </label>
           ))}
-          {!runsSites(own.type) && (
-            <p className="col-span-full text-red">schema.org has no organisation of that type.</p>
-          )}
+          {fault && <p className="col-span-full text-red">{fault}</p>}
           <label className="col-span-full grid gap-1">
             <span className="text-ink-soft">Profiles elsewhere, an address a line</span>
             <textarea

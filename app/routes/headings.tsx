@@ -11,6 +11,7 @@ import { usePageRows } from "../store/rows";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { fieldClass } from "../ui/controls";
 import { BelowPages, Screen } from "../ui/frame";
+import { useTyped } from "../ui/use-typed";
 import { useSite } from "./site";
 
 export const meta = screenTitle("headings");
@@ -51,6 +52,7 @@ export default function Headings() {
   const patterns = useSiteAnswer(site, askPatterns);
   const name = params.get("pattern") ?? "";
   const selector = params.get("selector") ?? "";
+  const [typed, type] = useTyped(selector);
   const pattern = patterns?.find((one) => one.name === name);
   const parsed = useMemo(() => (selector ? parseSelector(selector) : null), [selector]);
   const [target, setTarget] = useState<PatternTarget>(2);
@@ -93,9 +95,12 @@ export default function Headings() {
           <label className="mt-5 grid gap-1">
             <span className="text-ink-soft">Or all headings that match a selector</span>
             <input
-              value={selector}
+              value={typed}
               placeholder="nav h3.menu"
-              onChange={(e) => setParams(e.target.value ? { selector: e.target.value } : {}, { replace: true })}
+              onChange={(e) => {
+                type(e.target.value);
+                setParams(e.target.value ? { selector: e.target.value } : {}, { replace: true });
+              }}
               className={`${fieldClass} font-mono text-13`}
             />
           </label>

@@ -15,7 +15,7 @@ import { screenTitle } from "../document-title";
 import { useRuleCounts } from "../house-style/changes";
 import { PatternFields } from "../house-style/patterns";
 import { RuleLine } from "../house-style/rule-line";
-import { runsSites, SiteDataFields } from "../house-style/site-data-fields";
+import { organisationFault, SiteDataFields } from "../house-style/site-data-fields";
 import { ProposalDialog } from "../proposals/dialog";
 import { screenOf } from "../screens";
 import { keepHouseStyle } from "../store/house-style";
@@ -66,7 +66,7 @@ function Sheet({ site }: { site: SiteRecord }) {
     [patterns?.title, patterns?.description].some((text) => text && "reason" in parsePattern(text)),
   );
 
-  const strange = draft.data?.organisation !== undefined && !runsSites(draft.data.organisation.type);
+  const strange = draft.data?.organisation !== undefined && organisationFault(draft.data.organisation) !== null;
   const part: KindStyle | HouseStyle = kind === null ? draft : (draft.kinds?.[kind] ?? {});
   const change = (next: KindStyle) =>
     setDraft((all) =>
