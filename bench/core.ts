@@ -252,7 +252,7 @@ function benchPhrases(pages: readonly PageFacets[], note: Note): void {
   const suggesting = timed(() => {
     for (let i = 0; i < 1000; i++) {
       const page = readPage(sources[i % sources.length] ?? "", { address: "https://a.example/b" });
-      suggestPhrases(page, { anchors: ["lamp room"], share: (word) => (word.length % 7) / 7, list });
+      suggestPhrases(page, { anchors: ["lamp room"], share: (word) => (word.length % 7) / 7, list, brand: "" });
     }
   });
   note(

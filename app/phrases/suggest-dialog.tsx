@@ -1,5 +1,6 @@
 import { useMemo, useState } from "react";
 import { pathOf } from "#core/address/address";
+import { stemsOfPhrase } from "#core/standing/clashes";
 import { PLACE_NAMES } from "#core/standing/in-words";
 import { oneForEach, type Suggestion } from "#core/standing/suggest";
 import type { PageRecord } from "../store/page-record";
@@ -55,13 +56,21 @@ export function SuggestDialog({
   );
   const byId = useMemo(() => new Map(asked.map((page) => [page.id, page])), [asked]);
   const withSome = found.pages.filter(({ suggestions }) => suggestions.length > 0);
-  const chosen = (one: SuggestedFor): string | null =>
-    decided.has(one.pageId) ? (decided.get(one.pageId) ?? null) : (best.get(one.pageId)?.text ?? null);
+  const chosen = ({ pageId }: Pick<SuggestedFor, "pageId">): string | null =>
+    decided.has(pageId) ? (decided.get(pageId) ?? null) : (best.get(pageId)?.text ?? null);
   const decide = (pageId: string, text: string | null) => setDecided(new Map([...decided, [pageId, text]]));
   const taken = withSome.flatMap((one) => {
     const text = chosen(one);
     return text === null ? [] : [[one.pageId, text] as const];
   });
+  // What another page gets, or wants already, is not offered again.
+  const wanted = new Map(found.taken.map((stems) => [stems, ""]));
+  for (const { pageId, language } of withSome) {
+    const text = chosen({ pageId });
+    if (text !== null) wanted.set(stemsOfPhrase(text, language), pageId);
+  }
+  const offeredTo = ({ pageId, language, suggestions }: SuggestedFor) =>
+    suggestions.filter(({ text }) => (wanted.get(stemsOfPhrase(text, language)) ?? pageId) === pageId);
   const done = found.looked >= found.of;
   const take = async () => {
     try {
@@ -91,6 +100,7 @@ export function SuggestDialog({
         {withSome.slice(0, drawn).map((one) => {
           const page = byId.get(one.pageId);
           const text = chosen(one);
+          const offered = offeredTo(one);
           const current = one.suggestions.find((other) => other.text === text);
           if (!page) return null;
           return (
@@ -102,7 +112,7 @@ export function SuggestDialog({
                 <Tick
                   label={`A phrase for ${page.name || page.address}`}
                   checked={text !== null}
-                  onChange={() => decide(one.pageId, text === null ? (one.suggestions[0]?.text ?? null) : null)}
+                  onChange={() => decide(one.pageId, text === null ? (offered[0]?.text ?? null) : null)}
                 />
               </span>
               <span className="min-w-0">
@@ -117,7 +127,7 @@ export function SuggestDialog({
                   aria-label={`Phrase for ${page.name || page.address}`}
                   className="flex flex-wrap gap-x-4 gap-y-1"
                 >
-                  {one.suggestions.map((other) => (
+                  {offered.map((other) => (
                     <label key={other.text} className="flex items-center gap-1.5">
                       <input
                         type="radio"

@@ -9,6 +9,8 @@ import { sharesOf } from "./stem-shares";
 export interface SuggestingBasis {
   stems: CountedStems;
   list: { text: string; volume: number | null }[];
+  /** The site's name, or "". */
+  brand: string;
   /** Words of the links that lead to each page. */
   anchors: Readonly<Record<string, readonly string[]>>;
   /** Stems of the phrases that pages want already. */
@@ -25,14 +27,14 @@ export interface SuggestedFor {
 
 /** What pages could be found for, out of their own words as their redrafts leave them. */
 export async function suggestOn(pageIds: readonly string[], basis: SuggestingBasis): Promise<SuggestedFor[]> {
-  const { stems, list, anchors } = basis;
+  const { stems, list, brand, anchors } = basis;
   const share = sharesOf(stems);
   const suggested: SuggestedFor[] = [];
   for (const pageId of pageIds) {
     const loaded = await loadPage(pageId);
     if (!loaded || loaded.original.fault) continue;
     const { page } = applyToPage(loaded.original, loaded.edits);
-    const suggestions = suggestPhrases(page, { anchors: anchors[pageId] ?? [], share, list });
+    const suggestions = suggestPhrases(page, { anchors: anchors[pageId] ?? [], share, list, brand });
     suggested.push({ pageId, language: languageOf(page), suggestions });
   }
   return suggested;

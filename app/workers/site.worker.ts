@@ -17,6 +17,7 @@ import { PICTURE_FILES } from "#core/site/index/picture-files";
 import { SAME_DESCRIPTIONS, SAME_TITLES } from "#core/site/index/same-texts";
 import { Site } from "#core/site/index/site";
 import { STEM_COUNTS } from "#core/site/index/stem-counts";
+import { bestPages } from "#core/standing/best-pages";
 import { stemsOfPhrase } from "#core/standing/clashes";
 import { helperWords } from "#core/standing/helper-words";
 import { db } from "../store/db";
@@ -49,6 +50,8 @@ const PART = 1500;
 /** One site that is watched. */
 interface Watched {
   site: Site;
+  /** The site's name, or "". */
+  brand: string;
   list: Rows<PhraseRecord>;
   follow: FollowedTable<never>;
   stop(): void;
@@ -119,6 +122,7 @@ function watch(siteId: string, houseStyle: HouseStyle, tell: (part: SiteAuditPar
   const ends = [files, list, setAsides].map((rows) => rows.subscribe(() => !first && later()));
   watched = {
     site,
+    brand: houseStyle.brand,
     list,
     follow: follow as unknown as FollowedTable<never>,
     stop() {
@@ -178,7 +182,7 @@ export interface PhraseTold {
   text: string;
   targets: readonly string[];
   supporting: readonly string[];
-  /** Other pages whose title, H1 or an H2 says it, the first few; and how many say it anywhere, or have all of its words. */
+  /** Other pages whose title, H1 or an H2 says it, the best few; and how many say it anywhere, or have all of its words. */
   answered: readonly (readonly [id: string, places: KeptStanding["places"]])[];
   pages: number;
   /** It asks something, in the language of its page or of most pages. */
@@ -192,7 +196,8 @@ const NAMED = 3;
 
 const tellPhrase = ({ text, targets, supporting, on }: SitePhrase, language: string): PhraseTold => {
   const own = new Set([...targets, ...supporting]);
-  const answered = [...on].filter(([id, { places }]) => !own.has(id) && (places.title || places.h1 || places.h2));
+  const answering = [...on].filter(([id, { places }]) => !own.has(id) && (places.title || places.h1 || places.h2));
+  const answered = bestPages(answering, ([, { places }]) => places);
   return {
     text,
     targets: [...targets],
@@ -252,15 +257,13 @@ function headingQuestions(): HeadingQuestion[] {
   return found;
 }
 
-/** Pages of the watched site that may say a phrase: its own first, then those that say it in the plainest places. */
+/** Pages of the watched site that may say a phrase: its own first, then those that answer it best. */
 function pagesWithPhrase(key: string): string[] {
   const phrase = watched?.site.index(PHRASE_PLACES).all().get(key);
   if (!phrase) return [];
-  const rank = (id: string, { places, early }: KeptStanding) =>
-    phrase.targets.has(id) ? 0 : places.title || places.h1 ? 1 : places.h2 || early !== undefined ? 2 : 3;
-  const ranked = new Map(Array.from(phrase.on, ([id, standing]) => [id, rank(id, standing)]));
-  const ids = watched?.site.inOrder(ranked.keys()).map(({ id }) => id) ?? [];
-  return ids.sort((a, b) => (ranked.get(a) ?? 0) - (ranked.get(b) ?? 0));
+  const ids = watched?.site.inOrder(phrase.on.keys()).map(({ id }) => id) ?? [];
+  const best = bestPages(ids, (id) => phrase.on.get(id)?.places ?? {});
+  return [...best.filter((id) => phrase.targets.has(id)), ...best.filter((id) => !phrase.targets.has(id))];
 }
 
 /** How the watched site did in a period, beside another one where that is asked; null where its figures are gone. */
@@ -287,6 +290,7 @@ function suggestingBasis(ids: readonly string[]): SuggestingBasis {
   return {
     stems: site.index(STEM_COUNTS).counts(),
     list: listed(),
+    brand: watched?.brand ?? "",
     anchors: Object.fromEntries(ids.map((id) => [id, linksTo(id).map(({ text }) => text)])),
     taken: pages.flatMap(({ id, phrase = "", language }) =>
       phraseKey(phrase) === "" || asked.has(id) ? [] : stemsOfPhrase(phrase, language),

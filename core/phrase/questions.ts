@@ -24,9 +24,7 @@ const sets = new Map<string, ReadonlySet<string>>();
 /** Whether a text ends as a question does. A heading that only begins so, such as “What to bring”, asks nothing. */
 export const endsAsQuestion = (text: string): boolean => /[?？؟]["'”’»)\s]*$/u.test(text);
 
-/** Whether a phrase is a question: it ends with a question mark, or begins as questions do; nobody types the mark. `language` is BCP 47, or "". */
-export function isQuestion(text: string, language: string): boolean {
-  if (endsAsQuestion(text)) return true;
+function beginningsIn(language: string): ReadonlySet<string> {
   const primary = language.slice(0, 2).toLowerCase();
   const known = primary === "no" || primary === "nn" ? "nb" : primary;
   let beginnings = sets.get(known);
@@ -34,7 +32,16 @@ export function isQuestion(text: string, language: string): boolean {
     beginnings = new Set((BEGINNINGS[known] ?? "").split(" "));
     sets.set(known, beginnings);
   }
+  return beginnings;
+}
+
+/** Whether questions begin with a lower-case word. `language` is BCP 47; where it is "", English is taken. */
+export const isQuestionWord = (word: string, language: string): boolean => beginningsIn(language || "en").has(word);
+
+/** Whether a phrase is a question: it ends with a question mark, or begins as questions do; nobody types the mark. `language` is BCP 47, or "". */
+export function isQuestion(text: string, language: string): boolean {
+  if (endsAsQuestion(text)) return true;
   const [first, second] = wordsOf(text, "");
   // A word alone asks nothing.
-  return first !== undefined && second !== undefined && beginnings.has(lowerCase(first.text, language));
+  return first !== undefined && second !== undefined && beginningsIn(language).has(lowerCase(first.text, language));
 }

@@ -49,7 +49,7 @@ export function lookOf(page: Page, phrase: string): PageLook {
     outline: inContent.slice(0, MOST_IN_OUTLINE).map(({ level, text }) => ({ level, text })),
     pictures: pictures.length,
     withoutAlt: pictures.filter(({ alt }) => alt === null).length,
-    phrases: suggestPhrases(page, { anchors: [], share: () => 0.1, list: [] }).map(({ text, count }) => ({
+    phrases: suggestPhrases(page, { anchors: [], share: () => 0.1, list: [], brand: "" }).map(({ text, count }) => ({
       text,
       count,
     })),

@@ -7,6 +7,7 @@ const basis = (over: Partial<SuggestBasis> = {}): SuggestBasis => ({
   anchors: [],
   share: () => 0.1,
   list: [],
+  brand: "",
   ...over,
 });
 const texts = (source: string, over?: Partial<SuggestBasis>) =>
@@ -68,6 +69,40 @@ describe("phrases out of a page's own words", () => {
   it("are none where there is nothing to repeat", () => {
     expect(texts("<title></title>")).toEqual([]);
     expect(texts("<title>1 2 3</title><p>1 2 3 the of and the of and")).toEqual([]);
+  });
+
+  it.each([
+    ["days and months", "en", "Mondays", "Open on Mondays in May. Mondays in May are quiet, and Monday is Monday."],
+    ["question words", "en", "What", "What is open? What is free? What, what."],
+    [
+      "words of websites",
+      "en",
+      "Click here",
+      "Click here. Click here to read more, read more on our home page, home page.",
+    ],
+    ["words of websites, in German", "de", "Hier klicken", "Hier klicken, hier klicken. Zur Startseite. Startseite."],
+    ["articles on a page without a language", "", "The", "The the. The, the who? Who, the."],
+    ["the place of the imprint", "de", "Kiel", "In Kiel. Hafenstraße 3, 24103 Kiel. Kiel, Kiel."],
+    ["the place of the imprint", "en", "Whitby", "In Whitby. Quay 3, Whitby YO21 3PU. Whitby."],
+    ["a part of the site's name", "en", "Quay Boats", "Quay boats. The quay. Quay boats of the quay."],
+  ])("are no %s (%s)", (_, language, h1, text) => {
+    const page = readPage(`<html lang="${language}"><title>${h1}</title><h1>${h1}</h1><p>${text}`, {
+      address: "https://quay.example/a",
+    });
+    expect(suggestPhrases(page, basis({ brand: "Old Quay Boats" }))).toEqual([]);
+  });
+
+  it("are no places of a postal address in the page's data, but may have them in them", () => {
+    const data = (town: string) =>
+      `<script type="application/ld+json">{"@context":"https://schema.org","@type":"Museum","name":"Quay","address":{"@type":"PostalAddress","addressLocality":"${town}"}}</script>`;
+    const text = "<title>Portloe</title><h1>Portloe</h1><p>Portloe. ";
+    expect(texts(text)).toEqual(["Portloe"]);
+    expect(texts(text + data("Portloe"))).toEqual([]);
+    expect(texts(`${text}Portloe boats, Portloe boats.${data("Portloe")}`)).toEqual(["Portloe boats"]);
+  });
+
+  it("offer no phrase twice in another order of its words", () => {
+    expect(texts("<title>Boat hire</title><h1>Hire of boats</h1><p>Boat hire. Hire of boats.")).toHaveLength(1);
   });
 
   it("stay quick on a page of one word over and over", () => {

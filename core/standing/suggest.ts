@@ -1,8 +1,11 @@
 import { contentBlocks, contentHeadings, h1Block } from "../page/body.ts";
 import { languageOf, type Page, titleOf } from "../page/page.ts";
-import { isLooseWord } from "../phrase/loose-words.ts";
+import { isLooseWord, isWebsiteWord } from "../phrase/loose-words.ts";
+import { isQuestionWord } from "../phrase/questions.ts";
 import { type Token, tokensOf } from "../phrase/tokens.ts";
+import { namesIn } from "../structured-data/dates.ts";
 import { stemsOfPhrase } from "./clashes.ts";
+import { placesInAddresses } from "./places-in-addresses.ts";
 
 /** Where a suggested phrase stands, as it is weighed. */
 export const WEIGHED = ["title", "h1", "h2", "first100", "body", "anchors"] as const;
@@ -28,6 +31,8 @@ export interface SuggestBasis {
   share: (stem: string) => number;
   /** The site's list. */
   list: readonly { text: string; volume: number | null }[];
+  /** The site's name, or "". */
+  brand: string;
 }
 
 // How much a place says of what a page is about. Common practice, no source.
@@ -43,6 +48,7 @@ const MOST_WORDS = 5000;
 const MOST = 5;
 
 interface Group {
+  words: readonly Token[];
   stems: readonly string[];
   wordings: Map<string, number>;
   count: number;
@@ -86,7 +92,7 @@ function take(groups: Map<string, Group>, text: string, place: (at: number) => W
         let group = groups.get(key);
         if (!group) {
           const stems = words.filter(({ stop }) => !stop).map(({ stem }) => stem);
-          group = { stems, wordings: new Map(), count: 0, weight: 0, places: new Set() };
+          group = { words, stems, wordings: new Map(), count: 0, weight: 0, places: new Set() };
           groups.set(key, group);
         }
         group.wordings.set(wording, (group.wordings.get(wording) ?? 0) + 1);
@@ -105,12 +111,36 @@ function wordingOf({ wordings }: Group): string {
   return ordered.find((text) => /^\p{Ll}/u.test(text) && text.toLowerCase() === most.toLowerCase()) ?? most;
 }
 
+/** Tells of a group whether its words are about something: days, question words and words of websites alone are not. */
+function aboutSomething(language: string): (group: Group) => boolean {
+  const { days, months } = namesIn(language);
+  const says = ({ plain }: Token) =>
+    !isLooseWord(plain, language) &&
+    !isWebsiteWord(plain, language) &&
+    !isQuestionWord(plain, language) &&
+    !days.has(plain) &&
+    !days.has(plain.replace(/s$/, "")) &&
+    !months.has(plain) &&
+    /\p{L}/u.test(plain);
+  return ({ words }) => words.some(says);
+}
+
+/** Tells of a group whether it is only a part of some names, such as the site's. */
+function partOf(names: readonly string[], language: string): (group: Group) => boolean {
+  const stems = new Set(names.flatMap((name) => tokensOf(name, { language }).map(({ stem }) => stem)));
+  return (group) => group.stems.length > 0 && group.stems.every((stem) => stems.has(stem));
+}
+
 /**
  * Phrases that a page could be found for, the likeliest first: groups of one to four words that it repeats, weighed by where
- * they stand and by how few other pages of the site have their words. What the list has comes with its searches.
+ * they stand and by how few other pages of the site have their words. What the list has comes with its searches; what is not in
+ * it is about something, and neither a part of the site's name nor a place of its postal address.
  */
-export function suggestPhrases(page: Page, { anchors, share, list }: SuggestBasis): Suggestion[] {
+export function suggestPhrases(page: Page, { anchors, share, list, brand }: SuggestBasis): Suggestion[] {
   const language = languageOf(page);
+  const isAbout = aboutSomething(language);
+  const isBrand = partOf([brand], language);
+  const isPlace = partOf(placesInAddresses(page), language);
   const groups = new Map<string, Group>();
   take(groups, titleOf(page), () => "title", language);
   const headings = new Map<number, Weighed>();
@@ -133,6 +163,7 @@ export function suggestPhrases(page: Page, { anchors, share, list }: SuggestBasi
     const known = listed.get([...new Set(group.stems)].sort().join(" "));
     if (!known && (group.count < 2 || (group.stems.length === 1 && !SUBJECT.some((place) => group.places.has(place)))))
       continue;
+    if (!known && (!isAbout(group) || isBrand(group) || isPlace(group))) continue;
     const unusual = group.stems.reduce((sum, stem) => sum + Math.log(1 / Math.max(share(stem), 0.001)), 0);
     const rare = 0.15 + unusual / group.stems.length / Math.log(1000);
     const searched = known ? 1.5 + Math.log10(1 + (known.volume ?? 0)) / 2 : 1;
@@ -144,8 +175,16 @@ export function suggestPhrases(page: Page, { anchors, share, list }: SuggestBasi
     found.push({ text, volume: known?.volume ?? null, count: group.count, places, score, stems: group.stems, key });
   }
   const kept: typeof found = [];
+  const sorted = ({ stems }: { stems: readonly string[] }) => [...new Set(stems)].sort().join(" ");
   for (const one of found.sort((a, b) => b.score - a.score)) {
-    if (kept.some((other) => ` ${other.key} `.includes(` ${one.key} `) || ` ${one.key} `.includes(` ${other.key} `)))
+    if (
+      kept.some(
+        (other) =>
+          ` ${other.key} `.includes(` ${one.key} `) ||
+          ` ${one.key} `.includes(` ${other.key} `) ||
+          sorted(other) === sorted(one),
+      )
+    )
       continue;
     kept.push(one);
     if (kept.length === MOST) break;

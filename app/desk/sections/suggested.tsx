@@ -1,4 +1,5 @@
 import { phraseKey } from "#core/phrase/phrase-key";
+import { stemsOfPhrase } from "#core/standing/clashes";
 import { inWordsOf } from "../../phrases/suggest-dialog";
 import { useSuggestions } from "../../phrases/use-suggestions";
 import type { SiteRecord } from "../../store/records/sites";
@@ -22,8 +23,10 @@ export default function Suggested({
 }) {
   const found = useSuggestions(site, [pageId]);
   const keys = new Set(known.map(phraseKey));
-  const suggestions = (found.pages[0]?.suggestions ?? [])
-    .filter(({ text }) => !keys.has(phraseKey(text)))
+  const taken = new Set(found.taken);
+  const [own] = found.pages;
+  const suggestions = (own?.suggestions ?? [])
+    .filter(({ text }) => !keys.has(phraseKey(text)) && !taken.has(stemsOfPhrase(text, own?.language ?? "")))
     .slice(0, most);
   if (found.looked === 0) return <p className="mt-2 text-ink-soft">Looking through its words…</p>;
   if (suggestions.length === 0)
