@@ -2,7 +2,7 @@ import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { pathOf } from "#core/address/address";
 import { readVolume } from "#core/exchange/phrase-table";
-import type { SiteFix } from "#core/findings/site-fix";
+import type { SiteFix, WrapFix } from "#core/findings/site-fix";
 import { placeInWords } from "#core/performance/first-pages";
 import { phraseFault, phraseKey } from "#core/phrase/phrase-key";
 import { TextInPlace } from "../desk/text-in-place";
@@ -49,7 +49,7 @@ export function PhraseSide({
 }) {
   const { notify, fail } = useNotices();
   const { text, record, targets, supporting } = line;
-  const found = usePassages(site, text);
+  const found = usePassages(site, text, targets[0]);
   const act = (done: Promise<unknown>) => void done.catch(fail);
   const canonical = async (page: PageRecord) => {
     const others = targets.flatMap(({ id }) => (id === page.id ? [] : id));
@@ -289,7 +289,6 @@ function Concordance({
   found: ReturnType<typeof usePassages>;
 }) {
   const { notify, fail } = useNotices();
-  const [target] = line.targets;
   const make = async (page: PagePassages, fix: SiteFix, done: string, why: string) => {
     try {
       const asked = { way: "fixes", rule: "link/opportunity", byPage: { [page.pageId]: [fix] } } as const;
@@ -301,12 +300,12 @@ function Concordance({
       fail(error);
     }
   };
-  const link = (page: PagePassages, words: string, to: string) =>
+  const link = (page: PagePassages, fix: WrapFix) =>
     make(
       page,
-      { label: `Make “${words}” a link`, wrap: { words, to } },
-      `“${words}” links to ${pathOf(to)}`,
-      "These words cannot become a link: they stand in one already, or in several places.",
+      fix,
+      `“${fix.wrap.words}” links to ${pathOf(fix.wrap.to)}`,
+      "These words cannot become a link any more: the page has changed.",
     );
   const head = (page: PagePassages, sentence: string, text: string) =>
     make(
@@ -330,8 +329,7 @@ function Concordance({
       <ul>
         {found.pages.flatMap((page) =>
           page.passages.map((one) => {
-            const [mark] = one.marks;
-            const words = mark && mark.kind !== "scattered" ? one.sentence.slice(mark.start, mark.end) : "";
+            const { link: fix } = one;
             return (
               <li key={`${page.pageId} ${one.block} ${one.at}`} className="border-hairline border-b py-2.5">
                 <Link
@@ -346,9 +344,7 @@ function Concordance({
                 </p>
                 {!one.heading && (
                   <p className="mt-0.5 flex flex-wrap gap-x-4">
-                    {target && words !== "" && target.id !== page.pageId && (
-                      <Action onClick={() => void link(page, words, target.address)}>Link these words</Action>
-                    )}
+                    {fix && <Action onClick={() => void link(page, fix)}>Link these words</Action>}
                     <HeadIt phrase={line.text} onHead={(text) => void head(page, one.sentence, text)} />
                   </p>
                 )}

@@ -4,7 +4,7 @@ import { foundSoFar } from "./use-passages";
 const page = (pageId: string, sentence = "The lamp.") => ({
   pageId,
   path: `/${pageId}`,
-  passages: [{ sentence, marks: [], block: 0, at: 0, heading: "", under: "" }],
+  passages: [{ sentence, marks: [], block: 0, at: 0, heading: "", under: "", link: null }],
 });
 
 it("keeps the sentences of pages that are looked at again, until they have been", () => {

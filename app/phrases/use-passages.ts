@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useState } from "react";
 import { phraseKey } from "#core/phrase/phrase-key";
+import type { PageRecord } from "../store/page-record";
 import type { PagePassages } from "../store/phrase-passages";
 import type { SiteRecord } from "../store/records/sites";
 import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
@@ -19,14 +20,20 @@ export interface FoundPassages {
 }
 
 /** The sentences of a site that say a phrase, looked for again when its pages change; null until the first are known. */
-export function usePassages(site: SiteRecord, text: string): FoundPassages | null {
+export function usePassages(
+  site: SiteRecord,
+  text: string,
+  target: Pick<PageRecord, "id" | "address"> | undefined,
+): FoundPassages | null {
   const pages = useSiteAnswer(
     site,
     useCallback((worker: SiteAsked) => worker.pagesWithPhrase(phraseKey(text)), [text]),
   );
   const [found, setFound] = useState<FoundPassages | null>(null);
+  const { id, address } = target ?? {};
   useEffect(() => {
     if (!pages) return;
+    const to = id !== undefined && address !== undefined ? { id, address } : null;
     const stop = new AbortController();
     const ids = pages;
     const tell = (done: ReadonlySet<string>, told: readonly PagePassages[]) =>
@@ -38,7 +45,7 @@ export function usePassages(site: SiteRecord, text: string): FoundPassages | nul
       const done = new Set<string>();
       const told: PagePassages[] = [];
       tell(done, told);
-      await onPoolAll(chunks, async (worker, ids) => ({ ids, found: await worker.passagesOn(ids, text) }), {
+      await onPoolAll(chunks, async (worker, ids) => ({ ids, found: await worker.passagesOn(ids, text, to) }), {
         signal: stop.signal,
         onResult: ({ ids, found }) => {
           for (const id of ids) done.add(id);
@@ -49,7 +56,7 @@ export function usePassages(site: SiteRecord, text: string): FoundPassages | nul
     };
     look().catch(() => {});
     return () => stop.abort();
-  }, [text, pages]);
+  }, [text, pages, id, address]);
   return found?.of === text ? found : null;
 }
 

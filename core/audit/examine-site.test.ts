@@ -132,7 +132,7 @@ describe("the fix of a finding across pages", () => {
       facetsOf("b", read("/b", ""), { redirectedFrom: ["https://quay.example/old"] }),
     ];
     expect(fixed("link/to-redirect", "/a", pages, links)).toContain(
-      "<a href=\"/b\">the lamp</a> and <a href='/b#oil'>its oil</a>",
+      "<a href=\"/b\">the lamp</a> and <a href='https://quay.example/b#oil'>its oil</a>",
     );
     const link = keyOf(read("/a", links), "link", 0);
     const reworded: Edit = { op: "set-link-text", link, value: "the old lamp", was: "the lamp" };

@@ -23,13 +23,15 @@ function mended(source: string, fix: SiteFix, edits: readonly Edit[] = []): stri
 }
 
 describe("a fix across pages, on one of them", () => {
-  it("leads every link to the address, however it is written, and keeps what it leads to there", () => {
+  it("leads every link to the address, each in its own notation, and keeps what it leads to there", () => {
     expect(
       mended(
         '<p><a href="/old">a</a><a href="../old#x">b</a><a href="https://quay.example/old/">c</a><a href="/other">d</a>',
         relink("/old", "https://quay.example/new?q=1"),
       ),
-    ).toBe('<p><a href="/new?q=1">a</a><a href="/new?q=1#x">b</a><a href="/new?q=1">c</a><a href="/other">d</a>');
+    ).toBe(
+      '<p><a href="/new?q=1">a</a><a href="../new?q=1#x">b</a><a href="https://quay.example/new?q=1">c</a><a href="/other">d</a>',
+    );
   });
 
   it("writes an address of another host in full", () => {
@@ -73,6 +75,19 @@ describe("a fix across pages, on one of them", () => {
     expect(mended("<h2>The lamp</h2><p>See <a href=/x>the lamp</a>", wrap("lamp", "https://quay.example/lamp"))).toBe(
       null,
     );
+  });
+
+  it("makes the words of one sentence a link, and no others", () => {
+    const source = "<p>The lamp is lit. See the lamp. <a href=/x>No lamp</a> today.";
+    const at = (text: string, at: number): SiteFix => ({
+      label: "Link it",
+      wrap: { words: "lamp", to: "https://quay.example/lamp", sentence: { text, at } },
+    });
+    expect(mended(source, at("See the lamp.", 8))).toBe(
+      '<p>The lamp is lit. See the <a href="/lamp">lamp</a>. <a href=/x>No lamp</a> today.',
+    );
+    expect(mended(source, at("No lamp today.", 3))).toBe(null);
+    expect(mended(source, at("Another lamp.", 8))).toBe(null);
   });
 
   it("is bound to the page as the redraft leaves it", () => {

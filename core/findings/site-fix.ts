@@ -1,5 +1,6 @@
 import { hostOf, linkTarget } from "../address/link-target.ts";
 import { contentBlocks, isHeadingBlock } from "../page/body.ts";
+import { hrefLike, hrefOn } from "../page/link-notation.ts";
 import { addressOn, type Page } from "../page/page.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import type { NewBlock } from "../rewrite/new-block.ts";
@@ -7,6 +8,12 @@ import { wrapInLink } from "../rewrite/operations/wrap-in-link.ts";
 import { originsOf } from "../rewrite/origins.ts";
 import { keyOf } from "../rewrite/resolve.ts";
 import type { Fix } from "./fix.ts";
+
+/** Words that become a link to an address: where they stand first, or those of a sentence, `at` so many code units into it. */
+export interface WrapFix {
+  label: string;
+  wrap: { words: string; to: string; sentence?: { text: string; at: number } };
+}
 
 /**
  * The fix of a finding across pages, as far as it can be told without the page: its edits, or what is to be done with the
@@ -16,8 +23,7 @@ export type SiteFix =
   | Fix
   /** Links that lead to a path, as `linkTarget` compares them, are led to an address. */
   | { label: string; relink: { from: string; to: string } }
-  /** Words become a link to an address. */
-  | { label: string; wrap: { words: string; to: string } }
+  | WrapFix
   /** A heading is put before the block that says a sentence, as deep as its neighbours; `id` tells it from others. */
   | { label: string; head: { id: string; sentence: string; text: string } };
 
@@ -43,12 +49,6 @@ export function fixOnPage(fix: SiteFix, { original, page, edits }: Redrafted): F
   return made.length > 0 ? { label: fix.label, edits: made } : null;
 }
 
-/** An address as a link of a page writes it: from the root of the same host, in full for another. */
-const asWritten = (address: string, page: Page): string => {
-  const to = new URL(address);
-  return hostOf(address) === hostOf(page.address) ? to.pathname + to.search + to.hash : address;
-};
-
 function relinked(
   { from, to }: { from: string; to: string },
   original: Page,
@@ -63,7 +63,9 @@ function relinked(
     const was = original.links[index]?.href;
     if (!key || was === undefined || address === null || linkTarget(address, host) !== from) return [];
     const hash = href.indexOf("#");
-    return [{ op: "set-link-href", link: key, value: asWritten(to, page) + (hash < 0 ? "" : href.slice(hash)), was }];
+    return [
+      { op: "set-link-href", link: key, value: hrefLike(href, to, page) + (hash < 0 ? "" : href.slice(hash)), was },
+    ];
   });
 }
 
@@ -85,21 +87,30 @@ function headed(
   return [{ op: "insert-blocks", id, at, before: true, blocks, was: null }];
 }
 
-/** The words become a link where they first can: in the content, headings and links apart. */
-function wrapped(
-  { words, to }: { words: string; to: string },
-  original: Page,
-  page: Page,
-  edits: readonly Edit[],
-): Edit[] {
+/** Which of the times that words stand in a text are asked for, from 1. */
+function timesIn(text: string, { words, sentence }: WrapFix["wrap"]): number[] {
+  const all = Array.from({ length: Math.min(text.split(words).length - 1, MOST_TIMES) }, (_, i) => i + 1);
+  if (!sentence) return all;
+  const begins = text.indexOf(sentence.text);
+  if (begins < 0) return [];
+  const asked = begins + sentence.at;
+  let at = -1;
+  return all.filter(() => {
+    at = text.indexOf(words, at + 1);
+    return at === asked;
+  });
+}
+
+/** The words become a link where they can: in the content, headings and links apart. */
+function wrapped(wrap: WrapFix["wrap"], original: Page, page: Page, edits: readonly Edit[]): Edit[] {
   const origins = originsOf(original, page, edits, "block");
   const plan = wrapInLink.plan[page.format];
+  const value = hrefOn(page, wrap.to);
   for (const { block, index } of contentBlocks(page)) {
     const key = origins[index]?.key;
     if (!key || isHeadingBlock(page, index)) continue;
-    const times = Math.min(block.text.split(words).length - 1, MOST_TIMES);
-    for (let nth = 1; nth <= times; nth++) {
-      const edit: Edit = { op: "wrap-in-link", block: key, was: words, nth, value: asWritten(to, page) };
+    for (const nth of timesIn(block.text, wrap)) {
+      const edit: Edit = { op: "wrap-in-link", block: key, was: wrap.words, nth, value };
       const planned = plan?.(page, { ...edit, block: keyOf(page, "block", index) });
       if (planned && typeof planned !== "string") return [edit];
     }

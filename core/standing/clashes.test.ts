@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { clashesAmong, wants } from "./clashes.ts";
+import { clashesAmong, isAbout, wants } from "./clashes.ts";
 
 const page = (id: string, phrase: string, language = "en") => ({ id, phrase, language });
 const clashing = (...pages: ReturnType<typeof page>[]) => clashesAmong(pages).map((group) => group.map(({ id }) => id));
@@ -32,4 +32,10 @@ it("a page wants its own phrase in any form, and nothing where it has none", () 
   expect(wants(page("a", "boat hire"), "hire of boats")).toBe(true);
   expect(wants(page("a", "boat hire"), "boat trips")).toBe(false);
   expect(wants(page("a", ""), "")).toBe(false);
+});
+
+it("a page is about what it wants, and about what an H1 of it is, in any form", () => {
+  expect(isAbout(page("a", "boat hire"), [], "hire of boats")).toBe(true);
+  expect(isAbout(page("a", ""), ["Visit", "Hiring boats"], "boat hire")).toBe(true);
+  expect(isAbout(page("a", ""), ["Boat hire and prices"], "boat hire")).toBe(false);
 });

@@ -28,3 +28,7 @@ export function clashesAmong<P extends Wanting>(pages: Iterable<P>): P[][] {
   }
   return [...groups.values()].filter((group) => group.length > 1);
 }
+
+/** Whether a page is about a phrase itself: it wants it, or one of its H1s is these words in any form. */
+export const isAbout = (page: Wanting, h1s: readonly string[], phrase: string): boolean =>
+  wants(page, phrase) || h1s.some((h1) => wants({ language: page.language, phrase: h1 }, phrase));

@@ -128,6 +128,7 @@ describe("links across a site", () => {
     expect(says("<main><p>She had two lamps.</p></main>")).toEqual(["/a"]);
     expect(says("<main><p>She had a <a href=/lamp>lamp</a>.</p></main>")).toEqual([]);
     expect(says("<main><p>She had a lamppost.</p></main>")).toEqual([]);
+    expect(says("<main><h1>Lamps</h1><p>She had a lamp.</p></main>")).toEqual([]);
   });
 });
 

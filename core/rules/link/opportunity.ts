@@ -1,7 +1,8 @@
 import { pathOf } from "../../address/address.ts";
+import { facetOf, type PageFacets } from "../../site/facets/page-facets.ts";
 import { LINK_GRAPH } from "../../site/index/link-graph.ts";
 import { PHRASE_PLACES, PLACES_SEE, type SitePhrase } from "../../site/index/phrase-places.ts";
-import { wants } from "../../standing/clashes.ts";
+import { isAbout } from "../../standing/clashes.ts";
 import { commonPractice, siteRule } from "../rule.ts";
 import { quote } from "../texts.ts";
 import { isTooCommon } from "./too-common.ts";
@@ -10,6 +11,9 @@ import { isTooCommon } from "./too-common.ts";
 const MOST = 3;
 
 const NO_PHRASE: Pick<SitePhrase, "on" | "text"> = { on: new Map(), text: "" };
+
+const h1sOf = (page: PageFacets): string[] =>
+  facetOf(page, "headings").flatMap(([level, text]) => (level === 1 ? text : []));
 
 export const linkOpportunity = siteRule({
   id: "link/opportunity",
@@ -35,7 +39,7 @@ export const linkOpportunity = siteRule({
       const said = new Map(
         [...on].flatMap(([id, { early }]) => {
           const page = early === undefined ? undefined : site.pages.get(id);
-          return page && early !== undefined && !wants(page, text) ? [[id, early] as const] : [];
+          return page && early !== undefined && !isAbout(page, h1sOf(page), text) ? [[id, early] as const] : [];
         }),
       );
       if (isTooCommon(said.size, site.pages.size)) continue;
