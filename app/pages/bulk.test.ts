@@ -16,16 +16,16 @@ const page = (over: Partial<PageRecord>) =>
   }) as PageRecord;
 
 describe("a look at what would change for many pages", () => {
-  it("leaves out pages that are of the kind already, unless that was a guess", () => {
-    const pages = [
-      page({ id: "a", kind: "event" }),
-      page({ id: "b", kind: "event", kindBy: "editor" }),
-      page({ id: "c" }),
-    ];
+  it("leaves out pages that are of the kind already, and cells that hold the text already", () => {
+    const pages = [page({ id: "a", kind: "event" }), page({ id: "b" })];
     expect(previewBulk(pages, { kind: "page-kind", to: "event" })).toMatchObject([
-      { page: { id: "a" }, was: "event page", is: "event page" },
-      { page: { id: "c" }, was: "other page", is: "event page" },
+      { page: { id: "b" }, was: "other page", is: "event page" },
     ]);
+    const cells = [
+      { page: page({ title: "Lamp" }), edits: "title" as const, text: "Lamp" },
+      { page: page({ kind: "event" }), edits: "kind" as const, text: "Event page" },
+    ];
+    expect(previewBulk([], { kind: "cells", cells })).toEqual([]);
   });
 
   it("says why a pasted kind cannot be taken", () => {

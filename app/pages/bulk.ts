@@ -30,14 +30,18 @@ const words = (ready: boolean) => (ready ? "ready" : "not ready");
 export function previewBulk(pages: readonly PageRecord[], operation: BulkOperation): BulkRow[] {
   switch (operation.kind) {
     case "cells":
-      return operation.cells.map(({ page, edits, text }) => {
-        const wrong = edits === "kind" && kindOf(text) === null ? `“${text}” is no kind of page.` : null;
-        const was = edits === "kind" ? PAGE_KINDS[page.kind].one : page[edits];
-        return { page, field: edits, was, is: text, reason: wrong };
+      return operation.cells.flatMap(({ page, edits, text }): BulkRow[] => {
+        if (edits !== "kind")
+          return text === page[edits] ? [] : [{ page, field: edits, was: page[edits], is: text, reason: null }];
+        const kind = kindOf(text);
+        const wrong = kind === null ? `“${text}” is no kind of page.` : null;
+        return kind === page.kind
+          ? []
+          : [{ page, field: edits, was: PAGE_KINDS[page.kind].one, is: text, reason: wrong }];
       });
     case "page-kind":
       return pages
-        .filter((page) => page.kind !== operation.to || page.kindBy === "guess")
+        .filter((page) => page.kind !== operation.to)
         .map((page) => ({
           page,
           field: "kind",

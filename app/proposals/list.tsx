@@ -115,7 +115,10 @@ function Line({
       {possible ? <Tick label={`Take the ${label}`} checked={taken} onChange={() => onTake(!taken)} /> : <span />}
       <span className={`grid min-w-0 gap-0.5 ${possible && !taken ? "set-back" : ""}`}>
         {values ? (
-          <Values values={values} />
+          <>
+            <span className="text-12 text-ink-soft">{called}</span>
+            <Values values={values} />
+          </>
         ) : (
           <WasAndIs called={called} was={was} is={possible ? is : null} shownAs={shownAs} limits={limits} />
         )}
@@ -156,7 +159,7 @@ function Values({ values }: { values: NonNullable<ProposedLine["values"]> }) {
   return (
     <span className="grid grid-cols-[6.875rem_minmax(0,1fr)] gap-x-3">
       {values.map(({ property, was, is }) => (
-        <span key={property} className="contents">
+        <span key={`${property} ${was} ${is}`} className="contents">
           <span className="text-ink-soft">{property === "itemListElement" ? "steps" : property.replace("@", "")}</span>
           <span className="min-w-0 break-words">
             {was !== "" && <span className="mr-2 text-graphite line-through">{was}</span>}

@@ -6,7 +6,7 @@ import { fixes } from "./fixes.ts";
 import { headingShapes } from "./heading-shapes.ts";
 import { letterCase } from "./letter-case.ts";
 import { pattern } from "./pattern.ts";
-import type { Proposal, ProposalPage, Proposed, ProposedLine } from "./proposal.ts";
+import { NOTHING, type Proposal, type ProposalPage, type Proposed, type ProposedLine } from "./proposal.ts";
 import { replace } from "./replace.ts";
 import { structuredData } from "./structured-data.ts";
 
@@ -31,16 +31,26 @@ export type Asked = { [N in ProposalName]: { way: N } & AskedOf<N> }[ProposalNam
 /** Whether the names that a site's pages write have to be known for it. */
 export const needsNames = ({ way }: Asked): boolean => (PROPOSALS[way] as Proposal<never>).needsNames ?? false;
 
-/** What is proposed for a page: what cannot be made of the redraft as it is says why. */
+/** What is proposed for a page: what cannot be made of the redraft as it is says why, and what changes nothing of it is left out. */
 export function propose(on: ProposalPage, asked: Asked): Proposed {
   const proposed = (PROPOSALS[asked.way] as Proposal<Asked>).propose(on, asked);
-  return { ...proposed, lines: proposed.lines.map((line) => checked(on, line)) };
+  const lines = proposed.lines.flatMap((line) => checked(on, line) ?? []);
+  return lines.length > 0 ? { ...proposed, lines } : NOTHING;
 }
 
-function checked({ original, edits }: ProposalPage, line: ProposedLine): ProposedLine {
+function checked({ original, edits }: ProposalPage, line: ProposedLine): ProposedLine | null {
   if (line.reason !== null) return line;
-  const refusal = refusalOf(original, edits, withLine(edits, line));
+  const next = withLine(edits, line);
+  if (isSameRedraft(edits, next)) return null;
+  const refusal = refusalOf(original, edits, next);
   return refusal ? { ...line, reason: refusal.reason } : line;
+}
+
+/** Whether two redrafts hold the same edits, in whichever order. */
+function isSameRedraft(edits: readonly Edit[], next: readonly Edit[]): boolean {
+  if (edits.length !== next.length) return false;
+  const known = new Set(edits.map((edit) => JSON.stringify(edit)));
+  return next.every((edit) => known.has(JSON.stringify(edit)));
 }
 
 /** A redraft with a line of a proposal in it. */

@@ -7,6 +7,7 @@ import { toldToRules } from "../page/found-for.ts";
 import { descriptionOf, titleOf } from "../page/page.ts";
 import { type Edit, newValueOf, nodesOf, operationOf, wasOf } from "../rewrite/edits.ts";
 import { quote } from "../rules/texts.ts";
+import { differingValues } from "../structured-data/json-difference.ts";
 import { outlineWith } from "./outline.ts";
 import type { Proposal, ProposalPage, ProposedLine } from "./proposal.ts";
 
@@ -31,13 +32,14 @@ function textsOf({ page }: ProposalPage, edit: Edit): Pick<ProposedLine, "called
 function lineOf(on: ProposalPage, { label, edits }: Fix): ProposedLine {
   const written = writtenData([...on.settled, ...on.edits]);
   const kept = edits.map((edit) => keepingEvidence(written, edit));
+  const values = kept.flatMap((edit) => (edit.op === "set-data" ? differingValues(edit.was ?? "", edit.value) : []));
+  const line = { edits: kept, reason: null };
+  if (values.length > 0) return { ...line, called: label, was: "", is: "", values };
   const [only, ...others] = kept;
-  // Of several edits, and of long ones such as structured data, their label says more than their texts.
-  const told =
-    only && others.length === 0 && only.op !== "set-data"
-      ? textsOf(on, only)
-      : { called: only ? operationOf(only).called : "", was: "", is: label };
-  return { ...told, edits: kept, reason: null };
+  const told = only && others.length === 0 ? textsOf(on, only) : null;
+  // Of several edits, and of texts that look the same, their label says more.
+  if (told && told.was !== told.is) return { ...line, ...told };
+  return { ...line, called: only ? operationOf(only).called : "", was: "", is: label };
 }
 
 /** Whether headings become others by an edit. */

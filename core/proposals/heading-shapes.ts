@@ -94,8 +94,7 @@ export const headingShapes: Proposal<AskedShape> = {
     const [first] = edits;
     const outline = first && outlineWith(on, edits);
     if (!first || !outline) return NOTHING;
-    const is = newValueOf(first) || (target === "div" ? "a div" : "a paragraph");
-    const line = { called: operationOf(first).called, was: wasOf(first), is, edits, reason: null };
+    const line = { called: operationOf(first).called, was: wasOf(first), is: newValueOf(first), edits, reason: null };
     return { lines: [line], outline };
   },
 };

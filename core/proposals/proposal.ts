@@ -27,7 +27,7 @@ export interface ProposalPage extends FoundFor {
 
 /** One change of a page that can be taken or refused by itself. */
 export interface ProposedLine {
-  /** What changes, in a word or two: “title”, “heading level”. */
+  /** What changes, in a word or two: “title”, “heading level”; of a fix of structured data what it does. */
   called: string;
   was: string;
   is: string;

@@ -45,6 +45,29 @@ const replace = (find: string, by: string, options: { regex?: boolean; matchCase
   ...options,
 });
 
+describe("a change that is none", () => {
+  it("is not proposed: a heading that the redraft has at that level already", () => {
+    const source = "<h1>Lamp</h1><h4>Oil</h4>";
+    const asked: Asked = { way: "headingShapes", shape: { tag: "h4" }, target: 2, exact: false };
+    const [line] = lines(on(source), asked);
+    expect(line).toMatchObject({ was: "H4", is: "H2" });
+    expect(propose(on(source, line?.edits), asked)).toEqual({ lines: [] });
+  });
+
+  it("is not said of a heading that becomes ordinary text", () => {
+    const asked: Asked = { way: "headingShapes", shape: { tag: "h4" }, target: "paragraph", exact: false };
+    expect(lines(on("<h1>Lamp</h1><h4>Oil</h4>"), asked)).toMatchObject([{ was: "Oil", is: "ordinary text" }]);
+  });
+});
+
+it("a fix of structured data shows each value before and after", () => {
+  const data =
+    '<script type="application/ld+json">{"@context":"https://schema.org","@type":"Event","name":"Fog","startDate":"3 May 2027"}</script>';
+  expect(lines(on(data), { way: "fixes", rule: "data/date" })).toMatchObject([
+    { values: [{ property: "startDate", was: "3 May 2027", is: "2027-05-03" }] },
+  ]);
+});
+
 describe("find and replace", () => {
   it.each([
     [replace("2023", "2026"), "Prices 2023 and 2023", "Prices 2026 and 2026"],

@@ -92,7 +92,10 @@ export const removeHeading: Operation<RemoveHeading> = {
   called: "heading removed",
   schema: ({ joi, key, text }) => ({ heading: key.required(), was: text.default(""), as: joi.valid("div") }),
   nodes: ({ heading }) => [{ kind: "heading", key: heading }],
-  is: () => "",
+  is: ({ was, as }) => {
+    if (isBlank(was)) return "";
+    return as === "div" ? "a div" : "ordinary text";
+  },
   uproots: true,
   ends: true,
   plan: { html: plan(inHtml), markdown: plan(inMarkdown), fields: plan(inHtml) },
