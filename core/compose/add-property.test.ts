@@ -17,7 +17,7 @@ import { linkable } from "./link-entity.ts";
 import { moreQuestions } from "./more-questions.ts";
 import { stateOnPage } from "./site-wide.ts";
 import { takenOut } from "./taken-out.ts";
-import { askOnPage, lastPlaceUnder, writeOnPage } from "./write-on-page.ts";
+import { askOnPage, lastPlaceUnder, questionTagUnder, writeOnPage } from "./write-on-page.ts";
 
 const address = "https://a.example/visit/lamp";
 const page = (body: string, data = "") =>
@@ -343,4 +343,14 @@ describe("a link to another entity", () => {
     expect(found[1]?.names).toBeNull();
     expect(linkable(data, event, ["Place"], own, address)).toEqual([]);
   });
+});
+
+it.each([
+  [undefined, "h2"],
+  [{ level: 1, text: "Lamps" }, "h2"],
+  [{ level: 2, text: "Oil" }, "h3"],
+  [{ level: 2, text: "Which oil?" }, "h2"],
+  [{ level: 6, text: "Wicks" }, "h6"],
+] as const)("a question under %j is an %s: no level is left out", (heading, tag) => {
+  expect(questionTagUnder(heading)).toBe(tag);
 });

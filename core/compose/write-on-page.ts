@@ -1,5 +1,6 @@
 import { blocksUnder, contentHeadings } from "../page/body.ts";
-import type { Page } from "../page/page.ts";
+import type { Heading, Page } from "../page/page.ts";
+import { endsAsQuestion } from "../phrase/questions.ts";
 import { applyToPage } from "../rewrite/apply.ts";
 import { type Edit, withEdit } from "../rewrite/edits.ts";
 import { STANDS_BESIDE } from "../rewrite/html-blocks.ts";
@@ -65,15 +66,20 @@ export function writeOnPage(
 /** Where another question belongs: behind the last one of the content, at its level, or else under the content's last heading. */
 function placeForQuestion(page: Page): { tag: NewBlock["tag"]; behind: number } | null {
   const headings = contentHeadings(page);
-  const last = headings.findLast(({ heading }) => /[?？]$/.test(heading.text)) ?? headings.at(-1);
+  const last = headings.findLast(({ heading }) => endsAsQuestion(heading.text)) ?? headings.at(-1);
   if (!last) return null;
-  const { level, text } = last.heading;
   const behind = lastPlaceUnder(page, last.index);
-  const own = /[?？]$/.test(text) ? level : level + 1;
-  return behind < 0 ? null : { tag: QUESTION_TAGS[Math.min(own, 6) - 2] ?? "h2", behind };
+  return behind < 0 ? null : { tag: questionTagUnder(last.heading), behind };
 }
 
 const QUESTION_TAGS = ["h2", "h3", "h4", "h5", "h6"] as const;
+
+/** The heading that a question under another heading is: beside one that is a question itself, one level below any other. */
+export function questionTagUnder(heading: Pick<Heading, "level" | "text"> | undefined): NewBlock["tag"] {
+  const { level, text } = heading ?? { level: 1, text: "" };
+  const own = endsAsQuestion(text) ? level : level + 1;
+  return QUESTION_TAGS[Math.min(own, 6) - 2] ?? "h2";
+}
 
 /** A question with its answer, on the page as a heading with a paragraph and in the data of its FAQ, in one step. */
 export function askOnPage(

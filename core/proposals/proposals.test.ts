@@ -62,9 +62,9 @@ describe("a change that is none", () => {
 
 it("a fix of structured data shows each value before and after", () => {
   const data =
-    '<script type="application/ld+json">{"@context":"https://schema.org","@type":"Event","name":"Fog","startDate":"3 May 2027"}</script>';
-  expect(lines(on(data), { way: "fixes", rule: "data/date" })).toMatchObject([
-    { values: [{ property: "startDate", was: "3 May 2027", is: "2027-05-03" }] },
+    '<script type="application/ld+json">{"@context":"https://schema.org","@type":"Offer","price":"12,50","priceCurrency":"EUR"}</script>';
+  expect(lines(on(data), { way: "fixes", rule: "data/price-format" })).toMatchObject([
+    { values: [{ property: "price", was: "12,50", is: "12.50" }] },
   ]);
 });
 

@@ -1,4 +1,5 @@
 import { useMemo, useState } from "react";
+import { questionTagUnder } from "#core/compose/write-on-page";
 import { blocksUnder } from "#core/page/body";
 import type { TextBlock } from "#core/page/page";
 import { contentOf, type Piece } from "#core/rewrite/content";
@@ -61,7 +62,8 @@ export function Blocks({
   const put = (beside: string) => (texts: string[]) => {
     if (!asking) return null;
     const body: NewBlock = { tag: beside === "li" ? "li" : "p", text: texts.at(-1) ?? "" };
-    return insert(asking.block, false, asking.question ? [{ tag: "h3", text: texts[0] ?? "" }, body] : [body]);
+    const question: NewBlock = { tag: questionTagUnder(page.headings[heading]), text: texts[0] ?? "" };
+    return insert(asking.block, false, asking.question ? [question, body] : [body]);
   };
   return (
     <div className="mb-2" style={{ paddingLeft: indent }}>
