@@ -9,7 +9,7 @@ import { NOTHING, type SiteFindings } from "../store/told-findings";
 import { folderOf, foundOnPage, overviewOf } from "./overview";
 
 const page = (path: string, over: Partial<typeof NOTHING_DERIVED & typeof NO_FACTS>, ready = false) =>
-  pageRecord({ id: path, siteId: "s", address: `https://quay.example${path}`, ready } as StoredPage, {
+  pageRecord({ id: path, siteId: "s", address: `https://quay.example${path}`, ready, goneSince: null } as StoredPage, {
     ...NOTHING_DERIVED,
     ...NO_FACTS,
     ...over,
@@ -23,7 +23,7 @@ describe("what a site needs, added up", () => {
     const pages = [
       page("/", { found: missing, pictures: 3, withoutAlt: 1 }),
       page("/visit/prices", { found: missing, types: ["Place"], edits: 2 }, true),
-      page("/visit/hours", { settled: 4 }),
+      page("/visit/hours", { settled: 4, conflicts: 2 }),
     ];
     expect(overviewOf(pages, NOTHING, null)).toEqual({
       pages: 3,
@@ -39,6 +39,8 @@ describe("what a site needs, added up", () => {
       redrafted: 1,
       ready: 1,
       settled: 4,
+      conflicts: 1,
+      gone: 0,
     });
   });
 

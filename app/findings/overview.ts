@@ -19,6 +19,8 @@ export function overviewOf(pages: readonly PageRecord[], findings: SiteFindings,
     redrafted: sum(({ edits }) => Number(edits > 0)),
     ready: sum(({ ready }) => Number(ready)),
     settled: sum(({ settled }) => settled),
+    conflicts: sum(({ conflicts }) => Number(conflicts > 0)),
+    gone: sum(({ goneSince }) => Number(goneSince !== null)),
   };
 }
 

@@ -36,10 +36,13 @@ const REST = 1000;
 const PATIENCE = 1000;
 
 /** What was added up of a site when it was last seen; null where that is not known. */
-export const loadKeptOverview = async (siteId: string): Promise<Overview | null> =>
-  (await db()
+export async function loadKeptOverview(siteId: string): Promise<Overview | null> {
+  const kept = await db()
     .overviews.get(siteId)
-    .catch(() => null)) ?? null;
+    .catch(() => null);
+  // What was kept before these were counted has none of them.
+  return kept ? { ...kept, conflicts: kept.conflicts ?? 0, gone: kept.gone ?? 0 } : null;
+}
 
 /**
  * What a site needs, kept up as pages change: at once as it was when it was last seen, then as its pages are. Null where

@@ -18,6 +18,8 @@ import { reportOf } from "../findings/report";
 import { SetAsides } from "../findings/set-asides";
 import { Side } from "../findings/side";
 import { loadKeptOverview, useOverview } from "../findings/use-overview";
+import { useVisits } from "../findings/use-visits";
+import { Waiting } from "../findings/waiting";
 import type { PagesAsked } from "../pages/asked";
 import { AskedDialog } from "../pages/asked-dialog";
 import { foldersOf, NO_FILTER, queryOf } from "../pages/filter";
@@ -173,7 +175,11 @@ export default function Findings() {
   });
   const query = queryOf({ ...NO_FILTER, kind, below, weight });
   const narrowed = query !== "";
-  const first = shown && toBeginWith(shown.overview, (rule) => TOLD.get(rule)?.hasFix === true);
+  const visits = useVisits(site, shown, weight);
+  const first = useMemo(
+    () => shown && toBeginWith(shown.overview, { hasFix: (rule) => TOLD.get(rule)?.hasFix === true, visits }),
+    [shown, visits],
+  );
   const begin = first && TOLD.get(first.rule);
   const quiet = Object.keys(SUBJECTS).filter((id) => !shown?.overview.rules.some(({ rule }) => subjectOf(rule) === id));
   return (
@@ -215,6 +221,7 @@ export default function Findings() {
             )}
             {shown && (shown.overview.pages > 0 || narrowed) && (
               <>
+                <Waiting site={site} overview={shown.overview} />
                 {first && begin && (
                   <button
                     type="button"

@@ -1,6 +1,7 @@
 import { siteAuditor } from "#core/audit/examine-site";
 import type { FindingOn, SiteFinding } from "#core/findings/finding";
 import type { SetAside } from "#core/findings/set-aside";
+import { measuredPages } from "#core/performance/first-pages";
 import { type Overview, overviewOf } from "#core/performance/overview";
 import { addedUp, type Figures, keyOfPhrase } from "#core/performance/performance";
 import { findPhrase } from "#core/phrase/match";
@@ -272,6 +273,13 @@ async function overviewOfPeriod(id: string, before: string | null): Promise<Over
   return is ? overviewOf(is.rows, was?.rows ?? null, [...(watched?.site.pages.values() ?? [])]) : null;
 }
 
+/** Clicks on results of the watched site's pages in a period, by the page's id. */
+async function clicksOfPages(periodId: string): Promise<Record<string, number>> {
+  const figures = await db().figures.get(periodId);
+  const measured = measuredPages(figures?.rows ?? [], watched?.site.pages.values() ?? []);
+  return Object.fromEntries(measured.map(({ page, figures: { clicks } }) => [page.id, clicks]));
+}
+
 /** What one phrase had in a period, on all pages; null where it was not shown. */
 async function figuresOfPhrase(id: string, phrase: string): Promise<Figures | null> {
   const key = keyOfPhrase(phrase);
@@ -342,6 +350,7 @@ const api = {
   pagesWithPhrase,
   overviewOfPeriod,
   figuresOfPhrase,
+  clicksOfPages,
   suggestingBasis,
   helperWordsOf,
   textsBasis,

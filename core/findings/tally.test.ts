@@ -72,8 +72,18 @@ describe("a tally", () => {
 
 it("begins with the weightiest that most pages share and that has fixes", () => {
   const tally = tallyOf(pages, []);
-  expect(toBeginWith(tally, (rule) => rule.startsWith("heading/") || rule === "title/case")?.rule).toBe(
-    "heading/empty",
+  const begun = (hasFix: (rule: string) => boolean, visits: Record<string, number> = {}, of = tally) =>
+    toBeginWith(of, { hasFix, visits: (rule) => visits[rule] ?? 0 })?.rule ?? null;
+  expect(begun((rule) => rule.startsWith("heading/") || rule === "title/case")).toBe("heading/empty");
+  expect(begun(() => false)).toBeNull();
+  const equal = tallyOf(
+    [
+      page("a", { "heading/empty": [0, 1, 0], "title/case": [0, 1, 0], "slug/case": [1, 0, 0] }),
+      page("b", { "heading/empty": [0, 1, 0], "slug/case": [1, 0, 0], "title/short": [0, 0, 1] }),
+    ],
+    [],
   );
-  expect(toBeginWith(tally, () => false)).toBeNull();
+  expect(begun(() => true, {}, equal)).toBe("heading/empty");
+  expect(begun(() => true, { "title/case": 9, "heading/empty": 2, "title/short": 99 }, equal)).toBe("title/case");
+  expect(begun((rule) => rule === "slug/case", {}, equal)).toBeNull();
 });

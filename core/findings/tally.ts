@@ -94,7 +94,19 @@ function addAcross(
   }
 }
 
-/** What to begin with: of the rules that have fixes the weightiest that most pages share; null where none has. */
-export function toBeginWith({ rules }: Tally, hasFix: (rule: string) => boolean): RuleTally | null {
-  return rules.find(({ rule }) => hasFix(rule)) ?? null;
+/** What is known of rules that decides where to begin. */
+export interface BeginBasis {
+  hasFix: (rule: string) => boolean;
+  /** Visits in a period to the pages on which it has found something; 0 where no figures are known. */
+  visits: (rule: string) => number;
+}
+
+/**
+ * What to begin with: of the rules that have fixes the weightiest, then that with the most visits to its pages, then that which
+ * most pages share; null where none has. Never the addresses of pages: they are live, and a change of them needs redirects.
+ */
+export function toBeginWith({ rules }: Tally, { hasFix, visits }: BeginBasis): RuleTally | null {
+  const able = rules.filter(({ rule }) => hasFix(rule) && !rule.startsWith("slug/"));
+  const first = able.filter(({ weight }) => weight === able[0]?.weight).map((one) => ({ one, seen: visits(one.rule) }));
+  return first.sort((a, b) => b.seen - a.seen)[0]?.one ?? null;
 }

@@ -23,6 +23,9 @@ export interface Overview {
   ready: number;
   /** Changes that the site has taken over. */
   settled: number;
+  /** Pages with changes to decide, and pages that are gone from the site. */
+  conflicts: number;
+  gone: number;
 }
 
 export interface OverviewRecord extends Overview {
@@ -50,5 +53,7 @@ export const overviews = table<OverviewRecord>()({
     redrafted: count,
     ready: count,
     settled: count,
+    conflicts: count,
+    gone: count,
   }),
 });
