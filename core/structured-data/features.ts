@@ -18,6 +18,7 @@ import { lodging } from "./features/lodging.ts";
 import { organisation } from "./features/organisation.ts";
 import { productForSale } from "./features/product-for-sale.ts";
 import { productReview } from "./features/product-review.ts";
+import { productVariants } from "./features/product-variants.ts";
 import { profile } from "./features/profile.ts";
 import { question } from "./features/question.ts";
 import { recipe } from "./features/recipe.ts";
@@ -55,6 +56,7 @@ export const FEATURES: readonly Feature[] = [
   organisation,
   productForSale,
   productReview,
+  productVariants,
   profile,
   question,
   recipe,

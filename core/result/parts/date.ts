@@ -21,27 +21,42 @@ export const date: PartReader = ({ page, data, language, today }) => {
     needs,
     tried: day === null ? [dayInResult(today, language)] : null,
   });
+  // Nothing was published on a day that is still to come.
+  let toCome = false;
+  const isToCome = (day: string) => {
+    const future = day > today;
+    toCome ||= future;
+    return future;
+  };
   for (const [name, words] of [
     ["dateModified", "changed"],
     ["datePublished", "published"],
   ] as const) {
     for (const entity of data.entities) {
       if (!entity.types.some((type) => DATED.some((kind) => isKindOf(type, kind)))) continue;
-      const at = dateOf(textOf(entity, name));
-      if (at !== null)
-        return part(new Date(at).toISOString(), `The page states it as the day on which it was ${words}.`);
+      const day = dayOf(textOf(entity, name));
+      if (day === null || isToCome(day)) continue;
+      return part(day, `The page states it as the day on which it was ${words}.`);
     }
   }
   for (const property of ["article:modified_time", "article:published_time"]) {
-    const at = dateOf(page.metas.find((meta) => meta.property === property)?.content?.trim() ?? "");
-    if (at !== null) return part(new Date(at).toISOString(), `The page states it as ${property}.`);
+    const day = dayOf(page.metas.find((meta) => meta.property === property)?.content?.trim() ?? "");
+    if (day !== null && !isToCome(day)) return part(day, `The page states it as ${property}.`);
   }
   const line = datedLine(page, language);
-  if (line) return part(line.start, `It stands near the top of the page: “${line.exact}”.`);
-  return part(null, "The page states no date, and shows none near its top.", [
-    "datePublished or dateModified of an article",
-  ]);
+  if (line && !isToCome(line.start)) return part(line.start, `It stands near the top of the page: “${line.exact}”.`);
+  return part(
+    null,
+    toCome ? "The day that it states is still to come." : "The page states no date, and shows none near its top.",
+    ["datePublished or dateModified of an article"],
+  );
 };
+
+/** The day of a date of ISO 8601, YYYY-MM-DD; null where it is none. */
+function dayOf(text: string): string | null {
+  const at = dateOf(text);
+  return at === null ? null : new Date(at).toISOString().slice(0, 10);
+}
 
 /** A date in one of the short lines behind the H1: “Posted on 3 May 2026”. */
 function datedLine(page: Page, language: string) {

@@ -1,3 +1,4 @@
+import { hasEnded, isOver } from "../../structured-data/ends.ts";
 import { dateOf } from "../../structured-data/formats.ts";
 import { type Entity, textOf, valuesOf } from "../../structured-data/graph.ts";
 import { entitiesOf, type PageData } from "../../structured-data/page-data.ts";
@@ -13,6 +14,20 @@ function placeOf(data: PageData, entity: Entity): string {
   return place ? textOf(place, "name") : "";
 }
 
+/** What schema.org's EventStatusType says of an event that does not take place as it was announced. */
+const STATUS: Readonly<Record<string, string>> = {
+  EventCancelled: "Cancelled",
+  EventPostponed: "Postponed",
+  EventMovedOnline: "Moved online",
+};
+
+const statusOf = (entity: Entity) =>
+  STATUS[textOf(entity, "eventStatus").replace(/^https?:\/\/schema\.org\//, "")] ?? "";
+
+/** Whether an event is over on a day: its last one has passed, or it says so itself. */
+const isPast = (entity: Entity, today: string) =>
+  isOver(textOf(entity, "endDate") || textOf(entity, "startDate"), today) || hasEnded(entity, today);
+
 /** The day of an event, or the first and the last: “12 Nov 2026”, “3–5 Dec 2026”. */
 function daysOf(entity: Entity, language: string): string {
   const [start, end] = [dateOf(textOf(entity, "startDate")), dateOf(textOf(entity, "endDate"))];
@@ -24,12 +39,13 @@ function daysOf(entity: Entity, language: string): string {
 }
 
 /** Days and places of the events that the page states. */
-export const eventDates: PartReader = ({ data, language }) => {
+export const eventDates: PartReader = ({ data, language, today }) => {
   const states = featureStates(data, "event");
   const lines = states.flatMap(({ entity, missing }) => {
+    if (isPast(entity, today)) return [];
     const days = missing.length === 0 ? daysOf(entity, language) : "";
     if (days === "") return [];
-    return [[days, textOf(entity, "name"), placeOf(data, entity)].filter(Boolean).join(" · ")];
+    return [[statusOf(entity), days, textOf(entity, "name"), placeOf(data, entity)].filter(Boolean).join(" · ")];
   });
   const part = (shown: string[], why: string, needs: string[] = []) => ({
     id: "event-dates" as const,
@@ -46,6 +62,10 @@ export const eventDates: PartReader = ({ data, language }) => {
     );
   const [state] = states;
   if (!state) return part([], "The page states no event.", ["an Event with its name, start date and place"]);
+  if (states.every(({ entity, missing }) => missing.length === 0 && isPast(entity, today)))
+    return part([], states.length === 1 ? "Its event is over." : "Its events are over.", [
+      "an event that is still to come",
+    ]);
   return part(
     [],
     "Its event lacks something.",

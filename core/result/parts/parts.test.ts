@@ -46,6 +46,17 @@ describe("a part of the result is there where it is earned, and says why", () =>
     expect(at("date", "<h1>Gale</h1>").needs).toEqual(["datePublished or dateModified of an article"]);
   });
 
+  it("date: none that is still to come", () => {
+    const article = (day: string) => data({ "@type": "Article", headline: "x", datePublished: day });
+    expect(at("date", article("2026-11-29"))).toMatchObject({
+      shown: [],
+      why: "The day that it states is still to come.",
+    });
+    expect(at("date", article("2026-11-28")).shown).toEqual(["28 Nov 2026"]);
+    expect(at("date", "<h1>Gale</h1><p>Posted on 3 May 2027</p>").shown).toEqual([]);
+    expect(at("date", '<meta property="article:published_time" content="2027-01-01">').shown).toEqual([]);
+  });
+
   it("stars: a rating that somebody gave, of a kind that has stars", () => {
     const rated = (type: string, rating: object) => data({ "@type": type, name: "Mug", aggregateRating: rating });
     expect(at("rating", rated("Product", { ratingValue: "4.4", reviewCount: 31 })).shown).toEqual([
@@ -62,6 +73,37 @@ describe("a part of the result is there where it is earned, and says why", () =>
     expect(at("rating", "").tried).toEqual(["4.5", "12 ratings"]);
   });
 
+  it("price and stock: none that data/expired calls over", () => {
+    const mug = (until: string) =>
+      data({
+        "@type": "Product",
+        name: "Mug",
+        offers: { "@type": "Offer", price: 9, priceCurrency: "GBP", priceValidUntil: until },
+      });
+    expect(at("price", mug("2026-11-28")).shown).toEqual(["£9.00"]);
+    expect(at("price", mug("2026-11-27"))).toMatchObject({ shown: [], needs: ["a price that still holds"] });
+  });
+
+  it("price and stock: of variants from the least to the greatest", () => {
+    const group = (...offers: object[]) =>
+      data({
+        "@type": "ProductGroup",
+        name: "Jersey",
+        hasVariant: offers.map((offer) => ({
+          "@type": "Product",
+          name: "One",
+          offers: { "@type": "Offer", ...offer },
+        })),
+      });
+    const [small, large] = [
+      { price: 40, priceCurrency: "GBP", availability: "OutOfStock" },
+      { price: "55.5", priceCurrency: "GBP", availability: "https://schema.org/InStock" },
+    ];
+    expect(at("price", group(large, small)).shown).toEqual(["£40.00 – £55.50", "In stock"]);
+    expect(at("price", group(small)).shown).toEqual(["£40.00", "Out of stock"]);
+    expect(at("price", group({})).needs).toEqual(["a price of a variant, a review or ratings"]);
+  });
+
   it("price and stock: of a product for sale; what it lacks is named", () => {
     const mug = (offer: object) => data({ "@type": "Product", name: "Mug", offers: { "@type": "Offer", ...offer } });
     expect(
@@ -72,6 +114,9 @@ describe("a part of the result is there where it is earned, and says why", () =>
       "from £9.00",
     ]);
     expect(at("price", mug({ lowPrice: "9", price: "11.50", priceCurrency: "GBP" })).shown).toEqual(["£11.50"]);
+    expect(
+      at("price", mug({ "@type": "AggregateOffer", lowPrice: 9, highPrice: 12, priceCurrency: "GBP" })).shown,
+    ).toEqual(["£9.00 – £12.00"]);
     expect(at("price", mug({ price: "11.50" })).needs).toEqual(["currency of the price"]);
     expect(at("price", "<p>A mug for £9.00")).toMatchObject({
       why: "The page shows £9.00, but states no product.",
@@ -91,6 +136,21 @@ describe("a part of the result is there where it is earned, and says why", () =>
       "3–5 Dec 2026 · Knots · Quay",
     ]);
     expect(at("event-dates", data({ "@type": "Event", name: "Knots" })).needs).toEqual(["startDate", "a place"]);
+  });
+
+  it("event dates: none of an event that is over; a cancelled one says so", () => {
+    const event = (over: object) =>
+      data({ "@type": "Event", name: "Gale", location: "Quay", startDate: "2026-12-03", ...over });
+    expect(at("event-dates", event({ eventStatus: "https://schema.org/EventCancelled" })).shown).toEqual([
+      "Cancelled · 3 Dec 2026 · Gale · Quay",
+    ]);
+    expect(at("event-dates", event({ startDate: "2026-11-28" })).shown).toHaveLength(1);
+    expect(at("event-dates", event({ startDate: "2026-11-27" }))).toMatchObject({
+      shown: [],
+      why: "Its event is over.",
+    });
+    expect(at("event-dates", event({ startDate: "2026-11-01", endDate: "2026-12-01" })).shown).toHaveLength(1);
+    expect(at("event-dates", event({ expires: "2026-11-01" })).shown).toEqual([]);
   });
 
   it("questions: tried on where they are stated, but no longer shown", () => {

@@ -4,6 +4,7 @@ export const productForSale: Feature = {
   id: "product-for-sale",
   shows: "price and stock line",
   types: ["Product"],
+  except: ["ProductGroup"],
   required: [
     needs("name"),
     needs(
