@@ -147,6 +147,9 @@ function pack(codePoints: number[], kern: (a: number, b: number) => number) {
   return { left: left.classes, right: right.classes, values };
 }
 
+/** OpenType's tags of scripts, by the beginning of a subset's name; the others are Latin. */
+const SCRIPTS: Readonly<Record<string, string>> = { greek: "grek", cyrillic: "cyrl", hebrew: "hebr" };
+
 const faces: Record<string, unknown> = {};
 /** The subsets in the order in which they are taken: the style sheet's last rule for a character is the one that counts. */
 function subsetsOf(family: string): string[] {
@@ -157,7 +160,7 @@ function subsetsOf(family: string): string[] {
 }
 
 for (const family of ["arimo", "roboto"]) {
-  const subsets = subsetsOf(family).filter((subset) => subset !== "hebrew");
+  const subsets = subsetsOf(family);
   const unicode = JSON.parse(readFileSync(require.resolve(`@fontsource/${family}/unicode.json`), "utf8"));
   for (const weight of [400, 700]) {
     const out = [];
@@ -172,7 +175,7 @@ for (const family of ["arimo", "roboto"]) {
       for (const [from, to] of ranges) for (let c = from; c <= to; c++) if (has.has(c)) points.push(c);
       points.sort((a, b) => a - b);
       const glyphs = new Map(points.map((c) => [c, font.glyphForCodePoint(c)]));
-      const script = subset.startsWith("greek") ? "grek" : subset.startsWith("cyrillic") ? "cyrl" : "latn";
+      const [, script = "latn"] = Object.entries(SCRIPTS).find(([name]) => subset.startsWith(name)) ?? [];
       const kern = kernOf(font, script);
       const id = (c: number) => glyphs.get(c)?.id ?? 0;
       const { left, right, values } = pack(points, (a, b) => kern(id(a), id(b)));

@@ -286,6 +286,20 @@ describe("a rule about structured data finds what it is for, and nothing where t
       product({ name: "x" }),
       product({ name: "x", offers: { "@type": "Offer", price: 1, priceCurrency: "GBP" } }),
     ],
+    [
+      "data/required-for-feature",
+      said({ "@type": "ProductGroup", name: "x", hasVariant: [{ "@type": "Product", name: "y" }] }),
+      said({
+        "@type": "ProductGroup",
+        name: "x",
+        hasVariant: [{ "@type": "Product", offers: { "@type": "Offer", price: 1, priceCurrency: "GBP" } }],
+      }),
+    ],
+    [
+      "data/required-for-feature",
+      said({ "@type": "ProductGroup", hasVariant: { "@type": "Product", url: "/a" } }),
+      said({ "@type": "ProductGroup", name: "x" }),
+    ],
     ["data/feature-retired", said({ "@type": "HowTo", name: "x" }), product({})],
   ])("%s: %s", (id, wrong, right) => {
     expect([...new Set(findings(id, wrong, "<p>x").map(({ rule }) => rule))]).toEqual([id]);
