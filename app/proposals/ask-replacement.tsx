@@ -11,12 +11,13 @@ export function AskReplacement({ preview }: QuestionProps) {
   const [by, setBy] = useState("");
   const [regex, setRegex] = useState(false);
   const [matchCase, setMatchCase] = useState(false);
+  const [keepCase, setKeepCase] = useState(false);
   const asked = useMemo((): Asked | { reason: string } | null => {
     if (find === "") return null;
-    const change = { find, by, regex, matchCase };
+    const change = { find, by, regex, matchCase, keepCase };
     const made = replacer(change);
     return typeof made === "function" ? { way: "replace", ...change, fields } : made;
-  }, [find, by, regex, matchCase, fields]);
+  }, [find, by, regex, matchCase, keepCase, fields]);
   return (
     <>
       <div className="grid gap-2">
@@ -51,7 +52,14 @@ export function AskReplacement({ preview }: QuestionProps) {
           ))}
           <label className="ml-4 flex items-center gap-1.5">
             <input type="checkbox" checked={matchCase} onChange={(e) => setMatchCase(e.target.checked)} />
-            same capitals
+            match capitals
+          </label>
+          <label
+            className="flex items-center gap-1.5"
+            title="“Bike” becomes “Cycle” and “BIKE” becomes “CYCLE” where “bike” is replaced with “cycle”."
+          >
+            <input type="checkbox" checked={keepCase} onChange={(e) => setKeepCase(e.target.checked)} />
+            keep capitals
           </label>
           <label className="flex items-center gap-1.5">
             <input type="checkbox" checked={regex} onChange={(e) => setRegex(e.target.checked)} />

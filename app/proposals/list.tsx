@@ -97,7 +97,7 @@ export function ProposalList({
 }
 
 function Line({
-  line: { called, was, is, shownAs, values, reason, unsure },
+  line: { called, was, is, shownAs, values, reason, unsure, lowered },
   limits,
   label,
   taken,
@@ -127,6 +127,12 @@ function Line({
           <span className="text-12 text-ink-soft">
             {unsure.join(", ")}{" "}
             {unsure.length === 1 ? "keeps its capital: it may be a name." : "keep their capitals: they may be names."}
+          </span>
+        )}
+        {possible && lowered && lowered.length > 0 && (
+          <span className="text-12 text-ink-soft">
+            {lowered.join(", ")}{" "}
+            {lowered.length === 1 ? "loses its capitals: it may be a name." : "lose their capitals: they may be names."}
           </span>
         )}
       </span>

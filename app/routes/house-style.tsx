@@ -13,6 +13,7 @@ import {
 } from "#core/settings/house-style";
 import { screenTitle } from "../document-title";
 import { useRuleCounts } from "../house-style/changes";
+import { cleanNames, NamesFields } from "../house-style/names-fields";
 import { PatternFields } from "../house-style/patterns";
 import { RuleLine } from "../house-style/rule-line";
 import { organisationFault, SiteDataFields } from "../house-style/site-data-fields";
@@ -206,6 +207,15 @@ function Sheet({ site }: { site: SiteRecord }) {
               </label>
             </div>
           )}
+          {kind === null && (
+            <section aria-label="Names" className="mt-6">
+              <NamesFields
+                style={draft}
+                pageIds={(pages ?? []).map(({ id }) => id)}
+                onChange={(names) => setDraft((all) => ({ ...all, names }))}
+              />
+            </section>
+          )}
           <section aria-label="Patterns" className="mt-6">
             <PatternFields
               patterns={part.patterns ?? {}}
@@ -281,9 +291,11 @@ function clean(style: HouseStyle): HouseStyle {
       ([, one]) => Object.keys(one.rules ?? {}).length > 0 || Object.keys(one.patterns ?? {}).length > 0,
     ),
   );
-  const { kinds: _, patterns, ...rest } = style;
+  const { kinds: _, patterns, names, ...rest } = style;
+  const own = cleanNames(names);
   return {
     ...rest,
+    ...(own && { names: own }),
     ...(patterns && Object.keys(patterns).length > 0 && { patterns }),
     ...(Object.keys(kinds).length > 0 && { kinds }),
   };

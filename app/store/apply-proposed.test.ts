@@ -39,6 +39,7 @@ const replace = (by: string, fields: Extract<Asked, { way: "replace" }>["fields"
   by,
   regex: false,
   matchCase: true,
+  keepCase: false,
   fields,
 });
 const proposed = (asked: Asked, of = ids()) => proposeOn(site, of, asked, TODAY);

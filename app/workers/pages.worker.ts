@@ -37,6 +37,7 @@ const api = {
   dataOfPage: later(async () => (await import("../store/page-entities")).dataOfPage),
   examinePages,
   pageFindings,
+  namesOn: later(async () => (await import("../store/gather-names")).namesOn),
   passagesOn,
   proposeOn,
   readPhraseList: later(async () => (await import("../store/read-phrases")).listIn),

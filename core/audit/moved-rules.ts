@@ -19,6 +19,7 @@ function heededChanges(a: HouseStyle, b: HouseStyle): ReadonlySet<Heeded> {
     brand: a.brand !== b.brand,
     separator: a.separator !== b.separator,
     data: !same(a.data, b.data),
+    names: !same(a.names, b.names),
     limits: !same(limitsOf(a), limitsOf(b)),
   };
   return new Set((Object.keys(differs) as Heeded[]).filter((name) => differs[name]));

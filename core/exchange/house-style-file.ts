@@ -40,6 +40,8 @@ const address = Joi.string()
   .uri({ scheme: ["http", "https"] })
   .max(2000);
 
+const wordsSchema = Joi.array().items(Joi.string().max(100)).max(2000).default([]);
+
 /** The shape of a house style, made from the catalogue. */
 export const houseStyleSchema = Joi.object({
   version: Joi.number().valid(1).required(),
@@ -59,6 +61,7 @@ export const houseStyleSchema = Joi.object({
       address: Joi.string().max(300),
     }),
   }),
+  names: Joi.object({ always: wordsSchema, never: wordsSchema }),
   kinds: Joi.object(
     Object.fromEntries(Object.keys(PAGE_KINDS).map((kind) => [kind, Joi.object({ rules: rulesSchema, patterns })])),
   ),

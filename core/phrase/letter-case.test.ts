@@ -68,6 +68,7 @@ describe("capitals", () => {
     expect(toCase("What You Can Do Here And There, Where I Am To Go In May", "sentence", { language: "en" })).toEqual({
       text: "What you can do here and there, where I am to go in May",
       unsure: ["May"],
+      lowered: [],
     });
   });
 
@@ -105,10 +106,47 @@ describe("capitals", () => {
     expect(sentence("{{page_title}} in the cabin")).toBe("{{page_title}} in the cabin");
   });
 
+  it("of a text in capitals are taken from all words but known names, and it is told which may be names", () => {
+    expect(toCase("CARGO BIKE RENTAL", "sentence", { language: "en" })).toEqual({
+      text: "Cargo bike rental",
+      unsure: [],
+      lowered: ["BIKE", "RENTAL"],
+    });
+    const names = writtenNames(["We went to Brookfield by bike."], "en");
+    expect(toCase("A BIKE FOR BROOKFIELD", "sentence", { language: "en", names })).toEqual({
+      text: "A bike for Brookfield",
+      unsure: [],
+      lowered: [],
+    });
+  });
+
+  it("of German in capitals are put right only where every noun is known, ß among them", () => {
+    const shouted = "VERLEIH VON LASTENRÄDERN IN DER GROSSEN STRASSE";
+    expect(toCase(shouted, "sentence", { language: "de" })).toMatchObject({
+      text: shouted,
+      unsure: ["LASTENRÄDERN", "GROSSEN", "STRASSE"],
+    });
+    const names = writtenNames(["Mit Lastenrädern durch die großen Orte, auf jeder Straße."], "de");
+    expect(toCase(shouted, "sentence", { language: "de", names })).toMatchObject({
+      text: "Verleih von Lastenrädern in der großen Straße",
+      unsure: [],
+    });
+  });
+
+  it("keep what the house style says of names", () => {
+    const names = writtenNames(["We saw the Harbour at noon."], "en", ["eBoats", "Old Quay"], ["Harbour"]);
+    expect(toCase("The Harbour Of Old Quay By eBoats", "sentence", { language: "en", names })).toEqual({
+      text: "The harbour of Old Quay by eBoats",
+      unsure: [],
+      lowered: [],
+    });
+  });
+
   it("leaves alone, and tells, what may be a name", () => {
     expect(toCase("The Lamp Of Penzance", "sentence", { language: "en", names: gull })).toEqual({
       text: "The lamp of Penzance",
       unsure: ["Penzance"],
+      lowered: [],
     });
     expect(writtenNames([], "en", ["Jo Marsh", "Gull"]).phrases.get("jo marsh")).toBe("Jo Marsh");
   });

@@ -54,6 +54,7 @@ const NEVER_NAMES = set(
 
 const isNoName = (lower: string) => NEVER_NAMES.has(lower) || (isLooseWord(lower, "en") && !NAMES_TOO.has(lower));
 
+const isGerman = (language: string) => /^de\b/i.test(language);
 const isDutch = (language: string) => /^nl\b/i.test(language);
 
 /** Words written with capitals of their own: abbreviations, and names such as McCoy or eBay. */
@@ -80,8 +81,10 @@ export interface CaseOptions {
 
 export interface Cased {
   text: string;
-  /** Words of which it is not known whether they are names: they stay as they are. */
+  /** Words of which it is not known whether they are names, or in German nouns: they stay as they are. */
   unsure: string[];
+  /** Words of a text in capitals that became small, though they may be names. */
+  lowered: string[];
 }
 
 /** A text in another case. Words with capitals of their own stay as they are. */
@@ -107,7 +110,8 @@ export function toCase(text: string, style: LetterCase, { language, names }: Cas
   const words = wordsOf(text, language);
   const shouting = text === text.toUpperCase() && /\p{Lu}{2}.*\s.*\p{Lu}/u.test(text);
   const kept = names ? namedIn(text, words, names) : new Map<number, string>();
-  const unsure: string[] = [];
+  const [unsure, lowered]: [string[], string[]] = [[], []];
+  const spelled = shouting && isGerman(language) ? withSharpS(names) : null;
   let result = "";
   let at = 0;
   words.forEach(({ start, end }, i) => {
@@ -119,11 +123,19 @@ export function toCase(text: string, style: LetterCase, { language, names }: Cas
     // “Turn it off”: the verb may stand before its object.
     const verb = words[/^(?:it|them)$/i.test(words[i - 1]?.text ?? "") ? i - 2 : i - 1];
     const neighbours = { previous: verb?.text ?? "", next: words[i + 1]?.text ?? "" };
-    const place = { opens, last, shouting, text, start, language, names, unsure, ...neighbours };
+    const place = { opens, last, shouting, text, start, language, names, unsure, lowered, spelled, ...neighbours };
     result += text.slice(at, start) + (kept.get(i) ?? convert(text.slice(start, end), style, place));
     at = end;
   });
-  return { text: result + text.slice(at), unsure: [...new Set(unsure)] };
+  // German in capitals shows no nouns: it is put right only where every word is known.
+  if (spelled && unsure.length > 0) return { text, unsure: [...new Set(unsure)], lowered: [] };
+  return { text: result + text.slice(at), unsure: [...new Set(unsure)], lowered: [...new Set(lowered)] };
+}
+
+/** Words that are written with ß, by how they stand in capitals. */
+function withSharpS(names: WrittenNames | undefined): ReadonlyMap<string, string> {
+  const known = names ? [...names.small, ...names.words.keys()] : [];
+  return new Map(known.filter((word) => word.includes("ß")).map((word) => [word.replaceAll("ß", "ss"), word]));
 }
 
 /** The words of a text that belong to names of several words, as those are written. */
@@ -154,6 +166,9 @@ interface Place {
   language: string;
   names: WrittenNames | undefined;
   unsure: string[];
+  lowered: string[];
+  /** Of German in capitals: words with ß, by how they stand there with ss. */
+  spelled: ReadonlyMap<string, string> | null;
   /** The word before it, or before its object, and the one after it; "" where there is none. */
   previous: string;
   next: string;
@@ -167,7 +182,8 @@ function convert(word: string, style: LetterCase, place: Place): string {
   const { opens, last, shouting, text, start, language } = place;
   // As much of what stands before as any of these looks at.
   const before = text.slice(Math.max(0, start - 40), start);
-  const lower = isDutch(language) ? word.toLowerCase() : lowerCase(word, language);
+  const plain = isDutch(language) ? word.toLowerCase() : lowerCase(word, language);
+  const lower = place.spelled?.get(plain) ?? plain;
   // A variable of a template is no word.
   if (word.includes("_") || /[{%$<]$/.test(before)) return word;
   // Glued to what stands before, as in "Q&A" or "hair[cut]": part of that word.
@@ -192,12 +208,16 @@ function convert(word: string, style: LetterCase, place: Place): string {
 }
 
 /** A word in the middle of a sentence: small where it is sure that it is no name. */
-function small(word: string, lower: string, { shouting, language, names, unsure }: Place): string {
+function small(word: string, lower: string, { shouting, language, names, unsure, lowered }: Place): string {
   if (word === lower) return word;
   const name = names?.words.get(lower);
   if (name) return name;
   const english = /^(?:en\b|$)/i.test(language);
   if (names?.small.has(lower) || isStopWord(lower, language || "en") || (english && isNoName(lower))) return lower;
-  unsure.push(word);
-  return shouting ? lower : word;
+  if (!shouting || isGerman(language)) {
+    unsure.push(word);
+    return word;
+  }
+  lowered.push(word);
+  return lower;
 }

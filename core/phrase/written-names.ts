@@ -16,9 +16,15 @@ const isCapital = (word: string) => /^\p{Lu}/u.test(word);
 
 /**
  * What texts write with a capital in mid-sentence, and what small. `stated` are names that are known for sure: of people,
- * places, the organisation. In German nouns have capitals too, so that one capital is enough to keep it.
+ * places, the organisation; `plain` are words that are none. In German nouns have capitals too, so that one capital is enough
+ * to keep it.
  */
-export function writtenNames(texts: readonly string[], language: string, stated: readonly string[] = []): WrittenNames {
+export function writtenNames(
+  texts: readonly string[],
+  language: string,
+  stated: readonly string[] = [],
+  plain: readonly string[] = [],
+): WrittenNames {
   const capitals = new Map<string, Map<string, number>>();
   const small = new Map<string, number>();
   const phrases = new Map<string, string>();
@@ -46,16 +52,17 @@ export function writtenNames(texts: readonly string[], language: string, stated:
   for (const name of [...calendar(language), ...stated]) {
     const parts = wordsOf(name, language).map(({ start, end }) => name.slice(start, end));
     if (parts.length > 1) phrases.set(parts.join(" ").toLowerCase(), parts.join(" "));
-    else if (parts[0] && isCapital(parts[0])) words.set(parts[0].toLowerCase(), parts[0]);
+    else if (parts[0] && /\p{Lu}/u.test(parts[0])) words.set(parts[0].toLowerCase(), parts[0]);
   }
   const german = /^de\b/i.test(language);
   for (const [lower, forms] of capitals) {
-    if ((small.has(lower) && !german) || isStopWord(lower, language || "en")) continue;
+    if (words.has(lower) || (small.has(lower) && !german) || isStopWord(lower, language || "en")) continue;
     const [most = ""] = [...forms].sort((a, b) => b[1] - a[1])[0] ?? [];
     words.set(lower, most);
   }
-  const plain = new Set([...small.keys()].filter((word) => !words.has(word)));
-  return { phrases, words, small: plain };
+  for (const word of plain) words.delete(word.toLowerCase());
+  const lower = [...small.keys(), ...plain.map((word) => word.toLowerCase())];
+  return { phrases, words, small: new Set(lower.filter((word) => !words.has(word))) };
 }
 
 /** What a page writes, and what its site does: the page's own word counts first. */

@@ -25,13 +25,17 @@ export const letterCase: Proposal<AskedCase> = {
     const at = was.indexOf(bare);
     if (bare === "" || at < 0) return NOTHING;
     const names = joinNames(namesOnPage(page, houseStyle), written);
-    const { text, unsure } = toCase(bare, style, { language, names });
+    const { text, unsure, lowered } = toCase(bare, style, { language, names });
     const is = was.slice(0, at) + text + was.slice(at + bare.length);
-    const told = unsure.length > 0 ? { unsure } : {};
+    const told = { ...(unsure.length > 0 && { unsure }), ...(lowered.length > 0 && { lowered }) };
     if (is === was)
       return unsure.length === 0
         ? NOTHING
-        : oneLine({ ...line, ...told, reason: `It stays as it is: ${unsure.join(", ")} may be names.` });
+        : oneLine({
+            ...line,
+            ...told,
+            reason: `It stays as it is: ${unsure.join(", ")} may be ${/^de\b/i.test(language) ? "nouns or names" : "names"}.`,
+          });
     const edit = fieldEdit(original, field, is);
     return oneLine("reason" in edit ? { ...line, reason: edit.reason } : { ...line, ...told, is, edits: [edit] });
   },

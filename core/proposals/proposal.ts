@@ -40,6 +40,8 @@ export interface ProposedLine {
   values?: readonly { property: string; was: string; is: string }[];
   /** Words that keep their capitals because they may be names. */
   unsure?: readonly string[];
+  /** Words in capitals that become small, though they may be names. */
+  lowered?: readonly string[];
 }
 
 export interface OutlineLine {

@@ -35,12 +35,17 @@ const lines = (page: ProposalPage, asked: Asked) => propose(page, asked).lines;
 const titled = (title: string, asked: Asked) =>
   lines(on(`<title>${title}</title>`), asked).map(({ is }) => is)[0] ?? title;
 
-const replace = (find: string, by: string, options: { regex?: boolean; matchCase?: boolean } = {}): Asked => ({
+const replace = (
+  find: string,
+  by: string,
+  options: { regex?: boolean; matchCase?: boolean; keepCase?: boolean } = {},
+): Asked => ({
   way: "replace",
   find,
   by,
   regex: false,
   matchCase: false,
+  keepCase: false,
   fields: ["title"],
   ...options,
 });
@@ -78,6 +83,14 @@ describe("find and replace", () => {
     [replace("(\\w+) and (\\w+)", "$2 and $1", { regex: true }), "Fish and chips", "chips and Fish"],
     [replace("\\s*\\|.*$", "", { regex: true }), "Lamp | Gullhaven", "Lamp"],
     [replace("é", "e"), "café", "cafe"],
+    [replace("bike", "cycle"), "CARGO BIKE rental", "CARGO cycle rental"],
+    [replace("bike", "cycle", { keepCase: true }), "CARGO BIKE, Bike and bike", "CARGO CYCLE, Cycle and cycle"],
+    [
+      replace("(?<=the )(l)amp$", "$1ight, $&, $$, $9", { regex: true, keepCase: true }),
+      "See the lamp",
+      "See the light, lamp, $, $9",
+    ],
+    [replace("(?<what>lamp)", "<$<what>>", { regex: true }), "A lamp", "A <lamp>"],
   ])("%j", (asked, title, is) => {
     expect(titled(title, asked)).toBe(is);
   });

@@ -74,7 +74,7 @@ export interface RuleContext {
 }
 
 /** Parts of the house style that a rule may read beside its own settings. `limits` are those of the rules about widths. */
-export type Heeded = "brand" | "separator" | "data" | "limits";
+export type Heeded = "brand" | "separator" | "data" | "names" | "limits";
 
 /** What a rule for one page looks at; a test records what it really reads. */
 interface PageRuleFacts extends RuleFacts {

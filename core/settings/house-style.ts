@@ -41,6 +41,14 @@ export interface SiteData {
   organisation?: SiteOrganisation;
 }
 
+/** How words are written on a site, whatever a style of capitals makes of them. */
+export interface SiteNames {
+  /** Names, of one word or several, as they are always written. */
+  always: readonly string[];
+  /** Words that are no names, though they are written with a capital somewhere. */
+  never: readonly string[];
+}
+
 /** A site's settings for the rules and its patterns; a file that can be shared. */
 export interface HouseStyle {
   version: 1;
@@ -53,6 +61,7 @@ export interface HouseStyle {
   patterns?: Patterns;
   kinds?: Partial<Record<PageKind, KindStyle>>;
   data?: SiteData;
+  names?: SiteNames;
 }
 
 export const DEFAULT_HOUSE_STYLE: HouseStyle = { version: 1, brand: "", separator: " | ", rules: {} };
@@ -79,8 +88,8 @@ export function styleForKind(style: HouseStyle, kind: PageKind): HouseStyle {
 
 /** Names a house style and this version of the rules: a page that was audited under another stamp is audited again. */
 export function stampOf(style: HouseStyle): string {
-  const { brand, separator, rules, kinds = {}, patterns = {}, data = null } = style;
-  const text = JSON.stringify([STAMPED, brand, separator, rules, kinds, patterns, data]);
+  const { brand, separator, rules, kinds = {}, patterns = {}, data = null, names = null } = style;
+  const text = JSON.stringify([STAMPED, brand, separator, rules, kinds, patterns, data, names]);
   return fingerprint(text);
 }
 

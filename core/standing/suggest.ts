@@ -4,8 +4,8 @@ import { isLooseWord, isWebsiteWord } from "../phrase/loose-words.ts";
 import { isQuestionWord } from "../phrase/questions.ts";
 import { type Token, tokensOf } from "../phrase/tokens.ts";
 import { namesIn } from "../structured-data/dates.ts";
+import { placesInAddresses } from "../structured-data/places-in-addresses.ts";
 import { stemsOfPhrase } from "./clashes.ts";
-import { placesInAddresses } from "./places-in-addresses.ts";
 
 /** Where a suggested phrase stands, as it is weighed. */
 export const WEIGHED = ["title", "h1", "h2", "first100", "body", "anchors"] as const;

@@ -12,7 +12,7 @@ export const titleCase = rule({
   weight: "may",
   formats: ["html", "markdown", "fields"],
   sees: ["titles", "language", "blocks", "data", "source", "address", "base", "format"],
-  heeds: ["brand", "data"],
+  heeds: ["brand", "data", "names"],
   finds: "a title that is not in the house style's case",
   counted: ["# title is not in the house style’s case", "# titles are not in the house style’s case"],
   hasFix: true,

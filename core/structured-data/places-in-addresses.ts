@@ -1,6 +1,6 @@
 import type { Page } from "../page/page.ts";
-import { valuesOf } from "../structured-data/graph.ts";
-import { dataOf } from "../structured-data/page-data.ts";
+import { valuesOf } from "./graph.ts";
+import { dataOf } from "./page-data.ts";
 
 /** Properties of schema.org's PostalAddress that name a place. */
 const PLACES = ["addressLocality", "addressRegion", "addressCountry"] as const;
