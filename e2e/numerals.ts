@@ -1,6 +1,9 @@
 import type { Page } from "playwright-core";
 
-/** Numerals that touch a letter with their ink, and those of which a part is clipped, on the sheet as it is drawn. */
+/**
+ * Numerals that touch a letter with their ink, that would take a press which is on a letter, and those of which a part is
+ * clipped, on the sheet as it is drawn.
+ */
 export const numeralsAmiss = (page: Page): Promise<{ numerals: number; amiss: string[] }> =>
   page.evaluate(() => {
     const canvas = document.createElement("canvas").getContext("2d");
@@ -51,13 +54,16 @@ export const numeralsAmiss = (page: Page): Promise<{ numerals: number; amiss: st
     }
     const amiss: string[] = [];
     for (const { name, box, element } of numerals) {
+      const pressed = element.getBoundingClientRect();
       for (const text of texts) {
-        if (!meet(box, text.box)) continue;
+        if (!meet(box, text.box) && !meet(pressed, text.box)) continue;
         for (let i = 0; i < text.node.length; i++) {
           const range = document.createRange();
           range.setStart(text.node, i);
           range.setEnd(text.node, i + 1);
           const letter = ink(range, text.element);
+          if (letter && meet(pressed, letter))
+            amiss.push(`${name} is pressed on “${range.toString()}” of “${text.node.data.slice(0, 40)}”`);
           if (letter && meet(box, letter))
             amiss.push(`${name} touches “${range.toString()}” of “${text.node.data.slice(0, 40)}”`);
         }

@@ -58,16 +58,18 @@ export function Numerals({
         className={`absolute bottom-[calc(0.76em-0.4px)] flex whitespace-nowrap font-normal font-sans ${toLeft ? "right-0" : "left-px"}`}
       >
         {notes.map(({ number, finding }) => (
-          <button
-            key={number}
-            type="button"
-            tabIndex={-1}
-            aria-label={`Note ${number}`}
-            onClick={() => onSelect(number)}
-            className={`pointer-events-auto flex min-w-6 items-end ${toLeft ? "justify-end" : ""} font-semibold text-[11px] leading-none ${finding.weight === "may" ? "text-graphite" : "text-red"} ${selected === number ? "underline" : ""}`}
-          >
-            {number}
-          </button>
+          <span key={number} className={`pointer-events-none flex min-w-6 items-end ${toLeft ? "justify-end" : ""}`}>
+            {/* It is pressed on its own ink: a letter beside it is the text’s. */}
+            <button
+              type="button"
+              tabIndex={-1}
+              aria-label={`Note ${number}`}
+              onClick={() => onSelect(number)}
+              className={`pointer-events-auto flex h-[9px] min-h-0 items-end font-semibold text-[11px] leading-none ${finding.weight === "may" ? "text-graphite" : "text-red"} ${selected === number ? "underline" : ""}`}
+            >
+              {number}
+            </button>
+          </span>
         ))}
       </span>
     </span>
