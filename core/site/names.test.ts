@@ -33,6 +33,11 @@ it("gathers names of several pages, the most frequent first, without days and wi
   expect(gatherNames(pages, { ...DEFAULT_HOUSE_STYLE, names })).toEqual(["Portloe"]);
 });
 
+it("gathers no word that has its capital within a longer name only", () => {
+  const page = read("<p>We saw the Old Quay and went to Portloe.");
+  expect(gatherNames([page, page], DEFAULT_HOUSE_STYLE).sort()).toEqual(["Old Quay", "Portloe"]);
+});
+
 it("takes nothing but stated names from German, where nouns have capitals too", () => {
   const data = `<script type="application/ld+json">{"@context":"https://schema.org","@type":"Place","name":"Kai"}</script>`;
   const pages = [read(`${data}<p>Wir sehen die Lampe.`, "de"), read("<p>Wir sehen die Lampe.", "de")];

@@ -52,19 +52,26 @@ export function gatherNames(pages: Iterable<Page>, style: HouseStyle): string[] 
   const known = new Set(
     [...(style.names?.always ?? []), ...(style.names?.never ?? [])].map((name) => name.toLowerCase()),
   );
-  const days = new Set<string>();
+  const [days, stated] = [new Set<string>(), new Set<string>()];
   for (const page of pages) {
     const language = languageOf(page) || "en";
     for (const [lower] of writtenNames([], language).words) days.add(lower);
     const german = /^de\b/i.test(language);
     const { words, phrases } = namesOnPage(page, style);
-    const stated = new Set(statedNames(page));
+    const own = new Set(statedNames(page));
+    for (const name of own) stated.add(name);
     const written = german ? [] : [...phrases.values(), ...words.values()];
-    for (const name of new Set([...stated, ...written]))
-      counts.set(name, (counts.get(name) ?? 0) + (stated.has(name) ? 2 : 1));
+    for (const name of new Set([...own, ...written]))
+      counts.set(name, (counts.get(name) ?? 0) + (own.has(name) ? 2 : 1));
   }
+  // A word that is written with a capital within a longer name only is no name by itself.
+  const within = new Set([...counts.keys()].filter((name) => name.includes(" ")).flatMap((name) => name.split(" ")));
   const several = [...counts].filter(
-    ([name, count]) => count > 1 && !known.has(name.toLowerCase()) && !days.has(name.toLowerCase()),
+    ([name, count]) =>
+      count > 1 &&
+      (stated.has(name) || !within.has(name)) &&
+      !known.has(name.toLowerCase()) &&
+      !days.has(name.toLowerCase()),
   );
   return several
     .sort((a, b) => b[1] - a[1])
