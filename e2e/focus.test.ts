@@ -74,6 +74,23 @@ describe("the focus", () => {
     await eventually(() => nameFocused(desk), "Source of this page");
   });
 
+  it("stands in the field that a menu has opened by keyboard", async () => {
+    const page = await openDemoDesk(await freshContext(), "Opening times and prices");
+    await page.getByRole("button", { name: "Unfold the body" }).click();
+    for (const item of ["Add a text after it…", "Add a question with its answer after it…"]) {
+      await page.getByRole("button", { name: /^¶: with the text/ }).first().focus();
+      await page.keyboard.press("Enter");
+      await page.getByRole("menuitem", { name: item }).focus();
+      await page.keyboard.press("Enter");
+      const field = page.getByLabel(item.includes("question") ? "Question" : "New text", { exact: true });
+      await field.waitFor();
+      await page.getByRole("menu").waitFor({ state: "detached" });
+      await page.keyboard.type("Here");
+      expect(await field.inputValue()).toBe("Here");
+      await page.keyboard.press("Escape");
+    }
+  });
+
   it("is never under the guide's panel", async () => {
     const page = await openDemoDesk(await freshContext(), "Opening times");
     await page.getByRole("button", { name: "Lead me through it" }).click();

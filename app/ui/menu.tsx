@@ -1,6 +1,7 @@
 import { DropdownMenu } from "radix-ui";
 import { type ReactElement, type ReactNode, useState } from "react";
 import { Link } from "react-router";
+import { isTyped } from "./focus-on";
 
 /**
  * What a button opens: a list of what can be done. It stands in the landmark of its button and hides nothing of the screen from
@@ -30,6 +31,10 @@ export function Menu({
           align={align}
           sideOffset={4}
           collisionPadding={8}
+          // What was chosen may have opened a field: the focus stays there.
+          onCloseAutoFocus={(event) => {
+            if (document.activeElement && isTyped(document.activeElement)) event.preventDefault();
+          }}
           className="floating z-50 max-h-(--radix-dropdown-menu-content-available-height) min-w-56 max-w-[94vw] overflow-y-auto p-1.5 text-13"
         >
           {children}
