@@ -17,7 +17,7 @@ const parts = loadable(async () => (await import("#core/result/parts/all")).part
 const NONE: readonly ResultPart[] = [];
 
 /** What stands in a page's result beside title and description; nothing until it has been looked for, behind what is typed. */
-export function useResultParts(page: Page, query: string, brand: string): readonly ResultPart[] {
+export function useResultParts(page: Page, query: string, called: string): readonly ResultPart[] {
   const read = parts.useLoaded();
   const { metas, data, blocks, headings, headLinks, links, images, address, language, headers } = page;
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is read of the page is named part by part
@@ -28,7 +28,10 @@ export function useResultParts(page: Page, query: string, brand: string): readon
   const later = useDeferredValue(looked);
   const asked = useDeferredValue(query);
   const today = useToday();
-  return useMemo(() => (read ? read(later, { query: asked, brand, today }) : NONE), [read, later, asked, brand, today]);
+  return useMemo(
+    () => (read ? read(later, { query: asked, called, today }) : NONE),
+    [read, later, asked, called, today],
+  );
 }
 
 /** What is drawn of a part: what is earned, or what is tried on; nothing elsewhere. */

@@ -49,7 +49,7 @@ export function resultReport(
   { file, query, style, today }: { file: string; query: string; style: HouseStyle; today: string },
 ): ResultReport {
   const limits = limitsOf(style);
-  const parts = partsOf(page, { query, brand: style.brand, today });
+  const parts = partsOf(page, { query, called: style.brand, today });
   const lead = leadOf(parts.find(({ id }) => id === "date")?.shown[0] ?? "");
   const [title, description] = [titleOf(page), descriptionOf(page)];
   const on = (device: Device): DeviceReport => {

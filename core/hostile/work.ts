@@ -41,7 +41,7 @@ function resultOf(page: Page): void {
   const style = { ...DEFAULT_HOUSE_STYLE, brand: "Quay" };
   const [phrase, limits] = ["lamp boat", DEFAULT_LIMITS];
   const basis = { phrase, limits, style, helperWords: [], taken: () => false, share: () => 1 };
-  partsOf(page, { query: phrase, brand: style.brand, today: "2026-11-27" });
+  partsOf(page, { query: phrase, called: style.brand, today: "2026-11-27" });
   const kind = guessKind(page);
   suggestTitles(page, { ...basis, kind });
   suggestDescriptions(page, { ...basis, kind });

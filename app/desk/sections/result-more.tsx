@@ -59,7 +59,7 @@ export default function ResultMore({
   const [open, setOpen] = useState<Opened | null>(null);
   const [picture, setPicture] = useState(false);
   const [triedOn, setTriedOn] = useState<ReadonlySet<PartId>>(NOTHING);
-  const parts = useResultParts(desk.page, query, site.houseStyle.brand);
+  const parts = useResultParts(desk.page, query, site.name || site.houseStyle.brand);
   useEffect(() => onDrawn({ parts, triedOn, lead: leadIn(parts, triedOn) }), [onDrawn, parts, triedOn]);
   const changeCase = (style: LetterCase) => {
     const { current } = field;

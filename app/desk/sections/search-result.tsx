@@ -66,6 +66,8 @@ export const SearchResult = memo(function SearchResult({
   const [drawn, setDrawn] = useState(NOTHING_BESIDE);
   const field = useRef<HTMLTextAreaElement>(null);
   const [device, setDevice] = useState<Device>("desktop");
+  // The name that the page states for its site; until that is known, what the site is called here.
+  const [stated] = drawn.parts.find(({ id }) => id === "site-name")?.shown ?? [];
   const shown = room === "both" ? DEVICES : room === "one" ? [device] : (["mobile"] as const);
   return (
     <section
@@ -137,7 +139,7 @@ export const SearchResult = memo(function SearchResult({
             key={one}
             device={one}
             desk={desk}
-            siteName={siteName}
+            siteName={stated ?? siteName}
             limits={limits}
             query={query}
             drawn={drawn}

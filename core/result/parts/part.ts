@@ -38,8 +38,8 @@ export interface PartBasis {
   language: string;
   /** What was searched for; "" for nothing. */
   query: string;
-  /** The site's name as the house style has it; "" where it has none. */
-  brand: string;
+  /** What the site is called; "" where that is not known. */
+  called: string;
   /** The day, as ISO 8601 has it, for what is tried on. */
   today: string;
 }

@@ -4,9 +4,9 @@ import { partsOf } from "./all.ts";
 import { dayInResult, type PartId } from "./part.ts";
 import { priceInResult } from "./price.ts";
 
-const at = (id: PartId, source: string, { address = "https://quay.example/a", query = "", brand = "Quay" } = {}) => {
+const at = (id: PartId, source: string, { address = "https://quay.example/a", query = "", called = "Quay" } = {}) => {
   const page = readPage(`<html lang=en>${source}`, { address });
-  const part = partsOf(page, { query, brand, today: "2026-11-28" }).find((one) => one.id === id);
+  const part = partsOf(page, { query, called, today: "2026-11-28" }).find((one) => one.id === id);
   if (!part) throw new Error(id);
   return part;
 };
@@ -21,7 +21,7 @@ describe("a part of the result is there where it is earned, and says why", () =>
       shown: ["Quay"],
       needs: ["a WebSite with its name, on the home page"],
     });
-    expect(at("site-name", "", { brand: "" }).shown).toEqual(["quay.example"]);
+    expect(at("site-name", "", { called: "" }).shown).toEqual(["quay.example"]);
   });
 
   it("breadcrumb: stated, or the path", () => {

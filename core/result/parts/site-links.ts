@@ -33,7 +33,7 @@ function partsOf(page: Page): string[] {
 }
 
 /** Site links: of the home page where its site is searched for by name, else to parts of the page. From memory. */
-export const siteLinks: PartReader = ({ page, query, brand, language }) => {
+export const siteLinks: PartReader = ({ page, query, called, language }) => {
   const part = (shown: string[], why: string, needs: string[], tried: string[]) => ({
     id: "site-links" as const,
     label: "Site links",
@@ -47,7 +47,7 @@ export const siteLinks: PartReader = ({ page, query, brand, language }) => {
     const menu = menuOf(page);
     if (menu.length < FEWEST)
       return part([], "It is the home page, but its menu names no other pages.", ["a menu of links"], []);
-    const named = brand !== "" && findPhrase(brand, query, { language }).some(({ kind }) => kind !== "scattered");
+    const named = called !== "" && findPhrase(called, query, { language }).some(({ kind }) => kind !== "scattered");
     return named
       ? part(menu, "The site is searched for by its name, and its menu names these pages.", [], [])
       : part([], "They are shown where the site is searched for by its name.", [], menu);

@@ -1,13 +1,24 @@
+import type { Page } from "../../page/page.ts";
 import { type Entity, textOf } from "../../structured-data/graph.ts";
+import { dataOf } from "../../structured-data/page-data.ts";
 import { isKindOf } from "../../structured-data/vocabulary.ts";
 import type { PartReader } from "./part.ts";
 
 const isSite = (entity: Entity) => entity.types.some((type) => isKindOf(type, "WebSite"));
 
-/** The name above the result, and its icon. Search engines take it from the home page. From memory of their documentation. */
-export const siteName: PartReader = ({ page, data, brand }) => {
-  const stated = data.entities.filter(isSite).map((site) => textOf(site, "name"));
+/** What a page states as its site's name, and how; null where it states none. */
+function statedName(page: Page): { name: string; as: string } | null {
+  const [name] = dataOf(page)
+    .entities.filter(isSite)
+    .map((site) => textOf(site, "name"))
+    .filter(Boolean);
+  if (name) return { name, as: "the name of its WebSite" };
   const open = page.metas.find(({ property }) => property === "og:site_name")?.content?.trim() ?? "";
+  return open === "" ? null : { name: open, as: "og:site_name" };
+}
+
+/** The name above the result, and its icon. Search engines take it from the home page. From memory of their documentation. */
+export const siteName: PartReader = ({ page, called }) => {
   const icon = page.headLinks.find(({ rel }) => rel.includes("icon"))?.href;
   const beside = icon
     ? " Its icon is named in the head."
@@ -20,11 +31,10 @@ export const siteName: PartReader = ({ page, data, brand }) => {
     needs,
     tried: null,
   });
-  const [name] = stated.filter(Boolean);
-  if (name) return part(name, "The page states it as the name of its WebSite.");
-  if (open !== "") return part(open, "The page states it as og:site_name.");
+  const stated = statedName(page);
+  if (stated) return part(stated.name, `The page states it as ${stated.as}.`);
   const needs = ["a WebSite with its name, on the home page"];
-  if (brand !== "") return part(brand, "It is the house style’s; this page does not state it.", needs);
+  if (called !== "") return part(called, "The site is called so here; this page does not state it.", needs);
   return part(hostOf(page.address), "The host stands there, since no name is stated.", needs);
 };
 
