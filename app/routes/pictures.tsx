@@ -30,7 +30,18 @@ const askPictures = (worker: SiteAsked) => worker.pictures();
 const number = new Intl.NumberFormat("en-GB");
 const counted = (n: number, one: string) => `${number.format(n)} ${n === 1 ? one : `${one}s`}`;
 const nameOf = ({ at }: Pick<SitePicture, "at">) => at.split("/").filter(Boolean).at(-1) ?? at;
-const keyOf = ({ at, alt }: SitePicture) => `${at}\t${alt === null ? "-" : `=${alt}`}`;
+const keyOf = ({ at, alt, language }: SitePicture) => `${language}\t${at}\t${alt === null ? "-" : `=${alt}`}`;
+
+const languages = new Intl.DisplayNames("en", { type: "language" });
+/** The language of a picture's text in words. */
+function languageInWords(language: string): string {
+  try {
+    return language === "" ? "no language" : (languages.of(language) ?? language);
+  } catch {
+    // What the pages state is no tag.
+    return language;
+  }
+}
 
 const SHOWS = {
   // A file has a row for each of its texts.
@@ -101,6 +112,12 @@ export default function Pictures() {
         done.refused[0]?.reason ?? "One undo takes all of it back.",
       );
   };
+  // A text holds for pages of one language: it is named where a file is shown in several.
+  const severalIn = useMemo(() => {
+    const inLanguages = new Map<string, Set<string>>();
+    for (const { at, language } of pictures) inLanguages.set(at, (inLanguages.get(at) ?? new Set()).add(language));
+    return new Set([...inLanguages].flatMap(([at, all]) => (all.size > 1 ? at : [])));
+  }, [pictures]);
   const ticked = shown.filter((one) => selected.has(keyOf(one)));
   const tick = (key: string) =>
     setSelected((all) => (all.has(key) ? new Set([...all].filter((one) => one !== key)) : new Set([...all, key])));
@@ -146,6 +163,7 @@ export default function Pictures() {
               if (!picture) return null;
               const name = keyOf(picture);
               const text = pending.get(name) ?? picture.alt;
+              const inLanguage = severalIn.has(picture.at) ? `, ${languageInWords(picture.language)}` : "";
               const [first = ""] = picture.pages;
               return (
                 <li
@@ -170,7 +188,7 @@ export default function Pictures() {
                   <span className="min-w-0">
                     <TextInPlace
                       value={text ?? ""}
-                      label={`Alternative text of ${nameOf(picture)}`}
+                      label={`Alternative text of ${nameOf(picture)}${inLanguage}`}
                       empty={text === "" ? "for looks only" : "no alternative text"}
                       changed={pending.has(name)}
                       className="w-full font-serif text-15 leading-snug"
@@ -186,7 +204,10 @@ export default function Pictures() {
                     )}
                   </span>
                   <span className="min-w-0">
-                    <span className="block">{counted(picture.pages.length, "page")}</span>
+                    <span className="block">
+                      {counted(picture.pages.length, "page")}
+                      {inLanguage}
+                    </span>
                     <Link
                       to={linkToPage(site.id, first)}
                       className="block truncate font-mono text-12 text-blue hover:underline"

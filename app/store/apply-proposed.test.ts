@@ -126,7 +126,7 @@ describe("what is proposed for pages", () => {
   });
 
   it("is made without a look where it was seen as it was typed, on all pages that show the picture", async () => {
-    const picture = { at: "/i/old.png", alt: null };
+    const picture = { at: "/i/old.png", alt: null, language: "en" };
     const asked: Asked = { way: "alternativeTexts", alts: [{ picture, value: "The old lamp" }] };
     const progress: number[] = [];
     const acted = await makeAtOnce(site, ids(), asked, "Alternative text", {

@@ -3,6 +3,9 @@ import { languageOf, type Page } from "./page.ts";
 // Made once: making it costs more than reading a small page.
 let names: Intl.DisplayNames | undefined;
 
+/** The first subtag of a tag, which names the language: “en” of “en-GB”, "" of none. */
+export const primaryOf = (tag: string): string => (tag.split("-", 1)[0] ?? "").toLowerCase();
+
 const remembered = new Map<string, boolean>();
 
 /** Whether a text is a language tag of BCP 47 (RFC 5646) that names a known language. Remembered: the same few stand on all pages. */
@@ -23,7 +26,7 @@ function checkTag(tag: string): boolean {
   } catch {
     return false;
   }
-  const primary = (tag.split("-")[0] ?? "").toLowerCase();
+  const primary = primaryOf(tag);
   if (primary === "x" || primary === "i") return true;
   if (primary.length > 3) return false;
   // Three letters are ISO 639-3, of which Unicode's data names only a part.

@@ -122,10 +122,13 @@ describe("a change of titles", () => {
 describe("other ways", () => {
   it("give pictures a text wherever they have a certain one", () => {
     const page = on('<p><img src="/i/l.png"><img src="/i/l.png" alt=x><img src=/i/m.png>');
-    const alts = [{ picture: { at: "/i/l.png", alt: null }, value: "The lamp" }];
+    const alts = [{ picture: { at: "/i/l.png", alt: null, language: "en" }, value: "The lamp" }];
     expect(lines(page, { way: "alternativeTexts", alts })).toMatchObject([
       { called: "alternative text of l.png", was: "none", is: "The lamp", edits: [{ op: "set-alt" }] },
     ]);
+    // A page of another language has a text of its own.
+    const german = [{ picture: { at: "/i/l.png", alt: null, language: "de" }, value: "Die Lampe" }];
+    expect(lines(page, { way: "alternativeTexts", alts: german })).toEqual([]);
   });
 
   it("show the outline where headings change", () => {

@@ -1,11 +1,14 @@
+import { primaryOf } from "../../page/language-tag.ts";
 import { facetOf, type PageFacets } from "../facets/page-facets.ts";
 import type { Index, IndexMaker } from "./site.ts";
 
-/** A picture with one of the alternative texts that it has on a site. */
+/** A picture with one of the alternative texts that it has on a site's pages of one language. */
 export interface SitePicture {
   /** As `pictureAt` names it. */
   at: string;
   alt: string | null;
+  /** The primary language of these pages, such as “en”; "" where they state none. */
+  language: string;
   /** Ids of the pages on which it has this text. */
   pages: string[];
 }
@@ -27,7 +30,7 @@ export const PICTURE_FILES: IndexMaker<PictureFiles> = (pages) => {
   const byFile = new Map<string, Set<string>>();
   const filesOf = (page: PageFacets) => new Set(facetOf(page, "pictures").map(({ at }) => at));
   return {
-    sees: ["pictures"],
+    sees: ["pictures", "language"],
     change(was, is) {
       for (const at of was ? filesOf(was) : []) {
         const showing = byFile.get(at);
@@ -38,9 +41,10 @@ export const PICTURE_FILES: IndexMaker<PictureFiles> = (pages) => {
     list() {
       const found = new Map<string, SitePicture>();
       for (const page of pages.values()) {
+        const language = primaryOf(page.language);
         for (const { at, alt } of facetOf(page, "pictures")) {
-          const name = `${at}\t${alt === null ? "-" : `=${alt}`}`;
-          const picture = found.get(name) ?? { at, alt, pages: [] };
+          const name = `${language}\t${at}\t${alt === null ? "-" : `=${alt}`}`;
+          const picture = found.get(name) ?? { at, alt, language, pages: [] };
           if (picture.pages.at(-1) !== page.id) picture.pages.push(page.id);
           found.set(name, picture);
         }

@@ -174,11 +174,19 @@ describe("picture files", () => {
     ]);
     const files = site.index(PICTURE_FILES);
     expect(files.list()).toEqual([
-      { at: "/m.png", alt: null, pages: ["a"] },
-      { at: "/l.png", alt: "Lamp", pages: ["a", "b"] },
-      { at: "/l.png", alt: "", pages: ["b"] },
+      { at: "/m.png", alt: null, language: "en", pages: ["a"] },
+      { at: "/l.png", alt: "Lamp", language: "en", pages: ["a", "b"] },
+      { at: "/l.png", alt: "", language: "en", pages: ["b"] },
     ]);
     expect([...files.showing("/l.png")]).toEqual(["a", "b"]);
+    const german = facetsOf(
+      "d",
+      readPage("<html lang=de-AT><img src=/l.png alt=Lamp>", { address: "https://quay.example/d" }),
+    );
+    expect(new Site([page("a", "<img src=/l.png alt=Lamp>"), german]).index(PICTURE_FILES).list()).toEqual([
+      { at: "/l.png", alt: "Lamp", language: "en", pages: ["a"] },
+      { at: "/l.png", alt: "Lamp", language: "de", pages: ["d"] },
+    ]);
     // One file with several texts, each on as many pages: in the order of the site, whatever came to be looked at first.
     const same = new Site(["c", "a", "b"].map((id) => page(id, `<img src=/l.png alt=${id}>`)));
     expect(
