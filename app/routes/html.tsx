@@ -47,7 +47,7 @@ export default function Html() {
   const done = new Set(checks.map(({ id }) => id));
   const left = html.filter(({ id }) => !done.has(id));
   const running = checking?.running && checking.siteId === site.id ? checking : null;
-  const group = groups.find(({ rule, weight }) => `${rule} ${weight}` === params.get("rule")) ?? null;
+  const group = groups.find(({ name }) => name === params.get("message")) ?? null;
   const check = (some: typeof html) =>
     void checkPages(
       site.id,
@@ -99,11 +99,11 @@ export default function Html() {
           )}
           <ul className="mt-2">
             {groups.map((one) => (
-              <li key={`${one.rule} ${one.weight}`}>
+              <li key={one.name}>
                 <GroupLine
                   group={one}
                   chosen={one === group}
-                  onChoose={() => setParams({ rule: `${one.rule} ${one.weight}` }, { replace: true })}
+                  onChoose={() => setParams({ message: one.name }, { replace: true })}
                 />
               </li>
             ))}

@@ -1,3 +1,4 @@
+import { fingerprint } from "../page/fingerprint.ts";
 import { WEIGHTS, type Weight } from "../settings/setting.ts";
 import { ENDS_BY_ITSELF, PARSE_ERRORS, REPORTED_BY, SAID_ANEW } from "./validity-words.ts";
 
@@ -94,26 +95,28 @@ export function toldOf(messages: readonly ValidityMessage[]): Validity[] {
   return told.sort((a, b) => a.line - b.line || a.column - b.column);
 }
 
-/** One rule of HTML that is broken, with every place where it is. */
+/** One message about HTML, with every place of which it is said. */
 export interface ValidityGroup {
+  /** Tells it from the others, and is short. */
+  name: string;
   rule: string;
   weight: Weight;
   documentation: string | null;
-  /** What is said of the first place, and the validator's own words for it. */
+  /** What is said of each place, and the validator's own words for it. */
   message: string;
   original: string | null;
   pages: { id: string; places: Validity[] }[];
   places: number;
 }
 
-/** What checks of many pages found, by the rules that are broken: by weight, then most pages first. */
+/** What checks of many pages found, by equal messages: by weight, then most pages first. */
 export function validityGroups(checks: readonly { id: string; messages: readonly Validity[] }[]): ValidityGroup[] {
   const groups = new Map<string, ValidityGroup>();
   for (const { id, messages } of checks) {
     for (const one of messages) {
       const { rule, weight, documentation, message, original } = one;
-      const name = `${rule} ${weight}`;
-      const group = groups.get(name) ?? { rule, weight, documentation, message, original, pages: [], places: 0 };
+      const name = fingerprint(`${rule} ${weight} ${message}`);
+      const group = groups.get(name) ?? { name, rule, weight, documentation, message, original, pages: [], places: 0 };
       groups.set(name, group);
       group.places++;
       const last = group.pages.at(-1);

@@ -102,6 +102,24 @@ export function blocksUnder(page: Page): ReadonlyMap<number, readonly number[]> 
   return under;
 }
 
+/**
+ * Words that each heading stands over up to the next, its own among them, by its index in `Page.headings`; -1 has those before
+ * the first. Content is counted under headings of the content alone, so that these have all words that `contentWords` counts.
+ */
+export function wordsUnder(page: Page): ReadonlyMap<number, number> {
+  const language = languageOf(page);
+  const words = new Map<number, number>();
+  let last = -1;
+  for (const block of page.blocks) {
+    const heading = page.headings[block.heading];
+    const around = heading !== undefined && AROUND.has(heading.landmark);
+    if (!around) last = block.heading;
+    const under = CONTENT.has(block.landmark) ? last : around ? block.heading : null;
+    if (under !== null) words.set(under, (words.get(under) ?? 0) + blockWords(block, language));
+  }
+  return words;
+}
+
 /** Why there is nothing to read in the source, in a sentence; null where there is. */
 export function emptyBecause(page: Page): string | null {
   if (page.format !== "html") return null;

@@ -14,7 +14,7 @@ import { useSearchParams } from "react-router";
 import type { OutlineFormat } from "#core/outline/copy";
 import { runOfH1s } from "#core/outline/outline";
 import { moveEdits } from "#core/outline/outline-edits";
-import { blocksUnder, blockWords, contentHeadings, emptyBecause } from "#core/page/body";
+import { blocksUnder, contentHeadings, emptyBecause, wordsUnder } from "#core/page/body";
 import { type Heading, languageOf, titleOf } from "#core/page/page";
 import { findPhrase } from "#core/phrase/match";
 import { originsOf } from "#core/rewrite/origins";
@@ -191,7 +191,7 @@ export const Outline = memo(function Outline({ desk, ...picking }: Picking & { d
               desk={desk}
               heading={heading}
               index={index}
-              words={words[index] ?? 0}
+              words={words.get(index) ?? 0}
               preview={page.blocks[under.get(index)?.[0] ?? -1]?.text.slice(0, PREVIEWED) ?? ""}
               landmarkStarts={heading.landmark !== (page.headings[index - 1]?.landmark ?? null)}
               unfolded={unfolded.has(index)}
@@ -232,14 +232,3 @@ const spoken = ({ headings }: Desk["page"]): Announcements => {
     onDragCancel: ({ active }) => `${name(active.id)} stays where it was.`,
   };
 };
-
-/** Words that stand under each heading, up to the next. */
-function wordsUnder(page: Desk["page"]): number[] {
-  const under = blocksUnder(page);
-  return Array.from(page.headings, (_, index) =>
-    (under.get(index) ?? []).reduce((sum, i) => {
-      const block = page.blocks[i];
-      return block ? sum + blockWords(block, languageOf(page)) : sum;
-    }, 0),
-  );
-}
