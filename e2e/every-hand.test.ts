@@ -58,6 +58,15 @@ describe("the keyboard alone", () => {
     await page.getByRole("button", { name: "Open the demo site" }).waitFor();
     await tabTo(page, /^BUTTON Open the demo site/);
     await press(page, "Enter", /^H1 What this site needs/);
+    // No count of what is over is left for listeners.
+    await eventually(
+      () =>
+        page
+          .getByRole("status")
+          .filter({ hasText: /\d of \d/ })
+          .count(),
+      0,
+    );
     await press(page, "j", /^BUTTON .*page has no title/);
     await press(page, "Enter", /^BUTTON .*page has no title/);
     await press(page, "j", /^BUTTON .*stands outside the head/);

@@ -1,4 +1,4 @@
-import { useEffect } from "react";
+import { useEffect, useRef } from "react";
 import { useNotices } from "./notice";
 
 const number = new Intl.NumberFormat("en-GB");
@@ -15,10 +15,16 @@ export function HowFar({
   of: number;
   after?: string;
 }) {
-  const { announce } = useNotices();
+  const { announce, silence } = useNotices();
   const tenth = Math.floor((10 * done) / Math.max(1, of));
   const told = `${before}${number.format(done)} of ${number.format(of)}${after}`;
+  const spoken = useRef("");
   // biome-ignore lint/correctness/useExhaustiveDependencies: what lies between two tenths is not spoken
-  useEffect(() => announce(told), [tenth, of, before]);
+  useEffect(() => {
+    spoken.current = told;
+    announce(told);
+  }, [tenth, of, before]);
+  // What is over is not left standing for who comes to it later.
+  useEffect(() => () => silence(spoken.current), [silence]);
   return <span className="tabular-nums">{told}</span>;
 }

@@ -14,11 +14,13 @@ interface Notices {
   notify(heading: string, text?: string): void;
   /** Speaks what the screen shows by itself to whoever listens: nothing is drawn. */
   announce(text: string): void;
+  /** Takes back what was announced, if nothing else was since: it holds no longer. */
+  silence(text: string): void;
   /** Says loudly that something was not kept or could not be done. */
   fail(error: unknown): void;
 }
 
-const Context = createContext<Notices>({ notify: () => {}, announce: () => {}, fail: () => {} });
+const Context = createContext<Notices>({ notify: () => {}, announce: () => {}, silence: () => {}, fail: () => {} });
 
 export const useNotices = () => use(Context);
 
@@ -34,6 +36,7 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
     () => ({
       // The same again is spoken again: it differs by a space that nobody hears.
       announce: (text) => setSpoken((before) => (before === text ? `${text}\u00a0` : text)),
+      silence: (text) => setSpoken((before) => (before.trimEnd() === text ? "" : before)),
       notify: (heading, text = "") => add(heading, text, false),
       fail: (error) => {
         const fault = explainStorage(error);
