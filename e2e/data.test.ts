@@ -242,7 +242,7 @@ describe("structured data", () => {
     await page.getByRole("button", { name: /^The way to each page/ }).click();
     await page.getByText("Gullhaven Lightship Museum › What we keep of you").waitFor();
     await page.getByRole("checkbox", { name: "Take the structured data of What we keep of you" }).click();
-    await page.getByText(", 1 refused").waitFor();
+    await page.getByText(", 1 not taken").waitFor();
     await page.getByRole("button", { name: /^Apply to \d\d pages/ }).click();
     await page
       .getByText(/^\d\d pages changed/)

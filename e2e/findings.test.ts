@@ -64,13 +64,23 @@ describe("what the site needs", () => {
     // Every rule of the document has a line, and every line is in the document.
     expect(lines).toHaveLength(told.size);
 
-    // The first line is what to begin with; its fixes are looked at, one is refused, the rest is applied at once.
+    // Suggested texts are taken when they have been read: one is left, one is worded anew, the rest is applied at once.
     const titles = page.getByRole("region", { name: "Titles" });
     await titles.getByRole("button", { name: /8 titles are cut on desktop/ }).waitFor();
     await titles.getByRole("button", { name: /^Look at the fixes: a title that desktop results cut/ }).click();
     const dialog = page.getByRole("dialog");
-    await dialog.getByText(/^8 changes/).waitFor();
+    await dialog.getByText("0 changes, 8 not taken.").waitFor();
+    expect(await dialog.getByRole("button", { name: /^Apply to/ }).isDisabled()).toBe(true);
+    await dialog.getByRole("button", { name: "Take all" }).click();
     await dialog.getByRole("checkbox").first().click();
+    await dialog
+      .getByRole("button", { name: /^Text of the title of/ })
+      .nth(1)
+      .click();
+    await page.keyboard.press("Control+A");
+    await page.keyboard.type("Worded by hand");
+    await page.keyboard.press("Enter");
+    await dialog.getByText("7 changes, 1 not taken.").waitFor();
     await dialog.getByRole("button", { name: "Apply to 7 pages" }).click();
     await titles.getByRole("button", { name: /1 title is cut on desktop/ }).waitFor();
     await page.getByText(/7 pages are redrafted/).waitFor();

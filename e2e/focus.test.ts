@@ -78,7 +78,10 @@ describe("the focus", () => {
     const page = await openDemoDesk(await freshContext(), "Opening times and prices");
     await page.getByRole("button", { name: "Unfold the body" }).click();
     for (const item of ["Add a text after it…", "Add a question with its answer after it…"]) {
-      await page.getByRole("button", { name: /^¶: with the text/ }).first().focus();
+      await page
+        .getByRole("button", { name: /^¶: with the text/ })
+        .first()
+        .focus();
       await page.keyboard.press("Enter");
       await page.getByRole("menuitem", { name: item }).focus();
       await page.keyboard.press("Enter");

@@ -181,13 +181,15 @@ describe("many pages at once", () => {
       await chooseFinding(page, "a title that desktop results cut");
       await page.getByRole("button", { name: "Look at the fixes" }).click();
       const dialog = page.getByRole("dialog", { name: "Look at the fixes" });
+      await dialog.getByText(/^0 changes, \d+ not taken\.$/).waitFor();
+      await dialog.getByRole("button", { name: "Take all" }).click();
       await dialog.getByText(/^\d+ changes\.$/).waitFor();
       const many = Number((await dialog.getByText(/^\d+ changes\.$/).textContent())?.split(" ")[0]);
       await dialog
         .getByRole("checkbox", { name: /^Take the title of/ })
         .first()
         .click();
-      await dialog.getByText(`${many - 1} changes, 1 refused.`).waitFor();
+      await dialog.getByText(`${many - 1} changes, 1 not taken.`).waitFor();
       await dialog.getByRole("button", { name: `Apply to ${many - 1} pages` }).click();
       await page.getByText(`${many - 1} pages changed`, { exact: true }).waitFor();
       // Those that were mended are not among them any more.

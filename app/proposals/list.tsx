@@ -6,6 +6,7 @@ import type { OutlineLine, ProposedLine } from "#core/proposals/proposal";
 import { setDescription, setTitle } from "#core/result/result";
 import { descriptionStyle, titleStyle } from "#core/result/styles";
 import { limitsOf, type ResultLimits, styleForKind } from "#core/settings/house-style";
+import { TextInPlace } from "../desk/text-in-place";
 import { linkToPage } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import type { ProposedPage } from "../store/propose";
@@ -73,11 +74,12 @@ export function ProposalList({
                   <Line
                     // biome-ignore lint/suspicious/noArrayIndexKey: lines have no other name, and keep their order
                     key={i}
-                    line={line}
+                    line={chosen.worded(one.pageId, i) ?? line}
                     limits={limitsOf(styleForKind(site.houseStyle, page.kind))}
                     label={`${line.called} of ${page.name || pathOf(page.address)}`}
                     taken={chosen.isTaken(one.pageId, i)}
                     onTake={(take) => chosen.decide(one.pageId, i, take)}
+                    onReword={(text) => chosen.reword(one.pageId, i, text)}
                   />
                 ))}
                 {one.outline && (
@@ -97,17 +99,19 @@ export function ProposalList({
 }
 
 function Line({
-  line: { called, was, is, shownAs, values, reason, unsure, lowered },
+  line: { called, was, is, shownAs, values, reason, suggested, unsure, lowered },
   limits,
   label,
   taken,
   onTake,
+  onReword,
 }: {
   line: ProposedLine;
   limits: ResultLimits;
   label: string;
   taken: boolean;
   onTake: (take: boolean) => void;
+  onReword: (text: string) => void;
 }) {
   const possible = reason === null;
   return (
@@ -120,7 +124,14 @@ function Line({
             <Values values={values} />
           </>
         ) : (
-          <WasAndIs called={called} was={was} is={possible ? is : null} shownAs={shownAs} limits={limits} />
+          <WasAndIs
+            called={called}
+            was={was}
+            is={possible ? is : null}
+            shownAs={shownAs}
+            limits={limits}
+            editing={suggested && possible ? { label: `Text of the ${label}`, onReword } : null}
+          />
         )}
         {!possible && <span className="text-red">{reason}</span>}
         {possible && unsure && unsure.length > 0 && (
@@ -147,16 +158,38 @@ export function WasAndIs({
   is,
   shownAs,
   limits,
+  editing = null,
 }: Pick<ProposedLine, "called" | "was"> & {
   is: string | null;
   shownAs: ProposedLine["shownAs"];
   limits: ResultLimits;
+  /** What is done with another wording; null where it cannot be worded here. */
+  editing?: { label: string; onReword: (text: string) => void } | null;
 }) {
   return (
     <>
       <span className="text-12 text-ink-soft">{called}</span>
       {was !== "" && <Text text={was} className="text-graphite" width={measured(was, shownAs, limits)} />}
-      {is !== null && <Text text={is || "nothing"} className="text-blue" width={measured(is, shownAs, limits)} />}
+      {is !== null && editing === null && (
+        <Text text={is || "nothing"} className="text-blue" width={measured(is, shownAs, limits)} />
+      )}
+      {is !== null && editing !== null && (
+        <span className="flex items-baseline gap-3">
+          <TextInPlace
+            value={is}
+            label={editing.label}
+            empty=""
+            changed
+            className="min-w-0 flex-1"
+            onKeep={(text) => {
+              if (text === "") return "Type a text, or leave this one unticked.";
+              editing.onReword(text);
+              return null;
+            }}
+          />
+          <WidthIn width={measured(is, shownAs, limits)} />
+        </span>
+      )}
     </>
   );
 }
@@ -198,14 +231,17 @@ function Text({ text, className, width }: { text: string; className: string; wid
   return (
     <span className="flex items-baseline gap-3">
       <span className={`min-w-0 flex-1 break-words ${className}`}>{text.slice(0, 300)}</span>
-      {width && (
-        <span className={`whitespace-nowrap text-12 tabular-nums ${width.cut ? "text-red" : "text-ink-soft"}`}>
-          {width.px} px
-        </span>
-      )}
+      <WidthIn width={width} />
     </span>
   );
 }
+
+const WidthIn = ({ width }: { width: Width | null }) =>
+  width && (
+    <span className={`whitespace-nowrap text-12 tabular-nums ${width.cut ? "text-red" : "text-ink-soft"}`}>
+      {width.px} px
+    </span>
+  );
 
 /** Lines of an outline that are shown, around what changes. */
 const SHOWN = 10;

@@ -77,6 +77,7 @@ export function ProposalPreview({
     offered.current = true;
     submit.current?.focus();
   }, [takesEnter, canApply]);
+  const suggested = proposals.pages.some(({ lines }) => lines.some((line) => line.suggested));
   const left = busy ? 0 : proposals.done - proposals.pages.length;
   return (
     <form
@@ -100,11 +101,17 @@ export function ProposalPreview({
                 ? ""
                 : "Nothing changes."
               : proposals.pages.length > 0 &&
-                `${counted(chosen.taken, "change")}${chosen.refused > 0 ? `, ${number.format(chosen.refused)} refused` : ""}${chosen.impossible > 0 ? `, ${number.format(chosen.impossible)} cannot be made` : ""}.`}
+                `${counted(chosen.taken, "change")}${chosen.left > 0 ? `, ${number.format(chosen.left)} not taken` : ""}${chosen.impossible > 0 ? `, ${number.format(chosen.impossible)} cannot be made` : ""}.`}
           </span>
           {without && left > 0 && <span className="font-normal text-ink-soft">{without(left)}</span>}
           {chosen.taken > 0 && <Action onClick={() => chosen.decideAll(false)}>Refuse all</Action>}
-          {chosen.refused > 0 && <Action onClick={() => chosen.decideAll(true)}>Take all</Action>}
+          {chosen.left > 0 && <Action onClick={() => chosen.decideAll(true)}>Take all</Action>}
+        </p>
+      )}
+      {suggested && (
+        <p className="text-ink-soft">
+          These texts are put together from the pages’ own words. Read them, tick those that are right, and edit the
+          others.
         </p>
       )}
       {(proposals.pages.length > 0 || (asked !== null && busy)) && (

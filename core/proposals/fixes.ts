@@ -29,7 +29,7 @@ function textsOf({ page }: ProposalPage, edit: Edit): Pick<ProposedLine, "called
   return { called: called + of, was: wasOf(edit), is: newValueOf(edit) };
 }
 
-function lineOf(on: ProposalPage, { label, edits }: Fix): ProposedLine {
+function lineOf(on: ProposalPage, { label, edits, suggested }: Fix): ProposedLine {
   const written = writtenData([...on.settled, ...on.edits]);
   const kept = edits.map((edit) => keepingEvidence(written, edit));
   const values = kept.flatMap((edit) => (edit.op === "set-data" ? differingValues(edit.was ?? "", edit.value) : []));
@@ -38,7 +38,7 @@ function lineOf(on: ProposalPage, { label, edits }: Fix): ProposedLine {
   const [only, ...others] = kept;
   const told = only && others.length === 0 ? textsOf(on, only) : null;
   // Of several edits, and of texts that look the same, their label says more.
-  if (told && told.was !== told.is) return { ...line, ...told };
+  if (told && told.was !== told.is) return { ...line, ...told, ...(suggested && { suggested }) };
   return { ...line, called: only ? operationOf(only).called : "", was: "", is: label };
 }
 

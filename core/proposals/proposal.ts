@@ -38,6 +38,8 @@ export interface ProposedLine {
   reason: string | null;
   /** What changes within it, where that is more than one text: values of structured data. */
   values?: readonly { property: string; was: string; is: string }[];
+  /** The text was put together from the page's words: it is not taken before somebody has read it. */
+  suggested?: true;
   /** Words that keep their capitals because they may be names. */
   unsure?: readonly string[];
   /** Words in capitals that become small, though they may be names. */
@@ -70,6 +72,15 @@ export function narrowed<A extends object>(asked: A, pageIds: readonly string[])
   const all = asked.byPage as Readonly<Record<string, unknown>>;
   return { ...asked, byPage: Object.fromEntries(pageIds.flatMap((id) => (id in all ? [[id, all[id]]] : []))) };
 }
+
+/** A line of which the text was worded anew; it sets one text of the page. */
+export const reworded = (line: ProposedLine, text: string): ProposedLine => ({
+  ...line,
+  is: text,
+  edits: line.edits.map((edit) =>
+    edit.op === "set-title" || edit.op === "set-description" ? { ...edit, value: text } : edit,
+  ),
+});
 
 export const NOTHING: Proposed = { lines: [] };
 

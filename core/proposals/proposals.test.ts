@@ -9,7 +9,7 @@ import type { Edit } from "../rewrite/edits.ts";
 import { PAGE_RULES } from "../rules/catalogue.ts";
 import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
 import { type Asked, propose, withLine } from "./all.ts";
-import { narrowed, type ProposalPage } from "./proposal.ts";
+import { narrowed, type ProposalPage, reworded } from "./proposal.ts";
 
 const houseStyle = { ...DEFAULT_HOUSE_STYLE, brand: "Gullhaven" };
 const today = "2026-11-23";
@@ -71,6 +71,24 @@ it("a fix of structured data shows each value before and after", () => {
   expect(lines(on(data), { way: "fixes", rule: "data/price-format" })).toMatchObject([
     { values: [{ property: "price", was: "12,50", is: "12.50" }] },
   ]);
+});
+
+it("a text that was put together from the page's words is marked as suggested, and can be worded anew", () => {
+  const page = on(
+    "<title>x</title><h1>Boat hire</h1><main><p>Boats can be hired at the Old Quay from May to October, by the hour or by the day.</p></main>",
+  );
+  const [line] = lines(page, { way: "fixes", rule: "description/missing" });
+  expect(line).toMatchObject({ called: "description", suggested: true });
+  expect(line && reworded(line, "By hand")).toMatchObject({
+    is: "By hand",
+    edits: [{ op: "set-description", value: "By hand" }],
+  });
+  // What is mended by a rule alone is none.
+  const spaces = lines(on('<meta name=description content="a “b&quot;">'), {
+    way: "fixes",
+    rule: "description/double-quotes",
+  });
+  expect(spaces.every(({ suggested }) => suggested === undefined)).toBe(true);
 });
 
 describe("find and replace", () => {

@@ -23,7 +23,7 @@ export const descriptionMissing = rule({
         const value = suggestDescription(page);
         if (!value) return null;
         const label = `Begin with the page's own words: ${quote(value)}`;
-        return { label, edits: [{ op: "set-description", value, was: present ? "" : null }] };
+        return { label, edits: [{ op: "set-description", value, was: present ? "" : null }], suggested: true };
       },
     };
   },

@@ -23,7 +23,7 @@ function fixesFor(
   return new Map(
     own.map(({ page, value }) => [
       page,
-      { label: `Take the H1: ${quote(value)}`, edits: [{ op: "set-title", value, was: page.title }] },
+      { label: `Take the H1: ${quote(value)}`, edits: [{ op: "set-title", value, was: page.title }], suggested: true },
     ]),
   );
 }

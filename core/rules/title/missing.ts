@@ -22,7 +22,11 @@ export const titleMissing = rule({
     const message = page.titles.length === 0 ? "This page has no title." : "The title is empty.";
     const was = page.titles.length === 0 ? null : title;
     const fix = value
-      ? { label: `Take the H1: ${quote(value)}`, edits: [{ op: "set-title" as const, value, was }] }
+      ? {
+          label: `Take the H1: ${quote(value)}`,
+          edits: [{ op: "set-title" as const, value, was }],
+          suggested: true as const,
+        }
       : undefined;
     yield { message, at: { part: "title", range: titleRange(page) }, ...(fix && { fix }) };
   },

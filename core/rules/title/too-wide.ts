@@ -34,7 +34,11 @@ export const titleTooWide = rule({
       message: `Desktop loses ${quoteEnd(cut.lost)} The title is ${rounded(cut.px)} px wide; results are cut at ${settings.limitPx}.`,
       at: { part: "title", words: { start: cut.end, end: title.length }, range: titleRange(page) },
       ...(value && {
-        fix: { label: `Shorter: ${quote(value)}`, edits: [{ op: "set-title" as const, value, was: title }] },
+        fix: {
+          label: `Shorter: ${quote(value)}`,
+          edits: [{ op: "set-title" as const, value, was: title }],
+          suggested: true as const,
+        },
       }),
     };
   },
