@@ -3,7 +3,7 @@ import { languageOf, type Page } from "../page/page.ts";
 import { isSentence, isStatement, sentencesOf } from "../phrase/sentences.ts";
 import { DEFAULT_LIMITS, type HouseStyle } from "../settings/house-style.ts";
 import { setDescription } from "./result.ts";
-import { readingOn } from "./suggested/reads-well.ts";
+import { beginsWell, isShortAnswer, readingOn } from "./suggested/reads-well.ts";
 
 /** A title made of an H1, with the brand behind it unless the H1 says it. */
 export const titleFromH1 = (h1: string, { brand, separator }: Pick<HouseStyle, "brand" | "separator">): string =>
@@ -24,7 +24,7 @@ const PROSE: ReadonlySet<string> = new Set(["p", "div", "dd"]);
 /** The sentences of each paragraph of the content, in the order in which a reader meets them. */
 function* paragraphsOf(page: Page): Iterable<string[]> {
   for (const { block, index } of contentBlocks(page))
-    if (PROSE.has(block.tag) && !isHeadingBlock(page, index))
+    if (PROSE.has(block.tag) && !isHeadingBlock(page, index) && !isShortAnswer(page, index))
       yield sentencesOf(block.text.slice(0, ENOUGH), languageOf(page));
 }
 
@@ -47,7 +47,10 @@ export function suggestDescription(page: Page): string | null {
   let text = "";
   for (const sentences of paragraphsOf(page)) {
     // What is no sentence, such as a label before the text, is passed over; behind the first it ends what is taken.
-    const from = text === "" ? sentences.findIndex((one) => isSentence(one) && reads(one)) : 0;
+    const from =
+      text === ""
+        ? sentences.findIndex((one) => isSentence(one) && reads(one) && beginsWell(one, languageOf(page)))
+        : 0;
     const taken = text;
     for (const sentence of from < 0 ? [] : sentences.slice(from)) {
       const more = text === "" || /\s$/.test(text) ? text + sentence : `${text} ${sentence}`;

@@ -8,8 +8,16 @@ import { dateIn } from "../../structured-data/dates.ts";
 import { setDescription } from "../result.ts";
 import { descriptionStyle } from "../styles.ts";
 import { firstSentence } from "../suggest.ts";
-import { readingOn } from "./reads-well.ts";
-import { bestOf, isBoast, phraseIn, type SuggestedText, type SuggestingBasis, type Weighed } from "./suggested.ts";
+import { beginsWell, isShortAnswer, readingOn } from "./reads-well.ts";
+import {
+  bestOf,
+  isBoast,
+  phraseIn,
+  type SuggestedText,
+  type SuggestingBasis,
+  type Weighed,
+  worseThan,
+} from "./suggested.ts";
 
 /** Sentences that are weighed: what a page is about stands early. */
 const MOST_SENTENCES = 120;
@@ -22,6 +30,11 @@ const NARROW = 420;
 const LONGEST = 600;
 /** Of a block that is looked through, in UTF-16 code units. */
 const ENOUGH = 20_000;
+/** A first sentence narrower than this, or a description narrower than that, says too little, in px. */
+const LEAST_BEGINNING = 300;
+const LEAST = 360;
+/** What stands behind a sentence of another place is as wide as this, or gives a price, a day or an hour. */
+const LEAST_BEHIND = 200;
 /** What a sentence from another place costs, which reads less well behind the first. */
 const APART = 0.8;
 /** What the next sentence of the same paragraph is worth more. */
@@ -35,9 +48,11 @@ const POINTING: Readonly<Record<string, RegExp>> = {
   en: /^(?:this|that|these|those|it|its|they|their|them|he|she|his|her|such|both|but|and|or|so|also|however|therefore|then|thus|yet|still|instead|otherwise|moreover|besides|afterwards|there|here|see|note|each of|some of them)\b/i,
   de: /^(?:dies\p{L}*|jene\p{L}*|er|sie|es|ihr\p{L}*|sein\p{L}*|aber|und|oder|doch|auch|jedoch|deshalb|daher|dann|dabei|dazu|damit|dort|hier|beide|siehe|solche\p{L}*|so)(?!\p{L})/iu,
   fr: /^(?:c['’]est|cela|ça|ce|cet|cette|ces|ceux|celles?|celui|il|elle|ils|elles|leurs?|son|sa|ses|mais|et|ou|donc|aussi|ensuite|puis|alors|cependant|voir|ici|là)(?!\p{L})/iu,
-  es: /^(?:est[eao]s?|es[eao]s?|ello|él|ella|ellos|ellas|su|sus|pero|y|o|también|además|entonces|luego|así|aquí|allí|véase)(?!\p{L})/iu,
-  it: /^(?:quest[oaie]|quell[oaie]|ess[oaie]|lui|lei|loro|suo|sua|suoi|sue|ma|e|o|anche|inoltre|poi|quindi|così|qui|lì|vedi)(?!\p{L})/iu,
-  nl: /^(?:dit|dat|deze|die|het is|hij|zij|ze|hun|zijn|haar|maar|en|of|ook|echter|daarom|dan|daar|hier|zie|zo)(?!\p{L})/iu,
+  pt: /^(?:est[ea]s?|ess[ea]s?|aquel[ea]s?|isso|isto|el[ea]s?|seus?|suas?|mas|e|ou|também|depois|então|assim|aqui|ali|ver|têm|tem)(?!\p{L})/iu,
+  sv: /^(?:den(?! \d)|det|de|denna|detta|dessa|han|hon|deras|dess|men|och|eller|också|sedan|därför|då|där|här|se)(?!\p{L})/iu,
+  es: /^(?:tienen?|est[eao]s?|es[eao]s?|ello|él|ella|ellos|ellas|su|sus|pero|y|o|también|además|entonces|luego|así|aquí|allí|véase)(?!\p{L})/iu,
+  it: /^(?:ha|hanno|quest[oaie]|quell[oaie]|ess[oaie]|lui|lei|loro|suo|sua|suoi|sue|ma|e|o|anche|inoltre|poi|quindi|così|qui|lì|vedi)(?!\p{L})/iu,
+  nl: /^(?:er|dit|dat|deze|die|het is|hij|zij|ze|hun|zijn|haar|maar|en|of|ook|echter|daarom|dan|daar|hier|zie|zo)(?!\p{L})/iu,
 };
 /** Words that point to what stands elsewhere on the page, anywhere in a sentence. Common practice, no source. */
 const ELSEWHERE =
@@ -57,6 +72,8 @@ interface Sentence {
   at: number;
   score: number;
   reasons: string[];
+  /** It gives a price, a day or an hour. */
+  fact: boolean;
   /** The sentence behind it in the same block, where it can follow; else "". */
   next: string;
 }
@@ -88,7 +105,13 @@ function sentencesOn(page: Page, { phrase, share }: SuggestingBasis, language: s
   const reads = readingOn(page, phrase);
   const found: Sentence[] = [];
   for (const { block, index } of contentBlocks(page)) {
-    if (isHeadingBlock(page, index) || block.tag === "figcaption" || block.tag === "pre" || block.tag === "code")
+    if (
+      isHeadingBlock(page, index) ||
+      isShortAnswer(page, index) ||
+      block.tag === "figcaption" ||
+      block.tag === "pre" ||
+      block.tag === "code"
+    )
       continue;
     const parts = sentencesOf(block.text.slice(0, ENOUGH), language).map((part) => part.trim());
     for (const [i, text] of parts.entries()) {
@@ -118,16 +141,18 @@ function sentencesOn(page: Page, { phrase, share }: SuggestingBasis, language: s
         Math.log(1000);
       score += 2 * told;
       if (told > 0.6) reasons.push("says what few other pages of the site say");
-      if (pricesIn(text).some(({ amount }) => amount > 0)) {
+      const priced = pricesIn(text).some(({ amount }) => amount > 0);
+      if (priced) {
         score += 0.6;
         reasons.push("gives a price");
       }
-      if (dateIn(text, language) || HOUR.test(text)) {
+      const dated = dateIn(text, language) !== null || HOUR.test(text);
+      if (dated) {
         score += 0.6;
         reasons.push("gives a day or an hour");
       }
       const next = parts[i + 1] ?? "";
-      found.push({ text, at, score, reasons, next: canStand(next) && reads(next) ? next : "" });
+      found.push({ text, at, score, reasons, fact: priced || dated, next: canStand(next) && reads(next) ? next : "" });
       if (found.length === MOST_SENTENCES) return found;
     }
   }
@@ -148,6 +173,9 @@ export function suggestDescriptions(page: Page, basis: SuggestingBasis): Suggest
     return px;
   };
   const reads = readingOn(page, phrase);
+  const opening = firstSentence(page);
+  const sound = now.length >= 50 && widths(now) <= limits.descriptionDesktop && !isBoast(now);
+  const isWorse = worseThan(now, { phrase, language, sound });
   const weighed: Weighed[] = [];
   const weigh = (
     parts: readonly string[],
@@ -156,10 +184,14 @@ export function suggestDescriptions(page: Page, basis: SuggestingBasis): Suggest
     shortened = false,
   ) => {
     const text = parts.join(" ");
-    if (text === now || taken(text)) return;
+    if (text === now || taken(text) || isWorse(text)) return;
+    const [begins = ""] = parts;
+    // The first sentence of a page may be short where the next one extends it.
+    const short = widths(begins) < LEAST_BEGINNING && !(parts.length > 1 && begins === opening);
+    if (family !== "" && (short || !beginsWell(begins, language))) return;
     // Two sentences are as wide as both and the space between them, but for kerning: that is looked at in the end.
     const px = parts.reduce((sum, part) => sum + widths(part), (parts.length - 1) * space);
-    if (px > limits.descriptionDesktop + ROUGHLY) return;
+    if (px > limits.descriptionDesktop + ROUGHLY || (family !== "" && px < LEAST)) return;
     const [first, ...others] = sentences;
     let score = (first?.score ?? 0) + others.reduce((sum, one) => sum + 0.4 * one.score, 0);
     const reasons = [...new Set(sentences.flatMap((one) => one.reasons))];
@@ -187,7 +219,7 @@ export function suggestDescriptions(page: Page, basis: SuggestingBasis): Suggest
   for (const one of sentences.slice(0, MOST_JOINED * 2))
     for (const text of wordingsOf(one.text, reads)) weigh([text], one.text, [one], text !== one.text);
   const some = sentences.slice(0, MOST_JOINED);
-  const followers = some.filter(({ text }) => !PRONOUN.test(text));
+  const followers = some.filter(({ text, fact }) => !PRONOUN.test(text) && (fact || widths(text) >= LEAST_BEHIND));
   for (const one of some) {
     if (one.next !== "") {
       const next = sentences.find(({ text }) => text === one.next) ?? { score: 1, reasons: [] };

@@ -1,4 +1,5 @@
 import { languageOf, type Page, titleOf } from "../../page/page.ts";
+import { endsAsQuestion } from "../../phrase/questions.ts";
 
 /** Clauses that say nothing without another one, which a comma parts from them. Common practice, no source. */
 const CONDITION: Readonly<Record<string, RegExp>> = {
@@ -15,7 +16,7 @@ const CONDITION: Readonly<Record<string, RegExp>> = {
 const ANSWER = /^(?:yes|no|ja|nein|oui|non|sí|si|sì|sim|não|nej|nee|kyllä|ei|igen|nem|да|нет)\s*[,.!:;–—-]/iu;
 /** Notices about cookies and consent, which are no part of what a page is about. Common practice, no source. */
 const CONSENT =
-  /(?<!\p{L})(?:cookies?|consent|einwilligung|datenschutzerklärung|privacy (?:policy|notice)|politique de confidentialité)(?!\p{L})/iu;
+  /(?<!\p{L})(?:cookies?|kakor|evästeet|evästeitä|informasjonskapsler|ciasteczk\p{L}*|consent|einwilligung|datenschutzerklärung|privacy (?:policy|notice)|politique de confidentialité)(?!\p{L})/iu;
 const PAIRS = [
   ["(", ")"],
   ["[", "]"],
@@ -43,6 +44,29 @@ function readsAlone(sentence: string, language: string, about: string): boolean 
   if (!isClosed(text) || /^\p{Ll}/u.test(text) || ANSWER.test(text)) return false;
   if (CONDITION[language.slice(0, 2).toLowerCase()]?.test(text) && !/[,，—–]/.test(text)) return false;
   return !CONSENT.test(text) || CONSENT.test(about);
+}
+
+/**
+ * Whether a text can begin with a sentence: not with a condition, which is about a case before the matter is named, and not
+ * with words that somebody else has said.
+ */
+export const beginsWell = (text: string, language: string): boolean =>
+  !/^["“”„«»‚‘'「]/.test(text.trim()) && !CONDITION[language.slice(0, 2).toLowerCase()]?.test(text.trim());
+
+/** Longest answer that may mean nothing without its question, in UTF-16 code units. */
+const SHORT_ANSWER = 60;
+
+/** Whether a block is a short answer to the question that is its heading. */
+export function isShortAnswer(page: Page, index: number): boolean {
+  const block = page.blocks[index];
+  const heading = block && page.headings[block.heading];
+  return (
+    block !== undefined &&
+    heading !== undefined &&
+    heading.block === index - 1 &&
+    block.text.length < SHORT_ANSWER &&
+    endsAsQuestion(heading.text)
+  );
 }
 
 /** Tells which sentences of a page can be read without it. `phrase` is what it is to be found for; "" for nothing. */

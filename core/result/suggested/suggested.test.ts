@@ -4,7 +4,7 @@ import { DEFAULT_HOUSE_STYLE, DEFAULT_LIMITS } from "../../settings/house-style.
 import { setDescription, setTitle } from "../result.ts";
 import { shorterWordings } from "../shorten.ts";
 import { suggestDescriptions } from "./descriptions.ts";
-import type { SuggestingBasis } from "./suggested.ts";
+import { type SuggestingBasis, worseThan } from "./suggested.ts";
 import { suggestTitles } from "./titles.ts";
 
 const page = (source: string) => readPage(`<html lang=en>${source}`, { address: "https://quay.example/shop/mug" });
@@ -100,6 +100,24 @@ describe("titles out of the page's own words", () => {
   });
 });
 
+describe("what is worse than what stands there", () => {
+  const worse = (now: string, text: string, { phrase = "boat hire", sound = true } = {}) =>
+    worseThan(now, { phrase, language: "en", sound })(text);
+  it.each([
+    ["says less", "Boat hire on the river, prices", "Boat hire", true],
+    ["says something else", "Boat hire on the river", "Boat hire, prices", false],
+    ["says the phrase where it was not said", "Boats on the river for hire", "Boat hire", false],
+    ["brings the phrase to the front", "The river: boat hire", "Boat hire on the river", false],
+    ["is put beside nothing", "", "Boat hire", false],
+  ])("%s", (_, now, text, is) => {
+    expect(worse(now, text)).toBe(is);
+  });
+
+  it("is nothing where what stands there is not sound", () => {
+    expect(worse("Boat hire, boat hire, boat hire on the river", "Boat hire", { sound: false })).toBe(false);
+  });
+});
+
 describe("descriptions out of the page's own sentences", () => {
   const source =
     "<main><h1>Boat hire</h1><p>Table 53.</p><p>boat [ -f ] [ --oars n ] file | keeper [ -v ].</p>" +
@@ -126,8 +144,15 @@ describe("descriptions out of the page's own sentences", () => {
     const [first] = all;
     expect(texts(found({ taken: (text) => text === first?.text }))).not.toContain(first?.text);
     expect(
-      texts(suggestDescriptions(page("<p>An hour on the water costs £6.00, which you pay on board."), basis())),
-    ).toContain("An hour on the water costs £6.00.");
+      texts(
+        suggestDescriptions(
+          page(
+            "<p>An hour on the water around the old lightship and back to the east quay costs £6.00, which you pay on board.",
+          ),
+          basis(),
+        ),
+      ),
+    ).toContain("An hour on the water around the old lightship and back to the east quay costs £6.00.");
   });
 
   it.each([
@@ -140,20 +165,43 @@ describe("descriptions out of the page's own sentences", () => {
     ["de", "half a quotation", "„Die Lampe des Schiffes brennt jede Nacht."],
     ["en", "a part of a list", "oars and ropes for the boats at the quay."],
     ["en", "a notice about cookies", "We use cookies to remember the boats that you hired."],
+    ["sv", "a notice about cookies", "Vi använder kakor för att minnas båtarna på webbplatsen."],
+    [
+      "en",
+      "a condition before the matter is named",
+      "When the lamp of the ship is lit, the tower and the deck are closed to visitors.",
+    ],
+    [
+      "en",
+      "words that somebody else has said",
+      "“They mended the oars in ten minutes at the quay,” says Ann P. Moore from the harbour.",
+    ],
     ["de", "a notice about cookies", "Wir verwenden Cookies, damit die Boote gefunden werden."],
   ])("(%s) are never %s", (language, _, sentence) => {
     const good =
       language === "en"
-        ? "The boats of the museum are hired out at the east quay."
-        : language === "de"
-          ? "Die Boote des Museums liegen am östlichen Kai bereit."
-          : "Les bateaux du musée sont loués au quai de l’est.";
+        ? "The boats of the museum are hired out at the east quay behind the lock."
+        : language === "sv"
+          ? "Museets båtar hyrs ut vid den östra kajen bakom slussen varje dag."
+          : language === "de"
+            ? "Die Boote des Museums liegen am östlichen Kai hinter der Schleuse bereit."
+            : "Les bateaux du musée sont loués au quai de l’est, derrière l’écluse.";
     const read = readPage(`<html lang=${language}><main><h1>x</h1><p>${good}</p><p>${sentence}</p></main>`, {
       address: "https://quay.example/boats",
     });
     const all = texts(suggestDescriptions(read, basis()));
     expect(all).toContain(good);
     expect(all.join(" ")).not.toContain(sentence.slice(3, 20));
+  });
+
+  it("are no short answer below its question, and no sentence that is too short to say anything", () => {
+    const faq = page(
+      "<h2>Is there power?</h2><p>At every second pitch by the lake.</p><p>The campsite lies in a meadow by the lake and is open from May to September.",
+    );
+    const all = texts(suggestDescriptions(faq, basis()));
+    expect(all).toContain("The campsite lies in a meadow by the lake and is open from May to September.");
+    expect(all.join(" ")).not.toContain("second pitch");
+    expect(texts(suggestDescriptions(page("<p>The boats are dry.</p><p>The oars are new.</p>"), basis()))).toEqual([]);
   });
 
   it("are none where there is nothing to say", () => {

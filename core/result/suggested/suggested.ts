@@ -3,6 +3,7 @@ import type { PageKind } from "../../page/page-kind.ts";
 import { contentStems } from "../../phrase/content-stems.ts";
 import { findPhrase } from "../../phrase/match.ts";
 import type { MatchKind } from "../../phrase/phrase-finder.ts";
+import { tokensOf } from "../../phrase/tokens.ts";
 import type { HouseStyle, ResultLimits } from "../../settings/house-style.ts";
 
 /** A wording that is suggested for a title or a description, out of the page's own words. */
@@ -107,6 +108,34 @@ export function bestOf(
   return kept
     .sort((a, b) => b.one.score - a.one.score)
     .map(({ one: { text, reasons } }) => ({ text, px: px(text), reasons }));
+}
+
+/**
+ * Tells of a text whether it is worse than what stands there: it has no word that this lacks, and says the phrase no better. What
+ * stands there is cut, or repeats itself, where `sound` is false: then less may be more.
+ */
+export function worseThan(
+  now: string,
+  { phrase, language, sound }: { phrase: string; language: string; sound: boolean },
+) {
+  const words = contentStems(now, language);
+  const said = phraseIn(now, phrase, language);
+  return (text: string): boolean => {
+    if (!sound || words.size === 0) return false;
+    if ([...contentStems(text, language)].some((stem) => !words.has(stem))) return false;
+    const better = phraseIn(text, phrase, language);
+    return (
+      better === null ||
+      (said !== null && KINDS.indexOf(better.kind) >= KINDS.indexOf(said.kind) && !(better.first && !said.first))
+    );
+  };
+}
+const KINDS: readonly MatchKind[] = ["exact", "form", "scattered"];
+
+/** How often content words of a text are said again. */
+export function repeated(text: string, language: string): number {
+  const stems = tokensOf(text, { language }).flatMap(({ stem, stop }) => (stop ? [] : [stem]));
+  return stems.length - new Set(stems).size;
 }
 
 /** What it is worth that nothing of a text is lost on mobile. Common practice, no source. */

@@ -17,7 +17,16 @@ import { setTitle } from "../result.ts";
 import { shorterWordings } from "../shorten.ts";
 import { titleStyle } from "../styles.ts";
 import { isClosed } from "./reads-well.ts";
-import { bestOf, isBoast, phraseIn, type SuggestedText, type SuggestingBasis, type Weighed } from "./suggested.ts";
+import {
+  bestOf,
+  isBoast,
+  phraseIn,
+  repeated,
+  type SuggestedText,
+  type SuggestingBasis,
+  type Weighed,
+  worseThan,
+} from "./suggested.ts";
 
 /** What a title speaks of, or gives beside it. */
 interface Piece {
@@ -209,12 +218,6 @@ function detailsOf(
   return details;
 }
 
-/** How often content words are said again. */
-function repeated(text: string, language: string): number {
-  const stems = tokensOf(text, { language }).flatMap(({ stem, stop }) => (stop ? [] : [stem]));
-  return stems.length - new Set(stems).size;
-}
-
 /** Titles for a page, out of its own words, the best first. */
 export function suggestTitles(page: Page, basis: SuggestingBasis): SuggestedText[] {
   const { phrase, style, limits, taken } = basis;
@@ -223,6 +226,9 @@ export function suggestTitles(page: Page, basis: SuggestingBasis): SuggestedText
   const pxOf = (text: string) => widthOf(text, titleStyle("desktop"));
   // One line is cut where it is wider than its box.
   const fits = (text: string) => pxOf(text) <= limits.titleDesktop;
+  const sound = fits(now) && repeated(now, language) === 0 && !isBoast(now) && now !== now.toUpperCase();
+  const repeatedInH1 = repeated(page.headings.find(({ level }) => level === 1)?.text ?? "", language);
+  const isWorse = worseThan(now, { phrase, language, sound });
   const names = namesOnPage(page, style);
   const details = detailsOf(page, basis, language, names);
   const combined: Piece[][] = [
@@ -232,7 +238,9 @@ export function suggestTitles(page: Page, basis: SuggestingBasis): SuggestedText
   ];
   const weighed: Weighed[] = [];
   const weigh = (text: string, pieces: readonly [Piece, ...Piece[]], how?: string) => {
-    if (text === now || isBoast(text) || !isClosed(text) || taken(text) || !fits(text)) return;
+    if (text === now || isBoast(text) || !isClosed(text) || taken(text) || !fits(text) || isWorse(text)) return;
+    // What repeats a word that the H1 says once reads like a list of phrases.
+    if (repeated(text, language) > repeatedInH1) return;
     let score = pieces.reduce((sum, { worth }) => sum + worth, 0);
     const reasons = [...pieces].sort((a, b) => b.worth - a.worth).map(({ reason }) => reason);
     const said = phraseIn(text, phrase, language);
