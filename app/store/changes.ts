@@ -67,7 +67,7 @@ export async function changeEdits(
   for (const edit of set) {
     const row = part.get(slotOf(edit));
     if (row) await tx.put("changes", { ...row, edit, at, state: "open" });
-    else await tx.put("changes", newChange(page, edit, order++, at));
+    else await tx.add("changes", newChange(page, edit, order++, at));
   }
 }
 

@@ -26,12 +26,15 @@ const NO_NAMES = writtenNames([], "en");
 /** Pages of a site that are read for the names in them, and for how long what was found is kept, in milliseconds. */
 const READ_FOR_NAMES = 400;
 const KEPT = 60_000;
-let lastNames: { of: string; at: number; names: Promise<WrittenNames> } | null = null;
+/** By site and language: the pages of a site come in all of its languages by turns. */
+const lastNames = new Map<string, { at: number; names: Promise<WrittenNames> }>();
 
 /** What a site's pages write with capitals in one language. Read once for a change of many pages. */
 function siteNames(siteId: string, language: string): Promise<WrittenNames> {
   const of = `${siteId} ${language}`;
-  if (lastNames?.of === of && Date.now() - lastNames.at < KEPT) return lastNames.names;
+  for (const [name, { at }] of lastNames) if (Date.now() - at >= KEPT) lastNames.delete(name);
+  const known = lastNames.get(of);
+  if (known) return known.names;
   const names = db()
     .facets.where("siteId")
     .equals(siteId)
@@ -44,7 +47,7 @@ function siteNames(siteId: string, language: string): Promise<WrittenNames> {
         language,
       ),
     );
-  lastNames = { of, at: Date.now(), names };
+  lastNames.set(of, { at: Date.now(), names });
   return names;
 }
 

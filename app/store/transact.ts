@@ -29,6 +29,8 @@ export interface Tx {
   /** Changes a record as it is stored at this moment; nothing where it is gone. */
   update<N extends Written>(table: N, id: string, change: (was: RecordOf<N>) => RecordOf<N>): Promise<void>;
   put<N extends Written>(table: N, record: RecordOf<N>): Promise<void>;
+  /** Puts a record whose id was made just now, so that it need not be looked for. */
+  add<N extends Written>(table: N, record: RecordOf<N>): Promise<void>;
   remove(table: Written, id: string): Promise<void>;
 }
 
@@ -77,6 +79,21 @@ class Ledger implements Tx {
       });
   }
 
+  /** Ids of what is left under a value of an index: of thousands of records few are a page's. */
+  private readonly leftUnder = new Map<string, Set<string>>();
+
+  private leave(table: Written, id: string, row: Row | null): void {
+    this.left(table).set(id, row);
+    for (const field of ["siteId", "pageId"] as const) {
+      const value = row?.[field];
+      if (typeof value !== "string") continue;
+      const name = `${table} ${field} ${value}`;
+      const ids = this.leftUnder.get(name);
+      if (ids) ids.add(id);
+      else this.leftUnder.set(name, new Set([id]));
+    }
+  }
+
   private now(table: Written, id: string): Row | null {
     const left = this.left(table);
     return (left.has(id) ? left.get(id) : this.found(table).get(id)) ?? null;
@@ -112,8 +129,8 @@ class Ledger implements Tx {
 
   of<N extends Written>(table: N, field: string, value: string): PromiseExtended<RecordOf<N>[]> {
     return this.foresee(table, field, [value]).then(() => {
-      const ids = new Set(this.indexed.get(`${table} ${field} ${value}`));
-      for (const [id, row] of this.left(table)) if (row?.[field] === value) ids.add(id);
+      const name = `${table} ${field} ${value}`;
+      const ids = new Set([...(this.indexed.get(name) ?? []), ...(this.leftUnder.get(name) ?? [])]);
       return [...ids]
         .flatMap((id) => this.now(table, id) ?? [])
         .filter((row) => row[field] === value) as unknown as RecordOf<N>[];
@@ -122,7 +139,7 @@ class Ledger implements Tx {
 
   update<N extends Written>(table: N, id: string, change: (was: RecordOf<N>) => RecordOf<N>): Reading {
     return this.get(table, id).then((was) => {
-      if (was) this.left(table).set(id, change(was) as unknown as Row);
+      if (was) this.leave(table, id, change(was) as unknown as Row);
     });
   }
 
@@ -130,14 +147,21 @@ class Ledger implements Tx {
     const row = record as unknown as Row;
     const { uncompared }: { uncompared?: boolean } = TABLES[table];
     if (uncompared) {
-      this.left(table).set(row.id, row);
+      this.leave(table, row.id, row);
       return READ;
     }
-    return this.read(table, [row.id]).then(() => void this.left(table).set(row.id, row));
+    return this.read(table, [row.id]).then(() => this.leave(table, row.id, row));
+  }
+
+  add<N extends Written>(table: N, record: RecordOf<N>): Reading {
+    const row = record as unknown as Row;
+    this.found(table).set(row.id, null);
+    this.leave(table, row.id, row);
+    return READ;
   }
 
   remove(table: Written, id: string): Reading {
-    return this.read(table, [id]).then(() => void this.left(table).set(id, null));
+    return this.read(table, [id]).then(() => this.leave(table, id, null));
   }
 
   /** Whether a record was written here, or taken away. */
@@ -374,6 +398,12 @@ async function step(siteId: string, direction: "undo" | "redo"): Promise<Undone 
             .filter((action) => action.group === group)
             .toArray();
     if (direction === "undo") actions.reverse();
+    // All that is put back is read at once: record by record a change of many pages takes minutes.
+    for (const table of WRITTEN)
+      await tx.all(
+        table,
+        actions.flatMap(({ differences }) => differences.flatMap((one) => (one.table === table ? one.key : []))),
+      );
     const left = new Set<string>();
     for (const action of actions) {
       const differences = direction === "undo" ? action.differences.toReversed() : action.differences;
