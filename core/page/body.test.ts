@@ -10,7 +10,10 @@ const read = (body: string) => readPage(`<html lang=en>${body}`, { address: "htt
 /** Words of the content as its outline shows them: under each of its headings, and before the first. */
 function wordsInOutline(page: Page): number {
   const words = wordsUnder(page);
-  return [-1, ...contentHeadings(page).map(({ index }) => index)].reduce((sum, i) => sum + (words.get(i) ?? 0), 0);
+  return [-1, ...Array.from(contentHeadings(page), ({ index }) => index)].reduce(
+    (sum, i) => sum + (words.get(i) ?? 0),
+    0,
+  );
 }
 
 it("counts under headings the words that the page has altogether", () => {
@@ -18,7 +21,7 @@ it("counts under headings the words that the page has altogether", () => {
     "<nav><h2>Menu</h2><a href=/>Home page</a></nav><p>Before it.<h1>A lamp</h1><p>It is lit.<aside><h2>News</h2><p>A seal.</aside><p>It burns oil.<h2>Oil</h2><p>Six drops.<footer><p>Old Quay",
   );
   expect(contentWords(page)).toBe(2 + 2 + 3 + 3 + 1 + 2);
-  expect(page.headings.map(({ text }, i) => [text, wordsUnder(page).get(i)])).toEqual([
+  expect(Array.from(page.headings, ({ text }, i) => [text, wordsUnder(page).get(i)])).toEqual([
     ["Menu", 3],
     ["A lamp", 8],
     ["News", 3],
