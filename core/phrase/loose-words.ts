@@ -11,15 +11,15 @@ const LOOSE_WORDS: Record<string, string> = {
   pt: "eu tu ele ela nós vós eles me te nos meu teu nosso tem têm há pode podem deve ser estar está não nem mais muito também só quando se todo todos cada",
 };
 
-/** Words of websites themselves: a phrase made of them only is about no page. Common practice, no source. */
+/** Words of websites themselves, and numbers: a phrase made of them only is about no page. Common practice, no source. */
 const WEBSITE_WORDS: Record<string, string> = {
-  de: "hier klicken klick seite seiten startseite website webseite home menü suche weiter mehr lesen zurück oben anmelden willkommen kontakt impressum datenschutz cookie cookies email e-mail telefon tel heute morgen details info",
-  en: "click here home page pages homepage website site web link links menu search read learn more next previous back top login welcome contact privacy cookie cookies email e-mail phone tel today tomorrow now new get see find use make let go com www http https details info please thank thanks",
-  es: "clic aquí inicio página páginas sitio web menú buscar leer siguiente anterior volver arriba bienvenido bienvenidos contacto privacidad cookie cookies correo email teléfono tel hoy mañana detalles",
-  fr: "clic cliquez cliquer ici accueil page pages site web menu recherche lire suivant précédent retour haut bienvenue contact confidentialité cookie cookies courriel e-mail téléphone tél aujourd hui demain détails",
-  it: "clicca qui pagina pagine sito web menu cerca leggi avanti indietro torna su benvenuto benvenuti contatti privacy cookie email telefono tel oggi domani dettagli",
-  nl: "klik hier home pagina pagina's website site menu zoeken lees meer volgende vorige terug boven welkom contact privacy cookie cookies e-mail telefoon tel vandaag morgen details",
-  pt: "clique aqui início página páginas site menu pesquisar ler seguinte anterior voltar topo bem-vindo contacto contato privacidade cookie cookies email telefone tel hoje amanhã detalhes",
+  de: "hier klicken klick seite seiten startseite website webseite home menü suche weiter mehr lesen zurück oben anmelden willkommen kontakt impressum datenschutz cookie cookies email e-mail telefon tel heute morgen details info zwei drei vier fünf sechs sieben acht neun zehn elf zwölf",
+  en: "click here home page pages homepage website site web link links menu search read learn more next previous back top login welcome contact privacy cookie cookies email e-mail phone tel today tomorrow now new get see find use make let go com www http https details info please thank thanks one two three four five six seven eight nine ten eleven twelve",
+  es: "clic aquí inicio página páginas sitio web menú buscar leer siguiente anterior volver arriba bienvenido bienvenidos contacto privacidad cookie cookies correo email teléfono tel hoy mañana detalles dos tres cuatro cinco seis siete ocho nueve diez once doce",
+  fr: "clic cliquez cliquer ici accueil page pages site web menu recherche lire suivant précédent retour haut bienvenue contact confidentialité cookie cookies courriel e-mail téléphone tél aujourd hui demain détails deux trois quatre cinq six sept huit neuf dix onze douze",
+  it: "clicca qui pagina pagine sito web menu cerca leggi avanti indietro torna su benvenuto benvenuti contatti privacy cookie email telefono tel oggi domani dettagli due tre quattro cinque sei sette otto nove dieci undici dodici",
+  nl: "klik hier home pagina pagina's website site menu zoeken lees meer volgende vorige terug boven welkom contact privacy cookie cookies e-mail telefoon tel vandaag morgen details twee drie vier vijf zes zeven acht negen tien elf twaalf",
+  pt: "clique aqui início página páginas site menu pesquisar ler seguinte anterior voltar topo bem-vindo contacto contato privacidade cookie cookies email telefone tel hoje amanhã detalhes dois duas três quatro cinco seis sete oito nove dez onze doze",
 };
 
 const looseWords = wordsIn(LOOSE_WORDS);
@@ -37,6 +37,6 @@ const inLanguage = (language: string, has: (language: string) => boolean): boole
 export const isLooseWord = (word: string, language: string): boolean =>
   inLanguage(language, (one) => isStopWord(word, one) || looseWords(one).has(word));
 
-/** Whether a lower-case word belongs to websites themselves, such as “click” or “home”. `language` as in `isLooseWord`. */
+/** Whether a lower-case word belongs to websites themselves, such as “click” or “home”, or is a number. `language` as in `isLooseWord`. */
 export const isWebsiteWord = (word: string, language: string): boolean =>
   inLanguage(language, (one) => websiteWords(one).has(word));

@@ -81,6 +81,7 @@ describe("phrases out of a page's own words", () => {
       "Click here. Click here to read more, read more on our home page, home page.",
     ],
     ["words of websites, in German", "de", "Hier klicken", "Hier klicken, hier klicken. Zur Startseite. Startseite."],
+    ["numbers", "en", "Ten", "Ten for ten. Ten and ten, two and two, two."],
     ["articles on a page without a language", "", "The", "The the. The, the who? Who, the."],
     ["the place of the imprint", "de", "Kiel", "In Kiel. Hafenstraße 3, 24103 Kiel. Kiel, Kiel."],
     ["the place of the imprint", "en", "Whitby", "In Whitby. Quay 3, Whitby YO21 3PU. Whitby."],
