@@ -94,7 +94,7 @@ describe("what was typed", () => {
     await page.getByRole("textbox", { name: "Answer" }).fill("Two, below deck.");
     // Left when it is whole, it stands on the page.
     await page.getByRole("heading", { name: "Search result" }).click();
-    await page.getByRole("button", { name: "H3: Is there a toilet aboard?" }).waitFor();
+    await page.getByRole("button", { name: "H2: Is there a toilet aboard?" }).waitFor();
     await page.getByRole("button", { name: /^Next page/ }).click();
     await page.getByRole("heading", { level: 1, name: "School visits aboard" }).waitFor({ state: "detached" });
   });

@@ -156,7 +156,7 @@ describe("the body", () => {
     await page.getByRole("textbox", { name: "Question" }).fill("Is there a toilet aboard?");
     await page.getByRole("textbox", { name: "Answer" }).fill("Two, below deck.");
     await page.getByRole("button", { name: "Add it there" }).click();
-    await row(page, "H3: Is there a toilet aboard?").waitFor();
+    await row(page, "H2: Is there a toilet aboard?").waitFor();
     await page.getByRole("button", { name: "With the text How a lamp is seen" }).click();
     await page.getByRole("menuitem", { name: "Remove it" }).click();
     // What can be undone has been kept: what is typed is on screen before it is.
@@ -169,7 +169,7 @@ describe("the body", () => {
     await page.getByText("3 changes").waitFor();
     const source = await html(page);
     expect(added(demo("learn/school-visits.html"), source)).toEqual([
-      "<h3>Is there a toilet aboard?</h3>",
+      "<h2>Is there a toilet aboard?</h2>",
       "<p>Two, below deck.</p>",
       '<p>Warm clothes, two pencils and <a href="/galley/ships-biscuit.html">strong teeth</a>.</p>',
     ]);
