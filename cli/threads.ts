@@ -13,6 +13,8 @@ export class TookTooLong extends CommandFault {}
 
 export interface Threads {
   run<K extends keyof Work>(name: K, ...args: Parameters<Work[K]>): Promise<Awaited<ReturnType<Work[K]>>>;
+  /** As `run`, for a page of which too little is read to take long: a thread that was ended may have to be started for it. */
+  runAfterAll: Threads["run"];
   end(): Promise<void>;
 }
 
@@ -24,8 +26,9 @@ export function startThreads(pages: number): Threads {
     // A thread takes as long to start as some twenty pages take.
     maxWorkers: Math.max(1, Math.min(availableParallelism(), Math.ceil(pages / 20))),
   });
-  return {
-    async run(name, ...args) {
+  const runWithin =
+    (limit: number): Threads["run"] =>
+    async (name, ...args) => {
       let answer: Answer<never>;
       try {
         answer = (await pool.exec(name, args as unknown[]).timeout(limit)) as Answer<never>;
@@ -37,7 +40,10 @@ export function startThreads(pages: number): Threads {
       }
       if ("fault" in answer) throw new CommandFault(answer.fault);
       return answer.done;
-    },
+    };
+  return {
+    run: runWithin(limit),
+    runAfterAll: runWithin(Math.max(limit, PAGE_LIMIT)),
     end: async () => {
       await pool.terminate();
     },
