@@ -5,7 +5,7 @@ import type { Edit } from "../../rewrite/edits.ts";
 /** The fix that makes paragraphs of headings. */
 export const asParagraphs = (headings: readonly Heading[]): Fix => ({
   label: headings.length === 1 ? "Make it a paragraph" : `Make ${headings.length} headings paragraphs`,
-  edits: headings.map(({ key, text }) => ({ op: "remove-heading", heading: key, was: text })),
+  edits: Array.from(headings, ({ key, text }) => ({ op: "remove-heading", heading: key, was: text })),
 });
 
 /** The edits that give headings other levels; those that have theirs are left out. */
