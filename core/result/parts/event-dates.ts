@@ -2,7 +2,7 @@ import { hasEnded, isOver } from "../../structured-data/ends.ts";
 import { dateOf } from "../../structured-data/formats.ts";
 import { type Entity, textOf, valuesOf } from "../../structured-data/graph.ts";
 import { entitiesOf, type PageData } from "../../structured-data/page-data.ts";
-import { dayInResult, daysIn, featureStates, type PartReader } from "./part.ts";
+import { dayInResult, daysIn, featureStates, memberOf, type PartReader } from "./part.ts";
 
 /** Events that are named under one result. */
 const MOST = 3;
@@ -20,9 +20,6 @@ const STATUS: Readonly<Record<string, string>> = {
   EventPostponed: "Postponed",
   EventMovedOnline: "Moved online",
 };
-
-const statusOf = (entity: Entity) =>
-  STATUS[textOf(entity, "eventStatus").replace(/^https?:\/\/schema\.org\//, "")] ?? "";
 
 /** Whether an event is over on a day: its last one has passed, or it says so itself. */
 const isPast = (entity: Entity, today: string) =>
@@ -45,7 +42,11 @@ export const eventDates: PartReader = ({ data, language, today }) => {
     if (isPast(entity, today)) return [];
     const days = missing.length === 0 ? daysOf(entity, language) : "";
     if (days === "") return [];
-    return [[statusOf(entity), days, textOf(entity, "name"), placeOf(data, entity)].filter(Boolean).join(" · ")];
+    return [
+      [STATUS[memberOf(entity, "eventStatus")], days, textOf(entity, "name"), placeOf(data, entity)]
+        .filter(Boolean)
+        .join(" · "),
+    ];
   });
   const part = (shown: string[], why: string, needs: string[] = []) => ({
     id: "event-dates" as const,

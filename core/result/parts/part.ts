@@ -1,5 +1,6 @@
 import type { Page } from "../../page/page.ts";
 import { type FeatureState, featuresOf } from "../../structured-data/features.ts";
+import { type Entity, schemaName, textOf } from "../../structured-data/graph.ts";
 import type { PageData } from "../../structured-data/page-data.ts";
 
 /** What may stand in a search result beside title and description. */
@@ -52,6 +53,12 @@ export const featureStates = (data: PageData, id: string): FeatureState[] =>
   featuresOf(data)
     .filter(({ feature, aimed }) => feature.id === id && aimed)
     .sort((a, b) => a.missing.length - b.missing.length);
+
+/** The member of one of schema.org's enumerations that an entity states, such as “InStock”; "" for none. */
+export function memberOf(entity: Entity, property: string): string {
+  const stated = textOf(entity, property);
+  return schemaName(stated) ?? stated;
+}
 
 /** “a price, currency of the price and a name”. */
 export const listed = (labels: readonly string[]): string =>

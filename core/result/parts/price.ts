@@ -3,7 +3,7 @@ import { pricesIn } from "../../structured-data/agreement.ts";
 import { hasEnded } from "../../structured-data/ends.ts";
 import { type Entity, textOf, valuesOf } from "../../structured-data/graph.ts";
 import { entitiesOf, type PageData } from "../../structured-data/page-data.ts";
-import { featureStates, listed, localeOf, type PartReader } from "./part.ts";
+import { featureStates, listed, localeOf, memberOf, type PartReader } from "./part.ts";
 
 /** schema.org's ItemAvailability in words. */
 const STOCK: Readonly<Record<string, string>> = {
@@ -62,7 +62,7 @@ function statedIn(data: PageData, offer: Entity): Stated | null {
     least: own || low,
     most: own || textOf(offer, "highPrice"),
     currency: of("priceCurrency"),
-    stock: STOCK[textOf(offer, "availability").replace(/^https?:\/\/schema\.org\//, "")] ?? "",
+    stock: STOCK[memberOf(offer, "availability")] ?? "",
   };
 }
 
