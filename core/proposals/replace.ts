@@ -30,31 +30,21 @@ export function replacer({
       reason: `This is no regular expression: ${(error as Error).message.replace(/^Invalid regular expression: /, "")}.`,
     };
   }
+  // What stands in the place of one match, found by the platform's own rules for $1, $<name> and their like.
+  const alone = new RegExp(pattern.source, `${pattern.flags.replace("g", "")}y`);
+  const putAt = (text: string, at: number, found: string) => {
+    alone.lastIndex = at;
+    const whole = text.replace(alone, by);
+    return whole.slice(at, whole.length - (text.length - at - found.length));
+  };
   return (text) => {
     const replaced = text.replace(pattern, (found: string, ...rest: unknown[]) => {
-      const put = regex ? filledIn(by, found, rest) : by;
+      const at = rest.find((one) => typeof one === "number") as number;
+      const put = regex ? putAt(text, at, found) : by;
       return keepCase ? withCapitalsOf(found, put) : put;
     });
     return replaced === text ? text : cleanValue(replaced);
   };
-}
-
-/** A replacement with $1, $<name> and their like filled in as `String.prototype.replace` does. `rest` is what it hands on. */
-function filledIn(by: string, found: string, rest: readonly unknown[]): string {
-  const groups = typeof rest.at(-1) === "object" ? (rest.at(-1) as Record<string, string | undefined>) : undefined;
-  const [at = 0, text = ""] = rest.slice(groups ? -3 : -2) as [number, string];
-  const captured = rest.slice(0, groups ? -3 : -2) as (string | undefined)[];
-  return by.replace(/\$(?:([$&`'])|(\d{1,2})|<([^>]*)>)/g, (whole, sign?: string, digits?: string, name?: string) => {
-    if (sign === "$") return "$";
-    if (sign === "&") return found;
-    if (sign === "`") return text.slice(0, at);
-    if (sign === "'") return text.slice(at + found.length);
-    if (name !== undefined) return groups ? (groups[name] ?? "") : whole;
-    const two = Number(digits);
-    if (two >= 1 && two <= captured.length) return captured[two - 1] ?? "";
-    const one = Number(digits?.[0]);
-    return one >= 1 && one <= captured.length ? (captured[one - 1] ?? "") + (digits?.slice(1) ?? "") : whole;
-  });
 }
 
 /** Words with the capitals of what they replace: all of them, or the first. */
