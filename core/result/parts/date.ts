@@ -52,10 +52,11 @@ export const date: PartReader = ({ page, data, language, today }) => {
   );
 };
 
-/** The day of a date of ISO 8601, YYYY-MM-DD; null where it is none. */
+/** The day of a date of ISO 8601, YYYY-MM-DD, as it is written with its time zone; null where it is none. */
 function dayOf(text: string): string | null {
   const at = dateOf(text);
-  return at === null ? null : new Date(at).toISOString().slice(0, 10);
+  if (at === null) return null;
+  return /^\d{4}-\d\d-\d\d/.exec(text)?.[0] ?? new Date(at).toISOString().slice(0, 10);
 }
 
 /** A date in one of the short lines behind the H1: “Posted on 3 May 2026”. */

@@ -53,6 +53,7 @@ describe("a part of the result is there where it is earned, and says why", () =>
       why: "The day that it states is still to come.",
     });
     expect(at("date", article("2026-11-28")).shown).toEqual(["28 Nov 2026"]);
+    expect(at("date", article("2026-11-28T23:30:00-05:00")).shown).toEqual(["28 Nov 2026"]);
     expect(at("date", "<h1>Gale</h1><p>Posted on 3 May 2027</p>").shown).toEqual([]);
     expect(at("date", '<meta property="article:published_time" content="2027-01-01">').shown).toEqual([]);
   });
