@@ -89,10 +89,10 @@ function headed(
 
 /** Which of the times that words stand in a text are asked for, from 1. */
 function timesIn(text: string, { words, sentence }: WrapFix["wrap"]): number[] {
+  const begins = sentence ? text.indexOf(sentence.text) : 0;
+  if (begins < 0) return [];
   const all = Array.from({ length: Math.min(text.split(words).length - 1, MOST_TIMES) }, (_, i) => i + 1);
   if (!sentence) return all;
-  const begins = text.indexOf(sentence.text);
-  if (begins < 0) return [];
   const asked = begins + sentence.at;
   let at = -1;
   return all.filter(() => {

@@ -37,9 +37,10 @@ export const linkOpportunity = siteRule({
     for (const to of site.inOrder(wanted.keys())) {
       const { on, text } = wanted.get(to.id) ?? NO_PHRASE;
       const said = new Map(
-        [...on].flatMap(([id, { early }]) => {
+        [...on].flatMap(([id, { early, places }]) => {
           const page = early === undefined ? undefined : site.pages.get(id);
-          return page && early !== undefined && !isAbout(page, h1sOf(page), text) ? [[id, early] as const] : [];
+          if (!page || early === undefined) return [];
+          return isAbout(page, places.h1 ? h1sOf(page) : [], text) ? [] : [[id, early] as const];
         }),
       );
       if (isTooCommon(said.size, site.pages.size)) continue;
