@@ -66,7 +66,7 @@ export async function auditCommand(paths: string[], options: AuditOptions): Prom
       return audited;
     } catch (error) {
       if (!(error instanceof TookTooLong)) throw error;
-      return threads.runAfterAll("auditPage", { ...read, unread: "too-slow" }, context);
+      return threads.runAgain("auditPage", { ...read, unread: "too-slow" }, context);
     }
   };
   const fetchPage = addresses.length > 0 ? (await import("./fetch.ts")).startFetching() : null;

@@ -13,8 +13,8 @@ export class TookTooLong extends CommandFault {}
 
 export interface Threads {
   run<K extends keyof Work>(name: K, ...args: Parameters<Work[K]>): Promise<Awaited<ReturnType<Work[K]>>>;
-  /** As `run`, for a page of which too little is read to take long: a thread that was ended may have to be started for it. */
-  runAfterAll: Threads["run"];
+  /** Runs work on a page that took too long, without reading it: a thread may have to be started, and the usual limit holds. */
+  runAgain: Threads["run"];
   end(): Promise<void>;
 }
 
@@ -43,7 +43,7 @@ export function startThreads(pages: number): Threads {
     };
   return {
     run: runWithin(limit),
-    runAfterAll: runWithin(Math.max(limit, PAGE_LIMIT)),
+    runAgain: runWithin(Math.max(limit, PAGE_LIMIT)),
     end: async () => {
       await pool.terminate();
     },
