@@ -221,7 +221,7 @@ export default function Findings() {
             )}
             {shown && (shown.overview.pages > 0 || narrowed) && (
               <>
-                <Waiting site={site} overview={shown.overview} />
+                <Waiting site={site} overview={shown.overview} narrowed={{ kind, below }} />
                 {first && begin && (
                   <button
                     type="button"
