@@ -14,6 +14,14 @@ it("reads names from text, footer and data", () => {
   expect(words(`${data}<p>x`).get("ines")).toBe("Ines");
 });
 
+it("takes no codes of countries and states, which are words too", () => {
+  const address = { "@type": "PostalAddress", addressLocality: "Portland", addressRegion: "OR", addressCountry: "US" };
+  const data = JSON.stringify({ "@context": "https://schema.org", "@type": "Museum", name: "Quay", address });
+  const names = words(`<script type="application/ld+json">${data}</script><p>Contact us.`);
+  expect(names.get("portland")).toBe("Portland");
+  expect(names.has("us") || names.has("or")).toBe(false);
+});
+
 it("takes names from the house style, and leaves out what it says is none", () => {
   const style = { ...DEFAULT_HOUSE_STYLE, names: { always: ["eBoats"], never: ["Harbour"] } };
   const names = namesOnPage(read("<p>We saw the Harbour."), style);

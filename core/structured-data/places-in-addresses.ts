@@ -5,6 +5,9 @@ import { dataOf } from "./page-data.ts";
 /** Properties of schema.org's PostalAddress that name a place. */
 const PLACES = ["addressLocality", "addressRegion", "addressCountry"] as const;
 
+/** A code such as US or OR, which names a place in addresses only. */
+const CODE = /^\s*\p{Lu}{1,3}\s*$/u;
+
 const NAME = String.raw`\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?`;
 /** A place beside its postcode: "24103 Kiel", "1012 AB Delft", "Whitby YO21 3PU", "Portland, OR 97201". */
 const BESIDE_POSTCODE = [
@@ -20,7 +23,8 @@ export function placesInAddresses(page: Page): string[] {
   const places = new Set<string>();
   for (const entity of dataOf(page).entities)
     for (const property of PLACES)
-      for (const value of valuesOf(entity, property)) if (value.kind === "text") places.add(value.text);
+      for (const value of valuesOf(entity, property))
+        if (value.kind === "text" && !CODE.test(value.text)) places.add(value.text);
   for (const { text } of page.blocks) {
     if (!/\d/.test(text)) continue;
     for (const pattern of BESIDE_POSTCODE)
