@@ -78,13 +78,20 @@ export function Layout({ children }: { children: ReactNode }) {
 }
 
 export default function App() {
-  // Nothing is lost before something has been done.
   useEffect(() => {
     let end: (() => void) | null = null;
+    // Whoever is quick has been in a field, and left it, before what keeps the focus is there.
+    let last = document.activeElement;
+    const note = ({ target }: FocusEvent) => {
+      last = target as Element;
+    };
+    document.addEventListener("focusin", note);
     void import("./ui/focus-kept").then(({ keepFocus }) => {
-      if (end === null) end = keepFocus();
+      document.removeEventListener("focusin", note);
+      if (end === null) end = keepFocus(last);
     });
     return () => {
+      document.removeEventListener("focusin", note);
       end?.();
       end = () => {};
     };

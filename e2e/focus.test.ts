@@ -34,6 +34,25 @@ describe("the focus", () => {
     expect(await focused(page)).toMatchObject({ removes: false });
   });
 
+  it("is taken up though it was lost before what keeps it had been loaded", async () => {
+    const context = await freshContext();
+    let load = () => {};
+    const loaded = new Promise<void>((done) => {
+      load = done;
+    });
+    await context.route(/focus-kept/, async (route) => {
+      await loaded;
+      await route.continue();
+    });
+    const page = await openTab(context, "/bring-in?way=draft");
+    await page.getByLabel("What it is about").fill("The lamp");
+    await page.keyboard.press("Enter");
+    await page.getByRole("button", { name: "Leave it out" }).waitFor();
+    load();
+    await eventually(() => page.evaluate(() => document.activeElement !== document.body), true);
+    expect(await focused(page)).toMatchObject({ removes: false });
+  });
+
   it("goes on where a button cannot be pressed any more, though nothing else changes", async () => {
     const page = await openTab(await freshContext());
     const button = page.getByRole("button", { name: "Open the demo site" });

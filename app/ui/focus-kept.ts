@@ -82,10 +82,12 @@ const isLost = () => {
  * Whoever works by key or by ear is never put back to the beginning of the document: when what had the focus goes – a dialog
  * that closes, a line that is taken out, a button that cannot be pressed any more, a page that is left – the focus goes to what
  * stands in its place. Gives what ends it.
+ *
+ * @param last What had the focus last, which may be gone already; null or the body where nothing had it.
  */
-export function keepFocus(): () => void {
+export function keepFocus(last: Element | null): () => void {
   // One for each layer: the screen, a dialog over it, a menu over that.
-  let trails: Trail[] = [];
+  let trails: Trail[] = last === null || last === document.body ? [] : [trailOf(last)];
   let waiting: ReturnType<typeof setTimeout> | undefined;
   let lostAt = 0;
   /** The main part of a screen that has the focus until there is a heading. */
@@ -130,6 +132,7 @@ export function keepFocus(): () => void {
     attributes: true,
     attributeFilter: ["disabled", "hidden", "inert"],
   });
+  look();
   return () => {
     clearTimeout(waiting);
     watch.disconnect();
