@@ -186,4 +186,24 @@ describe("what the site needs", () => {
     await page.getByLabel("Page kind").selectOption({ index: 1 });
     await page.getByRole("heading", { name: /^What 1 page of this site needs/ }).waitFor();
   });
+
+  it("counts what is wrong in a JSON-LD block that a template repeats once, and says so", async () => {
+    const folder = mkdtempSync(join(tmpdir(), "repeated-"));
+    try {
+      const block = `<script type="application/ld+json">{"@context":"https://schema.org","@type":"Museum","url":"no address","name":"Lamp"}</script>`;
+      for (const name of ["Lamp", "Tide", "Rope"])
+        writeFileSync(
+          join(folder, `${name}.html`),
+          `<html lang="en"><head><title>${name}</title>${block}</head><body><h1>${name}</h1></body></html>`,
+        );
+      const page = await openTab(await freshContext(), "/bring-in?way=disk");
+      await page.getByLabel("Base address").fill("https://quay.example/");
+      await page.getByLabel("Folder", { exact: true }).setInputFiles(folder);
+      await page.getByRole("button", { name: "Bring in 3 pages" }).click();
+      await page.locator("[data-line]", { hasText: "3 pages have an address in their data that is none" }).click();
+      await page.getByText("1 finding: the same JSON-LD block is on several of these pages.").waitFor();
+    } finally {
+      rmSync(folder, { recursive: true });
+    }
+  });
 });

@@ -112,6 +112,7 @@ export const Line = memo(function Line({
           rule={rule}
           why={facts.why}
           across={facts.reach === "site"}
+          repeated={facts.reach === "page" && tally.findings < tally.pages ? tally.findings : null}
           pages={pages(rule, under)}
           findings={findings}
           weight={only}
@@ -127,6 +128,7 @@ function Opened({
   rule,
   why,
   across,
+  repeated,
   pages,
   findings,
   weight,
@@ -136,6 +138,8 @@ function Opened({
   rule: string;
   why: string;
   across: boolean;
+  /** The number of findings, where pages share them because a template repeats a JSON-LD block. */
+  repeated: number | null;
   pages: readonly PageRecord[] | null;
   findings: SiteFindings;
   weight: Weight | null;
@@ -146,6 +150,12 @@ function Opened({
   const read = useMessages(site, rule, weight, across ? [] : first);
   return (
     <div className="pb-3 pl-[29px]">
+      {repeated !== null && (
+        <p className="mb-1">
+          {repeated === 1 ? "1 finding" : `${number.format(repeated)} findings`}: the same JSON-LD block is on several
+          of these pages. Correct it once, in the template.
+        </p>
+      )}
       <dl className="grid grid-cols-[minmax(0,12.875rem)_minmax(0,1fr)] gap-x-5 gap-y-1 max-[43.75rem]:grid-cols-1">
         {first.map((page) => (
           <div key={page.id} className="contents">

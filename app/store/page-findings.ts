@@ -5,7 +5,6 @@ import type { Finding } from "#core/findings/finding";
 import { setAsideBy } from "#core/findings/set-aside";
 import type { Page } from "#core/page/page";
 import { readPage } from "#core/page/read";
-import type { Weight } from "#core/settings/setting";
 import { contextOf, readKept } from "./freshen";
 import { loadOriginals } from "./originals";
 import type { SiteRecord } from "./records/sites";
@@ -13,7 +12,7 @@ import type { SiteRecord } from "./records/sites";
 /** What is found on one page, in words. */
 export interface PageFindings {
   id: string;
-  findings: { rule: string; weight: Weight; message: string }[];
+  findings: Pick<Finding, "rule" | "weight" | "message" | "block">[];
 }
 
 async function found(original: Page, context: PageContext, rule: string | null): Promise<Finding[]> {
@@ -46,7 +45,7 @@ export async function pageFindings(
       id: record.id,
       findings: findings
         .filter((finding) => !setAsideBy(finding, record.id, setAsides))
-        .map(({ rule, weight, message }) => ({ rule, weight, message })),
+        .map(({ rule, weight, message, block }) => ({ rule, weight, message, ...(block && { block }) })),
     });
   }
   return told;

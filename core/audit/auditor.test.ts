@@ -31,3 +31,20 @@ it("finds after edits of every operation, one after the other, what an audit fro
     { numRuns: 80 },
   );
 });
+
+it("names the JSON-LD block of a finding, alike on pages that share it", () => {
+  const block = '<script type="application/ld+json">{"@context":"https://schema.org","@type":"Organisation"}</script>';
+  const blocksOf = (path: string, head: string) =>
+    auditor({ phrase: null, houseStyle, today })(
+      readPage(
+        originalFromText(`<html lang="en"><head><title>${path}</title>${head}</head><body><h1>${path}</h1></body>`),
+        {
+          address: `https://quay.example/${path}`,
+        },
+      ),
+    ).flatMap(({ rule, block }) => (rule === "data/unknown-type" ? block : []));
+  const other = block.replace("Organisation", "Organisation2");
+  const [shared] = blocksOf("lamp", block);
+  expect(shared).toMatch(/^[a-z0-9]+$/);
+  expect(blocksOf("tide", other + block)).toEqual([expect.not.stringMatching(`^${shared}$`), shared]);
+});

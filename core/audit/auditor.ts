@@ -1,6 +1,7 @@
 import { type Finding, inOrder, keysFor } from "../findings/finding.ts";
 import type { Fix } from "../findings/fix.ts";
 import { placeKey, type Redraft } from "../findings/key.ts";
+import { fingerprint } from "../page/fingerprint.ts";
 import type { Page } from "../page/page.ts";
 import { PAGE_RULES } from "../rules/catalogue.ts";
 import type { PageRule, RuleContext } from "../rules/rule.ts";
@@ -126,6 +127,8 @@ function findingsOf({ rule, context, weight }: ActiveRule, page: Page, basis: ()
       fix: null,
       key: keyOf(placeKey(at, page, redraft), about),
     };
+    const block = at.part === "data" ? page.data[Number.parseInt(at.pointer, 10)] : undefined;
+    if (block) finding.block = fingerprint(block.text);
     if (fix) fixWhenAsked(finding, fix, basis);
     findings.push(finding);
   }

@@ -1,9 +1,9 @@
-import { type Found, packFound, type Totals, unpackFound } from "../findings/found.ts";
+import { type Found, type FoundByRule, NO_TOTALS, packFound, type Totals, unpackFound } from "../findings/found.ts";
 import type { PageKind } from "../page/page-kind.ts";
 import { PAGE_RULES } from "../rules/catalogue.ts";
 import type { Heeded, PageRule } from "../rules/rule.ts";
 import { type HouseStyle, limitsOf, settingsFor, styleForKind } from "../settings/house-style.ts";
-import { WEIGHTS } from "../settings/setting.ts";
+import { WEIGHTS, type Weight } from "../settings/setting.ts";
 
 /** What has become of a rule for pages of one kind: it is off, it weighs otherwise, or it has to be run again. */
 export interface MovedRule {
@@ -52,22 +52,28 @@ function compare(was: HouseStyle, is: HouseStyle, kind: PageKind): MovedRule[] {
   });
 }
 
+/** As many findings, all of one weight. */
+const allAt = (weight: Weight, totals: Readonly<Totals>): Totals => ({
+  ...NO_TOTALS,
+  [weight]: WEIGHTS.reduce((sum, one) => sum + totals[one], 0),
+});
+
 /** What is found on a page now that rules have moved; `again` runs one of them. */
 export function foundAfter(
   found: Found,
   moved: readonly MovedRule[],
   { rules }: HouseStyle,
-  again: (rule: PageRule) => Readonly<Totals>,
+  again: (rule: PageRule) => Readonly<FoundByRule>,
 ): Found {
-  const all = new Map<string, Readonly<Totals>>(unpackFound(found));
+  const all = new Map<string, Readonly<FoundByRule>>(unpackFound(found));
   for (const { rule, how } of moved) {
     const before = all.get(rule.id);
     const weight = rules[rule.id]?.weight;
     if (how === "off") all.delete(rule.id);
     else if (how === "again") all.set(rule.id, again(rule));
     else if (before && weight) {
-      const sum = WEIGHTS.reduce((total, one) => total + before[one], 0);
-      all.set(rule.id, { must: 0, should: 0, may: 0, [weight]: sum });
+      const blocks = before.blocks && new Map(Array.from(before.blocks, ([name, one]) => [name, allAt(weight, one)]));
+      all.set(rule.id, { ...allAt(weight, before), ...(blocks && { blocks }) });
     }
   }
   return packFound(all);

@@ -1,3 +1,6 @@
+import type { Finding } from "../findings/finding.ts";
+import { countFound, packFound, type Totals } from "../findings/found.ts";
+import { tallyOf } from "../findings/tally.ts";
 import { countedAs } from "../rules/counted.ts";
 import { subjectOf } from "../rules/subjects.ts";
 import { TOLD, TOLD_SUBJECTS } from "../rules/told.ts";
@@ -7,7 +10,7 @@ import { escapedHtml } from "./html-text.ts";
 
 /** What a report tells: findings of each page, and findings across pages with the addresses of theirs. */
 export interface Reported {
-  pages: readonly { address: string; findings: readonly { rule: string; weight: Weight; message: string }[] }[];
+  pages: readonly { address: string; findings: readonly Pick<Finding, "rule" | "weight" | "message" | "block">[] }[];
   across: readonly { rule: string; weight: Weight; message: string; addresses: readonly string[] }[];
 }
 
@@ -27,7 +30,7 @@ export interface FindingsReport {
   /** YYYY-MM-DD. */
   day: string;
   pages: number;
-  totals: Record<Weight, number>;
+  totals: Totals;
   parts: { subject: string; lines: Line[] }[];
 }
 
@@ -35,7 +38,6 @@ const order = (weight: Weight) => WEIGHTS.indexOf(weight);
 
 /** Puts a report together. */
 export function findingsReport({ pages, across }: Reported, about: { of: string; day: string }): FindingsReport {
-  const totals: Record<Weight, number> = { must: 0, should: 0, may: 0 };
   const rules = new Map<string, { weight: Weight; on: Map<string, string[]> }>();
   const add = (rule: string, weight: Weight, address: string, message: string) => {
     const line = rules.get(rule) ?? { weight, on: new Map<string, string[]>() };
@@ -44,10 +46,11 @@ export function findingsReport({ pages, across }: Reported, about: { of: string;
     rules.set(rule, line);
   };
   for (const { address, findings } of pages)
-    for (const { rule, weight, message } of findings) {
-      totals[weight]++;
-      add(rule, weight, address, message);
-    }
+    for (const { rule, weight, message } of findings) add(rule, weight, address, message);
+  const { totals } = tallyOf(
+    pages.map(({ address, findings }) => ({ id: address, found: packFound(countFound(findings)) })),
+    [],
+  );
   for (const { rule, weight, message, addresses } of across) {
     totals[weight]++;
     for (const address of addresses) add(rule, weight, address, message);

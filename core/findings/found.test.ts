@@ -26,6 +26,19 @@ describe("what was found on a page", () => {
     expect(unpackFound("").size).toBe(0);
   });
 
+  it("remembers what stands in which JSON-LD block, so that a block that pages share can be known again", () => {
+    const found = countFound([
+      { rule: "data/url", weight: "must", block: "k1" },
+      { rule: "data/url", weight: "may", block: "k1" },
+      { rule: "data/url", weight: "may", block: "k2" },
+      { rule: "data/url", weight: "may" },
+    ]);
+    const packed = packFound(found);
+    expect(packed).toBe("\ndata/url 1 0 3 k1 1.0.1 k2 0.0.1");
+    expect(unpackFound(packed)).toEqual(found);
+    expect(totalsFound(packed)).toEqual({ must: 1, should: 0, may: 3 });
+  });
+
   it("says which rules have found something, by their whole names, and how much there is", () => {
     const packed = packFound(counted);
     expect(rulesFound(packed)).toEqual(["heading/empty", "title/missing"]);

@@ -6,16 +6,28 @@ export type Totals = Record<Weight, number>;
 
 export const NO_TOTALS: Readonly<Totals> = { must: 0, should: 0, may: 0 };
 
+/** How much one rule has found on a page. */
+export interface FoundByRule extends Totals {
+  /** Of all this what stands in a JSON-LD block, by the name of the block: other pages may hold the same one. */
+  blocks?: ReadonlyMap<string, Readonly<Totals>>;
+}
+
 /**
  * What was found on a page: of each rule how much, packed into one text, since 10,000 pages are in memory at a time. A line
- * each: the rule, then the findings of each weight.
+ * each: the rule, then the findings of each weight, then those of each JSON-LD block (`k3f9 0.2.0`).
  */
 export type Found = string;
 
-const lineOf = (rule: string, totals: Readonly<Totals>) =>
-  `\n${rule} ${WEIGHTS.map((weight) => totals[weight]).join(" ")}`;
+const countsOf = (totals: Readonly<Totals>, between: string) => WEIGHTS.map((weight) => totals[weight]).join(between);
+const totalsOf = (counts: readonly string[]) =>
+  Object.fromEntries(WEIGHTS.map((weight, i) => [weight, Number(counts[i])])) as Totals;
 
-export function packFound(found: ReadonlyMap<string, Readonly<Totals>>): Found {
+const lineOf = (rule: string, found: Readonly<FoundByRule>) =>
+  [`\n${rule} ${countsOf(found, " ")}`]
+    .concat(Array.from(found.blocks ?? [], ([block, totals]) => `${block} ${countsOf(totals, ".")}`))
+    .join(" ");
+
+export function packFound(found: ReadonlyMap<string, Readonly<FoundByRule>>): Found {
   return [...found]
     .filter(([, totals]) => WEIGHTS.some((weight) => totals[weight] > 0))
     .sort(([a], [b]) => (a < b ? -1 : 1))
@@ -24,22 +36,38 @@ export function packFound(found: ReadonlyMap<string, Readonly<Totals>>): Found {
 }
 
 /** What was found, by rule. */
-export function unpackFound(found: Found): Map<string, Totals> {
-  const rules = new Map<string, Totals>();
+export function unpackFound(found: Found): Map<string, FoundByRule> {
+  const rules = new Map<string, FoundByRule>();
   for (const line of found.split("\n").slice(1)) {
-    const [rule = "", ...counts] = line.split(" ");
-    rules.set(rule, Object.fromEntries(WEIGHTS.map((weight, i) => [weight, Number(counts[i])])) as Totals);
+    const [rule = "", ...rest] = line.split(" ");
+    const blocks = rest.slice(WEIGHTS.length);
+    rules.set(rule, totalsOf(rest));
+    if (blocks.length > 0) rules.set(rule, { ...totalsOf(rest), blocks: blocksIn(blocks) });
   }
   return rules;
 }
 
+/** The blocks of a line: names and counts by turns. */
+export function blocksIn(cells: readonly string[]): Map<string, Totals> {
+  const blocks = new Map<string, Totals>();
+  for (let i = 0; i + 1 < cells.length; i += 2) blocks.set(cells[i] ?? "", totalsOf(cells[i + 1]?.split(".") ?? []));
+  return blocks;
+}
+
 /** Findings by rule. */
-export function countFound(findings: readonly { rule: string; weight: Weight }[]): Map<string, Totals> {
-  const found = new Map<string, Totals>();
-  for (const { rule, weight } of findings) {
+export function countFound(
+  findings: readonly { rule: string; weight: Weight; block?: string }[],
+): Map<string, FoundByRule> {
+  const found = new Map<string, Totals & { blocks?: Map<string, Totals> }>();
+  for (const { rule, weight, block } of findings) {
     const totals = found.get(rule) ?? { ...NO_TOTALS };
     totals[weight]++;
     found.set(rule, totals);
+    if (block === undefined) continue;
+    totals.blocks ??= new Map();
+    const ofBlock = totals.blocks.get(block) ?? { ...NO_TOTALS };
+    ofBlock[weight]++;
+    totals.blocks.set(block, ofBlock);
   }
   return found;
 }

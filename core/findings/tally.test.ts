@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { SiteFinding } from "./finding.ts";
-import { packFound } from "./found.ts";
+import { countFound, packFound } from "./found.ts";
 import { tallyOf, toBeginWith } from "./tally.ts";
 
 const page = (id: string, found: Record<string, [number, number, number]>) => ({
@@ -46,6 +46,21 @@ describe("a tally", () => {
       pages: 3,
       findings: 2,
     });
+  });
+
+  it("counts what is wrong in a JSON-LD block that a template repeats once, and each of its pages", () => {
+    const found = (block: string, n: number) =>
+      packFound(countFound(Array.from({ length: n }, () => ({ rule: "data/url", weight: "should" as const, block }))));
+    const repeated = [
+      { id: "a", found: found("k1", 2) },
+      { id: "b", found: found("k1", 2) },
+      // On this page the same block has one more.
+      { id: "c", found: found("k1", 3) },
+      { id: "d", found: found("own", 1) },
+    ];
+    const rule = { rule: "data/url", weight: "should", pages: 4, findings: 4 };
+    expect(tallyOf(repeated, [])).toEqual({ totals: { must: 0, should: 4, may: 0 }, rules: [rule] });
+    expect(tallyOf(repeated.slice(1), [], "should").rules).toEqual([{ ...rule, pages: 3 }]);
   });
 
   it("is of one weight where that is asked", () => {

@@ -1,6 +1,6 @@
 import { WEIGHTS, type Weight } from "../settings/setting.ts";
 import type { SiteFinding } from "./finding.ts";
-import { type Found, NO_TOTALS, type Totals } from "./found.ts";
+import { blocksIn, type Found, NO_TOTALS, type Totals } from "./found.ts";
 
 /** What one rule has found on some pages. */
 export interface RuleTally {
@@ -9,12 +9,13 @@ export interface RuleTally {
   weight: Weight;
   /** Pages on which it has found something. */
   pages: number;
-  /** A finding across pages counts once, whatever the number of its pages. */
+  /** A finding across pages counts once, whatever the number of its pages; so does one in a JSON-LD block that they share. */
   findings: number;
 }
 
 /** What all rules have found on some pages: the weightiest first, then what most pages share. */
 export interface Tally {
+  /** A finding that several pages share counts once. */
   totals: Totals;
   rules: readonly RuleTally[];
 }
@@ -50,15 +51,17 @@ export function tallyOf(
       if (order(one) < order(tally.weight)) tally.weight = one;
     }
   };
+  const foundBefore = blocksSeen();
   for (const { found } of pages) {
     for (const line of found.split("\n")) {
       if (line === "") continue;
       const [rule = "", ...counts] = line.split(" ");
+      const again = counts.length > WEIGHTS.length ? foundBefore(rule, counts.slice(WEIGHTS.length)) : NO_TOTALS;
       let first = 1;
       for (const [i, one] of WEIGHTS.entries()) {
         const findings = Number(counts[i]);
         if (!(findings > 0) || (weight !== null && weight !== one)) continue;
-        add(rule, one, findings, first);
+        add(rule, one, findings - again[one], first);
         first = 0;
       }
     }
@@ -69,6 +72,25 @@ export function tallyOf(
     rules: [...rules.values()].sort(
       (a, b) => order(a.weight) - order(b.weight) || b.pages - a.pages || (a.rule < b.rule ? -1 : 1),
     ),
+  };
+}
+
+/** Of the findings in a page's JSON-LD blocks, those that earlier pages have in the same blocks. */
+function blocksSeen(): (rule: string, cells: readonly string[]) => Readonly<Totals> {
+  const seen = new Map<string, Totals>();
+  return (rule, cells) => {
+    const again: Totals = { ...NO_TOTALS };
+    for (const [block, totals] of blocksIn(cells)) {
+      const name = `${rule} ${block}`;
+      const most = seen.get(name);
+      if (!most) seen.set(name, totals);
+      else
+        for (const weight of WEIGHTS) {
+          again[weight] += Math.min(most[weight], totals[weight]);
+          most[weight] = Math.max(most[weight], totals[weight]);
+        }
+    }
+    return again;
   };
 }
 

@@ -94,7 +94,7 @@ export function stampOf(style: HouseStyle): string {
 }
 
 /** Raised when the rules themselves change what they find, so that kept pages are audited again. */
-const STAMPED = 11;
+const STAMPED = 12;
 
 /** A rule's settings: the house style's where it states them, else the defaults. */
 export function settingsFor<S extends Record<string, Setting>>(
