@@ -205,119 +205,121 @@ export default function Findings() {
           {when.format(new Date(site.broughtInAt))}
         </span>
       </TitleLine>
-      <div className="flex min-h-0 flex-1 overflow-y-auto max-[62.5rem]:flex-col max-[62.5rem]:overflow-x-clip">
-        <div
-          ref={list}
-          className="min-w-0 flex-1 border-hairline border-r bg-sheet px-11 py-5 max-[62.5rem]:flex-none max-[62.5rem]:border-r-0 max-[43.75rem]:px-4"
-        >
-          <div className="mx-auto max-w-[51.25rem]">
-            <h1 className="font-serif text-24 leading-[1.3]">{headingOf(shown, narrowed)}</h1>
-            {shown?.overview.pages === 0 && !narrowed && (
-              <p className="mt-3 text-15">
-                <Link className="text-blue underline" to={`/bring-in?site=${site.id}`}>
-                  Bring in pages
-                </Link>
-              </p>
-            )}
-            {shown && (shown.overview.pages > 0 || narrowed) && (
-              <>
-                <Waiting site={site} overview={shown.overview} narrowed={{ kind, below }} />
-                {first && begin && (
-                  <button
-                    type="button"
-                    onClick={() => void lookAtFixes(first.rule, having(first.rule) ?? [])}
-                    className="group block text-left font-serif text-24 leading-[1.3]"
-                  >
-                    Begin here:{" "}
-                    <span className="text-blue group-hover:underline">
-                      {`${countedAs(begin, first.pages).what} ${countedAs(begin, first.pages).rest}.`}
-                    </span>
-                  </button>
-                )}
-                <div className="mt-2 flex flex-wrap items-baseline gap-x-2 gap-y-1 text-ink-soft">
-                  <WeightSelect value={weight} words="of " onChange={(one) => narrow("weight", one ?? "")} />
-                  <KindSelect value={kind} has={kinds} words="on " onChange={(one) => narrow("kind", one ?? "")} />
-                  <BelowSelect
-                    value={below}
-                    folders={folders}
-                    words="below "
-                    onChange={(folder) => narrow("below", folder)}
-                  />
-                  <WordSelect
-                    label="Grouped"
-                    value={byFolder ? "folder" : ""}
-                    onChange={(by) => narrow("by", by)}
-                    options={[
-                      ["", "by subject"],
-                      ["folder", "by folder"],
-                    ]}
-                  />
-                  <input
-                    ref={finder}
-                    type="search"
-                    aria-label="Find a finding"
-                    placeholder="find a finding"
-                    value={find}
-                    onChange={(e) => setFind(e.target.value)}
-                    onKeyDown={(e) => e.key === "Enter" && find.trim() !== "" && void readMessages()}
-                    className="w-[7rem] border-edge border-b bg-transparent"
-                  />
-                  {find.trim() !== "" && !working && (
-                    <Action onClick={() => void readMessages()} disabled={told !== null}>
-                      {told ? "searched with every message" : "Search every message too"}
-                    </Action>
+      <div className="min-h-0 flex-1 overflow-y-auto max-[62.5rem]:overflow-x-clip">
+        <div className="flex min-h-full max-[62.5rem]:flex-col">
+          <div
+            ref={list}
+            className="min-w-0 flex-1 border-hairline border-r bg-sheet px-11 py-5 max-[62.5rem]:flex-none max-[62.5rem]:border-r-0 max-[43.75rem]:px-4"
+          >
+            <div className="mx-auto max-w-[51.25rem]">
+              <h1 className="font-serif text-24 leading-[1.3]">{headingOf(shown, narrowed)}</h1>
+              {shown?.overview.pages === 0 && !narrowed && (
+                <p className="mt-3 text-15">
+                  <Link className="text-blue underline" to={`/bring-in?site=${site.id}`}>
+                    Bring in pages
+                  </Link>
+                </p>
+              )}
+              {shown && (shown.overview.pages > 0 || narrowed) && (
+                <>
+                  <Waiting site={site} overview={shown.overview} narrowed={{ kind, below }} />
+                  {first && begin && (
+                    <button
+                      type="button"
+                      onClick={() => void lookAtFixes(first.rule, having(first.rule) ?? [])}
+                      className="group block text-left font-serif text-24 leading-[1.3]"
+                    >
+                      Begin here:{" "}
+                      <span className="text-blue group-hover:underline">
+                        {`${countedAs(begin, first.pages).what} ${countedAs(begin, first.pages).rest}.`}
+                      </span>
+                    </button>
                   )}
-                  {(narrowed || find !== "") && <Action onClick={showAll}>Show all</Action>}
-                  <span className="flex-1" />
-                  {working || <Documents onGive={(name, how) => void give(name, how)} />}
-                </div>
-                {parts.length > 0 && <Hint of="line" done={open.size > 0} className="mt-4" />}
-                {parts.map(({ name, note, rules, below: under }) => (
-                  <section
-                    key={name}
-                    aria-label={name}
-                    className="mt-5 [contain-intrinsic-size:auto_500px] [content-visibility:auto]"
-                  >
-                    <div className="flex items-baseline justify-between gap-4 border-hairline border-b pb-1">
-                      <h2 className={`font-semibold text-15 ${under ? "font-mono" : "font-serif"}`}>{name}</h2>
-                      <span className="text-12 text-ink-soft">{note}</span>
-                    </div>
-                    <ul>
-                      {rules.map((tally) => {
-                        const id = `${under ?? ""} ${tally.rule}`;
-                        return (
-                          <Line
-                            key={id}
-                            site={site}
-                            tally={tally}
-                            under={under ?? ""}
-                            findings={shown.findings}
-                            weight={weight}
-                            query={queryOf({ ...NO_FILTER, kind, below: under || below, weight })}
-                            open={open.has(id)}
-                            {...acts}
-                          />
-                        );
-                      })}
-                    </ul>
-                  </section>
-                ))}
-                {parts.length === 0 && shown.overview.rules.length > 0 && (
-                  <p className="mt-5 text-15">No finding is like that.</p>
-                )}
-                <SetAsides site={site} pages={shown.all} />
-                {!narrowed && find === "" && !byFolder && quiet.length > 0 && shown.overview.rules.length > 0 && (
-                  <p className="mt-4 text-ink-soft">
-                    Nothing was found in: {quiet.map((id) => SUBJECTS[id]?.toLowerCase()).join(", ")}.
-                  </p>
-                )}
-              </>
-            )}
+                  <div className="mt-2 flex flex-wrap items-baseline gap-x-2 gap-y-1 text-ink-soft">
+                    <WeightSelect value={weight} words="of " onChange={(one) => narrow("weight", one ?? "")} />
+                    <KindSelect value={kind} has={kinds} words="on " onChange={(one) => narrow("kind", one ?? "")} />
+                    <BelowSelect
+                      value={below}
+                      folders={folders}
+                      words="below "
+                      onChange={(folder) => narrow("below", folder)}
+                    />
+                    <WordSelect
+                      label="Grouped"
+                      value={byFolder ? "folder" : ""}
+                      onChange={(by) => narrow("by", by)}
+                      options={[
+                        ["", "by subject"],
+                        ["folder", "by folder"],
+                      ]}
+                    />
+                    <input
+                      ref={finder}
+                      type="search"
+                      aria-label="Find a finding"
+                      placeholder="find a finding"
+                      value={find}
+                      onChange={(e) => setFind(e.target.value)}
+                      onKeyDown={(e) => e.key === "Enter" && find.trim() !== "" && void readMessages()}
+                      className="w-[7rem] border-edge border-b bg-transparent"
+                    />
+                    {find.trim() !== "" && !working && (
+                      <Action onClick={() => void readMessages()} disabled={told !== null}>
+                        {told ? "searched with every message" : "Search every message too"}
+                      </Action>
+                    )}
+                    {(narrowed || find !== "") && <Action onClick={showAll}>Show all</Action>}
+                    <span className="flex-1" />
+                    {working || <Documents onGive={(name, how) => void give(name, how)} />}
+                  </div>
+                  {parts.length > 0 && <Hint of="line" done={open.size > 0} className="mt-4" />}
+                  {parts.map(({ name, note, rules, below: under }) => (
+                    <section
+                      key={name}
+                      aria-label={name}
+                      className="mt-5 [contain-intrinsic-size:auto_500px] [content-visibility:auto]"
+                    >
+                      <div className="flex items-baseline justify-between gap-4 border-hairline border-b pb-1">
+                        <h2 className={`font-semibold text-15 ${under ? "font-mono" : "font-serif"}`}>{name}</h2>
+                        <span className="text-12 text-ink-soft">{note}</span>
+                      </div>
+                      <ul>
+                        {rules.map((tally) => {
+                          const id = `${under ?? ""} ${tally.rule}`;
+                          return (
+                            <Line
+                              key={id}
+                              site={site}
+                              tally={tally}
+                              under={under ?? ""}
+                              findings={shown.findings}
+                              weight={weight}
+                              query={queryOf({ ...NO_FILTER, kind, below: under || below, weight })}
+                              open={open.has(id)}
+                              {...acts}
+                            />
+                          );
+                        })}
+                      </ul>
+                    </section>
+                  ))}
+                  {parts.length === 0 && shown.overview.rules.length > 0 && (
+                    <p className="mt-5 text-15">No finding is like that.</p>
+                  )}
+                  <SetAsides site={site} pages={shown.all} />
+                  {!narrowed && find === "" && !byFolder && quiet.length > 0 && shown.overview.rules.length > 0 && (
+                    <p className="mt-4 text-ink-soft">
+                      Nothing was found in: {quiet.map((id) => SUBJECTS[id]?.toLowerCase()).join(", ")}.
+                    </p>
+                  )}
+                </>
+              )}
+            </div>
           </div>
+          {shown && (
+            <Side site={site} overview={shown.overview} below={below} onBelow={(path) => narrow("below", path)} />
+          )}
         </div>
-        {shown && (
-          <Side site={site} overview={shown.overview} below={below} onBelow={(path) => narrow("below", path)} />
-        )}
       </div>
       <SetAsideDialog
         found={asiding && `${TOLD.get(asiding)?.finds ?? asiding}, on all pages of this site`}
