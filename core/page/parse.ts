@@ -1,4 +1,5 @@
-import { type html, Parser, Token, Tokenizer } from "parse5";
+import { type html, Parser, Token, type Tokenizer } from "parse5";
+import { type Offsets, OffsetTokenizer } from "./tokenizer.ts";
 
 /** An element of the tree that the HTML standard's parser builds, with its place in the source. */
 export interface ElementNode {
@@ -73,34 +74,6 @@ export function maxNodes(sourceLength: number): number {
 class ParseStopped extends Error {
   constructor(readonly fault: ParseFault) {
     super(fault);
-  }
-}
-
-interface Offsets {
-  startOffset: number;
-  endOffset: number;
-}
-
-/** What parse5's tokenizer keeps to itself: it asks for a location object at every token and attribute. */
-interface TokenizerInternals {
-  preprocessor: { offset: number };
-  currentAttr: Token.Attribute;
-  currentAttrLocation: null;
-  _flushRun(text: string): void;
-}
-
-// parse5 with `sourceCodeLocationInfo` makes an object with lines and columns for every token and attribute. Two integer
-// offsets are all that is needed: lines are counted when somebody asks, attributes are found again in the start tag.
-class OffsetTokenizer extends (Tokenizer as unknown as new (...args: unknown[]) => object) {
-  getCurrentLocation(offset: number): Offsets {
-    return { startOffset: (this as unknown as TokenizerInternals).preprocessor.offset - offset, endOffset: -1 };
-  }
-
-  _createAttr(first: string): void {
-    const self = this as unknown as TokenizerInternals;
-    self._flushRun("");
-    self.currentAttr = { name: first, value: "" };
-    self.currentAttrLocation = null;
   }
 }
 
@@ -193,7 +166,9 @@ function insertText(parent: ParentNode, at: number, token: { chars: string; loca
     return;
   }
   const { startOffset: start, endOffset: end } = token.location;
-  parent.children.splice(at, 0, { type: "text", text: token.chars, parent, start, end });
+  const node: TextNode = { type: "text", text: token.chars, parent, start, end };
+  if (at === parent.children.length) parent.children.push(node);
+  else parent.children.splice(at, 0, node);
 }
 
 /** The tree adapter that parse5 builds through; counts nodes and stops at `limit`. */

@@ -1,46 +1,13 @@
-import { parse } from "parse5";
 import { describe, expect, it } from "vitest";
 import { links } from "../site/facets/links.ts";
 import { originalFromBytes } from "./original-from-bytes.ts";
 import { baseOf, descriptionOf, type Page, positionOf, titleOf } from "./page.ts";
-import { type FragmentNode, parseSource, type TreeNode } from "./parse.ts";
 import { readPage } from "./read.ts";
 
 const read = (source: string): Page => readPage(source, { address: "https://a.example/b" });
 const headings = (source: string) => Array.from(read(source).headings, ({ level, text }) => `${level} ${text}`);
 
 describe("the parser", () => {
-  /** parse5 with its own location objects is the reference; the ends of html and body are not used. */
-  function compare(theirs: { childNodes: never[] }, ours: TreeNode | FragmentNode): void {
-    if (!("children" in ours)) return;
-    expect(ours.children).toHaveLength(theirs.childNodes.length);
-    theirs.childNodes.forEach(
-      (
-        their: {
-          nodeName: string;
-          childNodes?: never[];
-          sourceCodeLocation?: { startOffset: number; endOffset: number };
-        },
-        i,
-      ) => {
-        const our = ours.children[i] as TreeNode;
-        if (their.sourceCodeLocation && their.nodeName !== "html" && their.nodeName !== "body") {
-          const { startOffset, endOffset } = their.sourceCodeLocation;
-          expect([their.nodeName, our.start, our.end]).toEqual([their.nodeName, startOffset, endOffset]);
-        }
-        if (their.childNodes) compare(their as never, our);
-      },
-    );
-  }
-
-  it.each([
-    "<!DOCTYPE html><html><head><title>a</title></head><body><p>x<b>y</p>z</b><table><h2>f</h2><tr><td>1</table></body></html>",
-    "<ul><li>a<li>b</ul>\r\n<select><option>1<option>2</select>&amp;&eacute;<!-- c --><svg><title>t</title></svg>",
-    "text <a href=x>one<a href=y>two</a> <font><p>x</font>y",
-  ])("has parse5's tree and offsets for %j", (source) => {
-    compare(parse(source, { sourceCodeLocationInfo: true }) as never, parseSource(source).document);
-  });
-
   it("stops at sources that make nodes without end, and at deep nesting, quickly", () => {
     const fonts = Array.from({ length: 3000 }, (_, i) => `<font size=${i}><p>`).join("");
     expect(read(fonts).fault).toBe("too-many-nodes");
