@@ -4,7 +4,7 @@ import { placeKey, type Redraft } from "../findings/key.ts";
 import { fingerprint } from "../page/fingerprint.ts";
 import type { Page } from "../page/page.ts";
 import { PAGE_RULES } from "../rules/catalogue.ts";
-import type { PageRule, RuleContext } from "../rules/rule.ts";
+import type { PageRule, Report, RuleContext } from "../rules/rule.ts";
 import { UNREADABLE } from "../rules/unreadable.ts";
 import { type HouseStyle, settingsFor } from "../settings/house-style.ts";
 import type { Weight } from "../settings/setting.ts";
@@ -86,6 +86,7 @@ export function auditor(context: RuleContext): Auditor {
   let found: readonly Finding[][] = [];
   let basis: FixBasis;
   const ofNow = () => basis;
+  const run = runner(ofNow);
   return (page, redraft) => {
     if (page.fault) return [unreadable(page)];
     const before = last;
@@ -95,7 +96,7 @@ export function auditor(context: RuleContext): Auditor {
       if (!rule.formats.includes(page.format)) return NOTHING;
       const known = found[i];
       if (before && known && rule.sees.every((part) => before[part] === page[part])) return known;
-      return findingsOf(one, page, ofNow);
+      return run(one, page);
     });
     last = page;
     return found.flat().sort(inOrder);
@@ -111,11 +112,14 @@ interface FixBasis {
   redraft: Redraft | null;
 }
 
-function findingsOf({ rule, context, weight }: ActiveRule, page: Page, basis: () => FixBasis): Finding[] {
-  const { redraft } = basis();
+/** Runs rules, one after the other: all of them report to the same function, so that none needs one of its own. */
+function runner(basis: () => FixBasis): (rule: ActiveRule, page: Page) => Finding[] {
   let findings: Finding[] = NOTHING;
+  let running: ActiveRule;
   let keyOf: ReturnType<typeof keysFor> | null = null;
-  for (const { message, at, about, weight: own, related = NOTHING, fix = null } of rule.check(page, context)) {
+  const report: Report = ({ message, at, about, weight: own, related = NOTHING, fix = null }) => {
+    const { page, redraft } = basis();
+    const { rule, weight } = running;
     keyOf ??= keysFor(rule.id);
     if (findings === NOTHING) findings = [];
     const finding: Finding = {
@@ -131,8 +135,14 @@ function findingsOf({ rule, context, weight }: ActiveRule, page: Page, basis: ()
     if (block) finding.block = fingerprint(block.text);
     if (fix) fixWhenAsked(finding, fix, basis);
     findings.push(finding);
-  }
-  return findings;
+  };
+  return (rule, page) => {
+    findings = NOTHING;
+    running = rule;
+    keyOf = null;
+    rule.rule.check(page, report, rule.context);
+    return findings;
+  };
 }
 
 /** Has a fix made when it is first looked at, and bound to the redraft that there is when it is looked at. */
@@ -161,7 +171,7 @@ export function auditRule(id: string, page: Page, context: RuleContext, redraft:
   const active = activeRules(context).find(({ rule }) => rule.id === id);
   if (!active?.rule.formats.includes(page.format)) return [];
   const basis = { page, redraft };
-  return findingsOf(active, page, () => basis);
+  return runner(() => basis)(active, page);
 }
 
 function unreadable(page: Page): Finding {

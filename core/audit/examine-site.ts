@@ -1,7 +1,7 @@
 import { type FindingOn, fixOf, keysFor, type Related, type SiteFinding } from "../findings/finding.ts";
 import { type SitePlace, sitePlaceKey } from "../findings/site-place.ts";
 import { SITE_RULES } from "../rules/catalogue.ts";
-import type { PictureSize, SiteContext, SiteRule } from "../rules/rule.ts";
+import type { PictureSize, SiteContext, SiteProblem, SiteRule } from "../rules/rule.ts";
 import { type HouseStyle, settingsFor, styleForKind } from "../settings/house-style.ts";
 import { heaviest } from "../settings/setting.ts";
 import type { PageFacets } from "../site/facets/page-facets.ts";
@@ -103,7 +103,7 @@ export function auditSiteRule(
     return earlier(place, about);
   };
   const findings: SiteFinding[] = [];
-  for (const { message, on: places } of rule.check(site, context)) {
+  const report = ({ message, on: places }: SiteProblem) => {
     const on = places.flatMap(({ page, at, about, weight, related, ...problem }): FindingOn[] => {
       const style = styleOf(page);
       const key = keyOn(page, at, about);
@@ -122,9 +122,10 @@ export function auditSiteRule(
         },
       ];
     });
-    if (on.length === 0) continue;
+    if (on.length === 0) return;
     findings.push({ rule: rule.id, weight: heaviest(on.map((one) => one.weight)), message, on });
-  }
+  };
+  rule.check(site, report, context);
   return findings;
 }
 

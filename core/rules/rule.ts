@@ -76,6 +76,9 @@ export interface RuleContext {
 /** Parts of the house style that a rule may read beside its own settings. `limits` are those of the rules about widths. */
 export type Heeded = "brand" | "separator" | "data" | "names" | "limits";
 
+/** Takes in what a rule has found. */
+export type Report<P = Problem> = (problem: P) => void;
+
 /** What a rule for one page looks at; a test records what it really reads. */
 interface PageRuleFacts extends RuleFacts {
   /** What a page's source may be: in another there is nothing for the rule to look at. */
@@ -91,7 +94,7 @@ interface PageRuleFacts extends RuleFacts {
 export interface PageRule extends PageRuleFacts {
   reach: "page";
   settings: Record<string, Setting>;
-  check(page: Page, context: RuleContext & { settings: Record<string, unknown> }): Iterable<Problem>;
+  check(page: Page, report: Report, context: RuleContext & { settings: Record<string, unknown> }): void;
   /**
    * Only of a rule that reads `today`: the days, as YYYY-MM-DD, at whose beginning it may find something else on this page.
    * Past days count too.
@@ -131,7 +134,7 @@ interface SiteRuleFacts extends RuleFacts {
 export interface SiteRule extends SiteRuleFacts {
   reach: "site";
   settings: Record<string, Setting>;
-  check(site: Site, context: SiteContext<Record<string, unknown>>): Iterable<SiteProblem>;
+  check(site: Site, report: Report<SiteProblem>, context: SiteContext<Record<string, unknown>>): void;
 }
 
 export type Rule = PageRule | SiteRule;
@@ -143,7 +146,7 @@ type NoSettings = Record<never, never>;
 export function rule<S extends Settings = NoSettings>(
   definition: PageRuleFacts & {
     settings?: S;
-    check(page: Page, context: RuleContext & { settings: SettingsOf<S> }): Iterable<Problem>;
+    check(page: Page, report: Report, context: RuleContext & { settings: SettingsOf<S> }): void;
     changesOn?(page: Page, settings: SettingsOf<S>): Iterable<string>;
   },
 ): PageRule {
@@ -155,7 +158,7 @@ export function rule<S extends Settings = NoSettings>(
 export function siteRule<S extends Settings = NoSettings>(
   definition: SiteRuleFacts & {
     settings?: S;
-    check(site: Site, context: SiteContext<SettingsOf<S>>): Iterable<SiteProblem>;
+    check(site: Site, report: Report<SiteProblem>, context: SiteContext<SettingsOf<S>>): void;
   },
 ): SiteRule {
   return { reach: "site", settings: {}, ...definition, check: definition.check as SiteRule["check"] };

@@ -11,20 +11,20 @@ export const alternateLanguageUnknown = rule({
   counted: ["# page has an hreflang that names no language", "# pages have an hreflang that names no language"],
   why: "A version in an unknown language is passed over. It is a language, with a country where that matters: en, en-GB, or x-default for all others. A country alone is not enough.",
   source: guidance("search engines' documentation of hreflang; BCP 47"),
-  *check(page) {
+  check(page, report) {
     for (const { rel, hreflang, range } of page.headLinks) {
       if (!rel.includes("alternate") || hreflang === null) continue;
       const tag = hreflang.trim();
       if (/^x-default$/i.test(tag)) continue;
       const region = isLanguageTag(tag) ? unknownRegion(tag) : null;
       if (isLanguageTag(tag) && region === null) continue;
-      yield {
+      report({
         message:
           region === null
             ? `The hreflang ${quote(tag, 40)} names no language.`
             : `The hreflang ${quote(tag, 40)} names no country${region ? `: ${tag.split("-").at(-1)} is written ${region}` : ""}.`,
         at: { part: "head", range },
-      };
+      });
     }
   },
 });

@@ -15,7 +15,7 @@ export const alternateNoReturn = siteRule({
   why: "Search engines heed hreflang only where both pages name each other; else anybody could claim to be a version of somebody's page. It is seen of pages that were brought in.",
   source: guidance("search engines' documentation of hreflang: return links"),
   sees: ["alternates", "address", "also", "links", "redirectedFrom"],
-  *check(site) {
+  check(site, report) {
     const named = [...site.pages.values()].filter(({ alternates }) => alternates !== "");
     for (const page of named) {
       const own = targetOf(page.address);
@@ -23,10 +23,10 @@ export const alternateNoReturn = siteRule({
         const other = site.index(LINK_GRAPH).pageAt(targetOf(address) ?? "");
         if (!other || other === page) continue;
         if (facetOf(other, "alternates").some((one) => targetOf(one.address) === own)) continue;
-        yield {
+        report({
           message: `The page ${pathOf(other.address)} is named as its version in “${language}” and does not name this page in return.`,
           on: [{ page, at: { part: "head" }, about: language, related: [{ at: { part: "head" }, page: other }] }],
-        };
+        });
       }
     }
   },

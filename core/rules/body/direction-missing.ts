@@ -13,15 +13,15 @@ export const bodyDirectionMissing = rule({
   counted: ["# page has right-to-left text without a direction", "# pages have right-to-left text without a direction"],
   why: "Without dir the text is set from the left: full stops, brackets and numbers stand on the wrong side, and lists are the wrong way round.",
   source: standard("HTML Living Standard 3.2.6.4 (the dir attribute)"),
-  *check(page) {
+  check(page, report) {
     for (const [index, { text, direction, range }] of page.blocks.entries()) {
       if (direction !== null) continue;
       const right = text.match(RIGHT_TO_LEFT)?.length ?? 0;
       if (right < 3 || right * 2 < (text.match(LETTERS)?.length ?? 0)) continue;
-      yield {
+      report({
         message: `${quote(text, 40)} is written from right to left, and nothing around it says dir="rtl".`,
         at: { part: "block", index: index, range },
-      };
+      });
       // One is enough: mostly the whole page lacks it.
       return;
     }

@@ -13,7 +13,7 @@ export const bodyFewWordsForItsKind = siteRule({
   why: "How many words a page needs depends on what it is: the site's own pages say it better than a number. A page that answers its question in fifty is none the worse for it.",
   source: commonPractice(),
   sees: ["kind", "words"],
-  *check(site) {
+  check(site, report) {
     const kinds = new Map<string, PageFacets[]>();
     for (const page of site.pages.values()) {
       if (!page.kind || !page.words) continue;
@@ -30,10 +30,10 @@ export const bodyFewWordsForItsKind = siteRule({
       for (const page of list) {
         const { words } = page;
         if (words * 2 >= median) continue;
-        yield {
+        report({
           message: `The content has ${counted(words, "word")}; half of the ${list.length} pages of its kind have ${Math.round(median)} or more.`,
           on: [{ page, at: { part: "markup" } }],
-        };
+        });
       }
     }
   },

@@ -17,9 +17,9 @@ export const bodyFewWords = rule({
   why: "Many call a page of under 300 words thin. A page that answers its question in fifty is none the worse for it: set the number for each kind of page, or set this aside.",
   source: commonPractice(),
   settings: { least: count(300, "A page has at least {least} words.") },
-  *check(page, { settings }) {
+  check(page, report, { settings }) {
     const words = contentWords(page);
     if (words >= settings.least || page.blocks.length === 0) return;
-    yield { message: `The content has ${counted(words, "word")}.`, at: { part: "markup" } };
+    report({ message: `The content has ${counted(words, "word")}.`, at: { part: "markup" } });
   },
 });

@@ -21,15 +21,15 @@ export const bodyLeftoverTemplate = rule({
   counted: ["# page has leftover template text in its body", "# pages have leftover template text in their body"],
   why: "A variable of the publishing system was not filled in, or filler text was never replaced. Samples of code are passed over.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     for (const { block, index } of contentBlocks(page)) {
       if (block.tag === "pre" || isHeadingBlock(page, index)) continue;
       const words = leftoverInText(block.text);
       if (!words || inCode(page, block)) continue;
-      yield {
+      report({
         message: `${quote(block.text.slice(words.start, words.end))} was left over from a template.`,
         at: { part: "block", index: index, words, range: block.range },
-      };
+      });
     }
   },
 });

@@ -25,7 +25,7 @@ export const bodyLongParagraph = rule({
   why: "On a telephone such a paragraph has neither beginning nor end. Most can be parted where the thought turns.",
   source: commonPractice("a screen of 390 × 700 px, set in 17 px"),
   settings: { lines: count(SCREEN_LINES, "A paragraph takes at most {lines} lines on a telephone.") },
-  *check(page, { settings }) {
+  check(page, report, { settings }) {
     for (const { block, index } of contentBlocks(page)) {
       // Fewer characters than this cannot fill a screen.
       if (block.text.length < settings.lines * 25 || isHeadingBlock(page, index)) continue;
@@ -33,10 +33,10 @@ export const bodyLongParagraph = rule({
       if (block.tag === "pre") continue;
       const lines = linesOf(block.text);
       if (lines <= settings.lines) continue;
-      yield {
+      report({
         message: `${quote(block.text, 40)} takes about ${counted(lines, "line")} on a telephone, more than a screen.`,
         at: { part: "block", index: index, range: block.range },
-      };
+      });
     }
   },
 });

@@ -20,7 +20,7 @@ export const bodyLongSentences = rule({
   why: "A long sentence is read twice, or not at all. Some texts need them, and languages differ: off by default.",
   source: commonPractice(),
   settings: { most: count(22, "Sentences have {most} words on average at most.") },
-  *check(page, { settings }) {
+  check(page, report, { settings }) {
     const language = languageOf(page);
     let [sentences, words] = [0, 0];
     let longest = { words: 0, text: "", index: -1 };
@@ -36,9 +36,9 @@ export const bodyLongSentences = rule({
     }
     if (sentences < FEWEST || words / sentences <= settings.most) return;
     const range = page.blocks[longest.index]?.range;
-    yield {
+    report({
       message: `A sentence has ${Math.round(words / sentences)} words on average; the longest, ${quote(longest.text, 60)}, has ${longest.words}.`,
       at: range ? { part: "block", index: longest.index, range } : { part: "markup" },
-    };
+    });
   },
 });

@@ -14,7 +14,7 @@ export const bodyLongStretchWithoutHeading = rule({
   why: "Readers scan. Two screens of a telephone without a heading give them nothing to hold on to. A story may well do without.",
   source: commonPractice("about 130 words a screen"),
   settings: { words: count(350, "After at most {words} words a heading follows.") },
-  *check(page, { settings }) {
+  check(page, report, { settings }) {
     let stretch: { block: TextBlock; index: number }[] = [];
     let characters = 0;
     const blocks = contentBlocks(page);
@@ -30,10 +30,10 @@ export const bodyLongStretchWithoutHeading = rule({
       const words = counts.reduce((sum, { block }) => sum + blockWords(block, languageOf(page)), 0);
       const [first] = stretch;
       if (first && words > settings.words) {
-        yield {
+        report({
           message: `About ${words} words stand without a heading, from ${quote(first.block.text, 40)} on.`,
           at: { part: "block", index: first.index, range: first.block.range },
-        };
+        });
       }
       stretch = [];
       characters = 0;

@@ -15,7 +15,7 @@ export const bodyPhraseDense = rule({
   why: "Said in every sentence a phrase reads like an advertisement, and search engines have long called it stuffing. No number is sure: five words in a hundred is a common warning.",
   source: commonPractice("density = times said × words in the phrase ÷ words of the body × 100"),
   settings: { percent: count(5, "The target phrase takes at most {percent} of 100 words.") },
-  *check(page, { phrase, settings }) {
+  check(page, report, { phrase, settings }) {
     if (!phrase) return;
     const said = phraseInBody(page, phrase).filter(({ match }) => match.kind !== "scattered");
     const times = said.length;
@@ -24,9 +24,9 @@ export const bodyPhraseDense = rule({
     const own = wordsOf(phrase, languageOf(page)).length;
     const density = (times * own * 100) / words;
     if (density <= settings.percent) return;
-    yield {
+    report({
       message: `${quote(phrase)} is said ${counted(times, "time")} in ${words} words: ${density.toFixed(1)} of 100 words.`,
       at: { part: "block", index: said.at(-1)?.index ?? 0, range: said.at(-1)?.block.range ?? null },
-    };
+    });
   },
 });

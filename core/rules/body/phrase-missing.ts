@@ -10,9 +10,9 @@ export const bodyPhraseMissing = rule({
   counted: ["# page is without its target phrase in the body", "# pages are without their target phrase in the body"],
   why: "The target phrase should stand on its page. Other forms of the words count, and so do the words scattered over a sentence.",
   source: commonPractice(),
-  *check(page, { phrase }) {
+  check(page, report, { phrase }) {
     if (!phrase || page.blocks.length === 0) return;
     if (phraseInBody(page, phrase).length > 0) return;
-    yield { message: `${quote(phrase)} is not in the body.`, at: { part: "markup" } };
+    report({ message: `${quote(phrase)} is not in the body.`, at: { part: "markup" } });
   },
 });

@@ -13,7 +13,7 @@ export const bodyPhraseNotEarly = rule({
   why: "Whoever comes from a search wants to see in the first lines that this is the right place.",
   source: commonPractice(),
   settings: { words: count(100, "The target phrase stands in the first {words} words.") },
-  *check(page, { phrase, settings }) {
+  check(page, report, { phrase, settings }) {
     if (!phrase) return;
     const h1 = h1Block(page);
     const found = phraseInBody(page, phrase);
@@ -22,9 +22,9 @@ export const bodyPhraseNotEarly = rule({
     if (!at) return;
     const before = wordsBefore(page, at.index) + at.block.text.slice(0, at.match.start).split(" ").length;
     if (at.index !== h1 && before <= settings.words) return;
-    yield {
+    report({
       message: `${quote(phrase)} does not stand in the first ${settings.words} words.`,
       at: { part: "block", index: at.index, range: at.block.range },
-    };
+    });
   },
 });

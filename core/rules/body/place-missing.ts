@@ -11,9 +11,9 @@ export const bodyPlaceMissing = rule({
   counted: ["# page does not name the place that it is for", "# pages do not name the place that they are for"],
   why: "A page for a place is believed when it speaks of the place. Only pages that are said to be for a place are looked at.",
   source: commonPractice(),
-  *check(page, { audience }) {
+  check(page, report, { audience }) {
     if (audience?.of !== "place" || page.blocks.length === 0) return;
     if (contentBlocks(page).some(({ block }) => namesPlace(block.text, audience.name, page))) return;
-    yield { message: `The page is for ${audience.name}, and its text does not say so.`, at: { part: "markup" } };
+    report({ message: `The page is for ${audience.name}, and its text does not say so.`, at: { part: "markup" } });
   },
 });

@@ -15,7 +15,7 @@ export const bodyReadingEase = rule({
   why: "Short words and short sentences are read faster. The formula knows nothing of sense: it is off by default and meant for English alone.",
   source: { kind: "standard", text: "Flesch 1948, A new readability yardstick: 206.835 − 0.846 wl − 1.015 sl" },
   settings: { least: count(60, "Texts have a reading ease of at least {least}.") },
-  *check(page, { settings }) {
+  check(page, report, { settings }) {
     if (!/^en\b/i.test(languageOf(page))) return;
     const text = contentBlocks(page)
       .filter(({ index }) => !isHeadingBlock(page, index))
@@ -23,9 +23,9 @@ export const bodyReadingEase = rule({
       .join("\n");
     const ease = readingEase(text);
     if (ease === null || ease.score >= settings.least) return;
-    yield {
+    report({
       message: `The reading ease is ${Math.round(ease.score)}: ${ease.wordsPerSentence.toFixed(1)} words a sentence, ${ease.syllablesPer100.toFixed(0)} syllables in 100 words.`,
       at: { part: "markup" },
-    };
+    });
   },
 });

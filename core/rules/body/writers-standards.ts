@@ -18,7 +18,7 @@ export const bodyWritersStandards = rule({
     lists: count(1, "A page has at least {lists} lists or tables."),
     pictures: count(1, "A page has at least {pictures} pictures."),
   },
-  *check(page, { settings }) {
+  check(page, report, { settings }) {
     const around = new Set<string | null>(["navigation", "complementary", "contentinfo", "banner"]);
     const inContent = (list: readonly { landmark: string | null }[]) =>
       list.filter(({ landmark }) => !around.has(landmark)).length;
@@ -30,6 +30,6 @@ export const bodyWritersStandards = rule({
       lists < settings.lists && `${counted(lists, "list or table", "lists or tables")} of ${settings.lists}`,
       pictures < settings.pictures && `${counted(pictures, "picture")} of ${settings.pictures}`,
     ].filter(Boolean);
-    if (short.length > 0) yield { message: `The page has ${short.join(", ")}.`, at: { part: "markup" } };
+    if (short.length > 0) report({ message: `The page has ${short.join(", ")}.`, at: { part: "markup" } });
   },
 });

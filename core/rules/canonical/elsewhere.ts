@@ -18,22 +18,22 @@ export const canonicalElsewhere = rule({
   counted: ["# page names another address as its canonical", "# pages name another address as their canonical"],
   why: "Search engines then list the other page instead of this one. For copies that is what it is for; copied from a template, or left over from a test server, it takes the page out of the results.",
   source: guidance("search engines' documentation of canonical addresses"),
-  *check(page) {
+  check(page, report) {
     const [first] = canonicalsOf(page);
     const scheme = /^\s*([a-z][a-z0-9+.-]*:)/i.exec(first?.href ?? "")?.[1]?.toLowerCase();
     if (first && scheme && !/^https?:$/.test(scheme)) {
-      yield {
+      report({
         message: `The canonical address begins with ${scheme}, where nobody can fetch it.`,
         at: { part: "head", range: first.range },
-      };
+      });
       return;
     }
     const canonical = canonicalAddress(page);
     if (first && scheme && !canonical)
-      yield {
+      report({
         message: `The canonical ${quote(first.href ?? "", 60)} is no address.`,
         at: { part: "head", range: first.range },
-      };
+      });
     if (!canonical || !URL.canParse(page.address)) return;
     const own = new URL(page.address);
     const message =
@@ -44,6 +44,6 @@ export const canonicalElsewhere = rule({
           : canonical.protocol !== own.protocol
             ? `The canonical address begins with ${canonical.protocol}//, the page with ${own.protocol}//.`
             : null;
-    if (message) yield { message, at: { part: "head", range: first?.range ?? null } };
+    if (message) report({ message, at: { part: "head", range: first?.range ?? null } });
   },
 });

@@ -12,10 +12,10 @@ export const canonicalMissing = rule({
   hasFix: true,
   why: "Most pages can be reached under several addresses, with and without a slash or a campaign's parameters. A canonical address says which of them is meant; without one a search engine decides.",
   source: guidance("search engines' documentation of canonical addresses"),
-  *check(page) {
+  check(page, report) {
     if (canonicalsOf(page).length > 0) return;
     const own = /^https?:/.test(page.address) && URL.canParse(page.address) ? new URL(page.address).href : null;
-    yield {
+    report({
       message: "The page names no canonical address.",
       at: { part: "head", range: null },
       // One that the parser has put into the body is none, and stays in the way of another.
@@ -23,6 +23,6 @@ export const canonicalMissing = rule({
         canonicalElements(page).length === 0 && {
           fix: { label: `Name its own: ${own}`, edits: [{ op: "set-canonical", value: own, was: null }] },
         }),
-    };
+    });
   },
 });

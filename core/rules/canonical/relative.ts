@@ -13,16 +13,16 @@ export const canonicalRelative = rule({
   hasFix: true,
   why: "It is read against the address under which the page was fetched, so that a copy on a test server names itself. The full address is always the same.",
   source: guidance("search engines' documentation of canonical addresses: full ones are advised"),
-  *check(page) {
+  check(page, report) {
     const [first] = canonicalsOf(page);
     if (!first?.href || /^\s*[a-z][a-z0-9+.-]*:/i.test(first.href)) return;
     const full = addressOn(page, first.href);
-    yield {
+    report({
       message: `The canonical address ${quote(first.href, 60)} leaves out ${first.href.trim().startsWith("//") ? "its protocol" : "protocol and host"}.`,
       at: { part: "head", range: first.range },
       ...(full?.startsWith("http") && {
         fix: { label: `In full: ${full}`, edits: [{ op: "set-canonical", value: full, was: first.href }] },
       }),
-    };
+    });
   },
 });

@@ -9,10 +9,10 @@ export const controlNoName = rule({
   counted: ["# page has a button without a name", "# pages have a button without a name"],
   why: "A listener hears “button” and cannot know what it does. Buttons with an icon alone need an aria-label or a hidden text.",
   source: standard("WCAG 2.2, 4.1.2; axe-core button-name"),
-  *check(page) {
+  check(page, report) {
     for (const { tag, role, name, silent, range } of page.controls) {
       if (name !== "" || silent || (tag !== "button" && tag !== "input" && role !== "button")) continue;
-      yield { message: `A button has no name.`, at: { part: "markup", range } };
+      report({ message: `A button has no name.`, at: { part: "markup", range } });
     }
   },
 });

@@ -15,7 +15,7 @@ export const dataBreadcrumbUnlikeAddress = dataRule({
   why: "A trail that goes another way than the address may be meant so, or was copied from another page.",
   source: commonPractice(),
   sees: ["blocks"],
-  *check(data, { page }) {
+  check(data, report, { page }) {
     if (isAlone(page)) return;
     for (const entity of data.entities) {
       if (!entity.types.includes("BreadcrumbList")) continue;
@@ -26,10 +26,10 @@ export const dataBreadcrumbUnlikeAddress = dataRule({
       if (!last) continue;
       const path = (address: string) => new URL(address).pathname.replace(/(?:\/index)?(?:\.html?)?\/?$/, "");
       if (path(page.address) === path(last) || path(page.address).startsWith(`${path(last)}/`)) continue;
-      yield {
+      report({
         message: `The breadcrumb ends at ${quote(path(last) || "/", 60)}, and the page stands at ${quote(path(page.address) || "/", 60)}.`,
         at: placeOf(data, entity.place),
-      };
+      });
     }
   },
 });

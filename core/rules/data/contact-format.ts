@@ -20,15 +20,15 @@ export const dataContactFormat = dataRule({
   ],
   why: "A telephone cannot dial it, and a mail does not arrive. A number with its country, such as +44 1632 960001, can be dialled from everywhere.",
   source: commonPractice("RFC 5322 and ITU-T E.123 have the forms"),
-  *check(data) {
+  check(data, report) {
     const contacts = textsIn(data, ({ name }) => name === "email" || name === "telephone" || name === "faxNumber");
     for (const { property, text, value } of contacts) {
       const email = property.name === "email";
       if (text.trim() === "" || (email ? EMAIL.test(text.trim()) : isTelephone(text))) continue;
-      yield {
+      report({
         message: `${quote(property.written)} is no ${email ? "address of e-mail" : "telephone number"}: ${quote(text, 40)}.`,
         at: placeOf(data, value.place),
-      };
+      });
     }
   },
 });

@@ -12,12 +12,12 @@ export const dataContextHttp = dataRule({
   ],
   why: "Both are read alike today. schema.org itself recommends https.",
   source: commonPractice(),
-  *check(data) {
+  check(data, report) {
     for (const { kind, address, place } of data.notes)
       if (kind === "http")
-        yield {
+        report({
           message: `Write ${quote(address.replace(/^http:/, "https:"))} instead of http.`,
           at: placeOf(data, place),
-        };
+        });
   },
 });

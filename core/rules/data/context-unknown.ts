@@ -26,19 +26,19 @@ export const dataContextUnknown = dataRule({
   hasFix: true,
   why: "Without it the names mean nothing: no search engine reads them as schema.org's, and no feature is earned.",
   source: standard("JSON-LD 1.1", "3.1 (the context)"),
-  *check(data) {
+  check(data, report) {
     for (const { kind, address, place } of data.notes) {
       if (kind === "missing")
-        yield {
+        report({
           message: "Nothing says in which vocabulary this is written. Add “@context”: “https://schema.org”.",
           at: placeOf(data, place),
-        };
+        });
       else if (kind === "unknown" && isMistyped(address))
-        yield {
+        report({
           message: `The context ${quote(address, 60)} is not schema.org's. Write “https://schema.org”.`,
           at: placeOf(data, place),
           ...fixValue(data, place, "https://schema.org", "Write “https://schema.org”"),
-        };
+        });
     }
   },
 });

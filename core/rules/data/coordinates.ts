@@ -16,18 +16,18 @@ export const dataCoordinates = dataRule({
   ],
   why: "A map puts the place into the sea, or nowhere. Often latitude and longitude were swapped, or a comma was lost.",
   source: standard("schema.org", "latitude and longitude (WGS 84)"),
-  *check(data) {
+  check(data, report) {
     for (const { property, text, value } of textsIn(data, ({ name }) => name in BOUNDS)) {
       const degrees = numberOf(text.trim().replace(/^(-?\d+),(\d+)$/, "$1.$2"));
       const most = BOUNDS[property.name] ?? 180;
       if (degrees !== null && Math.abs(degrees) <= most) continue;
-      yield {
+      report({
         message:
           degrees === null
             ? `${quote(property.written)} is no number of degrees: ${quote(text, 40)}. Write it like 51.4769.`
             : `${quote(property.written)} is ${text}; it lies between −${most} and ${most}.`,
         at: placeOf(data, value.place),
-      };
+      });
     }
   },
 });

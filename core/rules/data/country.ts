@@ -13,13 +13,13 @@ export const dataCountry = dataRule({
   ],
   why: "The name of a country is understood by some; its two letters by all.",
   source: standard("ISO 3166-1"),
-  *check(data) {
+  check(data, report) {
     for (const { text, value } of textsIn(data, ({ name }) => name === "addressCountry")) {
       if (isCountry(text)) continue;
-      yield {
+      report({
         message: `The country ${quote(text, 40)} is best said with two letters, such as GB.`,
         at: placeOf(data, value.place),
-      };
+      });
     }
   },
 });

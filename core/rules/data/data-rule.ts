@@ -1,4 +1,3 @@
-import type { Problem } from "../../findings/finding.ts";
 import type { Place } from "../../findings/place.ts";
 import type { Page } from "../../page/page.ts";
 import {
@@ -11,7 +10,7 @@ import {
 } from "../../structured-data/graph.ts";
 import { dataOf, type PageData, rangeOf } from "../../structured-data/page-data.ts";
 import { type PropertyTerm, vocabulary } from "../../structured-data/vocabulary.ts";
-import { type PageRule, type RuleContext, type RuleFacts, rule } from "../rule.ts";
+import { type PageRule, type Report, type RuleContext, type RuleFacts, rule } from "../rule.ts";
 
 /** What a rule about structured data is given. */
 export interface DataContext extends RuleContext {
@@ -21,7 +20,7 @@ export interface DataContext extends RuleContext {
 /** A rule that looks at a page's structured data; it has nothing to do where there is none. */
 export function dataRule(
   facts: RuleFacts & {
-    check: (data: PageData, context: DataContext) => Iterable<Problem>;
+    check: (data: PageData, report: Report, context: DataContext) => void;
     sees?: PageRule["sees"];
     heeds?: PageRule["heeds"];
     changesOn?: PageRule["changesOn"];
@@ -32,12 +31,16 @@ export function dataRule(
     ...rest,
     formats: ["html"],
     sees: ["data", "source", "address", "base", "format", ...sees],
-    *check(page, context) {
+    check(page, report, context) {
       const data = dataOf(page);
       if (data.blocks.length > 0 || data.entities.length > 0) {
         // Nothing of the context is read that the rule does not read.
         const within: DataContext = Object.assign(Object.create(context), { page });
-        yield* firstOf(check(data, within));
+        try {
+          check(data, firstOf(report), within);
+        } catch (error) {
+          if (error !== ENOUGH) throw error;
+        }
       }
     },
   });
@@ -45,16 +48,17 @@ export function dataRule(
 
 /** Findings of one rule on one page: a catalogue of thousands of entities goes wrong in the same way in each of them. */
 const MOST = 100;
+/** Ends a check that has found so many: some look long for each. */
+const ENOUGH = new Error("No more findings of this rule are listed on this page.");
 
-function* firstOf(problems: Iterable<Problem>): Iterable<Problem> {
+function firstOf(report: Report): Report {
   let n = 0;
-  for (const problem of problems) {
-    if (++n < MOST) yield problem;
-    else {
-      yield { ...problem, message: `${problem.message} More like it are not listed.` };
-      return;
-    }
-  }
+  return (problem) => {
+    n++;
+    if (n < MOST) return report(problem);
+    report({ ...problem, message: `${problem.message} More like it are not listed.` });
+    throw ENOUGH;
+  };
 }
 
 /** Whether data has no page around it, as in a file of JSON-LD: there is no address that it could disagree with. */

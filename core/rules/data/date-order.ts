@@ -22,7 +22,7 @@ export const dataDateOrder = dataRule({
   ],
   why: "What ends before it begins was mistyped, or copied from last year.",
   source: commonPractice(),
-  *check(data) {
+  check(data, report) {
     for (const entity of data.entities) {
       for (const [first, then, says] of ORDERS) {
         const [a] = valuesOf(entity, first);
@@ -31,7 +31,7 @@ export const dataDateOrder = dataRule({
         const [from, to] = [dateOf(textOfValue(a)), dateOf(textOfValue(b))];
         // A day holds all its hours: on one day the order is not known where one of them says no time.
         if (from === null || to === null || to >= from || textOfValue(a).startsWith(textOfValue(b))) continue;
-        yield { message: `It ${says}: ${textOfValue(a)}, then ${textOfValue(b)}.`, at: placeOf(data, b.place) };
+        report({ message: `It ${says}: ${textOfValue(a)}, then ${textOfValue(b)}.`, at: placeOf(data, b.place) });
       }
     }
   },

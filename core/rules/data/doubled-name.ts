@@ -13,19 +13,19 @@ export const dataDoubledName = dataRule({
   ],
   why: "Of two equal names only the last is read, and which one was meant cannot be told.",
   source: standard("RFC 8259", "section 4"),
-  *check(data) {
+  check(data, report) {
     for (const [block, { text, range, json }] of data.blocks.entries()) {
       // Names are counted first: only where more are written than were read is it worth looking where.
       if ("fault" in json || namesIn(json.value) >= (text.match(/"\s*:/g)?.length ?? 0)) continue;
       for (const { name, range: at } of doubledKeys(text)) {
-        yield {
+        report({
           message: `${quote(name)} stands twice in one object; only the last is read.`,
           at: {
             part: "data",
             pointer: String(block),
             range: { start: range.start + at.start, end: range.start + at.end },
           },
-        };
+        });
       }
     }
   },

@@ -14,7 +14,7 @@ export const dataDuplicateIdConflict = dataRule({
   ],
   why: "Entities of one @id are one: two names or types of it contradict each other.",
   source: standard("JSON-LD 1.1", "section 3.5"),
-  *check(data) {
+  check(data, report) {
     for (const [id, [first, ...others]] of data.byId) {
       if (!first) continue;
       for (const other of others) {
@@ -26,15 +26,15 @@ export const dataDuplicateIdConflict = dataRule({
           other.types.length > 0 &&
           !first.types.some((type) => other.types.some((own) => kin(own, type)));
         if (name && otherName && name !== otherName)
-          yield {
+          report({
             message: `${bears} one is called ${quote(name, 40)}, the other ${quote(otherName, 40)}.`,
             at: placeOf(data, other.place),
-          };
+          });
         else if (strangers)
-          yield {
+          report({
             message: `${bears} one is ${first.types.join(", ")}, the other ${other.types.join(", ")}.`,
             at: placeOf(data, other.place),
-          };
+          });
       }
     }
   },

@@ -13,15 +13,15 @@ export const dataDuration = dataRule({
   ],
   why: "“20 minutes” can be read by people only. Data says PT20M.",
   source: standard("ISO 8601-1", "5.5"),
-  *check(data) {
+  check(data, report) {
     for (const { property, text, value } of textsIn(data, (_, term) =>
       only(term, ["Duration"], ["QuantitativeValue"]),
     )) {
       if (isDuration(text)) continue;
-      yield {
+      report({
         message: `${quote(property.written)} is no duration: ${quote(text, 40)}. Twenty minutes are PT20M, two days P2D.`,
         at: placeOf(data, value.place),
-      };
+      });
     }
   },
 });

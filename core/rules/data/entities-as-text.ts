@@ -38,17 +38,17 @@ export const dataEntitiesAsText = dataRule({
   hasFix: true,
   why: "Nothing is decoded within a script element: “A &amp; B” is shown with its “amp”. Publishing systems escape there what should stay as it is.",
   source: commonPractice("HTML 4.12.1: a script's text is raw"),
-  *check(data) {
+  check(data, report) {
     for (const { property, text, value } of textsIn(data, () => true)) {
       const match = ENTITY.exec(text);
       if (!match || value.place.block < 0) continue;
       if (MAY_BE_HTML.has(property.name) && /<\/?[a-z][^>]*>|&lt;\/?[a-z]/i.test(text)) continue;
       const decoded = plain(text);
-      yield {
+      report({
         message: `${quote(match[0])} in ${quote(property.written)} is read as it stands.`,
         at: placeOf(data, value.place),
         ...fixValue(data, value.place, decoded, `Plain text: ${quote(decoded, 60)}`),
-      };
+      });
     }
   },
 });

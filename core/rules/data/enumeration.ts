@@ -1,8 +1,7 @@
-import type { Problem } from "../../findings/finding.ts";
 import { schemaName, textOfValue } from "../../structured-data/graph.ts";
 import type { PageData } from "../../structured-data/page-data.ts";
 import { isKindOf, membersOf, nearest } from "../../structured-data/vocabulary.ts";
-import { standard } from "../rule.ts";
+import { type Report, standard } from "../rule.ts";
 import { quote } from "../texts.ts";
 import { dataRule, placeOf, textsIn, valuesIn } from "./data-rule.ts";
 import { fixValue } from "./fix-value.ts";
@@ -13,18 +12,18 @@ const LISTED: ReadonlyMap<string, readonly string[]> = new Map([
 ]);
 
 /** Values that are none of those, such as “Full time”. */
-function* unlisted(data: PageData): Iterable<Problem> {
+function reportUnlisted(data: PageData, report: Report): void {
   for (const { property, text, value } of textsIn(data, ({ name }) => LISTED.has(name))) {
     const listed = LISTED.get(property.name) ?? [];
     if (listed.includes(text)) continue;
     const bare = (one: string) => one.toUpperCase().replace(/[^A-Z]/g, "");
     const meant = listed.find((one) => bare(one) === bare(text));
-    yield {
+    report({
       message: `Search engines read other values of ${quote(property.written)} than ${quote(text, 40)}: ${listed.join(", ")}.`,
       at: placeOf(data, value.place),
       weight: "should",
       ...(meant && fixValue(data, value.place, meant, `Write ${meant}`)),
-    };
+    });
   }
 }
 
@@ -39,8 +38,8 @@ export const dataEnumeration = dataRule({
   hasFix: true,
   why: "If schema.org or search engines list the values of a property, only those are understood: InStock, not “in stock”.",
   source: standard("schema.org", "Enumeration"),
-  *check(data) {
-    yield* unlisted(data);
+  check(data, report) {
+    reportUnlisted(data, report);
     for (const { property, term, value } of valuesIn(data)) {
       if (!term || (value.kind !== "text" && value.kind !== "reference")) continue;
       if (!term.ranges.every((range) => isKindOf(range, "Enumeration")) || term.ranges.length === 0) continue;
@@ -56,11 +55,11 @@ export const dataEnumeration = dataRule({
       const says = meant
         ? `Nearest: ${near.join(", ")}`
         : `Listed are: ${members.slice(0, 6).join(", ")}${members.length > 6 ? "…" : ""}`;
-      yield {
+      report({
         message: `${quote(text, 40)} is none of the values of ${quote(property.written)}. ${says}.`,
         at: placeOf(data, value.place),
         ...(meant && fixValue(data, value.place, `https://schema.org/${meant}`, `Write ${meant}`)),
-      };
+      });
     }
   },
 });

@@ -25,10 +25,10 @@ export const dataExpired = dataRule({
       if (day !== null) yield day;
     }
   },
-  *check(data, { today }) {
+  check(data, report, { today }) {
     for (const { property, text, value } of endsIn(data)) {
       if (!isOver(text, today)) continue;
-      yield { message: `${quote(property.written)} has passed: ${text.trim()}.`, at: placeOf(data, value.place) };
+      report({ message: `${quote(property.written)} has passed: ${text.trim()}.`, at: placeOf(data, value.place) });
     }
   },
 });

@@ -12,10 +12,10 @@ export const dataFeatureRetired = dataRule({
   ],
   why: "It does no harm, and earns nothing any more.",
   source: guidance("search engines’ announcements"),
-  *check(data) {
+  check(data, report) {
     for (const { feature, entity, aimed } of featuresOf(data)) {
       if (feature.retired && aimed)
-        yield { message: `The ${feature.shows}: ${feature.retired}`, at: placeOf(data, entity.typePlace) };
+        report({ message: `The ${feature.shows}: ${feature.retired}`, at: placeOf(data, entity.typePlace) });
     }
   },
 });

@@ -21,7 +21,7 @@ export const dataGtin = dataRule({
   ],
   why: "The last digit proves the others. A wrong number names another product or none.",
   source: standard("GS1 General Specifications", "7.9"),
-  *check(data) {
+  check(data, report) {
     for (const { property, text, value } of textsIn(data, ({ name }) => LENGTHS.has(name))) {
       const digits = text.trim();
       // A GS1 Digital Link holds its number in an address.
@@ -33,10 +33,10 @@ export const dataGtin = dataRule({
         : right.includes(digits.length)
           ? "its last digit does not prove the others"
           : `it has ${right.join(", ")} digits`;
-      yield {
+      report({
         message: `${quote(property.written)} is no trade item number: ${quote(text, 30)}; ${why}.`,
         at: placeOf(data, value.place),
-      };
+      });
     }
   },
 });

@@ -13,13 +13,13 @@ export const dataIsbn = dataRule({
   ],
   why: "The last digit proves the others.",
   source: standard("ISO 2108"),
-  *check(data) {
+  check(data, report) {
     for (const { text, value } of textsIn(data, ({ name }) => name === "isbn")) {
       if (isIsbn(text)) continue;
-      yield {
+      report({
         message: `${quote(text, 30)} is no book number: it has ten or thirteen digits, and the last proves the others.`,
         at: placeOf(data, value.place),
-      };
+      });
     }
   },
 });

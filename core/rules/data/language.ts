@@ -13,20 +13,20 @@ export const dataLanguage = dataRule({
   ],
   why: "“English” can be read by people only. Data says en or en-GB.",
   source: standard("BCP 47 (RFC 5646)"),
-  *check(data) {
+  check(data, report) {
     for (const { property, text, value } of textsIn(data, ({ name }) => name === "inLanguage")) {
       if (isLanguageTag(text)) continue;
-      yield {
+      report({
         message: `${quote(property.written)} names no language: ${quote(text, 40)}. British English is en-GB.`,
         at: placeOf(data, value.place),
-      };
+      });
     }
     for (const { value } of valuesIn(data)) {
       if (value.kind === "text" && value.language !== null && !isLanguageTag(value.language))
-        yield {
+        report({
           message: `${quote(value.language)} names no language. British English is en-GB.`,
           at: placeOf(data, value.place),
-        };
+        });
     }
   },
 });

@@ -13,7 +13,7 @@ export const dataListPositions = dataRule({
   ],
   why: "The order of a list in the data is its positions, counted from 1. Where two are the same or one is left out, or a step before the last leads nowhere, a breadcrumb is shown in another order, or not at all.",
   source: guidance("search engines' documentation of breadcrumbs and lists"),
-  *check(data) {
+  check(data, report) {
     for (const entity of data.entities) {
       if (!entity.types.some((type) => isKindOf(type, "ItemList"))) continue;
       const items = valuesOf(entity, "itemListElement").flatMap((value) =>
@@ -23,10 +23,10 @@ export const dataListPositions = dataRule({
       if (entity.types.includes("BreadcrumbList"))
         for (const [i, item] of items.slice(0, -1).entries())
           if (valuesOf(item, "item").every((value) => textOfValue(value) === "" && value.kind === "text"))
-            yield {
+            report({
               message: `Step ${i + 1} of this breadcrumb has no address. All but the last one need “item”.`,
               at: placeOf(data, item.typePlace),
-            };
+            });
       const positions = items.map((item) => textOfValue(valuesOf(item, "position")[0]));
       // A list without any positions has its order as it is written.
       if (positions.every((one) => one === "") && !entity.types.some((type) => isKindOf(type, "BreadcrumbList")))
@@ -43,7 +43,7 @@ export const dataListPositions = dataRule({
                 ? `has position ${position}, as another has`
                 : null;
         seen.add(position);
-        if (wrong) yield { message: `Item ${i + 1} of this list ${wrong}.`, at: placeOf(data, item.typePlace) };
+        if (wrong) report({ message: `Item ${i + 1} of this list ${wrong}.`, at: placeOf(data, item.typePlace) });
       }
       const numbers = [...seen].filter((one) => /^\d+$/.test(one)).map(Number);
       const most = Math.max(0, ...numbers);
@@ -52,7 +52,7 @@ export const dataListPositions = dataRule({
       );
       const [first] = missing;
       if (first !== undefined && numbers.length === items.length)
-        yield { message: `Position ${first} is left out in this list.`, at: placeOf(data, entity.typePlace) };
+        report({ message: `Position ${first} is left out in this list.`, at: placeOf(data, entity.typePlace) });
     }
   },
 });

@@ -11,13 +11,13 @@ export const dataNotOnPage = dataRule({
   why: "Search engines ask that data says what the page shows. Mostly the page has moved on and the data has not.",
   source: guidance("search engines’ general guidelines for structured data"),
   sees: ["blocks", "images", "videos", "metas", "language", "titles"],
-  *check(data, { page }) {
+  check(data, report, { page }) {
     for (const { value, what, text, shown, light } of unseenOf(data, page)) {
-      yield {
+      report({
         message: `The data says ${what} ${quote(text, 60)}, and the page does not show it.${shown ? ` It shows ${quote(shown, 60)}.` : ""}`,
         at: placeOf(data, value.place),
         ...(light && { weight: "may" as const }),
-      };
+      });
     }
   },
 });

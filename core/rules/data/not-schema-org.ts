@@ -10,19 +10,19 @@ export const dataNotSchemaOrg = dataRule({
   counted: ["# page has structured data in another vocabulary", "# pages have structured data in another vocabulary"],
   why: "Search features are made from schema.org. Another vocabulary may be meant for somebody else. Addresses of contexts are never fetched.",
   source: commonPractice(),
-  *check(data) {
+  check(data, report) {
     for (const { kind, address, place } of data.notes) {
       // A missing or mistyped one weighs more: data/context-unknown.
       if (kind === "unknown" && !isMistyped(address))
-        yield {
+        report({
           message: `The context ${quote(address)} is not schema.org’s. It is never fetched, so that what depends on it is not read.`,
           at: placeOf(data, place),
-        };
+        });
     }
     for (const entity of data.entities) {
       const [first] = entity.types;
       if (first && entity.types.every((type) => type.includes(":")))
-        yield { message: `${quote(first)} is no type of schema.org.`, at: placeOf(data, entity.typePlace) };
+        report({ message: `${quote(first)} is no type of schema.org.`, at: placeOf(data, entity.typePlace) });
     }
   },
 });

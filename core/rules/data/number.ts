@@ -41,7 +41,7 @@ export const dataNumber = dataRule({
   hasFix: true,
   why: "“about 40” can be read by people only.",
   source: standard("schema.org", "Number"),
-  *check(data) {
+  check(data, report) {
     // Where a text is allowed too, a number with a decimal comma is read as one.
     const written = textsIn(
       data,
@@ -50,12 +50,12 @@ export const dataNumber = dataRule({
     for (const { property, text, value } of written) {
       if (!COMMA.test(text.trim()) || property.name.toLowerCase().includes("price")) continue;
       const meant = text.trim().replace(",", ".");
-      yield {
+      report({
         message: `${quote(property.written)} is written with a comma: ${quote(text, 30)}. Data has points.`,
         at: placeOf(data, value.place),
         weight: "should",
         ...fixValue(data, value.place, meant, `Write ${meant}`),
-      };
+      });
     }
     const amounts = amountsIn(data);
     for (const { entity, property, text, value } of textsIn(
@@ -64,20 +64,20 @@ export const dataNumber = dataRule({
     )) {
       if (SALARY.has(property.name) && !amounts.has(entity)) continue;
       if (numberOf(text) !== null || SHARE.test(text.trim()) || COMMA.test(text.trim())) continue;
-      yield {
+      report({
         message: `${quote(property.written)} is no number: ${quote(text, 30)}. Write it in digits, a currency apart from it.`,
         at: placeOf(data, value.place),
         weight: "should",
-      };
+      });
     }
     const numbers = textsIn(data, (_, term) => only(term, ["Number", "Integer", "Float"], ["QuantitativeValue"]));
     for (const { property, term, text, value } of numbers) {
       const number = numberOf(text);
       if (number !== null && (Number.isInteger(number) || !only(term, ["Integer"]))) continue;
-      yield {
+      report({
         message: `${quote(property.written)} is ${number === null ? "no number" : "no whole number"}: ${quote(text, 30)}.`,
         at: placeOf(data, value.place),
-      };
+      });
     }
   },
 });

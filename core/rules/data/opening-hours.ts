@@ -14,13 +14,13 @@ export const dataOpeningHours = dataRule({
   ],
   why: "Hours are written “Mo-Fr 09:00-17:00”, or as entities with opens and closes.",
   source: standard("schema.org", "openingHours"),
-  *check(data) {
+  check(data, report) {
     for (const { text, value } of textsIn(data, ({ name }) => name === "openingHours")) {
       if (!isOpeningHours(text))
-        yield {
+        report({
           message: `${quote(text, 40)} cannot be read as opening hours. Write them like “Mo-Fr 09:00-17:00”.`,
           at: placeOf(data, value.place),
-        };
+        });
     }
     for (const entity of data.entities) {
       if (!entity.types.includes("OpeningHoursSpecification")) continue;
@@ -28,14 +28,14 @@ export const dataOpeningHours = dataRule({
       const [closes] = valuesOf(entity, "closes");
       for (const one of [opens, closes]) {
         if (one && !isTime(textOfValue(one)))
-          yield {
+          report({
             message: `${quote(textOfValue(one), 30)} is no time of day. Write it like 09:30.`,
             at: placeOf(data, one.place),
-          };
+          });
       }
       if (!opens !== !closes) {
         const half = opens ? "opens and not when it closes" : "closes and not when it opens";
-        yield { message: `It says when it ${half}.`, at: placeOf(data, entity.place) };
+        report({ message: `It says when it ${half}.`, at: placeOf(data, entity.place) });
       }
     }
   },

@@ -13,15 +13,15 @@ export const dataPending = dataRule({
   ],
   why: "Terms that are pending may change or go. Some are read by search engines all the same.",
   source: standard("schema.org", "pending"),
-  *check(data) {
+  check(data, report) {
     const { types, properties } = vocabulary();
     for (const entity of data.entities) {
       for (const type of entity.types)
         if (types.get(type)?.pending)
-          yield { message: `The type ${quote(type)} is only proposed.`, at: placeOf(data, entity.typePlace) };
+          report({ message: `The type ${quote(type)} is only proposed.`, at: placeOf(data, entity.typePlace) });
       for (const { name, place } of entity.properties)
         if (properties.get(name)?.pending)
-          yield { message: `The property ${quote(name)} is only proposed.`, at: placeOf(data, place, "key") };
+          report({ message: `The property ${quote(name)} is only proposed.`, at: placeOf(data, place, "key") });
     }
   },
 });

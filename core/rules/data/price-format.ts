@@ -17,15 +17,15 @@ export const dataPriceFormat = dataRule({
   hasFix: true,
   why: "In data a price is digits and a point; the currency stands in priceCurrency.",
   source: standard("schema.org", "price"),
-  *check(data) {
+  check(data, report) {
     for (const { property, text, value } of textsIn(data, ({ name }) => PRICES.has(name))) {
       if (isPrice(text.trim())) continue;
       const meant = meantPrice(text);
-      yield {
+      report({
         message: `${quote(property.written)} is ${quote(text, 30)}.${meant ? ` Write ${meant}, and the currency in priceCurrency.` : " Write digits and a point."}`,
         at: placeOf(data, value.place),
         ...(meant && fixValue(data, value.place, meant, `Write ${meant}`)),
-      };
+      });
     }
   },
 });

@@ -13,7 +13,7 @@ export const dataPropertyNotForType = dataRule({
   ],
   why: "schema.org says for which types a property is meant. Others may still read it, and nobody has to.",
   source: standard("schema.org", "domainIncludes"),
-  *check(data) {
+  check(data, report) {
     const { types } = vocabulary();
     for (const { types: own, properties } of data.entities) {
       if (own.length === 0 || !own.every((type) => types.has(type))) continue;
@@ -23,10 +23,10 @@ export const dataPropertyNotForType = dataRule({
         const term = vocabulary().properties.get(name);
         if (!term || term.domains.length === 0) continue;
         if (term.domains.some((domain) => own.some((type) => isKindOf(type, domain)))) continue;
-        yield {
+        report({
           message: `${quote(written)} is meant for ${listed(term.domains)}, not for ${own.join(", ")}.`,
           at: placeOf(data, place, "key"),
-        };
+        });
       }
     }
   },

@@ -12,7 +12,7 @@ export const dataQuestionTwice = dataRule({
   counted: ["# page has structured data with a question twice", "# pages have structured data with a question twice"],
   why: "Two answers to one question contradict each other sooner or later. A question that several pages answer belongs into one of them.",
   source: guidance("search engines' documentation of frequent questions"),
-  *check(data) {
+  check(data, report) {
     for (const entity of data.entities) {
       if (!entity.types.some((type) => isKindOf(type, "FAQPage"))) continue;
       const seen = new Set<string>();
@@ -22,7 +22,7 @@ export const dataQuestionTwice = dataRule({
         const question = textOfValue(name);
         const asked = plain(question);
         if (name && asked !== "" && seen.has(asked))
-          yield { message: `The question ${quote(question, 60)} stands twice.`, at: placeOf(data, name.place) };
+          report({ message: `The question ${quote(question, 60)} stands twice.`, at: placeOf(data, name.place) });
         seen.add(asked);
       }
     }

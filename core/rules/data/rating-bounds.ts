@@ -13,7 +13,7 @@ export const dataRatingBounds = dataRule({
   ],
   why: "Without other bounds a rating lies between 1 and 5.",
   source: standard("schema.org", "ratingValue, bestRating, worstRating"),
-  *check(data) {
+  check(data, report) {
     for (const entity of data.entities) {
       const [value] = valuesOf(entity, "ratingValue");
       const rating = numberOf(textOfValue(value));
@@ -21,9 +21,12 @@ export const dataRatingBounds = dataRule({
       const bound = (name: string, usual: number) => numberOf(textOf(entity, name)) ?? usual;
       const [worst, best] = [bound("worstRating", 1), bound("bestRating", 5)];
       if (best <= worst)
-        yield { message: `The best rating is ${best} and the worst ${worst}.`, at: placeOf(data, entity.place) };
+        report({ message: `The best rating is ${best} and the worst ${worst}.`, at: placeOf(data, entity.place) });
       else if (rating < worst || rating > best)
-        yield { message: `The rating ${rating} lies outside of ${worst} to ${best}.`, at: placeOf(data, value.place) };
+        report({
+          message: `The rating ${rating} lies outside of ${worst} to ${best}.`,
+          at: placeOf(data, value.place),
+        });
     }
   },
 });

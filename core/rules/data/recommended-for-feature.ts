@@ -13,23 +13,23 @@ export const dataRecommendedForFeature = dataRule({
   ],
   why: "What is recommended is not needed; it makes more of the result.",
   source: guidance("search engines’ documentation of structured data"),
-  *check(data) {
+  check(data, report) {
     const states = featuresOf(data).filter(({ feature }) => !feature.retired);
     const bare = states.filter(({ aimed }) => !aimed);
     const [first] = bare;
     if (first) {
       const shown = [...new Set(bare.map(({ feature }) => feature.shows))];
-      yield {
+      report({
         message: `Its publishing system names things here and says next to nothing of them. With more values they could earn the ${listed(shown)}.`,
         at: placeOf(data, first.entity.typePlace),
-      };
+      });
     }
     for (const { feature, entity, recommended, missing, aimed } of states) {
       if (!aimed || missing.length > 0 || recommended.length === 0) continue;
-      yield {
+      report({
         message: `For the ${feature.shows} this ${entity.types[0]} may also have: ${recommended.map(({ label }) => label).join(", ")}.`,
         at: placeOf(data, entity.typePlace),
-      };
+      });
     }
   },
 });

@@ -12,14 +12,14 @@ export const dataRequiredForFeature = dataRule({
   ],
   why: "Nothing is shown in part: a product without price and name gets no price line at all.",
   source: guidance("search engines’ documentation of structured data"),
-  *check(data) {
+  check(data, report) {
     for (const { feature, entity, missing, aimed } of featuresOf(data)) {
       if (feature.retired || !aimed) continue;
       for (const one of missing)
-        yield {
+        report({
           message: `For the ${feature.shows} this ${entity.types[0]} still needs ${one.label}.`,
           at: placeOf(data, entity.typePlace),
-        };
+        });
     }
   },
 });

@@ -13,13 +13,13 @@ export const dataReviewWithoutAuthor = dataRule({
   ],
   why: "A review that nobody has written is not shown, and whoever reads it wonders. It is looked for in reviews of products, places and works, wherever they stand.",
   source: guidance("search engines' documentation of reviews"),
-  *check(data) {
+  check(data, report) {
     const roots = new Set(data.roots);
     for (const entity of data.entities) {
       // Of a review that stands by itself the search feature asks it.
       if (roots.has(entity) || !entity.types.some((type) => isKindOf(type, "Review"))) continue;
       if (allValuesOf(data, entity, "author").length > 0) continue;
-      yield { message: "This review does not name its author.", at: placeOf(data, entity.typePlace) };
+      report({ message: "This review does not name its author.", at: placeOf(data, entity.typePlace) });
     }
   },
 });

@@ -18,7 +18,7 @@ export const dataStaleEvidence = dataRule({
   why: "The value was taken from the page’s own words. They say something else now, and the data still says what they said.",
   source: commonPractice("the text quote selector of the W3C Web Annotation Data Model keeps the place"),
   sees: ["blocks"],
-  *check(data, { page, written = [] }) {
+  check(data, report, { page, written = [] }) {
     for (const [name, evidence] of evidenceOf(data, written)) {
       const state = followEvidence(page, evidence);
       if (state.state === "there") continue;
@@ -31,7 +31,7 @@ export const dataStaleEvidence = dataRule({
       const now = state.state === "changed" ? state.now : null;
       // A value that says the words themselves can say the new ones; a date or number made of them must be looked at.
       const same = now !== null && JSON.parse(block.text.slice(start, end)) === evidence.exact;
-      yield {
+      report({
         message:
           now === null
             ? `The words that this was taken from are gone from the page: ${quote(evidence.exact, 60)}.`
@@ -50,7 +50,7 @@ export const dataStaleEvidence = dataRule({
               ],
             },
           }),
-      };
+      });
     }
   },
 });

@@ -13,33 +13,33 @@ export const dataSyntax = dataRule({
   hasFix: true,
   why: "Nothing of a block that is no JSON reaches a search engine. Mostly it was written by hand or pasted from a word processor.",
   source: standard("RFC 8259; HTML Living Standard 5.2.2 and 5.2.5, for itemref"),
-  *check(data, { page }) {
+  check(data, report, { page }) {
     for (const [block, { text, range, json }] of data.blocks.entries()) {
       if (!("fault" in json)) continue;
       const { slip, offset, repaired } = json.fault;
       const start = range.start + offset;
       const { line, column } = positionOf(page.source, start);
-      yield {
+      report({
         message: `This JSON-LD cannot be read, from line ${line}, column ${column} on: ${text.trim() === "" ? "it is empty" : SLIPS[slip]}.`,
         at: { part: "data", pointer: String(block), range: { start, end: Math.min(start + 1, range.end) } },
         ...(repaired !== null && {
           fix: { label: "Put it right", edits: [dataEdit(text, repaired)] },
         }),
-      };
+      });
     }
     for (const block of data.tooDeep) {
       const range = data.blocks[block]?.range ?? { start: 0, end: 0 };
-      yield {
+      report({
         weight: "should",
         message: `Its entities are nested more than ${DEEPEST} deep. What stands deeper is not read: link to it by @id.`,
         at: { part: "data", pointer: String(block), range },
-      };
+      });
     }
     for (const said of data.tangled)
-      yield {
+      report({
         message:
           "Its itemref leads back to itself, or on to so much that it is not followed to the end. Let itemref name only elements that hold properties of this item.",
         at: placeOf(data, said),
-      };
+      });
   },
 });

@@ -13,17 +13,18 @@ export const dataTypeCase = dataRule({
   ],
   why: "Names of schema.org are told apart by case: Product is a type, product is none.",
   source: standard("JSON-LD 1.1", "section 4.1"),
-  *check(data) {
+  check(data, report) {
     const { types, properties } = vocabulary();
     for (const entity of data.entities) {
       for (const type of entity.types) {
         const meant = types.has(type) ? null : inOtherCase(type, types);
-        if (meant) yield { message: `Write the type ${quote(type)} as ${meant}.`, at: placeOf(data, entity.typePlace) };
+        if (meant)
+          report({ message: `Write the type ${quote(type)} as ${meant}.`, at: placeOf(data, entity.typePlace) });
       }
       for (const { name, written, place } of entity.properties) {
         const meant = properties.has(name) ? null : inOtherCase(name, properties);
         if (meant)
-          yield { message: `Write the property ${quote(written)} as ${meant}.`, at: placeOf(data, place, "key") };
+          report({ message: `Write the property ${quote(written)} as ${meant}.`, at: placeOf(data, place, "key") });
       }
     }
   },

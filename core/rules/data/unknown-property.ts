@@ -13,7 +13,7 @@ export const dataUnknownProperty = dataRule({
   ],
   why: "What an unknown property says is passed over.",
   source: standard("schema.org"),
-  *check(data) {
+  check(data, report) {
     const { properties } = vocabulary();
     for (const entity of data.entities) {
       for (const { name, written, place } of entity.properties) {
@@ -22,10 +22,10 @@ export const dataUnknownProperty = dataRule({
         if (name.includes(":") || properties.has(name) || inOtherCase(name, properties)) continue;
         const own = entity.types.flatMap((type) => propertiesOf(type).map((one) => one.name));
         const near = [...new Set([...nearest(name, own), ...nearest(name, properties.keys())])].slice(0, 3);
-        yield {
+        report({
           message: `schema.org has no property ${quote(written)}.${near.length > 0 ? ` Nearest: ${near.join(", ")}.` : ""}`,
           at: placeOf(data, place, "key"),
-        };
+        });
       }
     }
   },

@@ -13,19 +13,19 @@ export const dataUnknownType = dataRule({
   ],
   why: "An unknown type says nothing to anybody. Mostly it is a slip of the pen, or a word that was taken for a type.",
   source: standard("schema.org"),
-  *check(data) {
+  check(data, report) {
     const { types } = vocabulary();
     for (const entity of data.entities) {
       for (const type of entity.types) {
         if (type.includes(":") || types.has(type) || inOtherCase(type, types)) continue;
         const near = nearest(type, types.keys());
-        yield {
+        report({
           message: `schema.org has no type ${quote(type)}.${near.length > 0 ? ` Nearest: ${near.join(", ")}.` : ""}`,
           at: placeOf(data, entity.typePlace),
-        };
+        });
       }
       if (entity.types.length === 0 && entity.properties.length > 0 && entity.within === null && entity.id === null)
-        yield { message: "This entity has no type: nobody can tell what it is.", at: placeOf(data, entity.place) };
+        report({ message: "This entity has no type: nobody can tell what it is.", at: placeOf(data, entity.place) });
     }
   },
 });

@@ -22,7 +22,7 @@ export const dataUrlNotThisPage = dataRule({
   why: "The url of what a page is about leads here. Copied from another page it speaks of that one.",
   source: commonPractice(),
   sees: ["headLinks", "blocks"],
-  *check(data, { page }) {
+  check(data, report, { page }) {
     if (isAlone(page)) return;
     const own = new Set([page.address, canonicalOf(page) ?? ""].map((one) => plain(page, one)));
     for (const entity of data.roots) {
@@ -31,10 +31,10 @@ export const dataUrlNotThisPage = dataRule({
         const [value] = valuesOf(entity, name);
         const text = textOfValue(value);
         if (!value || text === "" || own.has(plain(page, text))) continue;
-        yield {
+        report({
           message: `${quote(name)} of this ${entity.types[0]} leads to ${quote(text, 80)}, which is not this page.`,
           at: placeOf(data, value.place),
-        };
+        });
       }
     }
   },

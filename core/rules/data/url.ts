@@ -18,7 +18,7 @@ export const dataUrl = dataRule({
   counted: ["# page has an address in its data that is none", "# pages have an address in their data that is none"],
   why: "Readers of data follow it and find nothing.",
   source: standard("WHATWG URL"),
-  *check(data, { page }) {
+  check(data, report, { page }) {
     for (const { property, text, value } of textsIn(data, (_, term) => only(term, ["URL"]))) {
       const plain = text.trim();
       const resolved = /[\s<>]/.test(plain) ? null : addressOn(page, plain);
@@ -26,17 +26,17 @@ export const dataUrl = dataRule({
       if (plain !== "" && resolved !== null && (host === "" || host.includes(".") || host === "localhost")) {
         const slip = slipOf(property.name, plain);
         if (slip)
-          yield {
+          report({
             message: `${quote(property.written)} ${slip}: ${quote(text, 60)}.`,
             at: placeOf(data, value.place),
             weight: "should",
-          };
+          });
         continue;
       }
-      yield {
+      report({
         message: `${quote(property.written)} is no address: ${quote(text, 60)}.`,
         at: placeOf(data, value.place),
-      };
+      });
     }
   },
 });

@@ -15,7 +15,7 @@ export const dataValueType = dataRule({
   ],
   why: "schema.org says what the values of a property are. A text where a thing is expected is tolerated, as schema.org itself says.",
   source: standard("schema.org", "rangeIncludes"),
-  *check(data) {
+  check(data, report) {
     const { types } = vocabulary();
     for (const { property, term, value } of valuesIn(data)) {
       if (!term || term.ranges.length === 0) continue;
@@ -27,22 +27,22 @@ export const dataValueType = dataRule({
         const own = value.entity.types;
         if (own.length === 0 || !own.every((type) => types.has(type))) continue;
         if (own.some((type) => isKindOf(type, "Role") || term.ranges.some((range) => isKindOf(type, range)))) continue;
-        yield { message: `${meant}; here it is ${own.join(", ")}.`, at: place() };
+        report({ message: `${meant}; here it is ${own.join(", ")}.`, at: place() });
       } else if (value.kind === "number") {
-        if (!term.ranges.some(isPlain)) yield { message: `${meant}; here it is a number.`, at: place() };
+        if (!term.ranges.some(isPlain)) report({ message: `${meant}; here it is a number.`, at: place() });
       } else if (value.kind === "truth") {
         if (!term.ranges.some((range) => range === "Boolean" || range === "Text"))
-          yield { message: `${meant}; here it is ${value.truth}.`, at: place() };
+          report({ message: `${meant}; here it is ${value.truth}.`, at: place() });
       } else if (value.kind === "text") {
         if (!term.ranges.some(isPlain)) {
           // The address of a thing stands for it.
           if (/^https?:\/\/\S+$/i.test(value.text)) continue;
-          yield { weight: "may", message: `${meant}; a text is tolerated, and says less.`, at: place() };
+          report({ weight: "may", message: `${meant}; a text is tolerated, and says less.`, at: place() });
         } else if (term.ranges.every((range) => range === "Boolean") && !TRUTH.test(value.text))
-          yield {
+          report({
             message: `${quote(property.written)} is true or false; here it is ${quote(value.text, 30)}.`,
             at: place(),
-          };
+          });
       }
     }
   },

@@ -15,15 +15,15 @@ export const descriptionCutMidSentence = rule({
   counted: ["# description is cut inside its first sentence", "# descriptions are cut inside their first sentence"],
   why: "If one sentence is whole on every device, nothing is lost when the rest is cut.",
   source: commonPractice(),
-  *check(page, { houseStyle }) {
+  check(page, report, { houseStyle }) {
     const text = descriptionOf(page);
     const cut = setDescription(text, "desktop", limitsOf(houseStyle));
     if (cut.lost === "") return;
     const first = /^[^.!?…。]+[.!?…。]+/.exec(text);
     if (first && first[0].length <= cut.end) return;
-    yield {
+    report({
       message: `The first sentence is cut after ${quoteEnd(text.slice(Math.max(0, cut.end - 24), cut.end).replace(/^\S*\s/, ""))}`,
       at: { part: "description", words: { start: cut.end, end: text.length }, range: descriptionRange(page) },
-    };
+    });
   },
 });

@@ -24,7 +24,7 @@ export const descriptionDefaultWords = rule({
   settings: {
     words: { type: "words", default: DEFAULT_DESCRIPTIONS, label: "Descriptions do not begin with these: {words}" },
   },
-  *check(page, { houseStyle, settings }) {
+  check(page, report, { houseStyle, settings }) {
     const text = descriptionOf(page);
     const bare = withoutBrand(text.slice(0, LONGEST), houseStyle.brand)
       .toLowerCase()
@@ -36,9 +36,9 @@ export const descriptionDefaultWords = rule({
     });
     const category = bare !== "" && isCategory(bare);
     if (!starts && !category) return;
-    yield {
+    report({
       message: `${quote(text)} says nothing about this page.`,
       at: { part: "description", range: descriptionRange(page) },
-    };
+    });
   },
 });

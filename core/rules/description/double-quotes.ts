@@ -18,15 +18,15 @@ export const descriptionDoubleQuotes = rule({
   hasFix: true,
   why: "Written by hand into an attribute a straight quote ends the text early. Here it is written safely; where the text is retyped into another system it may not be.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const text = descriptionOf(page);
     const at = text.indexOf('"');
     if (at < 0) return;
     const value = curly(text);
-    yield {
+    report({
       message: "Straight quotes stand in the description.",
       at: { part: "description", words: { start: at, end: at + 1 }, range: descriptionRange(page) },
       fix: { label: `Curly ones: ${quote(value)}`, edits: [{ op: "set-description", value, was: text }] },
-    };
+    });
   },
 });

@@ -13,13 +13,13 @@ export const descriptionDuplicate = siteRule({
   why: "A description that fits several pages describes none of them.",
   source: commonPractice(),
   sees: ["description"],
-  *check(site) {
+  check(site, report) {
     for (const ids of site.index(SAME_DESCRIPTIONS).groups()) {
       const group = site.inOrder(ids);
-      yield {
+      report({
         message: `${counted(group.length, "page")} have the description ${quote(group[0]?.description ?? "")}.`,
         on: group.map((page) => ({ page, at: { part: "description" } })),
-      };
+      });
     }
   },
 });

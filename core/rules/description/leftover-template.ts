@@ -13,13 +13,13 @@ export const descriptionLeftoverTemplate = rule({
   counted: ["# description has leftover template text", "# descriptions have leftover template text"],
   why: "A variable of the publishing system was not filled in, and searchers see its name.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const text = descriptionOf(page).slice(0, 4000);
     const words = leftoverIn(text);
     if (!words) return;
-    yield {
+    report({
       message: `${quote(text.slice(words.start, words.end))} was left over from a template.`,
       at: { part: "description", words, range: descriptionRange(page) },
-    };
+    });
   },
 });

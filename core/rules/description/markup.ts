@@ -21,7 +21,7 @@ export const descriptionMarkup = rule({
   hasFix: true,
   why: "A description is plain text. Tags and doubly escaped characters are shown as they stand.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const text = descriptionOf(page);
     const match = MARKUP.exec(text);
     if (!match) return;
@@ -32,7 +32,7 @@ export const descriptionMarkup = rule({
         .replaceAll("&quot;", '"')
         .replaceAll("&amp;", "&"),
     );
-    yield {
+    report({
       message: `${quote(match[0])} would be shown as text.`,
       at: {
         part: "description",
@@ -40,6 +40,6 @@ export const descriptionMarkup = rule({
         range: descriptionRange(page),
       },
       fix: { label: `Plain text: ${quote(value)}`, edits: [{ op: "set-description", value, was: text }] },
-    };
+    });
   },
 });

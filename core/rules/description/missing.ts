@@ -13,10 +13,10 @@ export const descriptionMissing = rule({
   hasFix: true,
   why: "Without a description a search engine takes what it finds on the page, often a menu. It does not rank the page higher; it sells it. Engines show it as written only in a part of their results.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     if (descriptionOf(page) !== "") return;
     const present = descriptionElements(page).length > 0;
-    yield {
+    report({
       message: present ? "The meta description is empty." : "This page has no meta description.",
       at: { part: "description", range: descriptionRange(page) },
       fix() {
@@ -25,6 +25,6 @@ export const descriptionMissing = rule({
         const label = `Begin with the page's own words: ${quote(value)}`;
         return { label, edits: [{ op: "set-description", value, was: present ? "" : null }], suggested: true };
       },
-    };
+    });
   },
 });

@@ -12,12 +12,12 @@ export const descriptionPhraseMissing = rule({
   counted: ["# description is without its target phrase", "# descriptions are without their target phrase"],
   why: "Results set the searched words in bold where they stand in the description. That draws the eye.",
   source: commonPractice(),
-  *check(page, { phrase }) {
+  check(page, report, { phrase }) {
     const text = descriptionOf(page);
     if (!phrase || text === "" || phraseIn(text, phrase, page).length > 0) return;
-    yield {
+    report({
       message: `${quote(phrase)} is not in the description, in any form.`,
       at: { part: "description", range: descriptionRange(page) },
-    };
+    });
   },
 });

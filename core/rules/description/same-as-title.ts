@@ -14,7 +14,7 @@ export const descriptionSameAsTitle = rule({
   counted: ["# description repeats the title", "# descriptions repeat the title"],
   why: "The result says the same thing twice, and the second line is wasted.",
   source: commonPractice(),
-  *check(page, { houseStyle }) {
+  check(page, report, { houseStyle }) {
     const plain = (text: string) =>
       withoutBrand(text, houseStyle.brand)
         .toLowerCase()
@@ -22,10 +22,10 @@ export const descriptionSameAsTitle = rule({
         .trim();
     const description = plain(descriptionOf(page));
     if (description === "" || description !== plain(titleOf(page))) return;
-    yield {
+    report({
       message: "The description says no more than the title.",
       at: { part: "description", range: descriptionRange(page) },
       related: [{ at: { part: "title", range: titleRange(page) } }],
-    };
+    });
   },
 });

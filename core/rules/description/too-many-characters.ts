@@ -14,12 +14,12 @@ export const descriptionTooManyCharacters = rule({
   why: "The usual advice is 160 characters. Pixels are what is cut: where the ruler says it fits, it fits.",
   source: commonPractice(),
   settings: { limit: count(160, "Descriptions have at most {limit} characters") },
-  *check(page, { settings }) {
+  check(page, report, { settings }) {
     const characters = charactersOf(descriptionOf(page));
     if (characters <= settings.limit) return;
-    yield {
+    report({
       message: `The description has ${characters} characters; ${settings.limit} is the usual advice.`,
       at: { part: "description", range: descriptionRange(page) },
-    };
+    });
   },
 });

@@ -19,13 +19,13 @@ export const descriptionTooNarrow = rule({
   why: "Room is left for a reason to click. Search engines tend to replace very short descriptions with words from the page.",
   source: commonPractice(),
   settings: { limitPx: px(460, "Descriptions are at least {limitPx} px wide") },
-  *check(page, { settings }) {
+  check(page, report, { settings }) {
     const text = descriptionOf(page);
     const width = widthOf(text, descriptionStyle("desktop"));
     if (text === "" || width >= settings.limitPx) return;
-    yield {
+    report({
       message: `The description is ${rounded(width)} px wide and does not fill its first line.`,
       at: { part: "description", range: descriptionRange(page) },
-    };
+    });
   },
 });

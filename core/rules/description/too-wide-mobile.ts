@@ -17,13 +17,13 @@ export const descriptionTooWideMobile = rule({
   why: "Phones show less than desktops. It is enough that the first sentence is whole on both.",
   source: commonPractice("the width is measured, no search engine publishes it"),
   settings: { limitPx: px(680, "On mobile descriptions are at most {limitPx} px wide") },
-  *check(page, { houseStyle, settings }) {
+  check(page, report, { houseStyle, settings }) {
     const text = descriptionOf(page);
     const cut = setDescription(text, "mobile", { ...limitsOf(houseStyle), descriptionMobile: settings.limitPx });
     if (cut.lost === "") return;
-    yield {
+    report({
       message: `Mobile ends at ${quoteEnd(text.slice(Math.max(0, cut.end - 24), cut.end).replace(/^\S*\s/, ""))}`,
       at: { part: "description", words: { start: cut.end, end: text.length }, range: descriptionRange(page) },
-    };
+    });
   },
 });

@@ -17,13 +17,13 @@ export const descriptionTooWide = rule({
   why: "About two lines are shown on desktop. The rest is not read; what matters should stand before the cut.",
   source: commonPractice("the width is measured, no search engine publishes it"),
   settings: { limitPx: px(920, "Descriptions are at most {limitPx} px wide over two lines on desktop") },
-  *check(page, { houseStyle, settings }) {
+  check(page, report, { houseStyle, settings }) {
     const text = descriptionOf(page);
     const cut = setDescription(text, "desktop", { ...limitsOf(houseStyle), descriptionDesktop: settings.limitPx });
     if (cut.lost === "") return;
-    yield {
+    report({
       message: `Desktop loses ${quoteEnd(cut.lost)} The description is ${rounded(cut.px)} px wide; results are cut at ${settings.limitPx}.`,
       at: { part: "description", words: { start: cut.end, end: text.length }, range: descriptionRange(page) },
-    };
+    });
   },
 });

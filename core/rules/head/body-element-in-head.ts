@@ -9,12 +9,12 @@ export const headBodyElementInHead = rule({
   counted: ["# page has an element that ends the head early", "# pages have an element that ends the head early"],
   why: "The head holds only elements about the page. At the first other one the parser begins the body, and what follows, a canonical link for one, lands there and is not heeded.",
   source: standard("HTML Living Standard 13.2.6.4.4 (the “in head” insertion mode) and 4.2.1"),
-  *check(page) {
+  check(page, report) {
     const { headEndedBy } = page;
     if (!headEndedBy) return;
-    yield {
+    report({
       message: `${headEndedBy.tag === null ? "Text" : `A ${headEndedBy.tag} element`} stands in the head and ends it: what follows is read as a part of the body.`,
       at: { part: "head", range: headEndedBy.range },
-    };
+    });
   },
 });

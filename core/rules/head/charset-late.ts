@@ -9,7 +9,7 @@ export const headCharsetLate = rule({
   counted: ["# page names its character set too late", "# pages name their character set too late"],
   why: "Browsers look for it in the first 1,024 bytes only, and read the page anew or wrongly when it comes later.",
   source: standard("HTML Living Standard 4.2.5.4"),
-  *check(page) {
+  check(page, report) {
     const meta = page.metas.find(
       (m) => m.charset !== null || (m.httpEquiv === "content-type" && /charset/i.test(m.content ?? "")),
     );
@@ -17,9 +17,9 @@ export const headCharsetLate = rule({
     // Characters outside ASCII take more bytes than their offsets say.
     const bytes = new TextEncoder().encode(page.source.slice(0, meta.range.startEnd)).length + page.charset.bom;
     if (bytes <= 1024) return;
-    yield {
+    report({
       message: "The character set stands behind the first 1,024 bytes. Move it to the top of the head.",
       at: { part: "head", range: meta.range },
-    };
+    });
   },
 });

@@ -9,12 +9,12 @@ export const headCharsetMissing = rule({
   counted: ["# page names no character set", "# pages name no character set"],
   why: "Browsers then guess, and curly quotes, pound signs and accents turn into rubbish.",
   source: standard("HTML Living Standard 4.2.5.4"),
-  *check(page) {
+  check(page, report) {
     if (page.charset.by === "header" || page.charset.by === "byte-order-mark") return;
     const stated = page.metas.some(
       (meta) => meta.charset !== null || (meta.httpEquiv === "content-type" && /charset/i.test(meta.content ?? "")),
     );
     if (!stated)
-      yield { message: "The page does not say which character set it is in.", at: { part: "head", range: null } };
+      report({ message: "The page does not say which character set it is in.", at: { part: "head", range: null } });
   },
 });

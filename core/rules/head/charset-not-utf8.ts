@@ -9,9 +9,9 @@ export const headCharsetNotUtf8 = rule({
   counted: ["# page is in another character set than UTF-8", "# pages are in another character set than UTF-8"],
   why: "The standard asks for UTF-8. Older sets work, but lack characters, and forms send broken text.",
   source: standard("HTML Living Standard 4.2.5.4"),
-  *check(page) {
+  check(page, report) {
     if (page.charset.name === "utf-8" || page.charset.by === "fallback") return;
     const meta = page.metas.find((m) => m.charset !== null || m.httpEquiv === "content-type");
-    yield { message: `The page is in ${page.charset.name}.`, at: { part: "head", range: meta?.range ?? null } };
+    report({ message: `The page is in ${page.charset.name}.`, at: { part: "head", range: meta?.range ?? null } });
   },
 });

@@ -10,7 +10,7 @@ export const headDoctypeObsolete = rule({
   counted: ["# page has an obsolete doctype", "# pages have an obsolete doctype"],
   why: "It does no harm unless it makes browsers fall back to old layout. <!DOCTYPE html> is enough.",
   source: standard("HTML Living Standard 13.1.1"),
-  *check(page) {
+  check(page, report) {
     const { doctype } = page;
     if (
       !doctype ||
@@ -20,6 +20,6 @@ export const headDoctypeObsolete = rule({
     )
       return;
     const message = `The doctype is ${quote(doctype.publicId || doctype.systemId || doctype.name)}${page.quirks ? ", which makes browsers lay the page out in the old way" : ""}.`;
-    yield { message, at: { part: "head", range: doctype } };
+    report({ message, at: { part: "head", range: doctype } });
   },
 });

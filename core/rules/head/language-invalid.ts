@@ -12,12 +12,12 @@ export const headLanguageInvalid = rule({
   counted: ["# page names a language that is no BCP 47 tag", "# pages name a language that is no BCP 47 tag"],
   why: "“en_GB” or “english” is passed over, as if nothing had been said.",
   source: standard("BCP 47 (RFC 5646); WCAG 2.2, 3.1.1"),
-  *check(page) {
+  check(page, report) {
     const tag = languageOf(page);
     if (tag === "" || isLanguageTag(tag)) return;
-    yield {
+    report({
       message: `${quote(tag)} names no language. British English is en-GB, Welsh is cy.`,
       at: { part: "head", range: page.language?.range ?? null },
-    };
+    });
   },
 });

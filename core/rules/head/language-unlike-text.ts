@@ -16,7 +16,7 @@ export const headLanguageUnlikeText = rule({
   counted: ["# page is in another language than it says", "# pages are in another language than they say"],
   why: "A screen reader speaks it in the wrong voice, and search engines may offer it to the wrong people. It is told by script and by the commonest words, and only where that is plain.",
   source: standard("WCAG 2.2, 3.1.1"),
-  *check(page) {
+  check(page, report) {
     const declared = languageOf(page);
     if (declared === "") return;
     let text = "";
@@ -27,9 +27,9 @@ export const headLanguageUnlikeText = rule({
     }
     const written = differsFrom(declared, text);
     if (!written) return;
-    yield {
+    report({
       message: `The page says that it is in ${quote(declared)}, and its text is ${written}.`,
       at: { part: "head", range: page.language?.range ?? null },
-    };
+    });
   },
 });

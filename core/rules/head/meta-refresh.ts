@@ -16,7 +16,7 @@ export const headMetaRefresh = rule({
   ],
   why: "Who reads slowly or listens is thrown back to the beginning or off the page. A page that has moved is better redirected by the server, which search engines follow for sure.",
   source: standard("WCAG 2.2, 2.2.1, failures F40 and F41"),
-  *check(page) {
+  check(page, report) {
     for (const { httpEquiv, content, range } of page.metas) {
       if (httpEquiv !== "refresh") continue;
       const match = /^\s*(\d+)(?:\.\d*)?\s*(?:[;,]?\s*(?:url\s*=\s*)?(.*))?$/is.exec(content ?? "");
@@ -25,10 +25,10 @@ export const headMetaRefresh = rule({
       const to = (match[2] ?? "").trim().replace(/^["']|["']$/g, "");
       if (seconds > TWENTY_HOURS) continue;
       const after = seconds === 0 ? "at once" : `after ${counted(seconds, "second")}`;
-      yield {
+      report({
         message: to ? `The page goes to ${quote(to, 60)} by itself ${after}.` : `The page loads itself again ${after}.`,
         at: { part: "head", range },
-      };
+      });
     }
   },
 });

@@ -13,7 +13,7 @@ export const headNoindexInMenu = siteRule({
   why: "What the site leads its visitors to is hardly meant to be hidden from search. Mostly noindex was left over from the time before the page was published.",
   source: guidance("search engines' documentation of the robots meta element and of sitemaps"),
   sees: ["noindex", "inSitemap", "links", "address", "also", "redirectedFrom"],
-  *check(site) {
+  check(site, report) {
     const hidden = [...site.pages.values()].filter(({ noindex }) => noindex);
     for (const page of hidden) {
       const links = site.index(LINK_GRAPH).incoming(page.id);
@@ -23,10 +23,10 @@ export const headNoindexInMenu = siteRule({
         menus > 0 ? `the menu of ${counted(menus, "page")} links to it` : "",
         page.inSitemap ? "a sitemap names it" : "",
       ];
-      yield {
+      report({
         message: `Search engines may not list this page, though ${by.filter(Boolean).join(" and ")}.`,
         on: [{ page, at: { part: "head" } }],
-      };
+      });
     }
   },
 });

@@ -10,13 +10,13 @@ export const headNoindex = rule({
   counted: ["# page is kept out of search", "# pages are kept out of search"],
   why: "Often it is meant so, for a page of thanks or a search of one's own. Often enough it was left over from the time before the site went public.",
   source: guidance("search engines' documentation of the robots meta element"),
-  *check(page) {
+  check(page, report) {
     const robots = robotsOf(page);
     if (!robots.noindex) return;
     const by = robots.stated.find(({ name }) => name === "noindex" || name === "none");
-    yield {
+    report({
       message: `Search engines may not list this page: ${by?.by === "header" ? "the server's X-Robots-Tag header" : `the meta element ${by?.agent}`} says ${by?.name}.`,
       at: { part: "head", range: page.metas.find((meta) => meta.name === by?.agent)?.range ?? null },
-    };
+    });
   },
 });

@@ -9,11 +9,11 @@ export const headViewportMissing = rule({
   counted: ["# page has no viewport", "# pages have no viewport"],
   why: "Phones then show the page as a desktop would, at a size nobody can read.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     if (page.metas.some((meta) => meta.name === "viewport")) return;
-    yield {
+    report({
       message: "The page has no viewport, so phones show it at desktop size.",
       at: { part: "head", range: null },
-    };
+    });
   },
 });

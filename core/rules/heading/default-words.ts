@@ -15,7 +15,7 @@ export const headingDefaultWords = rule({
   why: "“Products” or “Welcome” could stand over any page of any site. The H1 says what this page is about.",
   source: commonPractice(),
   settings: { words: { type: "words", default: DEFAULT_HEADINGS, label: "These say nothing as an H1: {words}" } },
-  *check(page, { houseStyle, settings }) {
+  check(page, report, { houseStyle, settings }) {
     const h1 = contentHeadings(page).find(({ heading }) => heading.level === 1 && heading.text !== "");
     if (!h1 || h1.heading.text.length > LONGEST) return;
     const bare = withoutBrand(h1.heading.text, houseStyle.brand)
@@ -23,9 +23,9 @@ export const headingDefaultWords = rule({
       .replace(/(?:\s+(?:to|at|by))?[\s|–—:.!-]*$/g, "")
       .toLowerCase();
     if (!settings.words.includes(bare)) return;
-    yield {
+    report({
       message: `The H1 ${quote(h1.heading.text)} does not say what this page is about.`,
       at: { part: "heading", index: h1.index, range: h1.heading.range },
-    };
+    });
   },
 });

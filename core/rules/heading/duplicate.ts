@@ -10,7 +10,7 @@ export const headingDuplicate = rule({
   counted: ["# page repeats a heading under the same parent", "# pages repeat a heading under the same parent"],
   why: "In a list of headings nobody can tell the two apart.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const path: { level: number; texts: Map<string, number> }[] = [{ level: 0, texts: new Map() }];
     for (const [index, heading] of page.headings.entries()) {
       while ((path.at(-1)?.level ?? 0) >= heading.level) path.pop();
@@ -18,11 +18,11 @@ export const headingDuplicate = rule({
       const name = `${heading.level} ${heading.text.toLowerCase()}`;
       const first = siblings.get(name);
       if (heading.text !== "" && first !== undefined) {
-        yield {
+        report({
           message: `${quote(heading.text)} stands twice under one heading.`,
           at: { part: "heading", index: index, range: heading.range },
           related: [{ at: { part: "heading", index: first, range: page.headings[first]?.range ?? null } }],
-        };
+        });
       }
       if (first === undefined) siblings.set(name, index);
       path.push({ level: heading.level, texts: new Map() });

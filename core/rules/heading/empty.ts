@@ -14,7 +14,7 @@ export const headingEmpty = rule({
   hasFix: true,
   why: "A listener hears “heading level 2”, and then nothing. Empty headings are mostly left over from an editor, or used as space.",
   source: standard("HTML Living Standard 4.3.11; axe-core empty-heading"),
-  *check(page) {
+  check(page, report) {
     for (const [index, heading] of page.headings.entries()) {
       if (!isBlank(heading.text)) continue;
       // The headings below it are raised if a level would be left out without it.
@@ -25,14 +25,14 @@ export const headingEmpty = rule({
         below.map((one) => ({ heading: one, level: by === 0 ? one.level : Math.max(before + 1, one.level - by) })),
       );
       const also = raised.length === 0 ? "" : `, and raise ${counted(raised.length, "heading")} below it`;
-      yield {
+      report({
         message: `A listener hears “heading level ${heading.level}”, then nothing.`,
         at: { part: "heading", index: index, range: heading.range },
         fix: {
           label: `Take it out${also}`,
           edits: [{ op: "remove-heading", heading: heading.key, was: heading.text }, ...raised],
         },
-      };
+      });
     }
   },
 });

@@ -13,7 +13,7 @@ export const headingH1NotFirst = rule({
   hasFix: true,
   why: "What comes before the H1 belongs to no part of the page. Often it is a banner or a label that was set as a heading for its looks.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     // Empty ones have a rule of their own.
     const content = contentHeadings(page).filter(({ heading }) => heading.text !== "");
     const h1 = content.findIndex(({ heading }) => heading.level === 1);
@@ -22,11 +22,11 @@ export const headingH1NotFirst = rule({
     const before = content.slice(0, h1);
     const [, ...others] = before;
     const more = others.length === 0 ? "comes" : `and ${counted(others.length, "more heading")} come`;
-    yield {
+    report({
       message: `${quote(first.heading.text)} (H${first.heading.level}) ${more} before the H1 ${quote(content[h1]?.heading.text ?? "", 40)}.`,
       at: { part: "heading", index: first.index, range: first.heading.range },
       related: others.map(({ heading, index }) => ({ at: { part: "heading", index, range: heading.range } })),
       fix: asParagraphs(before.map(({ heading }) => heading)),
-    };
+    });
   },
 });

@@ -18,7 +18,7 @@ export const headingH1UnlikeTitle = rule({
   ],
   why: "Whoever clicks a title and lands under an H1 that says something else wonders whether it is the right page. They need not be the same.",
   source: commonPractice(),
-  *check(page, { houseStyle }) {
+  check(page, report, { houseStyle }) {
     const h1 = contentHeadings(page).find(({ heading }) => heading.level === 1 && heading.text !== "");
     const title = withoutBrand(titleOf(page), houseStyle.brand).slice(0, 2000);
     if (!h1 || title === "") return;
@@ -26,10 +26,10 @@ export const headingH1UnlikeTitle = rule({
     const inTitle = contentStems(title, language);
     const inH1 = contentStems(h1.heading.text, language);
     if (inTitle.size === 0 || inH1.size === 0 || [...inH1].some((stem) => inTitle.has(stem))) return;
-    yield {
+    report({
       message: `The H1 ${quote(h1.heading.text, 40)} shares no word with the title ${quote(title, 40)}.`,
       at: { part: "heading", index: h1.index, range: h1.heading.range },
       related: [{ at: { part: "title", range: titleRange(page) } }],
-    };
+    });
   },
 });

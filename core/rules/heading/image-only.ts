@@ -10,14 +10,14 @@ export const headingImageOnly = rule({
   counted: ["# page has a heading that is a picture alone", "# pages have a heading that is a picture alone"],
   why: "The alternative text is heard, but the picture's words do not grow with the reader's type, cannot be copied and are not translated.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     for (const [index, heading] of page.headings.entries()) {
       const spoken = heading.parts.filter((part) => part.kind !== "break" && part.text.trim() !== "");
       if (spoken.length === 0 || spoken.some((part) => part.kind !== "image")) continue;
-      yield {
+      report({
         message: `The heading ${quote(heading.text, 60)} is a picture.`,
         at: { part: "heading", index: index, range: heading.range },
-      };
+      });
     }
   },
 });

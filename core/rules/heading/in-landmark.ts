@@ -1,4 +1,3 @@
-import type { Problem } from "../../findings/finding.ts";
 import { skipsWithout } from "../../outline/outline.ts";
 import type { LandmarkKind, Page } from "../../page/page.ts";
 import { commonPractice, type Rule, rule } from "../rule.ts";
@@ -45,7 +44,7 @@ export function inLandmark(name: string, landmark: LandmarkKind, where: string, 
     hasFix: true,
     why,
     source: commonPractice(),
-    *check(page): Iterable<Problem> {
+    check(page, report) {
       for (const group of groupsIn(page, landmark)) {
         const [first, ...others] = group;
         const heading = page.headings[first];
@@ -55,14 +54,14 @@ export function inLandmark(name: string, landmark: LandmarkKind, where: string, 
           others.length === 0
             ? `${quote(heading.text, 40)} is a heading in ${where}.`
             : `${quote(heading.text, 40)} and ${counted(others.length, "more heading")} are in ${where}.`;
-        yield {
+        report({
           message: what + heardUnder(page, first),
           at: at(first),
           related: others.map((index) => ({ at: at(index) })),
           ...(!skipsWithout(page.headings, first, others.at(-1)) && {
             fix: asParagraphs(group.flatMap((index) => page.headings[index] ?? [])),
           }),
-        };
+        });
       }
     },
   });

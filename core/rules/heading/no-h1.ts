@@ -14,14 +14,14 @@ export const headingNoH1 = rule({
   hasFix: true,
   why: "The H1 says what the page is. Listeners jump to it first. One H1 a page is common practice; WCAG technique G141 asks for headings in order, not for their number.",
   source: commonPractice("WCAG 2.2 technique G141"),
-  *check(page) {
+  check(page, report) {
     const content = contentHeadings(page);
     // Site generators set a Markdown file's title as the H1 where the body has none (common practice).
     if (page.format === "markdown" && page.titles.length > 0) return;
     if (content.some(({ heading }) => heading.level === 1)) return;
     const first = content.find(({ heading }) => heading.text !== "");
     if (!first) {
-      yield { message: "The content has no H1.", at: { part: "head" } };
+      report({ message: "The content has no H1.", at: { part: "head" } });
       return;
     }
     const { heading, index } = first;
@@ -38,7 +38,7 @@ export const headingNoH1 = rule({
     const skips = end >= 0 && (behind[end]?.level ?? 1) > (levels.at(-1)?.level ?? 1) + 1;
     const raised = atLevels(levels);
     const also = raised.length > 0 ? `, and raise ${counted(raised.length, "heading")} below it` : "";
-    yield {
+    report({
       message: `The content has no H1. It begins with an H${heading.level}.`,
       at: { part: "heading", index: index, range: heading.range },
       ...(!skips && {
@@ -47,6 +47,6 @@ export const headingNoH1 = rule({
           edits: [...atLevels([{ heading, level: 1 }]), ...raised],
         },
       }),
-    };
+    });
   },
 });

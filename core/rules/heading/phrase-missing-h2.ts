@@ -11,7 +11,7 @@ export const headingPhraseMissingH2 = rule({
   counted: ["# page has its target phrase in no early H2", "# pages have their target phrase in no early H2"],
   why: "Main parts that speak of the subject tell a reader who scans that the page keeps its promise.",
   source: commonPractice(),
-  *check(page, { phrase, supporting = [] }) {
+  check(page, report, { phrase, supporting = [] }) {
     if (!phrase) return;
     const h2s = contentHeadings(page).filter(({ heading }) => heading.level === 2 && heading.text !== "");
     const first = h2s[0];
@@ -27,6 +27,6 @@ export const headingPhraseMissingH2 = rule({
         ? `No H2 says ${quote(phrase)}${supporting.length > 0 ? " or a supporting phrase" : ""}.`
         : `${quote(phrase)}${supporting.length > 0 ? " or a supporting phrase" : ""} stands in H2 number ${at + 1} for the first time.`;
     const { index, heading } = place;
-    yield { message, at: { part: "heading", index: index, range: heading.range }, weight: at < 0 ? "should" : "may" };
+    report({ message, at: { part: "heading", index: index, range: heading.range }, weight: at < 0 ? "should" : "may" });
   },
 });

@@ -13,7 +13,7 @@ export const headingSeveralH1 = rule({
   hasFix: true,
   why: "Several H1s are valid HTML, and some use one a section. A listener cannot tell which of them names the page, so one a page is common practice. Several that are set to look like one title should be one H1.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const all = contentHeadings(page).filter(({ heading }) => heading.level === 1);
     const [first, ...more] = all;
     if (!first || more.length === 0) return;
@@ -25,7 +25,7 @@ export const headingSeveralH1 = rule({
     }
     if (together.length > 1) {
       const whole = together.map(({ heading }) => heading.text).join(" ");
-      yield {
+      report({
         message: `${counted(together.length, "H1")} stand together and read as one title: ${quote(whole)}. They should be one H1 in several parts.`,
         at: { part: "heading", index: together[1]?.index ?? first.index, range: together[1]?.heading.range ?? null },
         fix: {
@@ -40,14 +40,14 @@ export const headingSeveralH1 = rule({
             },
           ],
         },
-      };
+      });
     }
     for (const { heading, index } of all.slice(together.length)) {
-      yield {
+      report({
         message: `One of ${counted(all.length, "H1")}; the first is ${quote(first.heading.text, 40)}.`,
         at: { part: "heading", index: index, range: heading.range },
         fix: { label: "Make it an H2", edits: [{ op: "set-heading-level", heading: heading.key, level: 2, was: 1 }] },
-      };
+      });
     }
   },
 });

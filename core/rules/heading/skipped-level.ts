@@ -38,17 +38,17 @@ export const headingSkippedLevel = rule({
   hasFix: true,
   why: "From H2 to H4 a listener wonders what was missed. Going up by any number is fine. Levels are often chosen for their size; a style should do that.",
   source: standard("HTML Living Standard 4.3.11; WCAG 2.2 technique G141"),
-  *check(page) {
+  check(page, report) {
     for (const [index, heading] of page.headings.entries()) {
       const before = page.headings[index - 1];
       if (!before || heading.level <= before.level + 1) continue;
       const level = before.level + 1;
       const fix = level <= 6 ? raised(page, index, level) : null;
-      yield {
+      report({
         message: `H${heading.level} follows ${before.text ? `the H${before.level} ${quote(before.text, 40)}` : `an empty H${before.level}`}: ${level === heading.level - 1 ? `H${level} is` : `H${level} to H${heading.level - 1} are`} left out.`,
         at: { part: "heading", index: index, range: heading.range },
         ...(fix && { fix }),
-      };
+      });
     }
   },
 });

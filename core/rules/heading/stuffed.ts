@@ -14,7 +14,7 @@ export const headingStuffed = rule({
   ],
   why: "The same words over and over help nobody to find a part of the page, and look like stuffing.",
   source: commonPractice(),
-  *check(page, { phrase }) {
+  check(page, report, { phrase }) {
     if (!phrase) return;
     const headings = contentHeadings(page).filter(({ heading }) => heading.text !== "");
     if (headings.length < 4) return;
@@ -23,9 +23,9 @@ export const headingStuffed = rule({
     );
     const last = hits.at(-1);
     if (!last || hits.length * 2 <= headings.length) return;
-    yield {
+    report({
       message: `${hits.length} of ${headings.length} headings say ${quote(phrase, 40)}.`,
       at: { part: "heading", index: last.index, range: last.heading.range },
-    };
+    });
   },
 });

@@ -16,7 +16,7 @@ export const headingStyledOnly = rule({
   hasFix: true,
   why: "A heading promises that something follows. One after the other mostly means that headings are used for their size, for instance for a telephone number.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const content = contentHeadings(page);
     for (const [i, { heading, index }] of content.entries()) {
       const next = content[i + 1]?.heading;
@@ -25,11 +25,11 @@ export const headingStyledOnly = rule({
         continue;
       if (content[i - 1]?.heading.level === 1 && content[i - 1]?.heading.block === heading.block - 1) continue;
       if (next.block !== heading.block + 1) continue;
-      yield {
+      report({
         message: `Nothing stands under ${quote(heading.text, 60)} before ${quote(next.text, 40)}.`,
         at: { part: "heading", index: index, range: heading.range },
         fix: asParagraphs([heading]),
-      };
+      });
     }
   },
 });

@@ -17,14 +17,16 @@ export const headingTooFewH2 = rule({
   why: "Writers' standards often want five main parts in an article, so that it can be scanned. A short page needs none, which is why this is off until a house style turns it on for a kind of page.",
   source: commonPractice(),
   settings: { least: count(5, "A page has at least {least} H2s.") },
-  *check(page, { settings }) {
+  check(page, report, { settings }) {
     const content = contentHeadings(page);
     const h2s = content.filter(({ heading }) => heading.level === 2).length;
     if (h2s >= settings.least) return;
     const [first] = content;
     const message = `The page has ${counted(h2s, "H2")}; the house style wants ${settings.least}.`;
-    yield first
-      ? { message, at: { part: "heading", index: first.index, range: first.heading.range } }
-      : { message, at: { part: "markup" } };
+    report(
+      first
+        ? { message, at: { part: "heading", index: first.index, range: first.heading.range } }
+        : { message, at: { part: "markup" } },
+    );
   },
 });

@@ -15,14 +15,14 @@ export const headingTooLong = rule({
   why: "A heading is scanned, not read. A long one is often a sentence that was set as a heading.",
   source: commonPractice(),
   settings: { limit: count(70, "Headings have at most {limit} characters") },
-  *check(page, { settings }) {
+  check(page, report, { settings }) {
     for (const [index, heading] of page.headings.entries()) {
       const characters = charactersOf(heading.text.slice(0, COUNTED));
       if (characters <= settings.limit && heading.text.length <= COUNTED) continue;
-      yield {
+      report({
         message: `The heading has ${heading.text.length > COUNTED ? "over " : ""}${counted(characters, "character")}.`,
         at: { part: "heading", index: index, range: heading.range },
-      };
+      });
     }
   },
 });

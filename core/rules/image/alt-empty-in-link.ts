@@ -10,15 +10,15 @@ export const imageAltEmptyInLink = rule({
   counted: ["# page has a linked picture without any words", "# pages have a linked picture without any words"],
   why: "An empty alternative text says that the picture may be passed over. In a link of its own it is all that says where the link goes.",
   source: standard("WCAG 2.2, 2.4.4 and failure F89"),
-  *check(page) {
+  check(page, report) {
     for (const [index, image] of page.images.entries()) {
       const link = page.links[image.link];
       if (!link || image.alt === null || image.alt.trim() !== "" || link.silent) continue;
       if (link.text !== "" || link.title?.trim() || image.labelled) continue;
-      yield {
+      report({
         message: `${fileName(image)} is all there is in a link to ${link.href}, and its alternative text is empty.`,
         at: { part: "picture", index: index, range: image.range },
-      };
+      });
     }
   },
 });

@@ -12,7 +12,7 @@ export const imageAltFileName = rule({
   counted: ["# page has a file’s name as an alternative text", "# pages have a file’s name as an alternative text"],
   why: "Publishing systems fill in the name of the file when nobody types a text. It says nothing to whoever cannot see the picture.",
   source: { kind: "standard", text: "WCAG 2.2 failure F30, for 1.1.1" },
-  *check(page) {
+  check(page, report) {
     for (const [index, image] of page.images.entries()) {
       const alt = image.alt?.trim() ?? "";
       const own = image.src?.split(/[?#]/)[0]?.split("/").at(-1) ?? "";
@@ -20,10 +20,10 @@ export const imageAltFileName = rule({
       // The number of a call-out is what its picture shows.
       const same = /\D.*\D.*\D/.test(alt) && /[-_\d]/.test(bare) && alt.toLowerCase() === bare.toLowerCase();
       if (!same && !FILE.test(alt)) continue;
-      yield {
+      report({
         message: `The alternative text ${quote(alt, 60)} is a file's name.`,
         at: { part: "picture", index: index, range: image.range },
-      };
+      });
     }
   },
 });

@@ -13,16 +13,16 @@ export const imageAltPhraseNowhere = rule({
   ],
   why: "On a page about a thing, one picture at least will show it, and its text can say so. Putting the phrase into every text is stuffing.",
   source: commonPractice(),
-  *check(page, { phrase }) {
+  check(page, report, { phrase }) {
     if (!phrase) return;
     const told = [...page.images.entries()].filter(
       ([, { alt, landmark }]) => alt?.trim() && (landmark === null || landmark === "main"),
     );
     const [first] = told;
     if (!first || told.some(([, { alt }]) => phraseIn(alt ?? "", phrase, page).length > 0)) return;
-    yield {
+    report({
       message: `No alternative text speaks of ${quote(phrase)}.`,
       at: { part: "picture", index: first[0], range: first[1].range },
-    };
+    });
   },
 });

@@ -16,7 +16,7 @@ export const imageAltRepeatsText = rule({
   hasFix: true,
   why: "A listener hears the same twice. Where the caption or the link's words say all, the picture's own text can be empty.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const captions = new Map<string, number[]>();
     for (const { tag, text, range } of page.blocks) {
       if (tag !== "figcaption") continue;
@@ -31,14 +31,14 @@ export const imageAltRepeatsText = rule({
       const inLink = link?.text.toLowerCase().replace(alt, "").includes(alt) ?? false;
       const caption = captions.get(alt)?.some((start) => Math.abs(start - image.range.end) < 500) ?? false;
       if (!inLink && !caption) continue;
-      yield {
+      report({
         message: `The alternative text ${quote(image.alt ?? "", 60)} is ${inLink ? "in the link's words" : "the caption"} already.`,
         at: { part: "picture", index: index, range: image.range },
         fix: {
           label: "Leave it empty",
           edits: [{ op: "set-alt", picture: keyOf(page, "picture", index), value: "", was: image.alt }],
         },
-      };
+      });
     }
   },
 });

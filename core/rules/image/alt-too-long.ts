@@ -12,15 +12,15 @@ export const imageAltTooLong = rule({
   why: "It is read out in one go and cannot be paused. Around 125 characters is a rule of thumb; what needs more, such as a chart, is better told in the text.",
   source: commonPractice(),
   settings: { most: count(125, "Alternative texts have at most {most} characters.") },
-  *check(page, { settings }) {
+  check(page, report, { settings }) {
     for (const [index, image] of page.images.entries()) {
       if (!image.alt || image.alt.length <= settings.most) continue;
       const characters = charactersOf(image.alt);
       if (characters <= settings.most) continue;
-      yield {
+      report({
         message: `The alternative text ${quote(image.alt, 40)} has ${characters} characters.`,
         at: { part: "picture", index: index, range: image.range },
-      };
+      });
     }
   },
 });

@@ -16,7 +16,7 @@ export const imageLargerThanShown = siteRule({
     times: count(2, "A picture file has at most {times} the pixels a side that the page shows"),
   },
   sees: ["pictures"],
-  *check(site, { pictures, settingsFor }) {
+  check(site, report, { pictures, settingsFor }) {
     if (pictures.size === 0) return;
     const files = site.index(PICTURE_FILES);
     const showing = new Set(Array.from(pictures.keys(), (at) => [...files.showing(at)]).flat());
@@ -30,10 +30,10 @@ export const imageLargerThanShown = siteRule({
         if (own.width <= width * times || own.height <= height * times) continue;
         seen.add(at);
         const name = at.split("/").at(-1) ?? at;
-        yield {
+        report({
           message: `The picture ${quote(name, 60)} has ${own.width} × ${own.height} pixels and is shown at ${width} × ${height}.`,
           on: [{ page, at: { part: "picture", file: at } }],
-        };
+        });
       }
     }
   },

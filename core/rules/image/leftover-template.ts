@@ -14,14 +14,14 @@ export const imageLeftoverTemplate = rule({
   ],
   why: "A variable of the publishing system was not filled in, and listeners hear its name.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     for (const [index, { alt, range }] of page.images.entries()) {
       const words = alt ? leftoverInText(alt) : null;
       if (!alt || !words) continue;
-      yield {
+      report({
         message: `${quote(alt.slice(words.start, words.end))} was left over from a template.`,
         at: { part: "picture", index: index, range },
-      };
+      });
     }
   },
 });

@@ -15,17 +15,17 @@ export const imageTitleOnly = rule({
   hasFix: true,
   why: "A title attribute is a hint that shows under a pointer; on a telephone nobody sees it. The text in place of the picture belongs into alt.",
   source: standard("HTML Living Standard 4.8.4.4 and 3.2.6.1 (the title attribute)"),
-  *check(page) {
+  check(page, report) {
     for (const [index, image] of page.images.entries()) {
       if (image.alt !== null || !image.title?.trim() || image.silent || image.labelled) continue;
-      yield {
+      report({
         message: `${quote(image.title, 60)} stands in the title attribute, and there is no alternative text.`,
         at: { part: "picture", index: index, range: image.range },
         fix: {
           label: "Make it the alternative text",
           edits: [{ op: "set-alt", picture: keyOf(page, "picture", index), value: image.title, was: null }],
         },
-      };
+      });
     }
   },
 });

@@ -14,10 +14,10 @@ export const keywordsMetaDuplicate = siteRule({
   why: "The same list on many pages was put there by a template, and says nothing about any of them.",
   source: commonPractice(),
   sees: ["keywords"],
-  *check(site) {
+  check(site, report) {
     for (const ids of site.index(SAME_KEYWORDS).groups()) {
       const group = site.inOrder(ids);
-      yield {
+      report({
         message: `${counted(group.length, "page")} have the same meta keywords: ${quote(group[0]?.keywords ?? "")}.`,
         on: group.map((page) => ({
           page,
@@ -27,7 +27,7 @@ export const keywordsMetaDuplicate = siteRule({
             edits: [{ op: "set-keywords", value: "", was: page.keywords }],
           },
         })),
-      };
+      });
     }
   },
 });

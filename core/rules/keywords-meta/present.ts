@@ -11,17 +11,17 @@ export const keywordsMetaPresent = rule({
   hasFix: true,
   why: "Some search engines still read it; most do not. It is harmless, and tells competitors what the page is after.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     for (const meta of page.metas) {
       if (meta.name !== "keywords" || collapse(meta.content ?? "") === "") continue;
-      yield {
+      report({
         message: "The page has meta keywords, which most search engines ignore.",
         at: { part: "head", range: meta.range },
         fix: {
           label: "Take the meta keywords out",
           edits: [{ op: "set-keywords", value: "", was: meta.content }],
         },
-      };
+      });
       return;
     }
   },

@@ -14,12 +14,12 @@ export const keywordsMetaStuffed = rule({
   why: "A long list helps nowhere, and where keywords are read at all it counts against the page.",
   source: commonPractice(),
   settings: { limit: count(20, "Meta keywords hold at most {limit} terms") },
-  *check(page, { settings, phrase, supporting = [] }) {
+  check(page, report, { settings, phrase, supporting = [] }) {
     for (const meta of page.metas) {
       if (meta.name !== "keywords") continue;
       const terms = (meta.content ?? "").split(/[,;]/).filter((term) => term.trim() !== "").length;
       if (terms > settings.limit)
-        yield {
+        report({
           message: `The meta keywords hold ${counted(terms, "term")}.`,
           at: { part: "head", range: meta.range },
           fix() {
@@ -33,7 +33,7 @@ export const keywordsMetaStuffed = rule({
               edits: [{ op: "set-keywords", value: kept.join(", "), was: meta.content }],
             };
           },
-        };
+        });
     }
   },
 });

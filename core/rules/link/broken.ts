@@ -14,7 +14,7 @@ export const linkBroken = siteRule({
   why: "Visitors meet an error page. It is found by the pages that were brought in: where less than three quarters of what the site links to is here, nothing is said, since the rest may well be there.",
   source: commonPractice(),
   sees: ["links", "address", "also", "redirectedFrom"],
-  *check(site) {
+  check(site, report) {
     const graph = site.index(LINK_GRAPH);
     const missing = [...graph.astray()].filter(
       ({ to, redirectsTo }) => redirectsTo === null && !NO_PAGE.test(to.split("?")[0] ?? ""),
@@ -23,10 +23,10 @@ export const linkBroken = siteRule({
     for (const { to, links: all } of missing) {
       const links = all();
       const [words] = links.map(wordsOfLink).filter(Boolean);
-      yield {
+      report({
         message: `${counted(links.length, "page")} ${links.length === 1 ? "links" : "link"} to ${to}, which is not there${words ? ` (${quote(words, 40)})` : ""}.`,
         on: onEach(links),
-      };
+      });
     }
   },
 });

@@ -34,17 +34,17 @@ export const linkButtonAsLink = rule({
   counted: ["# page has a link that goes nowhere", "# pages have a link that goes nowhere"],
   why: "Links go to places, buttons do things. A link to “#” or “javascript:” is announced as a link, opens an empty tab, and does nothing without its script.",
   source: commonPractice("WCAG 2.2, 4.1.2, says that a role must fit"),
-  *check(page) {
+  check(page, report) {
     if (page.controls.length === 0) return;
     const isThisPage = namesThisPage(page);
     for (const { tag, role, href, name, onclick, range } of page.controls) {
       // "#" leads to the top of the page; in the way to a page its own name stands for itself.
       if (onclick === null && (UPWARDS.test(name) || isThisPage(name))) continue;
       if (tag !== "a" || href === null || !/^\s*(?:javascript:|#\s*$)/i.test(href) || role === "button") continue;
-      yield {
+      report({
         message: `${name ? quote(name, 40) : "A link without words"} is a link to ${href.trim() ? quote(href, 30) : "nothing"}: it should be a button.`,
         at: { part: "markup", range },
-      };
+      });
     }
   },
 });

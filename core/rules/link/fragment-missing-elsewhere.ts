@@ -15,7 +15,7 @@ export const linkFragmentMissingElsewhere = siteRule({
   why: "The other page opens at its top, and visitors look for what they were promised. Mostly the id was renamed. Places that a script makes cannot be seen.",
   source: standard("HTML Living Standard 7.4.6.4 (scrolling to a fragment)"),
   sees: ["fragments", "ids", "address", "also", "links", "redirectedFrom"],
-  *check(site) {
+  check(site, report) {
     const graph = site.index(LINK_GRAPH);
     const known = new Map<string, ReadonlySet<string> | null>();
     const idsOf = (page: PageFacets): ReadonlySet<string> | null => {
@@ -35,7 +35,7 @@ export const linkFragmentMissingElsewhere = siteRule({
         const there = other && idsOf(other);
         const plain = decodeFragment(fragment);
         if (!other || !there || plain === null || there.has(plain) || there.has(fragment)) continue;
-        yield {
+        report({
           message: `Nothing on ${to} bears the id of the link to ${to}#${plain}.`,
           on: [
             {
@@ -44,7 +44,7 @@ export const linkFragmentMissingElsewhere = siteRule({
               related: [{ at: { part: "markup" }, page: other }],
             },
           ],
-        };
+        });
       }
     }
   },

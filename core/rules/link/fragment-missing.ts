@@ -14,16 +14,16 @@ export const linkFragmentMissing = rule({
   ],
   why: "The link does nothing. Mostly the id it leads to was renamed, or belongs to another page.",
   source: standard("HTML Living Standard 7.4.6.4 (scrolling to a fragment)"),
-  *check(page) {
+  check(page, report) {
     const places = new Set([...page.ids.map(({ id }) => id), ...page.anchorNames]);
     for (const [index, { href, text, range }] of page.links.entries()) {
       const written = fragmentHere(page, href);
       const fragment = written && decodeFragment(written);
       if (!fragment || places.has(fragment) || places.has(written)) continue;
-      yield {
+      report({
         message: `${quote(text || href, 40)} leads to #${fragment}, and nothing on this page bears that id or name.`,
         at: { part: "link", index: index, range },
-      };
+      });
     }
   },
 });

@@ -16,7 +16,7 @@ export const linkLinkAsButton = rule({
   ],
   why: "Search engines follow links, not scripts. Nor can it be opened in another tab or reached by everybody's keyboard.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     for (const { tag, onclick, href, name, range } of page.controls) {
       if (
         onclick === null ||
@@ -24,10 +24,10 @@ export const linkLinkAsButton = rule({
         (tag === "a" && href !== null && !/^\s*(?:javascript:|#|$)/i.test(href))
       )
         continue;
-      yield {
+      report({
         message: `${name ? quote(name, 40) : `A ${tag} element`} goes to another page by a script: it should be a link.`,
         at: { part: "markup", range },
-      };
+      });
     }
   },
 });

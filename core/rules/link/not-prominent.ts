@@ -13,7 +13,7 @@ export const linkNotProminent = siteRule({
   why: "A page with a target phrase should be near the site’s front door. With hundreds of such pages that cannot be, and lists between do it.",
   source: commonPractice(),
   sees: ["phrase", "links", "address", "also", "redirectedFrom"],
-  *check(site) {
+  check(site, report) {
     const graph = site.index(LINK_GRAPH);
     const home = graph.home();
     if (!home) return;
@@ -24,10 +24,10 @@ export const linkNotProminent = siteRule({
       if (page === home) continue;
       const links = graph.incoming(page.id).filter(({ from }) => from === home);
       if (links.some(({ zone }) => zone !== "foot")) continue;
-      yield {
+      report({
         message: `The start page ${links.length > 0 ? "links to this page from its footer only" : "does not link to this page"}, whose target phrase is ${quote(page.phrase ?? "", 40)}.`,
         on: [{ page, at: { part: "markup" }, related: [{ at: { part: "markup" }, page: home }] }],
-      };
+      });
     }
   },
 });

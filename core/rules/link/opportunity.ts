@@ -27,7 +27,7 @@ export const linkOpportunity = siteRule({
   why: "Who reads of a thing may want to go there, and search engines learn from the words of links what a page is about. It is looked for in the first 2,000 characters; a phrase that a quarter of the pages say is passed over.",
   source: commonPractice(),
   sees: [...PLACES_SEE, "links", "also", "redirectedFrom"],
-  *check(site) {
+  check(site, report) {
     const wanted = new Map<string, SitePhrase>();
     for (const phrase of site.index(PHRASE_PLACES).all().values())
       for (const id of phrase.targets) wanted.set(id, phrase);
@@ -50,7 +50,7 @@ export const linkOpportunity = siteRule({
         const many = suggested.get(from.id) ?? 0;
         if (linking.has(from.id) || many >= MOST) continue;
         suggested.set(from.id, many + 1);
-        yield {
+        report({
           message: `It says ${quote(words, 60)} and does not link to ${pathOf(to.address)}.`,
           on: [
             {
@@ -60,7 +60,7 @@ export const linkOpportunity = siteRule({
               fix: { label: `Make ${quote(words, 40)} a link`, wrap: { words, to: to.address } },
             },
           ],
-        };
+        });
       }
     }
   },

@@ -9,13 +9,13 @@ export const linkOrphanPage = siteRule({
   why: "Visitors cannot come to it, and search engines hold what nobody links to for unimportant. Pages for one campaign are meant so at times.",
   source: commonPractice(),
   sees: ["links", "address", "also", "redirectedFrom"],
-  *check(site) {
+  check(site, report) {
     const graph = site.index(LINK_GRAPH);
     if (graph.targets() === 0 || site.pages.size < 3) return;
     const home = graph.home();
     for (const page of site.pages.values()) {
       if (page === home || graph.hasIncoming(page.id)) continue;
-      yield { message: "No other page of the site links to this one.", on: [{ page, at: { part: "markup" } }] };
+      report({ message: "No other page of the site links to this one.", on: [{ page, at: { part: "markup" } }] });
     }
   },
 });

@@ -13,11 +13,11 @@ export const linkToRedirect = siteRule({
   why: "Each redirect costs visitors a moment, and search engines one more request. It is known of addresses that were fetched; where only .html or a slash at the end differs, nothing is said.",
   source: commonPractice(),
   sees: ["links", "address", "also", "redirectedFrom"],
-  *check(site) {
+  check(site, report) {
     for (const { to, links: all, redirectsTo } of site.index(LINK_GRAPH).astray()) {
       if (!redirectsTo) continue;
       const links = all();
-      yield {
+      report({
         message: `${counted(links.length, "page")} ${links.length === 1 ? "links" : "link"} to ${to}, which redirects to ${pathOf(redirectsTo.address)}.`,
         on: onEach(links).map((one) => ({
           ...one,
@@ -26,7 +26,7 @@ export const linkToRedirect = siteRule({
             relink: { from: to, to: redirectsTo.address },
           },
         })),
-      };
+      });
     }
   },
 });

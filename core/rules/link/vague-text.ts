@@ -25,7 +25,7 @@ export const linkVagueText = rule({
   why: "Links are read out in lists, without what stands around them. Words that name where a link goes serve listeners and search engines alike.",
   source: { kind: "standard", text: "WCAG 2.2, 2.4.9 (AAA); common practice" },
   settings: { words: { type: "words", default: VAGUE_LINKS, label: "These say nothing as a link: {words}" } },
-  *check(page, { settings }) {
+  check(page, report, { settings }) {
     for (const [index, link] of page.links.entries()) {
       if (link.text.length > LONGEST) continue;
       const bare = link.text
@@ -33,10 +33,10 @@ export const linkVagueText = rule({
         .replace(/[\s.!…»›>→。！-]+$/g, "")
         .trim();
       if (bare === "" || !settings.words.includes(bare) || turnsPages(page, index)) continue;
-      yield {
+      report({
         message: `${quote(link.text, 40)} does not say that it leads to ${link.href}.`,
         at: { part: "link", index: index, range: link.range },
-      };
+      });
     }
   },
 });

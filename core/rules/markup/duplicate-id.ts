@@ -11,7 +11,7 @@ export const markupDuplicateId = rule({
   counted: ["# page has an id on several elements", "# pages have an id on several elements"],
   why: "An id names one element. Links, labels and scripts find the first one only, which may be the wrong one.",
   source: standard("HTML Living Standard 3.2.6 (the id attribute); axe-core duplicate-id"),
-  *check(page) {
+  check(page, report) {
     const seen = new Map<string, Range[]>();
     for (const { id, range } of page.ids) {
       const bearers = seen.get(id);
@@ -21,10 +21,10 @@ export const markupDuplicateId = rule({
     for (const [id, bearers] of seen) {
       const second = bearers[1];
       if (!second) continue;
-      yield {
+      report({
         message: `The id “${id}” is borne by ${counted(bearers.length, "element")}.`,
         at: { part: "markup", range: second },
-      };
+      });
     }
   },
 });

@@ -9,8 +9,8 @@ export const markupNoMain = rule({
   counted: ["# page has no main landmark", "# pages have no main landmark"],
   why: "Listeners jump straight to the main content where a main element says where it is. Search engines tell content from surroundings by it too.",
   source: commonPractice("WCAG 2.2 technique ARIA11"),
-  *check(page) {
+  check(page, report) {
     if (page.blocks.length === 0 || page.landmarks.some(({ kind }) => kind === "main")) return;
-    yield { message: "Nothing says where the main content is: there is no main element.", at: { part: "markup" } };
+    report({ message: "Nothing says where the main content is: there is no main element.", at: { part: "markup" } });
   },
 });

@@ -13,15 +13,15 @@ export const markupNoSkipLink = rule({
   ],
   why: "Whoever uses the keyboard goes through all of them on every page. Headings and landmarks help those who listen; a link to the content helps all.",
   source: standard("WCAG 2.2, 2.4.1, technique G1"),
-  *check(page) {
+  check(page, report) {
     const main = page.landmarks.find(({ kind }) => kind === "main");
     const end = main?.range.start ?? page.landmarks.find(({ kind }) => kind === "navigation")?.range.end;
     if (end === undefined) return;
     const before = page.links.filter(({ range, silent }) => range.start < end && !silent);
     if (before.length < 6 || before[0]?.href.startsWith("#")) return;
-    yield {
+    report({
       message: `${counted(before.length, "link")} come before the content, and the first of them does not lead to it.`,
       at: { part: "markup" },
-    };
+    });
   },
 });

@@ -13,11 +13,11 @@ export const markupSwallowed = rule({
   ],
   why: "Everything up to the next closing mark is taken for a part of it and is not shown. Checkers then complain of dozens of things behind it; this is where it began.",
   source: standard("HTML Living Standard 13.2.5 (tokenization)"),
-  *check(page) {
+  check(page, report) {
     for (const { what, name, range } of page.swallowing) {
       const { line, column } = positionOf(page.source, range.start);
       const where = `line ${line}, column ${column}`;
-      yield {
+      report({
         message:
           what === "comment"
             ? `The comment that begins in ${where} is never closed: all behind it is lost. It ends with -->.`
@@ -25,7 +25,7 @@ export const markupSwallowed = rule({
               ? `A quotation mark is missing behind the attribute ${name} in ${where}: tags behind it are taken for its value.`
               : `The ${name} element that begins in ${where} is never closed: all behind it is taken for its text.`,
         at: { part: "markup", range },
-      };
+      });
     }
   },
 });

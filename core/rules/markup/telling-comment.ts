@@ -23,14 +23,14 @@ export const markupTellingComment = rule({
   ],
   why: "Anybody can read the comments in a page's source. Names, passwords and addresses of servers do not belong there.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     for (const { text, range } of page.comments) {
       const [, what] = TELLS.find(([pattern]) => pattern.test(text)) ?? [];
       if (!what) continue;
-      yield {
+      report({
         message: `A comment holds ${what}: ${quote(text.trim().replace(/\s+/g, " "), 60)}.`,
         at: { part: "markup", range },
-      };
+      });
     }
   },
 });

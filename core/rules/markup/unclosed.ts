@@ -11,13 +11,13 @@ export const markupUnclosed = rule({
   counted: ["# page has an element that is never closed", "# pages have an element that is never closed"],
   why: "The parser opens it anew in every block that follows: links and bold type run on, and its id stands on the page many times.",
   source: standard("HTML Living Standard 13.2.4.3 (the list of active formatting elements)"),
-  *check(page) {
+  check(page, report) {
     for (const { tag, times, range } of page.repeated) {
       const { line, column } = positionOf(page.source, range.start);
-      yield {
+      report({
         message: `The ${tag} element that begins in line ${line}, column ${column} is not closed where it should be; browsers make it again ${counted(times, "time")} behind it.`,
         at: { part: "markup", range },
-      };
+      });
     }
   },
 });

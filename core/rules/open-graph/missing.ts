@@ -16,14 +16,14 @@ export const openGraphMissing = rule({
   ],
   why: "Where somebody shares the page, other services show what they find themselves: a menu, or the first picture that comes. Title and description can be those of the search result.",
   source: standard("The Open Graph protocol (ogp.me)"),
-  *check(page) {
+  check(page, report) {
     const missing = Object.entries(WANTED).flatMap(([name, words]) =>
       openGraphText(page, name) === "" ? [words] : [],
     );
     if (missing.length === 0) return;
-    yield {
+    report({
       message: `There is no Open Graph ${listed(missing)} for when the page is shared.`,
       at: { part: "head", range: null },
-    };
+    });
   },
 });

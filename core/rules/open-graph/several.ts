@@ -11,15 +11,15 @@ export const openGraphSeveral = rule({
   counted: ["# page has an Open Graph text twice", "# pages have an Open Graph text twice"],
   why: "Usually a theme and an extension each write one, and which of them is shown differs from service to service. Several pictures are allowed.",
   source: standard("The Open Graph protocol (ogp.me)"),
-  *check(page) {
+  check(page, report) {
     for (const name of ["title", "description", "url"]) {
       const all = openGraphOf(page, name);
       const second = all[1];
       if (!second) continue;
-      yield {
+      report({
         message: `The page has ${counted(all.length, `og:${name} element`)}.`,
         at: { part: "head", range: second.range },
-      };
+      });
     }
   },
 });

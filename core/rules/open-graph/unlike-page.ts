@@ -18,7 +18,7 @@ export const openGraphUnlikePage = rule({
   ],
   why: "Titles for sharing may be livelier than those for searching. Where not a word is the same it was mostly copied from another page, or the page has moved on.",
   source: commonPractice(),
-  *check(page, { houseStyle: { brand } }) {
+  check(page, report, { houseStyle: { brand } }) {
     const language = languageOf(page);
     const own = { title: titleOf(page), description: descriptionOf(page) };
     for (const name of ["title", "description"] as const) {
@@ -27,10 +27,10 @@ export const openGraphUnlikePage = rule({
         contentStems(withoutBrand(text, brand).slice(0, 2000), language),
       );
       if (!theirs?.size || !ours?.size || [...theirs].some((stem) => ours.has(stem))) continue;
-      yield {
+      report({
         message: `The og:${name} ${quote(shared, 60)} shares no word with the page's ${name}.`,
         at: { part: "head", range: openGraphOf(page, name)[0]?.range ?? null },
-      };
+      });
     }
   },
 });

@@ -24,19 +24,19 @@ export const phraseClash = siteRule({
   why: "Pages after one phrase take searchers and links from each other, and a search engine chooses between them. Some sites want it so, such as a shop with a list and its best item.",
   source: commonPractice(),
   sees: [...PLACES_SEE, "noindex"],
-  *check(site) {
+  check(site, report) {
     const phrases = [...site.index(PHRASE_PLACES).all().values()];
     const wanted = phrases.filter(({ targets }) => targets.size > 0);
     const wanting = site.inOrder(wanted.flatMap(({ targets }) => [...targets])).filter(({ noindex }) => !noindex);
     for (const pages of clashesAmong(wanting)) {
-      yield {
+      report({
         message: `${counted(pages.length, "page")} want to be found for ${quote(pages[0]?.phrase ?? "", 60)}.`,
         on: pages.map((page) => ({
           page,
           at: { part: "title" },
           related: pages.flatMap((other) => (other === page ? [] : { at: { part: "title" } as const, page: other })),
         })),
-      };
+      });
     }
     for (const phrase of wanted) {
       const [target] = site.inOrder(phrase.targets);
@@ -48,10 +48,10 @@ export const phraseClash = siteRule({
         // A page for a narrower phrase has to say the wider one.
         const own = stemsOfPhrase(page.phrase ?? "", page.language);
         if (page.noindex || holds(own, stemsOfPhrase(phrase.text, page.language))) continue;
-        yield {
+        report({
           message: `Title and H1 say ${quote(phrase.text, 60)}, for which ${pathOf(target.address)} wants to be found.`,
           on: [{ page, at: { part: "title" }, weight: "may", related: [{ at: { part: "title" }, page: target }] }],
-        };
+        });
       }
     }
   },

@@ -9,14 +9,14 @@ export const phraseNone = siteRule({
   why: "Who knows what a page should be found for can say whether it will be. Pages that nobody should find, such as one of legal terms, need none.",
   source: commonPractice(),
   sees: [...PLACES_SEE, "list", "noindex", "kind"],
-  *check(site) {
+  check(site, report) {
     // Where nobody works with phrases this would be said of every page.
     if (site.index(PHRASE_PLACES).all().size === 0) return;
     for (const page of site.pages.values())
       if (!page.phrase?.trim() && !page.noindex && page.kind !== "legal")
-        yield {
+        report({
           message: "Nobody has said which phrase this page should be found for.",
           on: [{ page, at: { part: "title" } }],
-        };
+        });
   },
 });

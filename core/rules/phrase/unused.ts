@@ -13,7 +13,7 @@ export const phraseUnused = siteRule({
   why: "People search for them, and no page answers. It is said once, at the start page; the screen of phrases lists them all.",
   source: commonPractice(),
   sees: [...PLACES_SEE, "list"],
-  *check(site) {
+  check(site, report) {
     const unused = [...site.index(PHRASE_PLACES).all().values()].filter(
       ({ listed, targets, supporting }) => listed && targets.size === 0 && supporting.size === 0,
     );
@@ -23,9 +23,9 @@ export const phraseUnused = siteRule({
       Array.from(site.pages.values())[0],
     );
     if (!first || !home) return;
-    yield {
+    report({
       message: `${counted(unused.length, "phrase")} of the list ${unused.length === 1 ? "has" : "have"} no page, such as ${quote(first.text, 60)}.`,
       on: [{ page: home, at: { part: "title" } }],
-    };
+    });
   },
 });

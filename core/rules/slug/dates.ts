@@ -15,7 +15,7 @@ export const slugDates = rule({
   hasFix: true,
   why: "Next year the address is stale, or has to change. News and yearly reports are right to keep theirs.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const slug = readableSlug(page);
     const match = DATE.exec(slug);
     if (!match) return;
@@ -23,10 +23,10 @@ export const slugDates = rule({
       .replace(/[-_]{2,}/g, "-")
       .replace(/^[-_]|[-_](?=$|\.)/g, "");
     const words = { start: match.index, end: match.index + match[0].length };
-    yield {
+    report({
       message: `${quote(match[0])} in the slug will be out of date.`,
       at: { part: "slug", words },
       ...slugFix(page, () => rest),
-    };
+    });
   },
 });

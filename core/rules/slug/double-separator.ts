@@ -16,14 +16,14 @@ export const slugDoubleSeparator = rule({
   hasFix: true,
   why: "It is left over where a word or sign was taken out, and easily mistyped.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const slug = readableSlug(page);
     const match = /[-_]{2,}|^[-_]|[-_](?=\.[a-z]+$|$)/i.exec(slug);
     if (!match) return;
-    yield {
+    report({
       message: `${quote(slug)} has a separator too many.`,
       at: { part: "slug", words: { start: match.index, end: match.index + match[0].length } },
       ...slugFix(page, () => slug.replace(/[-_]{2,}/g, "-").replace(/^[-_]+|[-_]+(?=\.[a-z]+$|$)/gi, "")),
-    };
+    });
   },
 });

@@ -14,15 +14,15 @@ export const slugFileExtension = rule({
   hasFix: true,
   why: "It tells how the page is made and breaks when that changes. A site of plain files has no choice.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const slug = readableSlug(page);
     const extension = extensionOf(slug);
     if (!extension) return;
     const words = { start: slug.length - extension.length, end: slug.length };
-    yield {
+    report({
       message: `The slug ends in ${quote(extension)}.`,
       at: { part: "slug", words },
       ...slugFix(page, () => slug.slice(0, -extension.length)),
-    };
+    });
   },
 });

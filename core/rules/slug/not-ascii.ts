@@ -13,14 +13,14 @@ export const slugNotAscii = rule({
   hasFix: true,
   why: "Browsers show them, but a copied address turns into a row of percent signs. Many sites in other scripts use them all the same.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const slug = readableSlug(page);
     const match = /[^\x20-\x7e]+/.exec(slug);
     if (!match) return;
-    yield {
+    report({
       message: `${quote(slug)} becomes ${encodeURIComponent(slug.toWellFormed()).length} characters when it is copied: ${quote(encodeURIComponent(slug.toWellFormed()))}.${noteOnTidySlug(page)}`,
       at: { part: "slug", words: { start: match.index, end: match.index + match[0].length } },
       ...slugFix(page, () => tidySlug(page)),
-    };
+    });
   },
 });

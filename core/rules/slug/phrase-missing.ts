@@ -16,17 +16,17 @@ export const slugPhraseMissing = rule({
   hasFix: true,
   why: "The words of an address are shown above the title. A page that is found well already keeps its address: changing one needs a redirect.",
   source: commonPractice(),
-  *check(page, { phrase }) {
+  check(page, report, { phrase }) {
     if (!phrase || slugOf(page.address) === "") return;
     // The folders above count: /visit/opening-times says "visit opening times".
     if (phraseIn(wordsOfPath(page.address), phrase, page).length > 0) return;
-    yield {
+    report({
       message: `${quote(phrase)} is not in the slug.`,
       at: { part: "slug" },
       ...slugFix(
         page,
         () => slugFrom(phrase, { language: languageOf(page), dropStopWords: true }) + extensionOf(readableSlug(page)),
       ),
-    };
+    });
   },
 });

@@ -14,9 +14,9 @@ export const slugSessionOrTracking = rule({
   counted: ["# address has a session or campaign parameter", "# addresses have a session or campaign parameter"],
   why: "The same page then stands at many addresses, and a session that is passed on may be somebody else's.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const match = PARAMETER.exec(page.address);
     if (!match) return;
-    yield { message: `The address carries ${quote(match[1] ?? "")}.`, at: { part: "slug" } };
+    report({ message: `The address carries ${quote(match[1] ?? "")}.`, at: { part: "slug" } });
   },
 });

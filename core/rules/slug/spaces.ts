@@ -13,14 +13,14 @@ export const slugSpaces = rule({
   hasFix: true,
   why: "A space is not allowed in an address. Browsers write it as %20, and links that are pasted into a message break at it.",
   source: standard("RFC 3986", "2.2 and 2.3"),
-  *check(page) {
+  check(page, report) {
     const slug = readableSlug(page);
     const at = slug.search(/\s/);
     if (at < 0) return;
-    yield {
+    report({
       message: `${quote(slug)} has a space in it.`,
       at: { part: "slug", words: { start: at, end: at + 1 } },
       ...slugFix(page, () => tidySlug(page)),
-    };
+    });
   },
 });

@@ -16,16 +16,16 @@ export const slugStopWords = rule({
   hasFix: true,
   why: "Articles and prepositions make an address longer. Leave them where the slug would read wrongly without them.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const language = languageOf(page);
     const words = slugWords(page);
     const stops = words.filter((word) => isStopWord(word.toLowerCase(), language));
     const kept = words.filter((word) => !stops.includes(word));
     if (stops.length === 0 || kept.length < 2) return;
-    yield {
+    report({
       message: `${stops.map((word) => quote(word)).join(", ")} could be left out.`,
       at: { part: "slug" },
       ...slugFix(page, () => kept.join("-") + extensionOf(readableSlug(page))),
-    };
+    });
   },
 });

@@ -21,11 +21,11 @@ export const slugTooLong = rule({
     characters: count(75, "Slugs have at most {characters} characters"),
     words: count(8, "Slugs have at most {words} words"),
   },
-  *check(page, { settings }) {
+  check(page, report, { settings }) {
     const slug = readableSlug(page);
     const words = slugWords(page);
     if (slug.length <= settings.characters && words.length <= settings.words) return;
-    yield {
+    report({
       message: `The slug has ${counted(words.length, "word")} and ${counted(slug.length, "character")}.`,
       at: { part: "slug" },
       ...slugFix(
@@ -34,6 +34,6 @@ export const slugTooLong = rule({
           slugFrom(words.join(" "), { language: languageOf(page), dropStopWords: true, maxWords: 5 }) +
           extensionOf(slug),
       ),
-    };
+    });
   },
 });

@@ -13,14 +13,14 @@ export const slugUnderscores = rule({
   hasFix: true,
   why: "Search engines read a hyphen as the space between words, an underscore as part of one.",
   source: guidance("search engines' advice on address structure"),
-  *check(page) {
+  check(page, report) {
     const slug = readableSlug(page);
     const at = slug.indexOf("_");
     if (at < 0) return;
-    yield {
+    report({
       message: `${quote(slug)} joins its words with underscores.`,
       at: { part: "slug", words: { start: at, end: at + 1 } },
       ...slugFix(page, () => slug.replace(/_+/g, "-").replace(/^-|-$/g, "")),
-    };
+    });
   },
 });

@@ -19,14 +19,14 @@ export const slugUnsafeCharacters = rule({
   hasFix: true,
   why: "They have to be percent-encoded, and some programs cut the address at them.",
   source: standard("RFC 3986", "2.2, 2.3 and 3.3 (unreserved and sub-delims)"),
-  *check(page) {
+  check(page, report) {
     const slug = readableSlug(page);
     const match = UNSAFE.exec(slug);
     if (!match) return;
-    yield {
+    report({
       message: `${quote(match[0])} may not stand in an address.`,
       at: { part: "slug", words: { start: match.index, end: match.index + 1 } },
       ...slugFix(page, () => tidySlug(page)),
-    };
+    });
   },
 });

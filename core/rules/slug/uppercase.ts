@@ -13,14 +13,14 @@ export const slugUppercase = rule({
   hasFix: true,
   why: "Paths are case-sensitive on many servers, so a link typed in lower case fails, or the page stands at two addresses.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const slug = readableSlug(page);
     const match = /\p{Lu}+/u.exec(slug);
     if (!match) return;
-    yield {
+    report({
       message: `${quote(slug)} has capitals.`,
       at: { part: "slug", words: { start: match.index, end: match.index + match[0].length } },
       ...slugFix(page, () => slug.toLowerCase()),
-    };
+    });
   },
 });

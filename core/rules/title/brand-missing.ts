@@ -23,12 +23,12 @@ export const titleBrandMissing = rule({
   hasFix: true,
   why: "The site's name behind the title tells a searcher who is speaking. Many leave it out where room is short; results show the site's name above the title too.",
   source: commonPractice(),
-  *check(page, { houseStyle }) {
+  check(page, report, { houseStyle }) {
     const { brand, separator } = houseStyle;
     const title = titleOf(page);
     if (!brand || title === "" || title.toLowerCase().includes(brand.toLowerCase())) return;
     const value = title + separator + brand;
-    yield {
+    report({
       message: `The title does not name ${quote(brand)}.`,
       at: { part: "title", range: titleRange(page) },
       // Without room for it, the name would be what is cut.
@@ -39,6 +39,6 @@ export const titleBrandMissing = rule({
               label: `Add ${quote(separator.trim() ? `${separator.trim()} ${brand}` : brand)}`,
               edits: [{ op: "set-title", value, was: title }],
             },
-    };
+    });
   },
 });

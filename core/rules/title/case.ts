@@ -27,7 +27,7 @@ export const titleCase = rule({
       label: "Titles are written in {style} case",
     },
   },
-  *check(page, { houseStyle, settings }) {
+  check(page, report, { houseStyle, settings }) {
     const title = titleOf(page);
     const text = withoutBrand(title, houseStyle.brand);
     const language = languageOf(page) || "en";
@@ -42,12 +42,12 @@ export const titleCase = rule({
     if (is === text && (unsure.length < 3 || unsure.length <= words.length * 0.6)) return;
     const at = title.indexOf(text);
     const value = title.slice(0, at) + is + title.slice(at + text.length);
-    yield {
+    report({
       message: `The title is not in ${settings.style} case, which the house style asks for.`,
       at: { part: "title", range: titleRange(page) },
       ...(is !== text && {
         fix: { label: `In ${settings.style} case: ${quote(value)}`, edits: [{ op: "set-title", value, was: title }] },
       }),
-    };
+    });
   },
 });

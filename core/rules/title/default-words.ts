@@ -16,7 +16,7 @@ export const titleDefaultWords = rule({
   why: "“Home” or “About us” entices nobody and could stand over any page of any site.",
   source: commonPractice(),
   settings: { words: { type: "words", default: DEFAULT_TITLES, label: "These say nothing by themselves: {words}" } },
-  *check(page, { houseStyle, settings }) {
+  check(page, report, { houseStyle, settings }) {
     const title = titleOf(page);
     if (title.length > LONGEST) return;
     const bare = withoutBrand(title, houseStyle.brand)
@@ -24,6 +24,9 @@ export const titleDefaultWords = rule({
       .toLowerCase();
     const numbered = bare.replace(/\s+\d+$/, "");
     if (bare === "" || !settings.words.some((word) => word === bare || word === numbered)) return;
-    yield { message: `${quote(title)} says nothing about this page.`, at: { part: "title", range: titleRange(page) } };
+    report({
+      message: `${quote(title)} says nothing about this page.`,
+      at: { part: "title", range: titleRange(page) },
+    });
   },
 });

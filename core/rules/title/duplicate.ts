@@ -37,18 +37,18 @@ export const titleDuplicate = siteRule({
   why: "Two results with one title look like one page; a searcher cannot choose, and with many tabs open nobody finds the right one.",
   source: standard("WCAG 2.2 technique G88"),
   sees: ["title", "headings"],
-  *check(site, context) {
+  check(site, report, context) {
     const titles = site.index(SAME_TITLES);
     for (const ids of titles.groups()) {
       const group = site.inOrder(ids);
       const fixes = fixesFor(group, titles, context);
-      yield {
+      report({
         message: `${counted(group.length, "page")} have the title ${quote(group[0]?.title ?? "")}.`,
         on: group.map((page) => {
           const fix = fixes.get(page);
           return { page, at: { part: "title" }, ...(fix && { fix }) };
         }),
-      };
+      });
     }
   },
 });

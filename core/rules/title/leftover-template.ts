@@ -13,13 +13,13 @@ export const titleLeftoverTemplate = rule({
   counted: ["# title has leftover template text", "# titles have leftover template text"],
   why: "A variable of the publishing system was not filled in, and searchers see its name.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const title = titleOf(page).slice(0, 2000);
     const words = leftoverIn(title);
     if (!words) return;
-    yield {
+    report({
       message: `${quote(title.slice(words.start, words.end))} was left over from a template.`,
       at: { part: "title", words, range: titleRange(page) },
-    };
+    });
   },
 });

@@ -17,7 +17,7 @@ export const titleMetaTitle = rule({
   hasFix: true,
   why: "No standard knows a meta element named title. Browsers and search engines take the title element, so what is typed into the other is lost.",
   source: commonPractice(),
-  *check(page, { houseStyle }) {
+  check(page, report, { houseStyle }) {
     for (const meta of page.metas) {
       if (meta.name !== "title" && meta.name !== "meta-title") continue;
       const content = collapse(meta.content ?? "");
@@ -29,7 +29,7 @@ export const titleMetaTitle = rule({
         title === ""
           ? `The text ${quote(content)} stands in a meta element and not in the title.`
           : `A meta title says ${quote(content)}, the title element something else.`;
-      yield {
+      report({
         message,
         at: { part: "title", range: meta.range },
         ...(title === "" && {
@@ -38,7 +38,7 @@ export const titleMetaTitle = rule({
             edits: [{ op: "set-title" as const, value: content, was: page.titles.length ? "" : null }],
           },
         }),
-      };
+      });
     }
   },
 });

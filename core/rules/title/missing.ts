@@ -15,7 +15,7 @@ export const titleMissing = rule({
   hasFix: true,
   why: "The title is what a result is headed with, what a tab shows and what a screen reader says first. Without one a search engine makes up its own.",
   source: standard("HTML Living Standard 4.2.2; WCAG 2.2, 2.4.2"),
-  *check(page, { houseStyle }) {
+  check(page, report, { houseStyle }) {
     const title = titleOf(page);
     if (!isBlank(title)) return;
     const value = suggestTitle(page, houseStyle);
@@ -28,6 +28,6 @@ export const titleMissing = rule({
           suggested: true as const,
         }
       : undefined;
-    yield { message, at: { part: "title", range: titleRange(page) }, ...(fix && { fix }) };
+    report({ message, at: { part: "title", range: titleRange(page) }, ...(fix && { fix }) });
   },
 });

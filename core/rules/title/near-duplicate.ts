@@ -13,12 +13,12 @@ export const titleNearDuplicate = siteRule({
   why: "Titles made from one mould tell pages apart by a single word, which a hurried reader misses. For a series, such as one page a town, that can be right.",
   source: commonPractice(),
   sees: ["title"],
-  *check(site) {
+  check(site, report) {
     for (const { pages, shared } of site.index(NEAR_TITLES).groups()) {
-      yield {
+      report({
         message: `${counted(pages.length, "page")} differ in one place of the title only: ${quote(shared)}.`,
         on: site.inOrder(pages).map((page) => ({ page, at: { part: "title" } })),
-      };
+      });
     }
   },
 });

@@ -18,7 +18,7 @@ export const titleNumberUnlikePage = rule({
   ],
   why: "“17 ways” over a list of 14 disappoints whoever counts. Numbers invite clicks only when they are true.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const title = titleOf(page).slice(0, 2000);
     const match = COUNTING.exec(title);
     if (!match) return;
@@ -30,9 +30,9 @@ export const titleNumberUnlikePage = rule({
     if (counts.length === 0 || counts.includes(stated)) return;
     const nearest = counts.reduce((a, b) => (Math.abs(b - stated) < Math.abs(a - stated) ? b : a));
     const start = match.index + match[0].indexOf(match[1] ?? "");
-    yield {
+    report({
       message: `The title promises ${quote(match[0].trim())}; the nearest list on the page has ${counted(nearest, "item")}.`,
       at: { part: "title", words: { start, end: start + (match[1]?.length ?? 0) }, range: titleRange(page) },
-    };
+    });
   },
 });

@@ -12,12 +12,12 @@ export const titlePhraseMissing = rule({
   counted: ["# title is without its target phrase", "# titles are without their target phrase"],
   why: "A searcher looks for the words that were typed. Other forms of the words count, and so do the words scattered over the title.",
   source: commonPractice(),
-  *check(page, { phrase }) {
+  check(page, report, { phrase }) {
     const title = titleOf(page);
     if (!phrase || title === "" || phraseIn(title, phrase, page).length > 0) return;
-    yield {
+    report({
       message: `${quote(phrase)} is not in the title, in any form.`,
       at: { part: "title", range: titleRange(page) },
-    };
+    });
   },
 });

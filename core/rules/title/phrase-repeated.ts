@@ -12,13 +12,13 @@ export const titlePhraseRepeated = rule({
   counted: ["# title repeats its target phrase", "# titles repeat their target phrase"],
   why: "Said twice it takes room from what would make somebody click, and looks like stuffing.",
   source: commonPractice(),
-  *check(page, { phrase }) {
+  check(page, report, { phrase }) {
     const places = phrase ? phraseIn(titleOf(page), phrase, page).filter((m) => m.kind !== "scattered") : [];
     const second = places[1];
     if (!second) return;
-    yield {
+    report({
       message: `${quote(phrase ?? "")} stands ${counted(places.length, "time")} in the title.`,
       at: { part: "title", words: { start: second.start, end: second.end }, range: titleRange(page) },
-    };
+    });
   },
 });

@@ -15,12 +15,12 @@ export const titlePlaceMissing = rule({
   ],
   why: "Who searches for something near a place looks for its name, and results for other places stand beside this one. Only pages that are said to be for a place are looked at.",
   source: commonPractice(),
-  *check(page, { audience }) {
+  check(page, report, { audience }) {
     const title = titleOf(page);
     if (audience?.of !== "place" || title === "" || namesPlace(title, audience.name, page)) return;
-    yield {
+    report({
       message: `The page is for ${audience.name}, and its title does not say so.`,
       at: { part: "title", range: titleRange(page) },
-    };
+    });
   },
 });

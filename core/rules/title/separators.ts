@@ -16,7 +16,7 @@ export const titleSeparators = rule({
   counted: ["# title has mixed or doubled separators", "# titles have mixed or doubled separators"],
   why: "Two kinds of separator in one title come from two systems that each added theirs. One kind, used once or twice, reads best.",
   source: commonPractice(),
-  *check(page, { houseStyle }) {
+  check(page, report, { houseStyle }) {
     const title = titleOf(page).slice(0, 2000);
     const doubled =
       /(?<![\p{L}\p{N}])[|–—·•»>-]\s*[|–—·•»>-]|[|–—·•»>-]\s*[|–—·•»>-](?![\p{L}\p{N}])|^[|–—·•»>-]\s|\s[|–—·•»>-]$/u.exec(
@@ -26,15 +26,15 @@ export const titleSeparators = rule({
     const kinds = new Set([...withoutBrand(title, houseStyle.brand).matchAll(SEPARATOR)].map((m) => m[1]));
     if (doubled) {
       const words = { start: doubled.index, end: doubled.index + doubled[0].length };
-      yield {
+      report({
         message: `A separator stands alone or twice: ${quote(doubled[0].trim())}.`,
         at: { part: "title", words, range: titleRange(page) },
-      };
+      });
     } else if (kinds.size > 1) {
-      yield {
+      report({
         message: `The title mixes separators: ${[...kinds].join(" and ")}.`,
         at: { part: "title", range: titleRange(page) },
-      };
+      });
     }
   },
 });

@@ -10,13 +10,13 @@ export const titleSeveral = rule({
   counted: ["# page has more than one title", "# pages have more than one title"],
   why: "A page may have one title. Browsers take the first; the others do nothing, and an editor who changes the wrong one sees no effect.",
   source: standard("HTML Living Standard 4.2.2"),
-  *check(page) {
+  check(page, report) {
     const inHead = page.titles.filter((title) => title.where === "head");
     const second = inHead[1];
     if (!second) return;
-    yield {
+    report({
       message: `The head holds ${counted(inHead.length, "title")}; only the first counts. The others have to be taken out of the source.`,
       at: { part: "title", range: second.range },
-    };
+    });
   },
 });

@@ -46,22 +46,22 @@ export const titleShouting = rule({
   counted: ["# title is in capitals or has exclamation marks", "# titles are in capitals or have exclamation marks"],
   why: "Capitals and exclamation marks read as an advertisement of the wrong kind. What cannot be spoken, and what the page's own text writes in capitals throughout, is taken for a name.",
   source: commonPractice(),
-  *check(page) {
+  check(page, report) {
     const title = titleOf(page).slice(0, 2000);
     const isName = (word: string) => SPOKEN.has(word) || !isPronounceable(word) || isNameOf(page, word);
     const capitals = [...title.matchAll(SHOUTED)].find(([found]) => !found.split(/[\s-]+/).every(isName));
     const mark = title.indexOf("!");
     if (capitals) {
       const words = { start: capitals.index, end: capitals.index + capitals[0].length };
-      yield {
+      report({
         message: `${quote(capitals[0])} is written in capitals.`,
         at: { part: "title", words, range: titleRange(page) },
-      };
+      });
     } else if (mark >= 0) {
-      yield {
+      report({
         message: "The title has an exclamation mark.",
         at: { part: "title", words: { start: mark, end: mark + 1 }, range: titleRange(page) },
-      };
+      });
     }
   },
 });

@@ -28,18 +28,18 @@ export const titleStaleYear = rule({
     for (const [year] of titleOf(page).matchAll(YEAR))
       for (const turn of [Number(year) + 1, Number(year) + back + 1]) yield `${turn}-01-01`;
   },
-  *check(page, { today, settings }) {
+  check(page, report, { today, settings }) {
     const title = titleOf(page);
     const now = Number(today.slice(0, 4));
     for (const match of title.matchAll(YEAR)) {
       const year = Number(match[0]);
       if (year >= now || year < now - settings.back) continue;
       const value = title.replace(match[0], String(now));
-      yield {
+      report({
         message: `${year} has passed.`,
         at: { part: "title", words: { start: match.index, end: match.index + 4 }, range: titleRange(page) },
         fix: { label: `Say ${now}`, edits: [{ op: "set-title", value, was: title }] },
-      };
+      });
       return;
     }
   },

@@ -14,12 +14,12 @@ export const titleTooManyCharacters = rule({
   why: "Sixty characters is the usual advice, and many tolerate 65. Pixels are what is cut: where the ruler says it fits, it fits.",
   source: commonPractice(),
   settings: { limit: count(60, "Titles have at most {limit} characters") },
-  *check(page, { settings }) {
+  check(page, report, { settings }) {
     const characters = charactersOf(titleOf(page));
     if (characters <= settings.limit) return;
-    yield {
+    report({
       message: `The title has ${characters} characters; ${settings.limit} is the usual advice.`,
       at: { part: "title", range: titleRange(page) },
-    };
+    });
   },
 });

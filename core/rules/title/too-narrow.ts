@@ -16,13 +16,13 @@ export const titleTooNarrow = rule({
   why: "Room is left to say whom the page is for or what sets it apart. A short title that says all is fine.",
   source: commonPractice(),
   settings: { limitPx: px(300, "Titles are at least {limitPx} px wide") },
-  *check(page, { settings }) {
+  check(page, report, { settings }) {
     const title = titleOf(page);
     const width = widthOf(title, titleStyle("desktop"));
     if (title === "" || width >= settings.limitPx) return;
-    yield {
+    report({
       message: `The title is ${rounded(width)} px wide and leaves more than half of the line empty.`,
       at: { part: "title", range: titleRange(page) },
-    };
+    });
   },
 });

@@ -17,14 +17,14 @@ export const titleTooWideMobile = rule({
   why: "Phones set a title over two lines. What fits there may still be cut on desktop, and the other way round.",
   source: fromMemory("two lines of 328 px are what common phones show"),
   settings: { limitPx: px(328, "On mobile a title fills at most two lines of {limitPx} px") },
-  *check(page, { houseStyle, settings }) {
+  check(page, report, { houseStyle, settings }) {
     const title = titleOf(page);
     const cut = setTitle(title, "mobile", { ...limitsOf(houseStyle), titleMobile: settings.limitPx });
     if (cut.lost === "") return;
     const words = { start: cut.end, end: title.length };
-    yield {
+    report({
       message: `Mobile loses ${quote(cut.lost)}: two lines are full.`,
       at: { part: "title", words, range: titleRange(page) },
-    };
+    });
   },
 });

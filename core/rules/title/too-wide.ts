@@ -20,7 +20,7 @@ export const titleTooWide = rule({
   why: "Results cut a title by its width, not by its characters. What stands behind the cut is not read; a long title is no fault in itself if its first words say enough.",
   source: commonPractice("the width is measured, no search engine publishes it"),
   settings: { limitPx: px(600, "Titles are at most {limitPx} px wide on desktop") },
-  *check(page, { houseStyle, settings }) {
+  check(page, report, { houseStyle, settings }) {
     const title = titleOf(page);
     const cut = setTitle(title, "desktop", { ...limitsOf(houseStyle), titleDesktop: settings.limitPx });
     if (cut.lost === "") return;
@@ -30,7 +30,7 @@ export const titleTooWide = rule({
       title.length < 1000
         ? shorten(title, { fits, brandless: withoutBrand(title, houseStyle.brand), language: languageOf(page) })
         : null;
-    yield {
+    report({
       message: `Desktop loses ${quoteEnd(cut.lost)} The title is ${rounded(cut.px)} px wide; results are cut at ${settings.limitPx}.`,
       at: { part: "title", words: { start: cut.end, end: title.length }, range: titleRange(page) },
       ...(value && {
@@ -40,6 +40,6 @@ export const titleTooWide = rule({
           suggested: true as const,
         },
       }),
-    };
+    });
   },
 });
