@@ -172,97 +172,178 @@ function insertText(parent: ParentNode, at: number, token: { chars: string; loca
 }
 
 /** The tree adapter that parse5 builds through; counts nodes and stops at `limit`. */
-function adapter(limit: number) {
-  let nodes = 0;
+class OffsetAdapter {
+  private nodes = 0;
   /** Names of attributes of elements that take more from further start tags: html and body. */
-  const adopted = new Map<ElementNode, Set<string>>();
-  const count = <T>(node: T): T => {
-    if (++nodes > limit) throw new ParseStopped("too-many-nodes");
+  private readonly adopted = new Map<ElementNode, Set<string>>();
+
+  constructor(private readonly limit: number) {}
+
+  private count<T>(node: T): T {
+    if (++this.nodes > this.limit) throw new ParseStopped("too-many-nodes");
     return node;
-  };
-  const fragment = (type: FragmentNode["type"]) => (): FragmentNode => ({
-    type,
-    children: [],
-    parent: null,
-    mode: "no-quirks" as Tree,
-  });
-  return {
-    createDocument: fragment("document"),
-    createDocumentFragment: fragment("fragment"),
-    createElement: (tag: string, namespace: string, attributes: Token.Attribute[]): ElementNode =>
-      count({
-        type: "element",
-        tag,
-        namespace,
-        attributes,
-        parent: null,
-        children: [],
-        content: null,
-        start: -1,
-        startEnd: -1,
-        endStart: -1,
-        end: -1,
-      }),
-    createCommentNode: (text: string): CommentNode =>
-      count({ type: "comment", text, parent: null, start: -1, end: -1 }),
-    createTextNode: (text: string): TextNode => count({ type: "text", text, parent: null, start: -1, end: -1 }),
-    appendChild: append,
-    insertBefore,
-    setTemplateContent: (template: ElementNode, content: FragmentNode) => {
-      template.content = content;
-    },
-    getTemplateContent: (template: ElementNode) => template.content,
-    setDocumentType: (document: FragmentNode, name: string, publicId: string, systemId: string) => {
-      append(document, { type: "doctype", name, publicId, systemId, parent: document, start: -1, end: -1 });
-    },
-    setDocumentMode: (document: FragmentNode, mode: Tree) => {
-      document.mode = mode;
-    },
-    getDocumentMode: (document: FragmentNode) => document.mode,
-    detachNode: (node: TreeNode) => {
-      if (!node.parent) return;
-      const at = node.parent.children.lastIndexOf(node);
-      if (at >= 0) node.parent.children.splice(at, 1);
-      node.parent = null;
-    },
-    insertText: (parent: ParentNode, chars: string) =>
-      insertText(parent, parent.children.length, { chars, location: { startOffset: -1, endOffset: -1 } }),
-    insertTextBefore: (parent: ParentNode, chars: string, before: TreeNode) =>
-      insertText(parent, parent.children.lastIndexOf(before), { chars, location: { startOffset: -1, endOffset: -1 } }),
-    adoptAttributes: (element: ElementNode, attributes: Token.Attribute[]) => {
-      const names = adopted.get(element) ?? new Set(element.attributes.map((a) => a.name));
-      adopted.set(element, names);
-      for (const attribute of attributes) {
-        if (names.has(attribute.name)) continue;
-        names.add(attribute.name);
-        element.attributes.push(attribute);
-      }
-    },
-    getFirstChild: (node: ParentNode) => node.children[0],
-    getChildNodes: (node: ParentNode) => node.children,
-    getParentNode: (node: TreeNode) => node.parent,
-    getAttrList: (element: ElementNode) => element.attributes,
-    getTagName: (element: ElementNode) => element.tag,
-    getNamespaceURI: (element: ElementNode) => element.namespace,
-    getTextNodeContent: (node: TextNode) => node.text,
-    getCommentNodeContent: (node: CommentNode) => node.text,
-    getDocumentTypeNodeName: (node: DoctypeNode) => node.name,
-    getDocumentTypeNodePublicId: (node: DoctypeNode) => node.publicId,
-    getDocumentTypeNodeSystemId: (node: DoctypeNode) => node.systemId,
-    isTextNode: (node: TreeNode) => node.type === "text",
-    isCommentNode: (node: TreeNode) => node.type === "comment",
-    isDocumentTypeNode: (node: TreeNode) => node.type === "doctype",
-    isElementNode: (node: TreeNode) => node.type === "element",
-    // Elements and text set their own offsets above; this is asked for comments and the doctype.
-    setNodeSourceCodeLocation: (node: TreeNode | FragmentNode, location: Offsets | null) => {
-      if (!location || (node.type !== "comment" && node.type !== "doctype")) return;
-      node.start = location.startOffset;
-      node.end = location.endOffset;
-    },
-    getNodeSourceCodeLocation: () => null,
-    updateNodeSourceCodeLocation: () => {},
-  };
+  }
+
+  createDocument(): FragmentNode {
+    return { type: "document", children: [], parent: null, mode: "no-quirks" as Tree };
+  }
+
+  createDocumentFragment(): FragmentNode {
+    return { type: "fragment", children: [], parent: null, mode: "no-quirks" as Tree };
+  }
+
+  createElement(tag: string, namespace: string, attributes: Token.Attribute[]): ElementNode {
+    return this.count({
+      type: "element",
+      tag,
+      namespace,
+      attributes,
+      parent: null,
+      children: [],
+      content: null,
+      start: -1,
+      startEnd: -1,
+      endStart: -1,
+      end: -1,
+    });
+  }
+
+  createCommentNode(text: string): CommentNode {
+    return this.count({ type: "comment", text, parent: null, start: -1, end: -1 });
+  }
+
+  createTextNode(text: string): TextNode {
+    return this.count({ type: "text", text, parent: null, start: -1, end: -1 });
+  }
+
+  appendChild(parent: ParentNode, node: TreeNode): void {
+    append(parent, node);
+  }
+
+  insertBefore(parent: ParentNode, node: TreeNode, before: TreeNode): void {
+    insertBefore(parent, node, before);
+  }
+
+  setTemplateContent(template: ElementNode, content: FragmentNode): void {
+    template.content = content;
+  }
+
+  getTemplateContent(template: ElementNode): FragmentNode | null {
+    return template.content;
+  }
+
+  setDocumentType(document: FragmentNode, name: string, publicId: string, systemId: string): void {
+    append(document, { type: "doctype", name, publicId, systemId, parent: document, start: -1, end: -1 });
+  }
+
+  setDocumentMode(document: FragmentNode, mode: Tree): void {
+    document.mode = mode;
+  }
+
+  getDocumentMode(document: FragmentNode): Tree {
+    return document.mode;
+  }
+
+  detachNode(node: TreeNode): void {
+    if (!node.parent) return;
+    const at = node.parent.children.lastIndexOf(node);
+    if (at >= 0) node.parent.children.splice(at, 1);
+    node.parent = null;
+  }
+
+  insertText(parent: ParentNode, chars: string): void {
+    insertText(parent, parent.children.length, { chars, location: NOWHERE });
+  }
+
+  insertTextBefore(parent: ParentNode, chars: string, before: TreeNode): void {
+    insertText(parent, parent.children.lastIndexOf(before), { chars, location: NOWHERE });
+  }
+
+  adoptAttributes(element: ElementNode, attributes: Token.Attribute[]): void {
+    const names = this.adopted.get(element) ?? new Set(element.attributes.map(({ name }) => name));
+    this.adopted.set(element, names);
+    for (const attribute of attributes) {
+      if (names.has(attribute.name)) continue;
+      names.add(attribute.name);
+      element.attributes.push(attribute);
+    }
+  }
+
+  getFirstChild(node: ParentNode): TreeNode | undefined {
+    return node.children[0];
+  }
+
+  getChildNodes(node: ParentNode): TreeNode[] {
+    return node.children;
+  }
+
+  getParentNode(node: TreeNode): ParentNode | null {
+    return node.parent;
+  }
+
+  getAttrList(element: ElementNode): Token.Attribute[] {
+    return element.attributes;
+  }
+
+  getTagName(element: ElementNode): string {
+    return element.tag;
+  }
+
+  getNamespaceURI(element: ElementNode): string {
+    return element.namespace;
+  }
+
+  getTextNodeContent(node: TextNode): string {
+    return node.text;
+  }
+
+  getCommentNodeContent(node: CommentNode): string {
+    return node.text;
+  }
+
+  getDocumentTypeNodeName(node: DoctypeNode): string {
+    return node.name;
+  }
+
+  getDocumentTypeNodePublicId(node: DoctypeNode): string {
+    return node.publicId;
+  }
+
+  getDocumentTypeNodeSystemId(node: DoctypeNode): string {
+    return node.systemId;
+  }
+
+  isTextNode(node: TreeNode): boolean {
+    return node.type === "text";
+  }
+
+  isCommentNode(node: TreeNode): boolean {
+    return node.type === "comment";
+  }
+
+  isDocumentTypeNode(node: TreeNode): boolean {
+    return node.type === "doctype";
+  }
+
+  isElementNode(node: TreeNode): boolean {
+    return node.type === "element";
+  }
+
+  /** Elements and text get their offsets above; this is called for comments and the doctype. */
+  setNodeSourceCodeLocation(node: TreeNode | FragmentNode, location: Offsets | null): void {
+    if (!location || (node.type !== "comment" && node.type !== "doctype")) return;
+    node.start = location.startOffset;
+    node.end = location.endOffset;
+  }
+
+  getNodeSourceCodeLocation(): null {
+    return null;
+  }
+
+  updateNodeSourceCodeLocation(): void {}
 }
+
+const NOWHERE: Offsets = { startOffset: -1, endOffset: -1 };
 
 export interface ParsedSource {
   document: FragmentNode;
@@ -274,7 +355,7 @@ export interface ParsedSource {
  * `maxNodes` and `MAX_DEPTH` allow comes back with what was read so far and a named fault.
  */
 export function parseSource(source: string): ParsedSource {
-  const treeAdapter = adapter(maxNodes(source.length));
+  const treeAdapter = new OffsetAdapter(maxNodes(source.length));
   const parser = new OffsetParser({ treeAdapter, sourceCodeLocationInfo: true }) as unknown as ParserInternals & {
     tokenizer: Tokenizer;
   };
