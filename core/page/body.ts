@@ -23,17 +23,24 @@ const AROUND: ReadonlySet<LandmarkKind | null> = new Set<LandmarkKind | null>([
   "search",
 ]);
 
+const headingsOf = new WeakMap<Page["headings"], { heading: Heading; index: number }[]>();
+
 /** Headings that belong to the page's content, with their index in `Page.headings`. A banner counts: many pages keep their H1 there. */
-export function contentHeadings(page: Pick<Page, "headings">): { heading: Heading; index: number }[] {
-  return page.headings
-    .map((heading, index) => ({ heading, index }))
-    .filter(({ heading }) => !AROUND.has(heading.landmark));
+export function contentHeadings({ headings }: Pick<Page, "headings">): { heading: Heading; index: number }[] {
+  let own = headingsOf.get(headings);
+  if (!own) {
+    own = headings.flatMap((heading, index) => (AROUND.has(heading.landmark) ? [] : [{ heading, index }]));
+    headingsOf.set(headings, own);
+  }
+  return own;
 }
+
+const HEADING_TAG = /^h[1-6]$/;
 
 export const isHeadingBlock = (page: Page, index: number): boolean => {
   const block = page.blocks[index];
   if (!block) return false;
-  return /^h[1-6]$/.test(block.tag) || page.headings[block.heading]?.block === index;
+  return (block.tag.length === 2 && HEADING_TAG.test(block.tag)) || page.headings[block.heading]?.block === index;
 };
 
 /** Thai, Lao, Khmer, Burmese, kana and Han characters. */

@@ -401,13 +401,18 @@ export function languageOf(page: Pick<Page, "language">): string {
 /** Whether a text shows nothing: spaces of any kind, and characters without width. */
 export const isBlank = (text: string) => /^[\s\u00a0\u200b-\u200d\u2060\ufeff]*$/.test(text);
 
-const UNEVEN = /[\t\n\f\r]| {2}|^ | $/;
+const NO_PLAIN_SPACE = /[\t\n\f\r]/;
+/** White space that is more than one space. */
+const WIDE_SPACE = / {2,}[\t\n\f\r ]*| ?[\t\n\f\r][\t\n\f\r ]*/g;
 
 /** Strips and collapses ASCII white space (Infra Standard 4.7). */
 export function collapse(text: string): string {
   // Most texts have single spaces inside and none around.
-  if (!UNEVEN.test(text)) return text;
-  return text.replace(/[\t\n\f\r ]+/g, " ").replace(/^ | $/g, "");
+  const isEven = !text.includes("  ") && !NO_PLAIN_SPACE.test(text);
+  const single = isEven ? text : text.replace(WIDE_SPACE, " ");
+  const start = single.startsWith(" ") ? 1 : 0;
+  const end = single.endsWith(" ") ? single.length - 1 : single.length;
+  return start === 0 && end === single.length ? single : single.slice(start, end);
 }
 
 /** Where the lines of the source that was asked for last begin. */

@@ -1,7 +1,8 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { links } from "../site/facets/links.ts";
 import { originalFromBytes } from "./original-from-bytes.ts";
-import { baseOf, descriptionOf, type Page, positionOf, titleOf } from "./page.ts";
+import { baseOf, collapse, descriptionOf, type Page, positionOf, titleOf } from "./page.ts";
 import { readPage } from "./read.ts";
 
 const read = (source: string): Page => readPage(source, { address: "https://a.example/b" });
@@ -13,6 +14,15 @@ describe("the parser", () => {
     expect(read(fonts).fault).toBe("too-many-nodes");
     expect(read("<div>".repeat(50_000)).fault).toBe("too-deep");
   });
+});
+
+// Infra Standard 4.7: strip leading and trailing ASCII white space, and make one space of each run of it.
+it("collapses white space as the standard says", () => {
+  const texts = fc.string({ unit: fc.constantFrom(..." \t\n\f\ra\u00a0é") });
+  fc.assert(
+    fc.property(texts, (text) => collapse(text) === text.replace(/[\t\n\f\r ]+/g, " ").replace(/^ | $/g, "")),
+    { numRuns: 3_000 },
+  );
 });
 
 describe("the head", () => {

@@ -182,12 +182,17 @@ class Reader {
     }
     readHeadElement(page, element, around.where);
     for (const { name, value } of element.attributes) {
-      if (value.length > 6 && isSwallowing(name, value) && this.swallowsInSource(element, name)) {
+      if (
+        value.length > 6 &&
+        value.includes("<") &&
+        isSwallowing(name, value) &&
+        this.swallowsInSource(element, name)
+      ) {
         const range = { start: element.start, end: element.startEnd };
         page.swallowing.push({ what: "quote", name, range });
       }
     }
-    if (this.unprotected) this.collectInsecure(element);
+    if (this.unprotected && (tag === "style" || element.attributes.length > 0)) this.collectInsecure(element);
     if (UNREAD_TAGS.has(tag)) {
       this.unread(element, around);
       return;
@@ -408,6 +413,7 @@ class Reader {
 
   private collectControl(element: ElementNode, inside: Surroundings): void {
     const { tag } = element;
+    if (tag !== "button" && element.attributes.length === 0) return;
     const role = roleOf(element);
     const type = attribute(element, "type")?.toLowerCase();
     const presses =
