@@ -49,8 +49,20 @@ const withSettings = new WeakMap<
 >();
 const active = new WeakMap<RuleContext, readonly ActiveRule[]>();
 
+/** Those of the last context: the contexts of pages that follow each other mostly say the same. */
+let latest: { context: RuleContext; rules: readonly ActiveRule[] } | null = null;
+
+const saySame = (a: RuleContext, b: RuleContext): boolean =>
+  a.houseStyle === b.houseStyle &&
+  a.phrase === b.phrase &&
+  a.supporting === b.supporting &&
+  a.audience === b.audience &&
+  a.today === b.today &&
+  a.written === b.written;
+
 function activeRules(context: RuleContext): readonly ActiveRule[] {
   const { houseStyle } = context;
+  if (latest && saySame(latest.context, context)) return latest.rules;
   let rules = active.get(context);
   if (!rules) {
     let set = withSettings.get(houseStyle);
@@ -74,6 +86,7 @@ function activeRules(context: RuleContext): readonly ActiveRule[] {
     }));
     active.set(context, rules);
   }
+  latest = { context, rules };
   return rules;
 }
 
@@ -91,15 +104,18 @@ export function auditor(context: RuleContext): Auditor {
     if (page.fault) return [unreadable(page)];
     const before = last;
     basis = { page, redraft: redraft ?? null };
+    const all: Finding[] = [];
     found = activeRules(context).map((one, i) => {
       const { rule } = one;
       if (!rule.formats.includes(page.format)) return NOTHING;
       const known = found[i];
-      if (before && known && rule.sees.every((part) => before[part] === page[part])) return known;
-      return run(one, page);
+      const isSame = before && known && rule.sees.every((part) => before[part] === page[part]);
+      const own = isSame ? known : run(one, page);
+      for (const finding of own) all.push(finding);
+      return own;
     });
     last = page;
-    return found.flat().sort(inOrder);
+    return all.sort(inOrder);
   };
 }
 
