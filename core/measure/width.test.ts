@@ -3,7 +3,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { countCharacters, cutText } from "./cut.ts";
 import { runsFromRight } from "./direction.ts";
-import { advances, widthOf } from "./width.ts";
+import { advances, widthAtMost, widthOf } from "./width.ts";
 
 const arimo = { family: "arimo", size: 20 } as const;
 
@@ -99,4 +99,30 @@ it.each([
   ["", false],
 ])("%j runs from right to left: %s", (text, expected) => {
   expect(runsFromRight(text)).toBe(expected);
+});
+
+describe("the most that a text can take", () => {
+  const families = ["arimo", "roboto"] as const;
+
+  it("is more than any character takes, of those in the fonts and of all others", () => {
+    for (const family of families)
+      for (let point = 0; point < 0x30000; point += point < 0x3000 ? 1 : 7) {
+        if (point >= 0xd800 && point < 0xe000) continue;
+        const char = String.fromCodePoint(point);
+        const style = { family, size: 17 };
+        if (widthAtMost(char, style) < widthOf(char, style)) expect.fail(`U+${point.toString(16)} in ${family}`);
+      }
+  });
+
+  it("is never less than the width", () => {
+    fc.assert(
+      fc.property(
+        fc.oneof(fc.string(), fc.string({ unit: "grapheme" }), fc.stringMatching(/^[A-Za-z .,'-]{0,80}$/)),
+        fc.constantFrom(...families),
+        fc.integer({ min: 1, max: 40 }),
+        (text, family, size) => widthAtMost(text, { family, size }) >= widthOf(text, { family, size }),
+      ),
+      { numRuns: 2_000 },
+    );
+  });
 });

@@ -20,6 +20,20 @@ const UNSPACED =
 const ELISION = /^(?:[cdjlmnst]|qu|dell|all|dall|nell|sull|un|gli)['’](?=\p{L})/iu;
 const ELIDING = new Set(["fr", "it", "ca"]);
 
+/** In ASCII, the same words as above are found in a quarter of the time. */
+const ASCII_WORD =
+  /[A-Za-z0-9_]+(?:(?:(?<=[A-Za-z])[:.'](?=[A-Za-z])|(?<=[0-9])[.,;'](?=[0-9]))[A-Za-z0-9_]+)*(?:(?<=[A-Za-z])(?:\+\+|#)(?![A-Za-z0-9_+#]))?/g;
+const NOT_ASCII = /[^\0-\x7f]/;
+
+/** Adds the different words of a text to a set, in the order in which they stand. */
+export function addWords(text: string, language: string, words: Set<string>): void {
+  if (NOT_ASCII.test(text) || ELIDING.has(language.slice(0, 2).toLowerCase())) {
+    for (const word of wordsOf(text, language)) words.add(word.text);
+    return;
+  }
+  for (const word of text.match(ASCII_WORD) ?? []) if (!JOINS_ALONE.test(word)) words.add(word);
+}
+
 /** The words of a text. `language` is a BCP 47 tag, or "" where it is not known. */
 export function wordsOf(text: string, language: string): Word[] {
   const words: Word[] = [];

@@ -1,9 +1,11 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { auditRule } from "../../audit/auditor.ts";
 import { type Audience, EVERYONE } from "../../page/found-for.ts";
 import { readPage } from "../../page/read.ts";
 import { readingEase, syllables } from "../../phrase/reading-ease.ts";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../../settings/house-style.ts";
+import { isRightToLeft } from "./direction-missing.ts";
 
 const findings = (id: string, body: string, phrase = "", rules: HouseStyle["rules"] = {}, audience = EVERYONE) =>
   auditRule(id, readPage(`<html lang=en><title>Lamp</title><body>${body}`, { address: "https://a.example/page" }), {
@@ -93,4 +95,26 @@ describe("reading ease", () => {
     expect(ease?.score).toBeCloseTo(206.835 - 84.6 - 6.09, 5);
     expect(readingEase("Too few words to tell.")).toBeNull();
   });
+});
+
+it("knows text from right to left as a count of all its letters does", () => {
+  const count = (text: string, pattern: RegExp) => text.match(pattern)?.length ?? 0;
+  const scripts = /[\p{Script=Arabic}\p{Script=Hebrew}\p{Script=Syriac}\p{Script=Thaana}\p{Script=Nko}]/gu;
+  const expected = (text: string) => {
+    const right = count(text, scripts);
+    return right >= 3 && right * 2 >= count(text, /\p{L}/gu);
+  };
+  // Every character of those scripts, and any text.
+  for (let point = 0; point < 0x20000; point++) {
+    const char = String.fromCodePoint(point);
+    if (scripts.test(char)) expect([point, isRightToLeft(char.repeat(3))]).toEqual([point, expected(char.repeat(3))]);
+    scripts.lastIndex = 0;
+  }
+  const some = fc.string({ unit: fc.constantFrom(..."שלום مرحبا ab 12 —") });
+  fc.assert(
+    fc.property(fc.oneof(some, fc.string({ unit: "binary" })), (text) => isRightToLeft(text) === expected(text)),
+    {
+      numRuns: 2_000,
+    },
+  );
 });

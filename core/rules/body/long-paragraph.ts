@@ -1,4 +1,4 @@
-import { widthOf } from "../../measure/width.ts";
+import { widthAtMost, widthOf } from "../../measure/width.ts";
 import { contentBlocks, isHeadingBlock } from "../../page/body.ts";
 import { count } from "../../settings/setting.ts";
 import { commonPractice, rule } from "../rule.ts";
@@ -31,6 +31,7 @@ export const bodyLongParagraph = rule({
       if (block.text.length < settings.lines * 25 || isHeadingBlock(page, index)) continue;
       // What is set line by line, such as a program, has no paragraphs.
       if (block.tag === "pre") continue;
+      if (widthAtMost(block.text, STYLE) <= settings.lines * LINE) continue;
       const lines = linesOf(block.text);
       if (lines <= settings.lines) continue;
       report({

@@ -3,6 +3,27 @@ import { LONGEST, VAGUE_LINKS } from "../../phrase/default-words.ts";
 import { rule } from "../rule.ts";
 import { quote } from "../texts.ts";
 
+const AT_THE_END: ReadonlySet<string> = new Set(".!…»›>→。！-");
+
+/** A text without the signs and spaces that end it, and without spaces before it. */
+function withoutEnd(text: string): string {
+  let end = text.length;
+  for (; end > 0; end--) {
+    const sign = text[end - 1] ?? "";
+    if (!AT_THE_END.has(sign) && sign.trim() !== "") break;
+  }
+  return text.slice(0, end).trim();
+}
+
+const sets = new WeakMap<readonly string[], ReadonlySet<string>>();
+
+/** The words of a setting as a set, made once. */
+function setOf(words: readonly string[]): ReadonlySet<string> {
+  const set = sets.get(words) ?? new Set(words);
+  sets.set(words, set);
+  return set;
+}
+
 /** Whether a link is one of those that turn pages: it says so itself, or stands beside a number or another one that does. */
 function turnsPages({ links }: Page, index: number): boolean {
   const rel = /(?:^|\s)(?:next|prev)(?:\s|$)/i;
@@ -26,13 +47,11 @@ export const linkVagueText = rule({
   source: { kind: "standard", text: "WCAG 2.2, 2.4.9 (AAA); common practice" },
   settings: { words: { type: "words", default: VAGUE_LINKS, label: "These say nothing as a link: {words}" } },
   check(page, report, { settings }) {
+    const vague = setOf(settings.words);
     for (const [index, link] of page.links.entries()) {
       if (link.text.length > LONGEST) continue;
-      const bare = link.text
-        .toLowerCase()
-        .replace(/[\s.!…»›>→。！-]+$/g, "")
-        .trim();
-      if (bare === "" || !settings.words.includes(bare) || turnsPages(page, index)) continue;
+      const bare = withoutEnd(link.text).toLowerCase();
+      if (bare === "" || !vague.has(bare) || turnsPages(page, index)) continue;
       report({
         message: `${quote(link.text, 40)} does not say that it leads to ${link.href}.`,
         at: { part: "link", index: index, range: link.range },

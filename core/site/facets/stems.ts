@@ -1,7 +1,7 @@
 import { contentBlocks } from "../../page/body.ts";
 import { languageOf } from "../../page/page.ts";
 import { stem } from "../../phrase/stem.ts";
-import { wordsOf } from "../../phrase/words.ts";
+import { addWords } from "../../phrase/words.ts";
 import { plainFacet } from "./facet.ts";
 
 const MOST = 6000;
@@ -15,6 +15,25 @@ export function stemSign(stem: string): string {
   return String.fromCharCode(FIRST + ((hash >>> 0) % (LAST - FIRST)));
 }
 
+const known = new Map<string, Map<string, string>>();
+/** Words kept for a language; beyond it the memory begins anew. */
+const REMEMBERED_WORDS = 50_000;
+
+/** The character of a word's stem; remembered, since most words of a page stand on others too. */
+function signOf(word: string, language: string): string {
+  let signs = known.get(language);
+  if (!signs || signs.size > REMEMBERED_WORDS) {
+    signs = new Map();
+    known.set(language, signs);
+  }
+  let sign = signs.get(word);
+  if (sign === undefined) {
+    sign = stemSign(stem(word, language));
+    signs.set(word, sign);
+  }
+  return sign;
+}
+
 /** Stems of the content's words, a character each, in order: pages that cannot say a phrase are known without their sources. */
 export const stems = plainFacet<string>({
   version: 3,
@@ -22,10 +41,10 @@ export const stems = plainFacet<string>({
   take(page) {
     const language = languageOf(page);
     const words = new Set<string>();
-    for (const { block } of contentBlocks(page)) for (const { text } of wordsOf(block.text, language)) words.add(text);
+    for (const { block } of contentBlocks(page)) addWords(block.text, language, words);
     const signs = new Set<string>();
     for (const word of words) {
-      signs.add(stemSign(stem(word, language)));
+      signs.add(signOf(word, language));
       if (signs.size === MOST) break;
     }
     return [...signs].sort().join("");
