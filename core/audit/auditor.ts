@@ -52,7 +52,7 @@ const active = new WeakMap<RuleContext, readonly ActiveRule[]>();
 /** Those of the last context: the contexts of pages that follow each other mostly say the same. */
 let latest: { context: RuleContext; rules: readonly ActiveRule[] } | null = null;
 
-const saySame = (a: RuleContext, b: RuleContext): boolean =>
+const sameContext = (a: RuleContext, b: RuleContext): boolean =>
   a.houseStyle === b.houseStyle &&
   a.phrase === b.phrase &&
   a.supporting === b.supporting &&
@@ -62,7 +62,7 @@ const saySame = (a: RuleContext, b: RuleContext): boolean =>
 
 function activeRules(context: RuleContext): readonly ActiveRule[] {
   const { houseStyle } = context;
-  if (latest && saySame(latest.context, context)) return latest.rules;
+  if (latest && sameContext(latest.context, context)) return latest.rules;
   let rules = active.get(context);
   if (!rules) {
     let set = withSettings.get(houseStyle);

@@ -15,16 +15,16 @@ export function stemSign(stem: string): string {
   return String.fromCharCode(FIRST + ((hash >>> 0) % (LAST - FIRST)));
 }
 
-const known = new Map<string, Map<string, string>>();
+const signsByLanguage = new Map<string, Map<string, string>>();
 /** Words kept for a language; beyond it the memory begins anew. */
 const REMEMBERED_WORDS = 50_000;
 
 /** The character of a word's stem; remembered, since most words of a page stand on others too. */
 function signOf(word: string, language: string): string {
-  let signs = known.get(language);
+  let signs = signsByLanguage.get(language);
   if (!signs || signs.size > REMEMBERED_WORDS) {
     signs = new Map();
-    known.set(language, signs);
+    signsByLanguage.set(language, signs);
   }
   let sign = signs.get(word);
   if (sign === undefined) {
