@@ -1,6 +1,6 @@
 import { slugOf } from "#core/address/slug";
 import type { Finding } from "#core/findings/finding";
-import { countFound, packFound } from "#core/findings/found";
+import { asCounted, countFound, packFound } from "#core/findings/found";
 import { widthOf } from "#core/measure/width";
 import { contentHeadings, contentWords } from "#core/page/body";
 import { languageTagOf } from "#core/page/language-tag";
@@ -65,7 +65,7 @@ export function examine(
     withoutAlt: page.images.filter((image) => image.alt === null).length,
     links: page.links.length,
     types: [...new Set(structuredValues(page).types)].slice(0, 8),
-    found: packFound(countFound(findings)),
+    found: packFound(countFound(findings.map((finding) => asCounted(finding, page)))),
     standings: standingsOn(page, phrases),
     guessedKind,
     stamp,

@@ -2,6 +2,7 @@ import { auditRule } from "#core/audit/auditor";
 import { examinePage, expandedPage } from "#core/audit/examine-page";
 import type { PageContext } from "#core/audit/redraft-page";
 import type { Finding } from "#core/findings/finding";
+import { asCounted, type Counted } from "#core/findings/found";
 import { setAsideBy } from "#core/findings/set-aside";
 import type { Page } from "#core/page/page";
 import { readPage } from "#core/page/read";
@@ -12,13 +13,17 @@ import type { SiteRecord } from "./records/sites";
 /** What is found on one page, in words. */
 export interface PageFindings {
   id: string;
-  findings: Pick<Finding, "rule" | "weight" | "message" | "block">[];
+  findings: (Counted & { message: string })[];
 }
 
-async function found(original: Page, context: PageContext, rule: string | null): Promise<Finding[]> {
-  if (rule === null) return (await examinePage(original, context)).findings;
+async function found(
+  original: Page,
+  context: PageContext,
+  rule: string | null,
+): Promise<{ page: Page; findings: Finding[] }> {
+  if (rule === null) return examinePage(original, context);
   const redrafted = await expandedPage(original, context);
-  return auditRule(rule, redrafted.page, redrafted.rules, redrafted);
+  return { page: redrafted.page, findings: auditRule(rule, redrafted.page, redrafted.rules, redrafted) };
 }
 
 /**
@@ -40,12 +45,12 @@ export async function pageFindings(
     if (!source || !redraft) continue;
     const original = readPage(source, { address: record.address });
     const context = contextOf({ stored: record, ...redraft }, site.houseStyle, today);
-    const findings = await found(original, context, rule);
+    const { page, findings } = await found(original, context, rule);
     told.push({
       id: record.id,
       findings: findings
         .filter((finding) => !setAsideBy(finding, record.id, setAsides))
-        .map(({ rule, weight, message, block }) => ({ rule, weight, message, ...(block && { block }) })),
+        .map((finding) => ({ ...asCounted(finding, page), message: finding.message })),
     });
   }
   return told;

@@ -1,7 +1,6 @@
 import { type Finding, inOrder, keysFor } from "../findings/finding.ts";
 import type { Fix } from "../findings/fix.ts";
 import { placeKey, type Redraft } from "../findings/key.ts";
-import { fingerprint } from "../page/fingerprint.ts";
 import type { Page } from "../page/page.ts";
 import { PAGE_RULES } from "../rules/catalogue.ts";
 import type { PageRule, Report, RuleContext } from "../rules/rule.ts";
@@ -42,51 +41,51 @@ interface ActiveRule {
   weight: Weight | undefined;
 }
 
-/** Rules that are on, with their settings: the same for all pages of a house style. */
-const withSettings = new WeakMap<
-  HouseStyle,
-  readonly { rule: PageRule; settings: Record<string, unknown>; weight: Weight | undefined }[]
->();
-const active = new WeakMap<RuleContext, readonly ActiveRule[]>();
+type RuleOfStyle = Omit<ActiveRule, "context"> & { settings: Record<string, unknown> };
+const ofStyles = new WeakMap<HouseStyle, readonly RuleOfStyle[]>();
 
-/** Those of the last context: the contexts of pages that follow each other mostly say the same. */
+/** Rules that are on, with their settings: the same for all pages of a house style. */
+function rulesOf(houseStyle: HouseStyle): readonly RuleOfStyle[] {
+  let rules = ofStyles.get(houseStyle);
+  if (!rules) {
+    rules = PAGE_RULES.filter((rule) => houseStyle.rules[rule.id]?.on ?? !rule.off).map((rule) => ({
+      rule,
+      settings: settingsFor(rule.id, rule.settings, houseStyle),
+      weight: houseStyle.rules[rule.id]?.weight,
+    }));
+    ofStyles.set(houseStyle, rules);
+  }
+  return rules;
+}
+
+/** Everything that a context says; the compiler asks for each. */
+const SAID: Record<keyof RuleContext, true> = {
+  phrase: true,
+  supporting: true,
+  audience: true,
+  houseStyle: true,
+  today: true,
+  written: true,
+};
+const PARTS = Object.keys(SAID) as (keyof RuleContext)[];
+
+/** The rules of the last context: consecutive pages mostly have equal ones. */
 let latest: { context: RuleContext; rules: readonly ActiveRule[] } | null = null;
 
-const sameContext = (a: RuleContext, b: RuleContext): boolean =>
-  a.houseStyle === b.houseStyle &&
-  a.phrase === b.phrase &&
-  a.supporting === b.supporting &&
-  a.audience === b.audience &&
-  a.today === b.today &&
-  a.written === b.written;
-
 function activeRules(context: RuleContext): readonly ActiveRule[] {
-  const { houseStyle } = context;
-  if (latest && sameContext(latest.context, context)) return latest.rules;
-  let rules = active.get(context);
-  if (!rules) {
-    let set = withSettings.get(houseStyle);
-    if (!set) {
-      set = PAGE_RULES.filter((rule) => houseStyle.rules[rule.id]?.on ?? !rule.off).map((rule) => ({
-        rule,
-        settings: settingsFor(rule.id, rule.settings, houseStyle),
-        weight: houseStyle.rules[rule.id]?.weight,
-      }));
-      withSettings.set(houseStyle, set);
-    }
-    // Written out: this is done for every page, and copying a context of unknown shape takes as long as many rules do.
-    const { phrase, supporting, audience, today, written } = context;
-    rules = set.map(({ rule, settings, weight }) => ({
-      rule,
-      context: { phrase, supporting, audience, houseStyle, today, written, settings } satisfies Record<
-        keyof ActiveRule["context"],
-        unknown
-      >,
-      weight,
-    }));
-    active.set(context, rules);
-  }
-  latest = { context, rules };
+  const before = latest?.context;
+  if (latest && before && PARTS.every((part) => before[part] === context[part])) return latest.rules;
+  // Written out: copying a context of unknown shape takes as long as many rules do.
+  const { phrase, supporting, audience, houseStyle, today, written } = context;
+  const rules = rulesOf(houseStyle).map(({ rule, settings, weight }) => ({
+    rule,
+    context: { phrase, supporting, audience, houseStyle, today, written, settings } satisfies Record<
+      keyof ActiveRule["context"],
+      unknown
+    >,
+    weight,
+  }));
+  latest = { context: { phrase, supporting, audience, houseStyle, today, written }, rules };
   return rules;
 }
 
@@ -147,8 +146,6 @@ function runner(basis: () => FixBasis): (rule: ActiveRule, page: Page) => Findin
       fix: null,
       key: keyOf(placeKey(at, page, redraft), about),
     };
-    const block = at.part === "data" ? page.data[Number.parseInt(at.pointer, 10)] : undefined;
-    if (block) finding.block = fingerprint(block.text);
     if (fix) fixWhenAsked(finding, fix, basis);
     findings.push(finding);
   };

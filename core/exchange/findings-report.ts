@@ -1,5 +1,4 @@
-import type { Finding } from "../findings/finding.ts";
-import { countFound, packFound, type Totals } from "../findings/found.ts";
+import { type Counted, countFound, packFound, type Totals } from "../findings/found.ts";
 import { tallyOf } from "../findings/tally.ts";
 import { countedAs } from "../rules/counted.ts";
 import { subjectOf } from "../rules/subjects.ts";
@@ -10,7 +9,7 @@ import { escapedHtml } from "./html-text.ts";
 
 /** What a report tells: findings of each page, and findings across pages with the addresses of theirs. */
 export interface Reported {
-  pages: readonly { address: string; findings: readonly Pick<Finding, "rule" | "weight" | "message" | "block">[] }[];
+  pages: readonly { address: string; findings: readonly (Counted & { message: string })[] }[];
   across: readonly { rule: string; weight: Weight; message: string; addresses: readonly string[] }[];
 }
 

@@ -35,8 +35,6 @@ export interface Finding<At = Place, F = Fix> {
   fix: F | null;
   /** Names rule and place, so that a finding can be set aside and known again. */
   key: string;
-  /** Of a finding in a JSON-LD block: names the block by its text, which a template may repeat on other pages. */
-  block?: string;
 }
 
 /** The place of a finding across pages on one of them: small, since there may be tens of thousands. */

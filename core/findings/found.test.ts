@@ -1,5 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { countFound, isFound, NO_TOTALS, packFound, rulesFound, totalsFound, unpackFound } from "./found.ts";
+import { originalFromText } from "../page/original.ts";
+import { readPage } from "../page/read.ts";
+import { asCounted, countFound, isFound, NO_TOTALS, packFound, rulesFound, totalsFound, unpackFound } from "./found.ts";
 
 const counted = countFound([
   { rule: "title/missing", weight: "must" },
@@ -24,6 +26,24 @@ describe("what was found on a page", () => {
     expect(packFound(new Map())).toBe("");
     expect(Object.fromEntries(unpackFound(packed))).toEqual(Object.fromEntries(counted));
     expect(unpackFound("").size).toBe(0);
+  });
+
+  it("names the JSON-LD block of a finding by its text, alike on pages that share it", () => {
+    const block = (type: string) => `<script type="application/ld+json">{"@type":"${type}"}</script>`;
+    const read = (head: string) => readPage(originalFromText(`<head>${head}`), { address: "https://quay.example/" });
+    const finding = (pointer: string) => ({
+      rule: "data/unknown-type",
+      weight: "must" as const,
+      at: { part: "data" as const, pointer, range: { start: 0, end: 1 } },
+    });
+    const [alone, second] = [read(block("Organisation")), read(block("Musem") + block("Organisation"))];
+    const shared = asCounted(finding("0/@type"), alone).block;
+    expect(shared).toMatch(/^[a-z0-9]+$/);
+    expect(asCounted(finding("1/@type"), second).block).toBe(shared);
+    expect(asCounted(finding("0/@type"), second).block).not.toBe(shared);
+    // Data in the markup is in no block, nor is anything else.
+    expect(asCounted(finding("markup 1"), alone)).toEqual({ rule: "data/unknown-type", weight: "must" });
+    expect(asCounted({ rule: "title/case", weight: "may", at: { part: "head" } }, alone).block).toBeUndefined();
   });
 
   it("remembers what stands in which JSON-LD block, so that a block that pages share can be known again", () => {

@@ -1,5 +1,9 @@
+import { fingerprint } from "../page/fingerprint.ts";
+import type { Page } from "../page/page.ts";
 import type { Weight } from "../settings/setting.ts";
 import { WEIGHTS } from "../settings/setting.ts";
+import { blockOfPointer } from "../structured-data/graph.ts";
+import type { Finding } from "./finding.ts";
 
 /** How many findings there are of each weight. */
 export type Totals = Record<Weight, number>;
@@ -23,9 +27,10 @@ const totalsOf = (counts: readonly string[]) =>
   Object.fromEntries(WEIGHTS.map((weight, i) => [weight, Number(counts[i])])) as Totals;
 
 const lineOf = (rule: string, found: Readonly<FoundByRule>) =>
-  [`\n${rule} ${countsOf(found, " ")}`]
-    .concat(Array.from(found.blocks ?? [], ([block, totals]) => `${block} ${countsOf(totals, ".")}`))
-    .join(" ");
+  [
+    `\n${rule} ${countsOf(found, " ")}`,
+    ...Array.from(found.blocks ?? [], ([block, totals]) => `${block} ${countsOf(totals, ".")}`),
+  ].join(" ");
 
 export function packFound(found: ReadonlyMap<string, Readonly<FoundByRule>>): Found {
   return [...found]
@@ -39,10 +44,9 @@ export function packFound(found: ReadonlyMap<string, Readonly<FoundByRule>>): Fo
 export function unpackFound(found: Found): Map<string, FoundByRule> {
   const rules = new Map<string, FoundByRule>();
   for (const line of found.split("\n").slice(1)) {
-    const [rule = "", ...rest] = line.split(" ");
-    const blocks = rest.slice(WEIGHTS.length);
-    rules.set(rule, totalsOf(rest));
-    if (blocks.length > 0) rules.set(rule, { ...totalsOf(rest), blocks: blocksIn(blocks) });
+    const [rule = "", ...cells] = line.split(" ");
+    const blocks = blocksIn(cells.slice(WEIGHTS.length));
+    rules.set(rule, { ...totalsOf(cells), ...(blocks.size > 0 && { blocks }) });
   }
   return rules;
 }
@@ -54,10 +58,21 @@ export function blocksIn(cells: readonly string[]): Map<string, Totals> {
   return blocks;
 }
 
+/** What is counted of a finding: `block` names the JSON-LD block that it is in. */
+export interface Counted {
+  rule: string;
+  weight: Weight;
+  block?: string;
+}
+
+/** A finding as it is counted. A block is named by its text: a template may repeat it on other pages. */
+export function asCounted({ rule, weight, at }: Pick<Finding, "rule" | "weight" | "at">, page: Page): Counted {
+  const block = at.part === "data" ? page.data[blockOfPointer(at.pointer)] : undefined;
+  return block ? { rule, weight, block: fingerprint(block.text) } : { rule, weight };
+}
+
 /** Findings by rule. */
-export function countFound(
-  findings: readonly { rule: string; weight: Weight; block?: string }[],
-): Map<string, FoundByRule> {
+export function countFound(findings: readonly Counted[]): Map<string, FoundByRule> {
   const found = new Map<string, Totals & { blocks?: Map<string, Totals> }>();
   for (const { rule, weight, block } of findings) {
     const totals = found.get(rule) ?? { ...NO_TOTALS };

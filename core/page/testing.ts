@@ -6,8 +6,8 @@ const WHOLE: ReadonlySet<string> = new Set(["html", "body", "frameset"]);
 type Theirs = DefaultTreeAdapterMap["childNode"] | DefaultTreeAdapterMap["document"];
 
 /**
- * What both parsers say of each node, with its offsets. parse5's ends of html, body and frameset are not used, and unlike parse5 a
- * heading ends with any heading's end tag (HTML 13.2.6.4.7), so that only h1 is in the pieces below.
+ * What parse5 says of a node, with its offsets; `ofOurs` says the same of ours. The ends of html, body and frameset are left
+ * out, since nothing uses them. Headings may differ: ours end with any heading's end tag (HTML 13.2.6.4.7).
  */
 function ofParse5(node: Theirs): unknown {
   if (node.nodeName === "#document") return (node as DefaultTreeAdapterMap["document"]).childNodes.map(ofParse5);

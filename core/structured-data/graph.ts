@@ -72,6 +72,10 @@ export function schemaName(address: string): string | null {
   return /^https?:\/\/(?:www\.)?schema\.org\/([^/?#]+)$/.exec(address)?.[1] ?? null;
 }
 
+/** The index of the block that a pointer of `pointerTo` leads into; -1 if it leads into the markup. */
+export const blockOfPointer = (pointer: string): number =>
+  pointer.startsWith("markup ") ? -1 : Number.parseInt(pointer, 10);
+
 /** Names a place of structured data: its block and JSON pointer, or where it stands in the markup. */
 export const pointerTo = ({ block, path, range }: DataPlace): string =>
   block < 0 ? `markup ${range?.start ?? 0}` : `${block}${pointerOf(path)}`;
