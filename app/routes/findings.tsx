@@ -29,6 +29,7 @@ import type { PageRecord } from "../store/page-record";
 import { setRuleAside } from "../store/set-asides";
 import { Action, WordSelect } from "../ui/controls";
 import { download } from "../ui/download";
+import { FindField } from "../ui/find-field";
 import { Screen, SiteName, TitleLine } from "../ui/frame";
 import { Hint } from "../ui/hints";
 import { useKeys } from "../ui/keys";
@@ -79,7 +80,6 @@ export default function Findings() {
   const [asiding, setAsiding] = useState<string | null>(null);
   const { working, run } = useLongWork();
   const { notify, fail } = useNotices();
-  const finder = useRef<HTMLInputElement>(null);
   const list = useRef<HTMLDivElement>(null);
 
   const latest = useLatest(params, textOf);
@@ -99,7 +99,6 @@ export default function Findings() {
     const at = lines.indexOf(document.activeElement as HTMLElement);
     lines[at < 0 ? 0 : Math.max(0, Math.min(lines.length - 1, at + by))]?.focus();
   };
-  useKeys("/", () => finder.current?.focus(), { preventDefault: true });
   useKeys("j", () => step(1));
   useKeys("k", () => step(-1));
 
@@ -253,15 +252,13 @@ export default function Findings() {
                         ["folder", "by folder"],
                       ]}
                     />
-                    <input
-                      ref={finder}
-                      type="search"
-                      aria-label="Find a finding"
+                    <FindField
+                      label="Find a finding"
                       placeholder="find a finding"
                       value={find}
-                      onChange={(e) => setFind(e.target.value)}
-                      onKeyDown={(e) => e.key === "Enter" && find.trim() !== "" && void readMessages()}
-                      className="w-[7rem] border-edge border-b bg-transparent"
+                      onChange={setFind}
+                      onEnter={() => find.trim() !== "" && void readMessages()}
+                      className="w-[7rem]"
                     />
                     {find.trim() !== "" && !working && (
                       <Action onClick={() => void readMessages()} disabled={told !== null}>

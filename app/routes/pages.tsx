@@ -15,8 +15,8 @@ import { usePages } from "../pages/use-pages";
 import { besideColumns, linkTo, linkToPage, screenOf } from "../screens";
 import type { PageRecord } from "../store/page-record";
 import { Action } from "../ui/controls";
+import { FindField } from "../ui/find-field";
 import { Screen, SiteName, TitleLine } from "../ui/frame";
-import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
 import { onDemand } from "../ui/on-demand";
 import { useAnnounced } from "../ui/use-announced";
@@ -43,7 +43,6 @@ export default function Pages() {
   const [pending, setPending] = useState<ReadonlyMap<string, string>>(new Map());
   const { working, handOver, saveData } = useHandingOver(site.id);
   const strip = useRef<HTMLElement>(null);
-  const finder = useRef<HTMLInputElement>(null);
   const limits = useMemo(() => limitsOf(site.houseStyle), [site.houseStyle]);
   const set: ColumnSet =
     params.get("columns") && (params.get("columns") as string) in COLUMN_SETS
@@ -99,7 +98,6 @@ export default function Pages() {
   const find = (text: string) =>
     pages && setParams(withColumns(queryOf({ ...pages.filter, find: text }), set), { replace: true });
   const [typed, type] = useTyped(pages?.filter.find ?? "");
-  useKeys("/", () => finder.current?.focus(), { preventDefault: true });
 
   const [all, few] = [pages?.all.length ?? 0, pages?.shown.length ?? 0];
   useAnnounced(pages && (few === 0 ? "No page is like that." : `${few} of ${all} pages`));
@@ -135,21 +133,19 @@ export default function Pages() {
           <Sentence site={site} pages={pages} />
         </div>
         <div className="mt-2 flex flex-wrap items-baseline gap-x-6 gap-y-1 px-6 pb-2 print:hidden">
-          <input
-            ref={finder}
-            type="search"
-            aria-label="Find among the pages"
+          <FindField
+            label="Find among the pages"
             placeholder={
               pages.shown.length === 1
                 ? "Find in this page"
                 : `Find in these ${new Intl.NumberFormat("en-GB").format(pages.shown.length)}`
             }
             value={typed}
-            onChange={(e) => {
-              type(e.target.value);
-              find(e.target.value);
+            onChange={(text) => {
+              type(text);
+              find(text);
             }}
-            className="w-[13.75rem] border-edge border-b bg-transparent py-1"
+            className="w-[13.75rem] py-1"
           />
           <label className="flex items-baseline gap-1.5 text-ink-soft">
             shown

@@ -27,6 +27,7 @@ import { type SiteAsked, useSiteAnswer } from "../store/site-findings";
 import { Action } from "../ui/controls";
 import { download } from "../ui/download";
 import { NotPrinted, ROW, ROWS, useDrawnRows } from "../ui/drawn-rows";
+import { FindField } from "../ui/find-field";
 import { Screen, SiteName, TitleLine } from "../ui/frame";
 import { useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notice";
@@ -65,7 +66,6 @@ export default function Phrases() {
   const [selected, setSelected] = useState<ReadonlySet<string>>(new Set());
   const [suggesting, setSuggesting] = useState(false);
   const [bringing, setBringing] = useState<{ file: ChosenTable | null } | null>(null);
-  const finder = useRef<HTMLInputElement>(null);
   const file = useRef<HTMLInputElement>(null);
   const scroller = useRef<HTMLDivElement>(null);
 
@@ -109,7 +109,6 @@ export default function Phrases() {
     set("phrase", next.key);
     virtual.scrollToIndex(at < 0 ? 0 : to);
   };
-  useKeys("/", () => finder.current?.focus(), { preventDefault: true });
   useKeys("j", () => step(1));
   useKeys("k", () => step(-1));
 
@@ -264,14 +263,12 @@ export default function Phrases() {
                       </Link>
                     </p>
                     <p className="mt-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
-                      <input
-                        ref={finder}
-                        type="search"
-                        aria-label="Find a phrase"
+                      <FindField
+                        label="Find a phrase"
                         placeholder="find a phrase"
                         value={find}
-                        onChange={(e) => setFind(e.target.value)}
-                        className="w-[11.25rem] border-edge border-b bg-transparent"
+                        onChange={setFind}
+                        className="w-[11.25rem]"
                       />
                       {(show !== "all" || find !== "") && (
                         <Action
