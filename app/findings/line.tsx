@@ -13,7 +13,7 @@ import type { SiteFindings } from "../store/told-findings";
 import { Action } from "../ui/controls";
 import { Mark } from "../ui/mark";
 import { useNotices } from "../ui/notice";
-import { messagesOf } from "./messages";
+import { byMessages, messagesOf } from "./messages";
 import { wayToMend } from "./ways";
 
 /** Pages of an opened line: so many at first, and so many more each time. */
@@ -148,6 +148,7 @@ function Opened({
   const [shown, setShown] = useState(FIRST);
   const first = pages?.slice(0, shown) ?? [];
   const read = useMessages(site, rule, weight, across ? [] : first);
+  const messages = ({ id }: PageRecord) => (across ? messagesAcross(findings, id, rule, weight) : read.get(id));
   return (
     <div className="pb-3 pl-[29px]">
       {repeated !== null && (
@@ -157,23 +158,24 @@ function Opened({
         </p>
       )}
       <dl className="grid grid-cols-[minmax(0,12.875rem)_minmax(0,1fr)] gap-x-5 gap-y-1 max-[43.75rem]:grid-cols-1">
-        {first.map((page) => (
-          <div key={page.id} className="contents">
+        {byMessages(first, messages).map(({ pages: alike, messages }) => (
+          <div key={alike[0]?.id} className="contents">
             <dt className="min-w-0">
-              <Link
-                to={linkToPage(site.id, page.id)}
-                title={page.name}
-                className="block truncate font-mono text-12 text-blue hover:underline"
-              >
-                {pathOf(page.address)}
-              </Link>
+              {alike.map((page) => (
+                <Link
+                  key={page.id}
+                  to={linkToPage(site.id, page.id)}
+                  title={page.name}
+                  className="block truncate font-mono text-12 text-blue hover:underline"
+                >
+                  {pathOf(page.address)}
+                </Link>
+              ))}
             </dt>
             <dd className="min-w-0 break-words max-[43.75rem]:pb-1.5">
-              {across
-                ? messagesAcross(findings, page.id, rule, weight).map((message) => <p key={message}>{message}</p>)
-                : (read.get(page.id)?.map((message) => <p key={message}>{message}</p>) ?? (
-                    <span className="text-ink-soft">Reading…</span>
-                  ))}
+              {messages?.map((message) => <p key={message}>{message}</p>) ?? (
+                <span className="text-ink-soft">Reading…</span>
+              )}
             </dd>
           </div>
         ))}

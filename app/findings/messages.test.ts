@@ -4,7 +4,7 @@ import type { SiteRecord } from "../store/records/sites";
 import { setAside, setRuleAside } from "../store/set-asides";
 import { emptyStorage, keptPage, openSite, TODAY } from "../store/testing";
 import { TookTooLong } from "../workers/pool";
-import { messagesOf } from "./messages";
+import { byMessages, messagesOf } from "./messages";
 
 /** Pages that a worker does not come to an end with. */
 const endless = new Set<string>();
@@ -75,4 +75,13 @@ describe("what is found on pages, in words", () => {
     expect(await rulesOf(ids, "title/missing")).toEqual(ids.map((id) => [id, []]));
     expect((await pageFindings(site, [second], "title/missing", TODAY))[0]?.findings).toEqual([]);
   });
+});
+
+it("puts pages with equal messages together, and those that are still read", () => {
+  const messages: Record<string, string[]> = { a: ["x", "y"], b: ["x"], c: ["x", "y"] };
+  expect(byMessages(["d", "a", "b", "c", "e"], (page) => messages[page])).toEqual([
+    { pages: ["d", "e"], messages: undefined },
+    { pages: ["a", "c"], messages: ["x", "y"] },
+    { pages: ["b"], messages: ["x"] },
+  ]);
 });

@@ -32,3 +32,19 @@ export async function messagesOf(
     return each;
   }
 }
+
+/** Pages with their messages; pages with equal messages are in one entry, where the first of them is. */
+export function byMessages<P>(
+  pages: readonly P[],
+  messagesFor: (page: P) => readonly string[] | undefined,
+): { pages: P[]; messages: readonly string[] | undefined }[] {
+  const entries = new Map<string, { pages: P[]; messages: readonly string[] | undefined }>();
+  for (const page of pages) {
+    const messages = messagesFor(page);
+    const key = JSON.stringify(messages ?? null);
+    const entry = entries.get(key);
+    if (entry) entry.pages.push(page);
+    else entries.set(key, { pages: [page], messages });
+  }
+  return [...entries.values()];
+}
