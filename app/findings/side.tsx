@@ -43,7 +43,7 @@ export function Side({
   return (
     <aside
       aria-label="Of the whole site"
-      className="w-[23.25rem] shrink-0 px-6 py-6 max-[62.5rem]:w-full max-[62.5rem]:border-hairline max-[62.5rem]:border-t max-[43.75rem]:px-4"
+      className="sticky top-0 max-h-[calc(100dvh-2.75rem)] w-[23.25rem] shrink-0 self-start overflow-y-auto px-6 py-6 max-[62.5rem]:static max-[62.5rem]:max-h-none max-[62.5rem]:w-full max-[62.5rem]:border-hairline max-[62.5rem]:border-t max-[43.75rem]:px-4"
     >
       <h2 className="font-semibold">Of the whole site</h2>
       <dl className="mt-2 grid gap-y-1.5">
