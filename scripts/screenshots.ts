@@ -27,7 +27,10 @@ try {
     if (scheme === "light") await picture("first-run");
     await page.getByRole("button", { name: "Open the demo site" }).click();
     await page.getByText(/^\d+ orphans?|, \d+ orphans?/).waitFor();
-    if (scheme === "light") await picture("findings");
+    if (scheme === "light") {
+      await page.locator("[data-line]", { hasText: "titles that other pages have too" }).click();
+      await picture("findings");
+    }
     if (scheme === "light") {
       await page.getByRole("link", { name: "Phrases", exact: true }).click();
       await page.getByRole("searchbox", { name: "Find a phrase" }).fill("fog signal");
