@@ -138,7 +138,7 @@ export async function openDemoDesk(context: BrowserContext, name: string): Promi
   if (!found) throw new Error(`The demo site has no page ${name}`);
   await context.setStorageState(state);
   const page = await openTab(context, `${path}/pages/${found.id}`);
-  await page.getByRole("heading", { name: "Search result" }).waitFor();
+  await wholeDesk(page);
   return page;
 }
 
@@ -146,7 +146,13 @@ export async function openDemoDesk(context: BrowserContext, name: string): Promi
 export async function openDesk(page: Page, name: string): Promise<void> {
   await showRow(page, name);
   await page.getByRole("link", { name }).first().click();
+  await wholeDesk(page);
+}
+
+/** Waits until the last part of the desk is drawn: until then every part that comes moves the notes, also under a click. */
+async function wholeDesk(page: Page): Promise<void> {
   await page.getByRole("heading", { name: "Search result" }).waitFor();
+  await page.locator("#head-heading").waitFor();
 }
 
 /** Selects words of the text that is being edited, which may begin in one element and end in another. */
