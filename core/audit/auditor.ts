@@ -69,15 +69,30 @@ const SAID: Record<keyof RuleContext, true> = {
 };
 const PARTS = Object.keys(SAID) as (keyof RuleContext)[];
 
-/** The rules of the last context: consecutive pages mostly have equal ones. */
-let latest: { context: RuleContext; rules: readonly ActiveRule[] } | null = null;
+/** The rules of the last context, those for a format apart: consecutive pages mostly have equal ones. */
+let latest: {
+  context: RuleContext;
+  rules: readonly ActiveRule[];
+  forFormats: Map<Page["format"], readonly ActiveRule[]>;
+} | null = null;
 
-function activeRules(context: RuleContext): readonly ActiveRule[] {
+/** The rules that are on for pages of a format. */
+function activeRules(context: RuleContext, format: Page["format"]): readonly ActiveRule[] {
   const before = latest?.context;
-  if (latest && before && PARTS.every((part) => before[part] === context[part])) return latest.rules;
+  if (!latest || !before || !PARTS.every((part) => before[part] === context[part]))
+    latest = { context: { ...context }, rules: rulesIn(context), forFormats: new Map() };
+  let rules = latest.forFormats.get(format);
+  if (!rules) {
+    rules = latest.rules.filter(({ rule }) => rule.formats.includes(format));
+    latest.forFormats.set(format, rules);
+  }
+  return rules;
+}
+
+function rulesIn(context: RuleContext): readonly ActiveRule[] {
   // Written out: copying a context of unknown shape takes as long as many rules do.
   const { phrase, supporting, audience, houseStyle, today, written } = context;
-  const rules = rulesOf(houseStyle).map(({ rule, settings, weight }) => ({
+  return rulesOf(houseStyle).map(({ rule, settings, weight }) => ({
     rule,
     context: { phrase, supporting, audience, houseStyle, today, written, settings } satisfies Record<
       keyof ActiveRule["context"],
@@ -85,8 +100,6 @@ function activeRules(context: RuleContext): readonly ActiveRule[] {
     >,
     weight,
   }));
-  latest = { context: { phrase, supporting, audience, houseStyle, today, written }, rules };
-  return rules;
 }
 
 /**
@@ -104,11 +117,9 @@ export function auditor(context: RuleContext): Auditor {
     const before = last;
     basis = { page, redraft: redraft ?? null };
     const all: Finding[] = [];
-    found = activeRules(context).map((one, i) => {
-      const { rule } = one;
-      if (!rule.formats.includes(page.format)) return NOTHING;
+    found = activeRules(context, page.format).map((one, i) => {
       const known = found[i];
-      const isSame = before && known && rule.sees.every((part) => before[part] === page[part]);
+      const isSame = before && known && one.rule.sees.every((part) => before[part] === page[part]);
       const own = isSame ? known : run(one, page);
       for (const finding of own) all.push(finding);
       return own;
@@ -137,17 +148,19 @@ function runner(basis: () => FixBasis): (rule: ActiveRule, page: Page) => Findin
     const { rule, weight } = running;
     keyOf ??= keysFor(rule.id);
     if (findings === NOTHING) findings = [];
-    const finding: Finding = {
+    const ofFix = fix && fixWhenAsked(fix, basis);
+    const key = keyOf(placeKey(at, page, redraft), about);
+    findings.push({
       rule: rule.id,
       weight: weight ?? own ?? rule.weight,
       message,
       at,
       related,
-      fix: null,
-      key: keyOf(placeKey(at, page, redraft), about),
-    };
-    if (fix) fixWhenAsked(finding, fix, basis);
-    findings.push(finding);
+      get fix() {
+        return ofFix?.() ?? null;
+      },
+      key,
+    });
   };
   return (rule, page) => {
     findings = NOTHING;
@@ -159,30 +172,29 @@ function runner(basis: () => FixBasis): (rule: ActiveRule, page: Page) => Findin
 }
 
 /** Has a fix made when it is first looked at, and bound to the redraft that there is when it is looked at. */
-function fixWhenAsked(finding: Finding, fix: Fix | (() => Fix | null), basis: () => FixBasis): void {
+function fixWhenAsked(fix: Fix | (() => Fix | null), basis: () => FixBasis): () => Fix | null {
   let made: Fix | null | undefined;
   let bound: { fix: Fix | null; basis: FixBasis } | null = null;
-  const get = () => {
+  return () => {
     const now = basis();
     if (made === undefined) made = typeof fix === "function" ? fix() : fix;
     if (bound?.basis !== now) bound = { fix: made && bindFix(made, now.page, now.redraft), basis: now };
     return bound.fix;
   };
-  Object.defineProperty(finding, "fix", { get, enumerable: true, configurable: true });
 }
 
 /** The days, as YYYY-MM-DD, at whose beginning the rules that read the day may find something else on a page. */
 export function* rulesChangeOn(page: Page, context: RuleContext): Iterable<string> {
   if (page.fault) return;
-  for (const { rule, context: own } of activeRules(context))
-    if (rule.changesOn && rule.formats.includes(page.format)) yield* rule.changesOn(page, own.settings);
+  for (const { rule, context: own } of activeRules(context, page.format))
+    if (rule.changesOn) yield* rule.changesOn(page, own.settings);
 }
 
 /** The findings of one rule; none where it is off or has nothing to look at. That a page could not be read is one, too. */
 export function auditRule(id: string, page: Page, context: RuleContext, redraft: Redraft | null = null): Finding[] {
   if (page.fault) return id === UNREADABLE ? [unreadable(page)] : [];
-  const active = activeRules(context).find(({ rule }) => rule.id === id);
-  if (!active?.rule.formats.includes(page.format)) return [];
+  const active = activeRules(context, page.format).find(({ rule }) => rule.id === id);
+  if (!active) return [];
   const basis = { page, redraft };
   return runner(() => basis)(active, page);
 }
@@ -201,7 +213,12 @@ function unreadable(page: Page): Finding {
   };
 }
 
-/** All findings of one page. */
-export function audit(page: Page, context: RuleContext, redraft?: Redraft): Finding[] {
-  return auditor(context)(page, redraft);
+/** All findings of one page, as an auditor gives them that has nothing to remember. */
+export function audit(page: Page, context: RuleContext, redraft: Redraft | null = null): Finding[] {
+  if (page.fault) return [unreadable(page)];
+  const basis = { page, redraft };
+  const run = runner(() => basis);
+  const all: Finding[] = [];
+  for (const rule of activeRules(context, page.format)) for (const finding of run(rule, page)) all.push(finding);
+  return all.sort(inOrder);
 }

@@ -1,3 +1,4 @@
+import type { Fix } from "../../findings/fix.ts";
 import { canonicalElements } from "../../page/page.ts";
 import { guidance, rule } from "../rule.ts";
 import { canonicalsOf } from "./canonical.ts";
@@ -14,15 +15,16 @@ export const canonicalMissing = rule({
   source: guidance("search engines' documentation of canonical addresses"),
   check(page, report) {
     if (canonicalsOf(page).length > 0) return;
-    const own = /^https?:/.test(page.address) && URL.canParse(page.address) ? new URL(page.address).href : null;
+    const naming = (): Fix | null => {
+      if (!/^https?:/.test(page.address) || !URL.canParse(page.address)) return null;
+      const own = new URL(page.address).href;
+      return { label: `Name its own: ${own}`, edits: [{ op: "set-canonical", value: own, was: null }] };
+    };
     report({
       message: "The page names no canonical address.",
       at: { part: "head", range: null },
       // One that the parser has put into the body is none, and stays in the way of another.
-      ...(own &&
-        canonicalElements(page).length === 0 && {
-          fix: { label: `Name its own: ${own}`, edits: [{ op: "set-canonical", value: own, was: null }] },
-        }),
+      ...(canonicalElements(page).length === 0 && { fix: naming }),
     });
   },
 });
