@@ -179,6 +179,22 @@ export function nearest(name: string, names: Iterable<string>): string[] {
     .map(({ one }) => one);
 }
 
+/** What is near to names that schema.org does not know: a site says them on many pages. */
+const remembered = { types: new Map<string, readonly string[]>(), properties: new Map<string, readonly string[]>() };
+const REMEMBERED_NAMES = 1000;
+
+/** The names of schema.org's types or properties that are nearest to one that is none of them, as `nearest` finds them. */
+export function nearestTerms(name: string, among: "types" | "properties"): readonly string[] {
+  const known = remembered[among];
+  let terms = known.get(name);
+  if (!terms) {
+    terms = nearest(name, vocabulary()[among].keys());
+    if (known.size >= REMEMBERED_NAMES) known.clear();
+    known.set(name, terms);
+  }
+  return terms;
+}
+
 const lowerCased = new WeakMap<ReadonlyMap<string, unknown>, ReadonlyMap<string, string>>();
 
 /** The name among others that differs from one in its case alone. */

@@ -1,4 +1,4 @@
-import { inOtherCase, nearest, propertiesOf, vocabulary } from "../../structured-data/vocabulary.ts";
+import { inOtherCase, nearest, nearestTerms, propertiesOf, vocabulary } from "../../structured-data/vocabulary.ts";
 import { standard } from "../rule.ts";
 import { quote } from "../texts.ts";
 import { dataRule, placeOf } from "./data-rule.ts";
@@ -21,7 +21,7 @@ export const dataUnknownProperty = dataRule({
         if (properties.has(name.replace(/-(?:input|output)$/, "")) && !properties.has(name)) continue;
         if (name.includes(":") || properties.has(name) || inOtherCase(name, properties)) continue;
         const own = entity.types.flatMap((type) => propertiesOf(type).map((one) => one.name));
-        const near = [...new Set([...nearest(name, own), ...nearest(name, properties.keys())])].slice(0, 3);
+        const near = [...new Set([...nearest(name, own), ...nearestTerms(name, "properties")])].slice(0, 3);
         report({
           message: `schema.org has no property ${quote(written)}.${near.length > 0 ? ` Nearest: ${near.join(", ")}.` : ""}`,
           at: placeOf(data, place, "key"),

@@ -1,4 +1,4 @@
-import { inOtherCase, nearest, vocabulary } from "../../structured-data/vocabulary.ts";
+import { inOtherCase, nearestTerms, vocabulary } from "../../structured-data/vocabulary.ts";
 import { standard } from "../rule.ts";
 import { quote } from "../texts.ts";
 import { dataRule, placeOf } from "./data-rule.ts";
@@ -18,7 +18,7 @@ export const dataUnknownType = dataRule({
     for (const entity of data.entities) {
       for (const type of entity.types) {
         if (type.includes(":") || types.has(type) || inOtherCase(type, types)) continue;
-        const near = nearest(type, types.keys());
+        const near = nearestTerms(type, "types");
         report({
           message: `schema.org has no type ${quote(type)}.${near.length > 0 ? ` Nearest: ${near.join(", ")}.` : ""}`,
           at: placeOf(data, entity.typePlace),
