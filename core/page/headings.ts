@@ -7,8 +7,8 @@ const VOID = new Set("area base br col embed hr img input link meta source track
 
 /** A heading's level and where it is written; null where the element is no heading. ARIA 1.2, role `heading`. */
 export function headingLevel(element: ElementNode): Pick<Heading, "level" | "levelFrom"> | null {
-  const role = roleOf(element);
-  const tagLevel = /^h[1-6]$/.test(element.tag) ? Number(element.tag[1]) : null;
+  const role = element.attributes.length > 0 ? roleOf(element) : null;
+  const tagLevel = element.tag.length === 2 && /^h[1-6]$/.test(element.tag) ? Number(element.tag[1]) : null;
   if (role ? role !== "heading" : tagLevel === null) return null;
   const stated = attribute(element, "aria-level")?.trim();
   if (stated && /^[1-9][0-9]?$/.test(stated)) return { level: Number(stated), levelFrom: "aria-level" };

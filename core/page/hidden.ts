@@ -96,11 +96,12 @@ export function hiddenFromAll(element: ElementNode, names: HiddenNames): boolean
   return classes?.split(/\s+/).some((one) => names.has(`.${one}`)) ?? false;
 }
 
+/** Whether an element's attributes keep it from assistive technology, though it may be shown. */
+export function isSilenced(element: ElementNode): boolean {
+  return attribute(element, "aria-hidden")?.trim() === "true" || attribute(element, "inert") !== null;
+}
+
 /** Whether assistive technology is told to pass over the element. */
 export function hiddenFromListeners(element: ElementNode, names: HiddenNames): boolean {
-  return (
-    attribute(element, "aria-hidden")?.trim() === "true" ||
-    attribute(element, "inert") !== null ||
-    hiddenFromAll(element, names)
-  );
+  return isSilenced(element) || hiddenFromAll(element, names);
 }

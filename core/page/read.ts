@@ -2,7 +2,7 @@ import { emptyPage } from "./empty.ts";
 import { readFields } from "./fields.ts";
 import { readDoctype, readHeadElement } from "./head.ts";
 import { headingLevel, keyHeadings, readHeading } from "./headings.ts";
-import { hiddenFromAll, hiddenFromListeners, hiddenNames } from "./hidden.ts";
+import { hiddenFromAll, hiddenFromListeners, hiddenNames, isSilenced } from "./hidden.ts";
 import { landmarkKind } from "./landmarks.ts";
 import { readMarkdown } from "./markdown.ts";
 import { labelOf, MOST_GIVEN, type Names, nameOf, namesOf } from "./name.ts";
@@ -82,6 +82,8 @@ class Reader {
   private textEnd = -1;
   private lastHeading = -1;
   private unprotected = false;
+  /** Whether an element may be called what COMMENT_AREA and COMMENTS look for. */
+  private speaksOfComments = false;
   private names: Names = { hidden: new Set(), byId: () => null, given: new Map() };
   /** Texts of `label` elements by the id that they are for. */
   private readonly labels = new Map<string, string>();
@@ -97,6 +99,7 @@ class Reader {
 
   read(document: FragmentNode): void {
     this.unprotected = /http:\/\//i.test(this.page.source);
+    this.speaksOfComments = /comment|reply|respond|&/i.test(this.page.source);
     this.names = namesOf(document, hiddenNames(document, this.page.source));
     if (/<label[\s>]/i.test(this.page.source)) this.collectLabels(document.children);
     const top: Surroundings = {
@@ -380,7 +383,7 @@ class Reader {
     }
     if (!around.hidden && (element.attributes.length > 0 || tag === "dialog")) {
       inside.hidden = hiddenFromAll(element, this.names.hidden);
-      inside.silent = around.silent || inside.hidden || hiddenFromListeners(element, this.names.hidden);
+      inside.silent = around.silent || inside.hidden || isSilenced(element);
     }
     const direction = element.attributes.length > 0 && attribute(element, "dir");
     if (direction) inside.direction = directionOf(direction) ?? inside.direction;
@@ -392,7 +395,7 @@ class Reader {
     }
     if (tag === "article" || tag === "aside" || tag === "main" || tag === "nav" || tag === "section")
       inside.sectioned = true;
-    if (block && !around.inComments && element.attributes.length > 0) {
+    if (block && this.speaksOfComments && !around.inComments && element.attributes.length > 0) {
       const names = `${attribute(element, "id") ?? ""} ${attribute(element, "class") ?? ""}`;
       inside.inComments = COMMENT_AREA.test(names) || (COMMENTS.test(names) && holdsComments(element));
     }
