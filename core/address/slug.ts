@@ -1,9 +1,16 @@
 import { decoded } from "./address.ts";
+
+/** The slug that was asked for last: a dozen rules look at one page's, one after the other. */
+let latest = { address: "", slug: "" };
+
 /** The last segment of an address' path; "" for the start page. */
 export function slugOf(address: string): string {
+  if (latest.address === address) return latest.slug;
   const path = address.replace(/^[a-z][a-z0-9+.-]*:\/\/[^/]*/i, "").split(/[?#]/)[0] ?? "";
   const parts = path.split("/");
-  return (path.endsWith("/") ? parts.at(-2) : parts.at(-1)) ?? "";
+  const slug = (path.endsWith("/") ? parts.at(-2) : parts.at(-1)) ?? "";
+  latest = { address, slug };
+  return slug;
 }
 
 /** The address with another last segment; query and trailing slash stay. */

@@ -25,8 +25,13 @@ interface Glyph {
 interface Face {
   unitsPerEm: number;
   glyphs: Map<number, Glyph>;
+  /** Those of the Latin characters by their code points, for which most texts ask. */
+  latin: readonly (Glyph | undefined)[];
   kerning: Map<number, number>[][];
 }
+
+/** Behind the Latin blocks of Unicode; combining marks begin here. */
+const LATIN = 0x300;
 
 const faces = new Map<FaceName, Face>();
 
@@ -46,7 +51,8 @@ function unpack(table: FaceTable): Face {
       return values;
     });
   });
-  return { unitsPerEm: table.unitsPerEm, glyphs, kerning };
+  const latin = Array.from({ length: LATIN }, (_, point) => glyphs.get(point));
+  return { unitsPerEm: table.unitsPerEm, glyphs, latin, kerning };
 }
 
 function faceOf(family: Family, bold: boolean): Face {
@@ -111,9 +117,9 @@ export function advances(text: string, style: TextStyle, bold: readonly BoldRang
     const isBold = bold.length > 0 && bold.some((range) => i >= range.start && i < range.end);
     const face = isBold ? faceOf(style.family, true) : plain;
     const scale = style.size / face.unitsPerEm;
-    const glyph = face.glyphs.get(point);
-    // ASCII and Latin-1 are never marks; testing only the rest keeps long texts quick.
-    if (point >= 0x300 && (point === ZERO_WIDTH_JOINER || MARK.test(String.fromCodePoint(point)))) {
+    const glyph = point < LATIN ? face.latin[point] : face.glyphs.get(point);
+    // Latin characters are never marks; testing only the rest keeps long texts quick.
+    if (point >= LATIN && (point === ZERO_WIDTH_JOINER || MARK.test(String.fromCodePoint(point)))) {
       joined = point === ZERO_WIDTH_JOINER;
     } else if (glyph) {
       if (previous && previousBold === isBold && previous.subset === glyph.subset && previous.left > 0) {

@@ -38,6 +38,14 @@ export function addWords(text: string, language: string, words: Set<string>): vo
 export function wordsOf(text: string, language: string): Word[] {
   const words: Word[] = [];
   const eliding = ELIDING.has(language.slice(0, 2).toLowerCase());
+  if (!eliding && !NOT_ASCII.test(text)) {
+    ASCII_WORD.lastIndex = 0;
+    for (let match = ASCII_WORD.exec(text); match; match = ASCII_WORD.exec(text)) {
+      const [word] = match;
+      if (!JOINS_ALONE.test(word)) words.push({ text: word, start: match.index, end: match.index + word.length });
+    }
+    return words;
+  }
   for (const match of text.matchAll(WORD)) {
     const [word] = match;
     if (JOINS_ALONE.test(word)) continue;

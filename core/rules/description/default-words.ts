@@ -10,6 +10,10 @@ const isCategory = (text: string) =>
     ? charactersOf(text) <= 8
     : text.split(/\s+/).length <= 2;
 
+/** What follows words that a description may begin with, where it goes on: behind several, behind one alone. */
+const BEHIND_SEVERAL = /^[\s,.:、。：]/;
+const BEHIND_ONE = /^[,.:、。：]/;
+
 export const descriptionDefaultWords = rule({
   id: "description/default-words",
   weight: "should",
@@ -30,10 +34,12 @@ export const descriptionDefaultWords = rule({
       .toLowerCase()
       .replace(/[.!。！\s]+$/, "");
     // A word alone may begin a sentence: “Description of a lamp” says something, “Description: lamp” does not.
-    const starts = settings.words.some((word) => {
-      const goesOn = word.includes(" ") ? /^[\s,.:、。：]/ : /^[,.:、。：]/;
-      return bare === word || goesOn.test(bare.startsWith(word) ? bare.slice(word.length) : "");
-    });
+    const starts = settings.words.some(
+      (word) =>
+        bare.startsWith(word) &&
+        (bare.length === word.length ||
+          (word.includes(" ") ? BEHIND_SEVERAL : BEHIND_ONE).test(bare.slice(word.length))),
+    );
     const category = bare !== "" && isCategory(bare);
     if (!starts && !category) return;
     report({

@@ -23,6 +23,7 @@ export const openGraphUnlikePage = rule({
     const own = { title: titleOf(page), description: descriptionOf(page) };
     for (const name of ["title", "description"] as const) {
       const shared = openGraphText(page, name);
+      if (shared === "") continue;
       const [theirs, ours] = [shared, own[name]].map((text) =>
         contentStems(withoutBrand(text, brand).slice(0, 2000), language),
       );
