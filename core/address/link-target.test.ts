@@ -37,6 +37,33 @@ describe("where links lead", () => {
   const base = fc.constantFrom(null, "https://a.example/other/", "https://b.example/", "https://a.example/é/x");
 
   // The URL standard, by Node's own parser.
+  it("is what the URL standard reads in a whole address", () => {
+    const host = fc
+      .array(fc.constantFrom(..."a example www lamp-lit 1 0x1f 1a xn--a 127 B é - --".split(" ")), {
+        minLength: 1,
+        maxLength: 4,
+      })
+      .map((parts) => parts.join("."));
+    const whole = fc.tuple(fc.constantFrom("http://", "https://", "HTTP://", "ftp://", ""), host, reference);
+    const asRead = (address: string) => {
+      try {
+        const url = new URL(address);
+        const own = url.host.replace(/^www\./, "");
+        // With a fragment an address is parsed, however plainly the rest is written.
+        return [own, linkTarget(`${url.href.replace(/#.*$/s, "")}#`, own)];
+      } catch {
+        return ["", null];
+      }
+    };
+    fc.assert(
+      fc.property(whole, ([scheme, name, rest]) => {
+        const address = `${scheme}${name}${rest.startsWith("/") || rest === "" ? rest : `/${rest}`}`;
+        expect([hostOf(address), linkTarget(address, hostOf(address))]).toEqual(asRead(address));
+      }),
+      { numRuns: 20_000 },
+    );
+  });
+
   it("is what the URL standard resolves, however they are written", () => {
     fc.assert(
       fc.property(reference, address, base, (written, page, resolvedBy) => {

@@ -12,11 +12,32 @@ function parsed(address: string): URL | null {
   }
 }
 
+/** A path, and a query, in which the URL standard changes nothing: no dots at the beginning of a segment, nothing to encode. */
+const PLAIN = /^\/(?![/.])(?:[\w~-]|\.(?![./])|\/(?![/.]))*(\?[\w~./=&+-]+)?$/;
+/** The beginning of an address on a host that is written plainly. */
+const ABSOLUTE = /^https?:\/\/([a-z0-9-]+(?:\.[a-z0-9-]+)*)(?=[/?]|$)/;
+
+/** Names of hosts that the URL standard reads otherwise than they are written: numbers, and names in Punycode. */
+const READ_OTHERWISE = /(?:^|\.)\d[^.]*$|\d$|xn--/;
+
+/** The parts of an address that is written plainly, which need not be parsed; null for others. */
+function plainParts(address: string): { host: string; path: string; search: string } | null {
+  const [beginning, name = ""] = ABSOLUTE.exec(address) ?? [];
+  if (beginning === undefined || READ_OTHERWISE.test(name)) return null;
+  const written = address.slice(beginning.length);
+  const match = PLAIN.exec(written === "" ? "/" : written);
+  if (!match) return null;
+  const [whole, search = ""] = match;
+  return { host: bare(name), path: whole.slice(0, whole.length - search.length), search };
+}
+
 /**
  * An address as links are compared: path and query without fragment, default file, `.html` and trailing slash, since most
  * servers answer to both; null where it is no page of the host.
  */
 export function linkTarget(address: string, host: string): string | null {
+  const plain = plainParts(address);
+  if (plain) return plain.host === host ? comparable(plain.path) + plain.search : null;
   const url = parsed(address);
   if (!url || !/^https?:$/.test(url.protocol) || bare(url.host) !== host) return null;
   return comparable(url.pathname) + url.search;
@@ -24,6 +45,8 @@ export function linkTarget(address: string, host: string): string | null {
 
 /** The host of an address without “www.”; "" where it is none. */
 export function hostOf(address: string): string {
+  const plain = plainParts(address);
+  if (plain) return plain.host;
   const url = parsed(address);
   return url ? bare(url.host) : "";
 }
@@ -35,13 +58,8 @@ export function targetOf(address: string): string | null {
   return target === null ? null : host + target;
 }
 
-/** A path, and a query, in which the URL standard changes nothing: no dots at the beginning of a segment, nothing to encode. */
-const PLAIN = /^\/(?![/.])(?:[\w~-]|\.(?![./])|\/(?![/.]))*(\?[\w~./=&+-]+)?$/;
 /** Whether a reference is such a path, so that nothing has to be resolved. */
 export const isPlainPath = (reference: string): boolean => PLAIN.test(reference);
-
-/** The beginning of an address on a host that is written plainly. */
-const ABSOLUTE = /^https?:\/\/([a-z0-9-]+(?:\.[a-z0-9-]+)*)(?=[/?]|$)/;
 
 /**
  * What tells where the links of a page lead, as `linkTarget` says, null for other hosts. Most references are paths in which
@@ -61,7 +79,7 @@ export function targetsFrom(address: string, base: string | null = null): (refer
     }
   };
   const directory = root?.pathname.replace(/[^/]*$/, "") ?? "/";
-  const plainHost = !/\d$/.test(host);
+  const plainHost = !READ_OTHERWISE.test(host);
   return (reference) => {
     const hash = reference.indexOf("#");
     const written = hash < 0 ? reference : reference.slice(0, hash);
@@ -69,7 +87,7 @@ export function targetsFrom(address: string, base: string | null = null): (refer
     let path: string;
     if (absolute && plainHost) {
       const [beginning, name = ""] = absolute;
-      if (bare(name) !== host) return /\d$/.test(name) ? slowly(reference) : null;
+      if (bare(name) !== host) return READ_OTHERWISE.test(name) ? slowly(reference) : null;
       path = written.slice(beginning.length);
     } else if (!onHost) return slowly(reference);
     else path = written.startsWith("/") ? written : below(directory, written);
