@@ -1,6 +1,7 @@
 import type { Fix } from "../../findings/fix.ts";
 import { titleFromH1 } from "../../result/suggest.ts";
-import { facetOf, type PageFacets } from "../../site/facets/page-facets.ts";
+import { firstH1 } from "../../site/facets/headings.ts";
+import type { PageFacets } from "../../site/facets/page-facets.ts";
 import { SAME_TITLES, type SameTexts } from "../../site/index/same-texts.ts";
 import { type SiteContext, siteRule, standard } from "../rule.ts";
 import { counted, quote } from "../texts.ts";
@@ -14,7 +15,7 @@ function fixesFor(
   { brandFor }: Pick<SiteContext<unknown>, "brandFor">,
 ): Map<PageFacets, Fix> {
   const proposed = group.flatMap((page) => {
-    const h1 = facetOf(page, "headings").find(([level, text]) => level === 1 && text !== "")?.[1];
+    const h1 = firstH1(page.headings);
     return h1 ? [{ page, value: titleFromH1(h1, brandFor(page)) }] : [];
   });
   const times = new Map<string, number>();

@@ -15,3 +15,6 @@ export const headings = facet<readonly HeadingFacet[], string>({
   pack: (list) => packLines(list, ([level, text]) => [level, asCell(text)]),
   unpack: (packed) => unpackLines(packed, ([level = "", text = ""]) => [Number(level), text] as const),
 });
+
+/** The first H1 with a text of a packed facet, which is not unpacked for it; "" for none. */
+export const firstH1 = (packed: string): string => /(?:^|\n)1\t([^\n]+)/.exec(packed)?.[1] ?? "";
