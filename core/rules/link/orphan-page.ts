@@ -13,8 +13,8 @@ export const linkOrphanPage = siteRule({
     const graph = site.index(LINK_GRAPH);
     if (graph.targets() === 0 || site.pages.size < 3) return;
     const home = graph.home();
-    for (const page of site.pages.values()) {
-      if (page === home || graph.hasIncoming(page.id)) continue;
+    for (const page of site.inOrder(graph.withoutIncoming())) {
+      if (page === home) continue;
       report({ message: "No other page of the site links to this one.", on: [{ page, at: { part: "markup" } }] });
     }
   },

@@ -18,8 +18,9 @@ const MOST = 2000;
 const LONGEST_TEXT = 60;
 
 const ZONES: Partial<Record<LandmarkKind, LinkZone>> = { navigation: "menu", banner: "menu", contentinfo: "foot" };
-const ORDER: LinkZone[] = ["content", "menu", "foot"];
-const rank = (zone: LinkZone) => ORDER.indexOf(zone);
+/** The zones by the numbers that stand for them in a packed facet: what comes first counts where one target is linked in several. */
+export const ZONE_ORDER: readonly LinkZone[] = ["content", "menu", "foot"];
+const rank = (zone: LinkZone) => ZONE_ORDER.indexOf(zone);
 
 /** A page's links within its host, each target once: where a visitor meets it first. */
 export const links = facet<readonly LinkFacet[], string>({
@@ -46,5 +47,23 @@ export const links = facet<readonly LinkFacet[], string>({
   },
   pack: (list) => packLines(list, ({ to, text, zone }) => [`${rank(zone)}${to}`, text]),
   unpack: (packed) =>
-    unpackLines(packed, ([to = "", text = ""]) => ({ zone: ORDER[Number(to[0])] ?? "content", to: to.slice(1), text })),
+    unpackLines(packed, ([to = "", text = ""]) => ({
+      zone: ZONE_ORDER[Number(to[0])] ?? "content",
+      to: to.slice(1),
+      text,
+    })),
 });
+
+/**
+ * Where the links of a packed facet lead, with the number of each one's zone: without an object for each link, since ten
+ * thousand pages have some hundred thousand.
+ */
+export function eachLink(packed: string, take: (to: string, zone: number) => void): void {
+  for (let at = 0; at < packed.length; ) {
+    const line = packed.indexOf("\n", at);
+    const end = line < 0 ? packed.length : line;
+    take(packed.slice(at + 1, packed.indexOf("\t", at)), packed.charCodeAt(at) - ZERO);
+    at = end + 1;
+  }
+}
+const ZERO = "0".charCodeAt(0);
