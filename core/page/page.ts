@@ -421,10 +421,12 @@ let lines: { source: string; starts: number[] } | null = null;
 function lineStarts(source: string): number[] {
   if (lines?.source === source) return lines.starts;
   const starts = [0];
-  for (let i = 0; i < source.length; i++) {
-    const c = source.charCodeAt(i);
-    if (c === 10 || (c === 13 && source.charCodeAt(i + 1) !== 10)) starts.push(i + 1);
-  }
+  if (source.includes("\r"))
+    for (let i = 0; i < source.length; i++) {
+      const c = source.charCodeAt(i);
+      if (c === 10 || (c === 13 && source.charCodeAt(i + 1) !== 10)) starts.push(i + 1);
+    }
+  else for (let at = source.indexOf("\n"); at >= 0; at = source.indexOf("\n", at + 1)) starts.push(at + 1);
   lines = { source, starts };
   return starts;
 }
