@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { largeSite } from "../../demo/large.ts";
 import { findingOn, type SiteFinding } from "../findings/finding.ts";
 import { openOf } from "../findings/set-aside.ts";
 import { fixOnPage } from "../findings/site-fix.ts";
@@ -10,10 +11,11 @@ import { readPage } from "../page/read.ts";
 import { applyToPage, redraftedSource } from "../rewrite/apply.ts";
 import type { Edit } from "../rewrite/edits.ts";
 import { keyOf } from "../rewrite/resolve.ts";
+import { SITE_RULES } from "../rules/catalogue.ts";
 import { DEFAULT_HOUSE_STYLE, type HouseStyle } from "../settings/house-style.ts";
 import { facetsOf, type PageFacets } from "../site/facets/page-facets.ts";
 import { Site } from "../site/index/site.ts";
-import { auditSite, siteAuditor } from "./examine-site.ts";
+import { auditSite, facetsSeen, siteAuditor } from "./examine-site.ts";
 
 const read = (path: string, source: string) =>
   readPage(originalFromText(`<!doctype html><html lang=en><body>${source}`), {
@@ -33,6 +35,23 @@ describe("what is found across pages", () => {
     "/b": ["<title>Lamp</title><h1>Fog lamp</h1>", "product"],
     "/c": ["<title>Lamp</title><h1>Lamps</h1>", "article"],
   };
+
+  it("is the same from the facets alone that its rules look at, with phrases and without", () => {
+    const everything: HouseStyle = {
+      ...DEFAULT_HOUSE_STYLE,
+      rules: Object.fromEntries(SITE_RULES.map(({ id }) => [id, { on: true }])),
+    };
+    const pages = [...largeSite(60, 4)].map(({ source, address }) => readPage(source, { address }));
+    for (const phrase of ["", "lamp"]) {
+      const names = facetsSeen({ phrases: phrase !== "" });
+      const siteFrom = (seen?: typeof names) =>
+        new Site(pages.map((page, i) => facetsOf(String(i), page, { phrase: i % 3 === 0 ? phrase : "" }, seen)));
+      const all = auditSite(siteFrom(), everything);
+      expect(all.length).toBeGreaterThan(5);
+      expect(auditSite(siteFrom(names), everything)).toEqual(all);
+    }
+    expect(facetsSeen({ phrases: false })).not.toContain("stems");
+  });
 
   it("has a place on each page, knows the other pages, and brings a fix where there is one", () => {
     const [finding] = found("title/duplicate", doubled);

@@ -4,6 +4,7 @@ import { SITE_RULES } from "../rules/catalogue.ts";
 import type { PictureSize, SiteContext, SiteProblem, SiteRule } from "../rules/rule.ts";
 import { type HouseStyle, settingsFor, styleForKind } from "../settings/house-style.ts";
 import { heaviest } from "../settings/setting.ts";
+import { FACET_NAMES, type FacetName } from "../site/facets/facet-names.ts";
 import type { PageFacets } from "../site/facets/page-facets.ts";
 import type { Site } from "../site/index/site.ts";
 
@@ -17,6 +18,17 @@ export interface SiteFacts {
 export interface SiteFindingsChange {
   gone: readonly SiteFinding[];
   come: readonly SiteFinding[];
+}
+
+/**
+ * The facets that rules across pages look at. Without a phrase that anybody looks for, rules that see phrases find nothing,
+ * and what they alone look at need not be taken.
+ */
+export function facetsSeen({ phrases }: { phrases: boolean }): FacetName[] {
+  const seen = SITE_RULES.flatMap(({ sees }) =>
+    phrases || !sees.some((name) => name === "phrase" || name === "list") ? sees : [],
+  );
+  return FACET_NAMES.filter((name) => seen.includes(name));
 }
 
 /** Findings across the pages of a site: on each page as the house style of its kind says. */

@@ -6,7 +6,7 @@ import { beginning } from "./beginning.ts";
 import { canonical } from "./canonical.ts";
 import { description } from "./description.ts";
 import type { Facet, Packed } from "./facet.ts";
-import { type FACET_DEFAULTS, FACET_NAMES, type FacetName } from "./facet-names.ts";
+import { FACET_DEFAULTS, FACET_NAMES, type FacetName } from "./facet-names.ts";
 import { fragments } from "./fragments.ts";
 import { headings } from "./headings.ts";
 import { ids } from "./ids.ts";
@@ -104,9 +104,9 @@ export function takeFacets<N extends FacetName = FacetName>(
   return Object.fromEntries(names.map((name) => [name, packedOf(name, page)])) as Pick<PackedFacets, N>;
 }
 
-/** A page's facets, with what is known beside its source. */
-export function facetsOf(id: string, page: Page, known: PageFacts = {}): PageFacets {
-  return { id, address: page.address, ...takeFacets(page), ...known };
+/** A page's facets, with what is known beside its source. Those that are not named are empty. */
+export function facetsOf(id: string, page: Page, known: PageFacts = {}, names = FACET_NAMES): PageFacets {
+  return { id, address: page.address, ...FACET_DEFAULTS, ...takeFacets(page, names), ...known };
 }
 
 /** The address that the file of a page would have on its site. */
