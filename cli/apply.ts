@@ -40,16 +40,14 @@ export async function applyCommand(
     ? rowsByFile(editFile, folder, base, addresses)
     : { paths: editsByFile(editFile), unknown: [] };
   for (const address of unknown) tell(`${editFile}: no file of ${folder} stands at ${address}.`);
-  const threads = startThreads(paths.length);
+  const threads = startThreads("applyToFile", { force: options.force === true }, paths.length);
   let refusals = 0;
   let failed = unknown.length > 0;
   try {
     for (const { file, path, ...asked } of paths) {
       try {
         const read = fileToRead(join(folder, path), folder, base, addresses);
-        const { bytes, refused } = await ("rows" in asked
-          ? threads.run("applyRowsToFile", read, asked.rows, options.force === true)
-          : threads.run("applyToFile", read, asked.edits));
+        const { bytes, refused } = await threads.run({ read, ...asked });
         const count = "rows" in asked ? asked.rows.length : asked.edits.length;
         for (const { op, reason } of refused) {
           refusals++;

@@ -1,10 +1,12 @@
 import { createHash, randomUUID } from "node:crypto";
-import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from "node:fs";
-import { dirname, join, relative, resolve } from "node:path";
-import { holdsOn } from "#core/settings/days";
+import { mkdirSync, readdirSync, readFileSync, renameSync, type Stats, statSync, writeFileSync } from "node:fs";
+import { join, relative, resolve } from "node:path";
+import { type Days, holdsOn } from "#core/settings/days";
 import { stampOf } from "#core/settings/house-style";
-import { tell, whyNot } from "./fault.ts";
+import { CommandFault, tell, whyNot } from "./fault.ts";
 import { bytesOf, type FileToRead, usable } from "./files.ts";
+import { nameIn } from "./name-in.ts";
+import { Packs, type RecordPlace } from "./packs.ts";
 import { VERSION } from "./version.ts";
 import type { AuditBasis, AuditedPage } from "./work.ts";
 
@@ -14,67 +16,172 @@ export interface Cache {
   has(read: FileToRead): boolean;
   /** What was found on a file whose bytes are what they were; null where that is not known. */
   get(read: FileToRead): AuditedPage | null;
+  /** Takes in what was found on a file. */
   put(read: FileToRead, audited: AuditedPage): void;
+  /** Keeps what was taken in for later runs. */
+  keep(): void;
 }
 
-const sumOf = (text: string) => createHash("sha256").update(text).digest("hex");
-
 /** No folder was named. */
-export const NO_CACHE: Cache = { has: () => false, get: () => null, put: () => {} };
+export const NO_CACHE: Cache = { has: () => false, get: () => null, put: () => {}, keep: () => {} };
+
+/** What a file was when it was audited, and where what was found on it stands. */
+interface Row extends RecordPlace {
+  /** Size in bytes, time of the last change in ms, and number of the file: where all are what they were, its bytes are. */
+  size: number;
+  changed: number;
+  inode: number;
+  /** SHA-256 of its bytes. */
+  hash: string;
+  days: Days;
+}
+
+interface Index {
+  /** In ms. */
+  written: number;
+  /** By the file, its folder, the base and the address that it is read with. */
+  rows: Record<string, Row>;
+}
+
+/** A clock of files may tick every two seconds (FAT): a file may have been changed twice within one. */
+const TICK_MS = 2000;
+/** Runs in which little has changed leave small packs: when there are so many, all records are written into one. */
+const MOST_PACKS = 8;
+
+const sumOf = (data: string | Uint8Array) => createHash("sha256").update(data).digest("hex");
 
 /**
- * Findings kept in a folder, a file for each page: named by its bytes, the house style, the phrases, the address and this
- * program's version. Its first line is the hash of the rest, so that a file that is not whole, or that something else wrote,
- * is not used. It is used on the days on which the findings hold. The folder can be deleted at any time.
+ * Findings kept in a folder: an index for each basis (version, house style, phrases, format), and packs of records. A file
+ * whose size, time and number are those of its row is not read; of others the bytes are compared. A record that is not whole,
+ * or that something else wrote, is not used. Indexes and packs get their names when they are whole, so that two runs may share
+ * the folder: what one loses of the other is audited again. The folder can be deleted at any time.
  */
 export function openCache(folder: string, context: AuditBasis): Cache {
   usable(folder, () => mkdirSync(folder, { recursive: true }));
-  const { houseStyle, today, phrase, phrases } = context;
-  const assigned = phrases === null ? "" : createHash("sha256").update(bytesOf(phrases)).digest("hex");
-  const basis = JSON.stringify([VERSION, stampOf(houseStyle), phrase, assigned]);
-  const names = new Map<FileToRead, string>();
-  const nameOf = (read: FileToRead) => {
-    let name = names.get(read);
-    if (name === undefined) {
-      const { file, root, base, address = "" } = read;
-      const hash = createHash("sha256").update(
-        JSON.stringify([basis, file, relative(resolve(root), resolve(file)), base, address]),
-      );
-      const key = hash.update(bytesOf(file)).digest("hex");
-      name = join(folder, key.slice(0, 2), `${key.slice(2)}.entry`);
-      names.set(read, name);
+  const { houseStyle, today, phrase, phrases, format } = context;
+  const assigned = phrases === null ? "" : sumOf(bytesOf(phrases));
+  const basis = JSON.stringify([VERSION, stampOf(houseStyle), phrase, assigned, format]);
+  const name = `${sumOf(basis).slice(0, 16)}.index`;
+  const index = readIndex(join(folder, name));
+  const packs = new Packs(folder);
+  const keyOf = ({ file, root, base, address = "" }: FileToRead) =>
+    JSON.stringify([nameIn(format, file), relative(resolve(root), resolve(file)), base, address]);
+  const looked = new Map<FileToRead, { stats: Stats; row: Row | null } | CommandFault>();
+  /** A file as it is now, and its row where that is of these bytes and of this day. */
+  const look = (read: FileToRead) => {
+    let found = looked.get(read);
+    if (!found) {
+      found = lookAnew(read);
+      looked.set(read, found);
     }
-    return name;
+    return found;
   };
-  const readEntry = (name: string): AuditedPage | null => {
-    let text: string;
+  const lookAnew = (read: FileToRead): { stats: Stats; row: Row | null } | CommandFault => {
     try {
-      text = readFileSync(name, "utf8");
-    } catch {
-      return null;
+      const stats = usable(read.file, () => statSync(read.file));
+      const row = index.rows[keyOf(read)];
+      if (!row || !holdsOn(row.days, today)) return { stats, row: null };
+      const isOld = stats.mtimeMs < index.written - TICK_MS;
+      const asItWas = row.size === stats.size && row.changed === stats.mtimeMs && row.inode === stats.ino;
+      return { stats, row: (asItWas && isOld) || row.hash === sumOf(bytesOf(read.file)) ? row : null };
+    } catch (error) {
+      if (error instanceof CommandFault) return error;
+      throw error;
     }
-    const end = text.indexOf("\n");
-    const body = text.slice(end + 1);
-    if (text.slice(0, Math.max(0, end)) !== sumOf(body)) return null;
-    const audited: AuditedPage = JSON.parse(body);
-    return holdsOn(audited.days, today) ? audited : null;
   };
+  const rows: Record<string, Row> = {};
   let told = false;
+  const kept = (keep: () => void) => {
+    try {
+      if (!told) keep();
+    } catch (error) {
+      tell(`--cache: ${folder} ${whyNot(error)}; what was found is not kept.`);
+      told = true;
+    }
+  };
   return {
-    has: (read) => existsSync(nameOf(read)),
-    get: (read) => readEntry(nameOf(read)),
+    has(read) {
+      const found = look(read);
+      return !(found instanceof CommandFault) && found.row !== null;
+    },
+    get(read) {
+      const found = look(read);
+      if (found instanceof CommandFault || !found.row) return null;
+      const { row, stats } = found;
+      const bytes = packs.read(row);
+      if (!bytes) return null;
+      rows[keyOf(read)] = { ...row, ...partsOf(stats) };
+      return JSON.parse(new TextDecoder().decode(bytes));
+    },
     put(read, audited) {
-      const name = nameOf(read);
-      const beside = `${name}.${randomUUID()}`;
-      try {
-        mkdirSync(dirname(name), { recursive: true });
-        const body = JSON.stringify(audited);
-        writeFileSync(beside, `${sumOf(body)}\n${body}`);
-        renameSync(beside, name);
-      } catch (error) {
-        if (!told) tell(`--cache: ${name} ${whyNot(error)}; what was found is not kept.`);
-        told = true;
-      }
+      const found = look(read);
+      if (found instanceof CommandFault) return;
+      const { days, hash = "" } = audited;
+      kept(() => {
+        const place = packs.write(new TextEncoder().encode(JSON.stringify(audited)));
+        rows[keyOf(read)] = { ...place, ...partsOf(found.stats), hash, days };
+      });
+    },
+    keep() {
+      kept(() => {
+        // Another run may have kept something meanwhile.
+        const all = { ...readIndex(join(folder, name)).rows, ...rows };
+        const few = new Set(Object.values(all).map(({ pack }) => pack)).size <= MOST_PACKS;
+        const own = few ? all : gathered(rows, packs);
+        packs.finish();
+        writeWhole(join(folder, name), JSON.stringify({ written: Date.now(), rows: own }));
+        packs.removeOthers(packsNamedIn(folder));
+      });
+      packs.close();
     },
   };
+}
+
+const partsOf = ({ size, mtimeMs, ino }: Stats) => ({ size, changed: mtimeMs, inode: ino });
+
+/** The records of rows in one pack. What is not whole is left out. */
+function gathered(rows: Readonly<Record<string, Row>>, packs: Packs): Record<string, Row> {
+  packs.finish();
+  const own: Record<string, Row> = {};
+  for (const [key, row] of Object.entries(rows)) {
+    const bytes = packs.read(row);
+    if (bytes) own[key] = { ...row, ...packs.write(bytes) };
+  }
+  return own;
+}
+
+/** The index of a file; an empty one where that is none. */
+function readIndex(file: string): Index {
+  try {
+    const { written, rows } = JSON.parse(readFileSync(file, "utf8"));
+    if (typeof written === "number" && rows !== null && typeof rows === "object")
+      return {
+        written,
+        rows: Object.fromEntries(Object.entries<unknown>(rows).filter((one): one is [string, Row] => isRow(one[1]))),
+      };
+  } catch {
+    // There is none yet, or something else wrote it.
+  }
+  return { written: 0, rows: {} };
+}
+
+function isRow(value: unknown): value is Row {
+  if (value === null || typeof value !== "object") return false;
+  const row = value as Record<keyof Row, unknown>;
+  const days = row.days as Partial<Record<keyof Days, unknown>> | null | undefined;
+  return (
+    [row.size, row.changed, row.inode, row.at, row.length].every((one) => typeof one === "number") &&
+    [row.hash, row.pack, row.sum, days?.from, days?.until].every((one) => typeof one === "string")
+  );
+}
+
+function packsNamedIn(folder: string): Set<string> {
+  const indexes = readdirSync(folder).filter((file) => file.endsWith(".index"));
+  return new Set(indexes.flatMap((file) => Object.values(readIndex(join(folder, file)).rows).map(({ pack }) => pack)));
+}
+
+function writeWhole(file: string, text: string): void {
+  const beside = `${file}.${randomUUID()}.part`;
+  writeFileSync(beside, text);
+  renameSync(beside, file);
 }

@@ -27,6 +27,9 @@ export interface PageFile {
   page: Page;
 }
 
+/** Whether what was named is a page of the web. */
+export const isAddress = (path: string): boolean => /^https?:\/\//i.test(path);
+
 const MARKDOWN_FILE = /\.(?:md|markdown)$/i;
 const PAGE_FILE = /\.(?:html?|xhtml|md|markdown)$/i;
 const JSON_FILE = /\.(?:jsonld|json)$/i;

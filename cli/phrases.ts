@@ -28,12 +28,12 @@ export async function phrasesCommand(paths: string[], options: PhrasesOptions): 
   const files = filesIn(paths, baseAddress(options.base), options.addresses);
   if (files.length === 0) throw nothingIn(paths);
   const counting = countPages(files.length);
-  const threads = startThreads(files.length);
+  const threads = startThreads("phrasesOnPage", basis, files.length);
   const found: PageWithPhrases[] = [];
   try {
     const look = async (read: (typeof files)[number]) => {
       try {
-        return await threads.run("phrasesOnPage", read, basis);
+        return await threads.run(read);
       } catch (error) {
         if (!(error instanceof TookTooLong || error instanceof CommandFault)) throw error;
         tell(error.message.startsWith(read.file) ? error.message : `${read.file} ${error.message}.`);

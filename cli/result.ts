@@ -13,7 +13,7 @@ interface ResultOptions {
 
 /** What both devices show of a page for a query, and why. */
 export async function resultCommand(file: string, options: ResultOptions): Promise<void> {
-  const basis = { query: options.query, style: readStyle(options.style), today: localDay() };
+  const basis = { query: options.query, style: await readStyle(options.style), today: localDay() };
   const report = await onThread("resultOfFile", { file, root: ".", base: baseAddress(options.base) }, basis);
   process.stdout.write(options.format === "json" ? `${JSON.stringify(report, null, 2)}\n` : inText(report));
 }

@@ -11,7 +11,7 @@ interface SuggestOptions {
 
 /** Titles and descriptions out of a page's own words. */
 export async function suggestCommand(file: string, options: SuggestOptions): Promise<void> {
-  const basis = { phrase: options.phrase, style: readStyle(options.style) };
+  const basis = { phrase: options.phrase, style: await readStyle(options.style) };
   const report = await onThread("suggestForFile", { file, root: ".", base: baseAddress(options.base) }, basis);
   if (options.format === "json") {
     process.stdout.write(`${JSON.stringify(report, null, 2)}\n`);

@@ -1,7 +1,9 @@
+import { createHash } from "node:crypto";
 import { relative } from "node:path";
 import { examinePage } from "#core/audit/examine-page";
+import { facetsSeen } from "#core/audit/examine-site";
 import { prepareFixes } from "#core/audit/expand";
-import { type PageEntry, pageEntry } from "#core/exchange/audit-report";
+import { type AuditFormat, type WrittenPage, writePage } from "#core/exchange/audit-writers";
 import { type ChangeRow, editOfRow } from "#core/exchange/change-list";
 import { type DataReport, dataReport } from "#core/exchange/data-report";
 import type { PageWithPhrases } from "#core/exchange/phrases-report";
@@ -20,14 +22,18 @@ import { standingsOf } from "#core/standing/standing";
 import { type PhraseFiles, phraseListIn, phrasesIn, phrasesOf } from "./assignments.ts";
 import { type FetchedPage, readFetchedPage } from "./fetched-page.ts";
 import { type FileToRead, readPageFile } from "./files.ts";
+import { nameIn } from "./name-in.ts";
 
 // What is done with one page, on a thread that is ended where it takes too long.
 
 export interface AuditedPage {
-  entry: PageEntry;
+  /** As the format of the run writes it. */
+  written: WrittenPage;
   facets: PageFacets;
   /** The days on which the page's findings are these. */
   days: Days;
+  /** SHA-256 of the file's bytes, where it was asked for. */
+  hash?: string;
 }
 
 /** What pages are audited by. */
@@ -38,12 +44,15 @@ export interface AuditBasis {
   phrases: string | null;
   houseStyle: HouseStyle;
   today: string;
+  format: AuditFormat;
+  /** Whether the hashes of files are asked for. */
+  hashed: boolean;
 }
 
 /** Audits one page: a file, or what was fetched. */
 export async function auditPage(read: FileToRead | FetchedPage, basis: AuditBasis): Promise<AuditedPage> {
   const isFile = "file" in read;
-  const { page } = await (isFile ? readPageFile(read) : readFetchedPage(read));
+  const { page, original } = await (isFile ? readPageFile(read) : readFetchedPage(read));
   const name = isFile ? read.file : read.asked;
   const found = isFile
     ? { also: addressByFile(relative(read.root, read.file), page) ?? "" }
@@ -53,25 +62,43 @@ export async function auditPage(read: FileToRead | FetchedPage, basis: AuditBasi
   const { kind, findings, rules, days } = await examinePage(page, context);
   await prepareFixes(page, context.phrase);
   return {
-    entry: pageEntry(name, page, findings, rules.houseStyle),
-    facets: facetsOf(name, page, {
-      ...found,
-      kind,
-      phrase: context.phrase,
-      supporting: context.supporting,
+    written: writePage(basis.format, {
+      file: nameIn(basis.format, name),
+      page,
+      findings,
+      houseStyle: rules.houseStyle,
     }),
+    facets: facetsOf(
+      name,
+      page,
+      { ...found, kind, phrase: context.phrase, supporting: context.supporting },
+      facetsSeen({ phrases: basis.phrase !== "" || basis.phrases !== null }),
+    ),
     days,
+    ...(basis.hashed && { hash: createHash("sha256").update(original.bytes).digest("hex") }),
   };
 }
 
-/** A file with edits made, and those that could not be. */
+/** A file with what is to be applied to it. */
+export type Applied = { read: FileToRead } & ({ edits: readonly Edit[] } | { rows: readonly ChangeRow[] });
+
+/** A file with edits, or the rows of a change list, made, and those that could not be. */
 export async function applyToFile(
-  read: FileToRead,
-  edits: readonly Edit[],
-): Promise<{ bytes: Uint8Array; refused: { op: Edit["op"]; reason: string }[] }> {
-  const { original, page } = await readPageFile(read);
+  asked: Applied,
+  { force }: { force: boolean },
+): Promise<{ bytes: Uint8Array; refused: { op: string; reason: string }[] }> {
+  const { original, page } = await readPageFile(asked.read);
+  const made = "rows" in asked ? asked.rows.map((row) => ({ row, edit: editOfRow(page, row, { force }) })) : [];
+  const edits = "edits" in asked ? asked.edits : made.flatMap(({ edit }) => ("reason" in edit ? [] : [edit as Edit]));
   const { bytes, refused } = handOver(original, edits, { address: page.address });
-  return { bytes, refused: refused.map(({ edit, reason }) => ({ op: edit.op, reason })) };
+  const unread = made.flatMap(({ row, edit }) => {
+    if (!("reason" in edit)) return [];
+    const { reason, stands } = edit;
+    return [
+      { op: row.field, reason: stands === undefined ? reason : `${reason} Use --force to apply it all the same.` },
+    ];
+  });
+  return { bytes, refused: [...unread, ...refused.map(({ edit, reason }) => ({ op: edit.op, reason }))] };
 }
 
 /** Checks the structured data of one file. */
@@ -100,26 +127,6 @@ export async function suggestForFile(
   return suggestReport(page, { ...basis, file: read.file, kind, style: styleForKind(basis.style, kind) });
 }
 
-/** A file with the rows of a change list made, and those that could not be. */
-export async function applyRowsToFile(
-  read: FileToRead,
-  rows: readonly ChangeRow[],
-  force: boolean,
-): Promise<{ bytes: Uint8Array; refused: { op: string; reason: string }[] }> {
-  const { page } = await readPageFile(read);
-  const made = rows.map((row) => ({ row, edit: editOfRow(page, row, { force }) }));
-  const edits = made.flatMap(({ edit }) => ("reason" in edit ? [] : [edit]));
-  const { bytes, refused } = await applyToFile(read, edits);
-  const unread = made.flatMap(({ row, edit }) => {
-    if (!("reason" in edit)) return [];
-    const { reason, stands } = edit;
-    return [
-      { op: row.field, reason: stands === undefined ? reason : `${reason} Use --force to apply it all the same.` },
-    ];
-  });
-  return { bytes, refused: [...unread, ...refused] };
-}
-
 /** Looks for the phrases of a list on one page, and for the first sentence that says each. */
 export async function phrasesOnPage(read: FileToRead, basis: PhraseFiles): Promise<PageWithPhrases> {
   const { page } = await readPageFile(read);
@@ -145,7 +152,6 @@ export const WORK = {
   phrasesOnPage,
   auditPage,
   applyToFile,
-  applyRowsToFile,
   checkDataOfFile,
   resultOfFile,
   suggestForFile,

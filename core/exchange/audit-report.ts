@@ -14,23 +14,30 @@ interface TextEntry {
   cutMobile: string | null;
 }
 
-export interface PageEntry {
+export interface FindingEntry {
+  rule: string;
+  weight: Weight;
+  message: string;
+  line: number | null;
+  column: number | null;
+  /** Names the rule and the place, so that the finding is known again while its page is rewritten. */
+  key: string;
+}
+
+/** What was found on a page, as most formats tell it. */
+export interface FindingsEntry {
   file: string;
   address: string;
+  findings: FindingEntry[];
+}
+
+/** All that is told of a page. */
+export interface PageEntry extends FindingsEntry {
   language: string | null;
   title: TextEntry;
   description: TextEntry;
   headings: { level: number; text: string; line: number; column: number; landmark: LandmarkKind | null }[];
-  findings: {
-    rule: string;
-    weight: Weight;
-    message: string;
-    line: number | null;
-    column: number | null;
-    fixable: boolean;
-    /** Names the rule and the place, so that the finding is known again while its page is rewritten. */
-    key: string;
-  }[];
+  findings: (FindingEntry & { fixable: boolean })[];
 }
 
 /** What is found across pages: the files that have it. */
@@ -63,7 +70,19 @@ function textEntry(text: string, set: typeof setTitle, style: HouseStyle): TextE
   };
 }
 
-/** What is told of one page. */
+function findingEntry(read: Page, { rule, weight, message, at, key }: Finding): FindingEntry {
+  const { line, column } = at.range ? positionOf(read.source, at.range.start) : { line: null, column: null };
+  return { rule, weight, message, line, column, key };
+}
+
+/** What was found on a page. Fixes are not asked for: to make some takes longer than to find what they are for. */
+export const findingsEntry = (file: string, read: Page, findings: readonly Finding[]): FindingsEntry => ({
+  file,
+  address: read.address,
+  findings: findings.map((finding) => findingEntry(read, finding)),
+});
+
+/** All that is told of one page. */
 export function pageEntry(file: string, read: Page, findings: readonly Finding[], style: HouseStyle): PageEntry {
   return {
     file,
@@ -77,9 +96,9 @@ export function pageEntry(file: string, read: Page, findings: readonly Finding[]
       ...positionOf(read.source, range.start),
       landmark,
     })),
-    findings: findings.map(({ rule, weight, message, at, fix, key }) => {
-      const { line, column } = at.range ? positionOf(read.source, at.range.start) : { line: null, column: null };
-      return { rule, weight, message, line, column, fixable: fix !== null, key };
+    findings: findings.map((finding) => {
+      const { key, ...entry } = findingEntry(read, finding);
+      return { ...entry, fixable: finding.fix !== null, key };
     }),
   };
 }

@@ -3,20 +3,22 @@ import Papa from "papaparse";
 import { describe, expect, it } from "vitest";
 import { audit } from "../audit/auditor.ts";
 import { auditSite } from "../audit/examine-site.ts";
-import { totalsOf } from "../findings/finding.ts";
+import { type Finding, totalsOf } from "../findings/finding.ts";
 import { readPage } from "../page/read.ts";
 import { DEFAULT_HOUSE_STYLE } from "../settings/house-style.ts";
 import { facetsOf } from "../site/facets/page-facets.ts";
 import { Site } from "../site/index/site.ts";
-import { type PageEntry, pageEntry, siteEntry } from "./audit-report.ts";
-import { AUDIT_WRITERS, type AuditFormat } from "./audit-writers.ts";
+import { pageEntry, type SiteEntry, siteEntry } from "./audit-report.ts";
+import { type AuditFormat, auditWriter, writePage } from "./audit-writers.ts";
 import { changeListCsv } from "./change-list.ts";
 import { parseEditFile } from "./edit-file.ts";
 import sarifSchema from "./sarif-2.1.0.fixture.json";
 
 const about = { of: "a.example", day: "2026-11-23", version: "1.2.3" };
 
-function audited() {
+type AuditedFile = Parameters<typeof writePage>[1];
+
+function audited(): { pages: AuditedFile[]; site: SiteEntry[] } {
   const files = {
     "a b.html": "<title>Home</title><h1>x</h1><h3>y</h3>",
     "c.html": "<title>Home</title>",
@@ -25,16 +27,19 @@ function audited() {
   const pages = Object.entries(files).map(([file, source]) => {
     const page = readPage(source, { address: `https://a.example/${file}` });
     const findings = audit(page, { phrase: "lamp", houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" });
-    return { entry: pageEntry(file, page, findings, DEFAULT_HOUSE_STYLE), facets: facetsOf(file, page) };
+    return { audited: { file, page, findings, houseStyle: DEFAULT_HOUSE_STYLE }, facets: facetsOf(file, page) };
   });
   const site = auditSite(new Site(pages.map((p) => p.facets)), DEFAULT_HOUSE_STYLE).map(siteEntry);
-  return { pages: pages.map((p) => p.entry), site };
+  return { pages: pages.map((p) => p.audited), site };
 }
 
 function written(format: AuditFormat, { pages, site } = audited()): string {
-  const writer = AUDIT_WRITERS[format](about);
+  const writer = auditWriter(format, about);
   const totals = totalsOf([...pages.flatMap(({ findings }) => findings), ...site]);
-  return pages.map((page) => writer.page(page)).join("") + writer.end({ site, pages: pages.length, totals });
+  return (
+    pages.map((page) => writer.page(writePage(format, page))).join("") +
+    writer.end({ site, pages: pages.length, totals })
+  );
 }
 
 describe("an audit", () => {
@@ -73,8 +78,8 @@ describe("an audit", () => {
     const fingerprints = (moved: string) => {
       const page = readPage(`${moved}<title>Home</title><h1>x</h1><h3>y</h3>`, { address: "https://a.example/" });
       const findings = audit(page, { phrase: "lamp", houseStyle: DEFAULT_HOUSE_STYLE, today: "2026-11-23" });
-      const entry = pageEntry("a.html", page, findings, DEFAULT_HOUSE_STYLE);
-      const { results } = JSON.parse(written("sarif", { pages: [entry], site: [] })).runs[0];
+      const one = { file: "a.html", page, findings, houseStyle: DEFAULT_HOUSE_STYLE };
+      const { results } = JSON.parse(written("sarif", { pages: [one], site: [] })).runs[0];
       return results.map((one: { partialFingerprints: object }) => JSON.stringify(one.partialFingerprints));
     };
     expect(fingerprints("\n\n\n")).toEqual(fingerprints(""));
@@ -87,10 +92,11 @@ describe("an audit", () => {
     const { pages, site } = audited();
     expect(lines).toHaveLength(pages.flatMap(({ findings }) => findings).length + site.length);
     for (const line of lines) expect(line).toMatch(/^::(?:error|warning|notice) file=[^:]+,title=[^:,]+::./);
-    const [page] = pages;
-    const finding = { ...(page as PageEntry).findings[0], rule: "a/b", weight: "must", message: "50 %\r\n::x" };
-    const one = { ...(page as PageEntry), file: "a,b:c.html", findings: [{ ...finding, line: 3, column: 7 }] };
-    expect(written("github", { pages: [one as PageEntry], site: [] })).toBe(
+    const page = readPage("<!doctype html>\n\n<title>Home</title>", { address: "https://a.example/" });
+    const found = { rule: "a/b", weight: "must", message: "50 %\r\n::x", related: [], fix: null, key: "" } as const;
+    const findings: Finding[] = [{ ...found, at: { part: "title", range: { start: 23, end: 24 } } }];
+    const one = { file: "a,b:c.html", page, findings, houseStyle: DEFAULT_HOUSE_STYLE };
+    expect(written("github", { pages: [one], site: [] })).toBe(
       "::error file=a%2Cb%3Ac.html,line=3,col=7,title=a/b::50 %25%0D%0A::x\n",
     );
   });
@@ -99,7 +105,8 @@ describe("an audit", () => {
     for (const whole of [audited(), { pages: [], site: [] }]) {
       const { pages, site } = whole;
       const totals = totalsOf([...pages.flatMap(({ findings }) => findings), ...site]);
-      const atOnce = { version: 1, pages, site: { findings: site }, totals };
+      const entries = pages.map(({ file, page, findings, houseStyle }) => pageEntry(file, page, findings, houseStyle));
+      const atOnce = { version: 1, pages: entries, site: { findings: site }, totals };
       expect(JSON.parse(written("json", whole))).toEqual(atOnce);
       if (pages.length > 0) expect(written("json", whole)).toBe(`${JSON.stringify(atOnce, null, 2)}\n`);
       expect(JSON.parse(written("sarif", whole)).runs[0].results).toHaveLength(
@@ -145,7 +152,7 @@ it.each([
   ["//a/b.html", "/.//a/b.html"],
 ])("a file in SARIF as an address: %s", (file, expected) => {
   const [page] = audited().pages;
-  const one = written("sarif", { pages: [{ ...(page as PageEntry), file }], site: [] });
+  const one = written("sarif", { pages: [{ ...(page as AuditedFile), file }], site: [] });
   const uris = [...one.matchAll(/"uri": "([^"]*)"/g)].map(([, uri]) => uri);
   expect(new Set(uris)).toEqual(new Set([expected]));
   for (const uri of uris) expect(uri).toMatch(/^(?:[A-Za-z0-9\-._~/]|%[0-9A-F]{2})+$/);
@@ -153,7 +160,7 @@ it.each([
 
 it("a page of the web in SARIF is its address", () => {
   const [page] = audited().pages;
-  const one = written("sarif", { pages: [{ ...(page as PageEntry), file: "https://a.example/b c" }], site: [] });
+  const one = written("sarif", { pages: [{ ...(page as AuditedFile), file: "https://a.example/b c" }], site: [] });
   expect(one).toContain('"uri": "https://a.example/b%20c"');
 });
 

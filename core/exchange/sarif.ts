@@ -3,7 +3,7 @@ import type { RuleTold } from "../rules/rule.ts";
 import { sourceLink } from "../rules/source-link.ts";
 import { TOLD } from "../rules/told.ts";
 import type { Weight } from "../settings/setting.ts";
-import type { PageEntry, SiteEntry } from "./audit-report.ts";
+import type { FindingEntry, FindingsEntry, SiteEntry } from "./audit-report.ts";
 
 const LEVELS: Record<Weight, string> = { must: "error", should: "warning", may: "note" };
 
@@ -24,7 +24,7 @@ function uriOf(file: string): string {
   return file.startsWith("//") ? `/.${escaped}` : escaped;
 }
 
-type Told = Pick<PageEntry["findings"][number], "rule" | "weight" | "message" | "key">;
+type Told = Pick<FindingEntry, "rule" | "weight" | "message" | "key">;
 
 /** One name for one finding, from run to run, wherever it has moved to in its file (SARIF 2.1.0, 3.27.17). */
 const fingerprintOf = ({ rule, key }: Told, file: string) => fingerprint(JSON.stringify([rule, key, file]));
@@ -40,7 +40,7 @@ const result = (found: Told, file: string, locations: object[]) => ({
 const artifact = (file: string) => ({ artifactLocation: { uri: uriOf(file) } });
 
 /** The results of one page. */
-export const pageResults = ({ file, findings }: PageEntry): object[] =>
+export const pageResults = ({ file, findings }: FindingsEntry): object[] =>
   findings.map((finding) => {
     const { line, column } = finding;
     const region = line === null ? {} : { region: { startLine: line, startColumn: column } };
