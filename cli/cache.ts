@@ -111,7 +111,7 @@ export function openCache(folder: string, context: AuditBasis): Cache {
       const bytes = packs.read(row);
       if (!bytes) return null;
       rows[keyOf(read)] = { ...row, ...partsOf(stats) };
-      return JSON.parse(new TextDecoder().decode(bytes));
+      return JSON.parse(bytes.toString("utf8"));
     },
     put(read, audited) {
       const found = look(read);

@@ -38,7 +38,7 @@ export class Packs {
   }
 
   /** A record's bytes; null where the pack is not there, or does not hold there what was written. */
-  read({ pack, at, length, sum }: RecordPlace): Uint8Array | null {
+  read({ pack, at, length, sum }: RecordPlace): Buffer | null {
     if (!PACK.test(pack) || !(length > 0 && length < LONGEST) || !(at >= 0)) return null;
     let fd = this.open.get(pack);
     if (fd === undefined) {
@@ -46,7 +46,7 @@ export class Packs {
       this.open.set(pack, fd);
     }
     if (fd === null) return null;
-    const bytes = new Uint8Array(length);
+    const bytes = Buffer.alloc(length);
     try {
       if (readSync(fd, bytes, 0, length, at) !== length) return null;
     } catch {
