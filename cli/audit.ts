@@ -116,8 +116,9 @@ export async function auditCommand(paths: string[], options: AuditOptions): Prom
         print(writer.page(page.written));
       }
     }
-    cache.keep();
   } finally {
+    // Also where printing has failed: what was found until then need not be looked for again.
+    cache.keep();
     counting.clear();
     await threads.end();
   }
