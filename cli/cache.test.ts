@@ -10,7 +10,7 @@ import {
 } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { describe, expect, it } from "vitest";
+import { describe, expect, it, vi } from "vitest";
 import { DEFAULT_HOUSE_STYLE } from "#core/settings/house-style";
 import { openCache } from "./cache.ts";
 import type { FileToRead } from "./files.ts";
@@ -97,6 +97,26 @@ describe("findings that are kept in a folder", () => {
     expect(await run(cache, reads)).toEqual(["Lamp b"]);
   });
 
+  it("are not those of a file that was changed while the run went on, within one tick of the clock", async () => {
+    const { cache, reads } = pagesUntil("2026-12-09");
+    const [read] = reads as [FileToRead];
+    const start = Date.now();
+    vi.useFakeTimers({ now: start, toFake: ["Date"] });
+    try {
+      utimesSync(read.file, start / 1000, start / 1000);
+      const opened = openCache(cache, basisOn("2026-12-01"));
+      opened.put(read, await auditPage(read, basisOn("2026-12-01")));
+      writeFileSync(read.file, readFileSync(read.file, "utf8").replace("Lamp a", "Wick a"));
+      utimesSync(read.file, start / 1000, start / 1000);
+      vi.setSystemTime(start + 60_000);
+      opened.keep();
+      expect(await run(cache, reads)).toEqual([]);
+      expect(await run(cache, reads)).toEqual(["Wick a"]);
+    } finally {
+      vi.useRealTimers();
+    }
+  });
+
   it("are used where the folder is copied elsewhere, and the files with it", async () => {
     const { cache, reads } = pagesUntil("2026-12-09", ["a", "b"]);
     await run(cache, reads);
@@ -106,7 +126,7 @@ describe("findings that are kept in a folder", () => {
     expect(await run(elsewhere, reads)).toEqual(["Lamp a", "Lamp b"]);
   });
 
-  it.each(["{}", "[]", "5", "", "null", "not JSON", '{"written":1,"rows":null}', '{"written":1,"rows":{"a":{}}}'])(
+  it.each(["{}", "[]", "5", "", "null", "not JSON", '{"rows":null}', '{"rows":{"a":{}}}'])(
     "are none where the index says %j",
     async (text) => {
       const { cache, reads } = pagesUntil("2026-12-09");
@@ -122,11 +142,11 @@ describe("findings that are kept in a folder", () => {
     await run(cache, reads);
     const index = only(cache, ".index");
     const whole = readFileSync(index, "utf8");
-    const { written, rows } = JSON.parse(whole);
+    const { rows } = JSON.parse(whole);
     const [[key, row]] = Object.entries<Record<string, unknown>>(rows) as [[string, Record<string, unknown>]];
-    const wrong = { size: "1", days: null, pack: "../a.html", at: -1, length: 1e15, sum: "0", hash: 5 };
+    const wrong = { size: "1", since: null, days: null, pack: "../a.html", at: -1, length: 1e15, sum: "0", hash: 5 };
     for (const [name, value] of Object.entries(wrong)) {
-      writeFileSync(index, JSON.stringify({ written, rows: { [key]: { ...row, [name]: value } } }));
+      writeFileSync(index, JSON.stringify({ rows: { [key]: { ...row, [name]: value } } }));
       expect([name, openCache(cache, basisOn("2026-12-01")).get(reads[0] as FileToRead)]).toEqual([name, null]);
     }
     writeFileSync(index, whole);

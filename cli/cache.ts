@@ -31,17 +31,15 @@ interface Row extends RecordPlace {
   size: number;
   changed: number;
   inode: number;
+  /** When the run began that looked at the file, in ms: what was changed since, or just before, may have changed again. */
+  since: number;
   /** SHA-256 of its bytes. */
   hash: string;
   days: Days;
 }
 
-interface Index {
-  /** In ms. */
-  written: number;
-  /** By the file, its folder, the base and the address that it is read with. */
-  rows: Record<string, Row>;
-}
+/** By the file, its folder, the base and the address that it is read with. */
+type Rows = Record<string, Row>;
 
 /** A clock of files may tick every two seconds (FAT): a file may have been changed twice within one. */
 const TICK_MS = 2000;
@@ -62,7 +60,8 @@ export function openCache(folder: string, context: AuditBasis): Cache {
   const assigned = phrases === null ? "" : sumOf(bytesOf(phrases));
   const basis = JSON.stringify([VERSION, stampOf(houseStyle), phrase, assigned, format]);
   const name = `${sumOf(basis).slice(0, 16)}.index`;
-  const index = readIndex(join(folder, name));
+  const since = Date.now();
+  const before = readIndex(join(folder, name));
   const packs = new Packs(folder);
   const keyOf = ({ file, root, base, address = "" }: FileToRead) =>
     JSON.stringify([nameIn(format, file), relative(resolve(root), resolve(file)), base, address]);
@@ -79,9 +78,9 @@ export function openCache(folder: string, context: AuditBasis): Cache {
   const lookAnew = (read: FileToRead): { stats: Stats; row: Row | null } | CommandFault => {
     try {
       const stats = usable(read.file, () => statSync(read.file));
-      const row = index.rows[keyOf(read)];
+      const row = before[keyOf(read)];
       if (!row || !holdsOn(row.days, today)) return { stats, row: null };
-      const isOld = stats.mtimeMs < index.written - TICK_MS;
+      const isOld = stats.mtimeMs < row.since - TICK_MS;
       const asItWas = row.size === stats.size && row.changed === stats.mtimeMs && row.inode === stats.ino;
       return { stats, row: (asItWas && isOld) || row.hash === sumOf(bytesOf(read.file)) ? row : null };
     } catch (error) {
@@ -89,7 +88,7 @@ export function openCache(folder: string, context: AuditBasis): Cache {
       throw error;
     }
   };
-  const rows: Record<string, Row> = {};
+  const rows: Rows = {};
   let told = false;
   const kept = (keep: () => void) => {
     try {
@@ -110,7 +109,7 @@ export function openCache(folder: string, context: AuditBasis): Cache {
       const { row, stats } = found;
       const bytes = packs.read(row);
       if (!bytes) return null;
-      rows[keyOf(read)] = { ...row, ...partsOf(stats) };
+      rows[keyOf(read)] = { ...row, ...partsOf(stats), since };
       return JSON.parse(bytes.toString("utf8"));
     },
     put(read, audited) {
@@ -119,17 +118,17 @@ export function openCache(folder: string, context: AuditBasis): Cache {
       const { days, hash = "" } = audited;
       kept(() => {
         const place = packs.write(new TextEncoder().encode(JSON.stringify(audited)));
-        rows[keyOf(read)] = { ...place, ...partsOf(found.stats), hash, days };
+        rows[keyOf(read)] = { ...place, ...partsOf(found.stats), since, hash, days };
       });
     },
     keep() {
       kept(() => {
         // Another run may have kept something meanwhile.
-        const all = { ...readIndex(join(folder, name)).rows, ...rows };
+        const all = { ...readIndex(join(folder, name)), ...rows };
         const few = new Set(Object.values(all).map(({ pack }) => pack)).size <= MOST_PACKS;
         const own = few ? all : gathered(rows, packs);
         packs.finish();
-        writeWhole(join(folder, name), JSON.stringify({ written: Date.now(), rows: own }));
+        writeWhole(join(folder, name), JSON.stringify({ rows: own }));
         packs.removeOthers(packsNamedIn(folder));
       });
       packs.close();
@@ -140,9 +139,9 @@ export function openCache(folder: string, context: AuditBasis): Cache {
 const partsOf = ({ size, mtimeMs, ino }: Stats) => ({ size, changed: mtimeMs, inode: ino });
 
 /** The records of rows in one pack. What is not whole is left out. */
-function gathered(rows: Readonly<Record<string, Row>>, packs: Packs): Record<string, Row> {
+function gathered(rows: Readonly<Rows>, packs: Packs): Rows {
   packs.finish();
-  const own: Record<string, Row> = {};
+  const own: Rows = {};
   for (const [key, row] of Object.entries(rows)) {
     const bytes = packs.read(row);
     if (bytes) own[key] = { ...row, ...packs.write(bytes) };
@@ -150,19 +149,15 @@ function gathered(rows: Readonly<Record<string, Row>>, packs: Packs): Record<str
   return own;
 }
 
-/** The index of a file; an empty one where that is none. */
-function readIndex(file: string): Index {
+/** The rows of an index; none where the file is no index. */
+function readIndex(file: string): Rows {
   try {
-    const { written, rows } = JSON.parse(readFileSync(file, "utf8"));
-    if (typeof written === "number" && rows !== null && typeof rows === "object")
-      return {
-        written,
-        rows: Object.fromEntries(Object.entries<unknown>(rows).filter((one): one is [string, Row] => isRow(one[1]))),
-      };
+    const { rows } = JSON.parse(readFileSync(file, "utf8"));
+    return Object.fromEntries(Object.entries<unknown>(rows).filter((entry): entry is [string, Row] => isRow(entry[1])));
   } catch {
     // There is none yet, or something else wrote it.
+    return {};
   }
-  return { written: 0, rows: {} };
 }
 
 function isRow(value: unknown): value is Row {
@@ -170,14 +165,14 @@ function isRow(value: unknown): value is Row {
   const row = value as Record<keyof Row, unknown>;
   const days = row.days as Partial<Record<keyof Days, unknown>> | null | undefined;
   return (
-    [row.size, row.changed, row.inode, row.at, row.length].every((one) => typeof one === "number") &&
+    [row.size, row.changed, row.inode, row.since, row.at, row.length].every((one) => typeof one === "number") &&
     [row.hash, row.pack, row.sum, days?.from, days?.until].every((one) => typeof one === "string")
   );
 }
 
 function packsNamedIn(folder: string): Set<string> {
   const indexes = readdirSync(folder).filter((file) => file.endsWith(".index"));
-  return new Set(indexes.flatMap((file) => Object.values(readIndex(join(folder, file)).rows).map(({ pack }) => pack)));
+  return new Set(indexes.flatMap((file) => Object.values(readIndex(join(folder, file))).map(({ pack }) => pack)));
 }
 
 function writeWhole(file: string, text: string): void {
