@@ -69,13 +69,7 @@ export async function auditCommand(paths: string[], options: AuditOptions): Prom
       }),
     );
   const auditFiles = async (group: readonly FileToRead[]): Promise<(AuditedPage | null)[]> => {
-    const kept = group.map((read) => {
-      try {
-        return cache.get(read);
-      } catch (error) {
-        return faultOf(error);
-      }
-    });
+    const kept = group.map((read) => cache.get(read));
     const others = group.filter((_, i) => kept[i] === null);
     const audited = others.length > 0 ? await auditAll(others) : [];
     return group.map((read, i) => {
