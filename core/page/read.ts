@@ -99,7 +99,8 @@ class Reader {
 
   read(document: FragmentNode): void {
     this.unprotected = /http:\/\//i.test(this.page.source);
-    this.speaksOfComments = /comment|reply|respond|&/i.test(this.page.source);
+    // A letter may be written as a numeric reference.
+    this.speaksOfComments = /comment|reply|respond|&#/i.test(this.page.source);
     this.names = namesOf(document, hiddenNames(document, this.page.source));
     if (/<label[\s>]/i.test(this.page.source)) this.collectLabels(document.children);
     const top: Surroundings = {
