@@ -34,6 +34,27 @@ describe("the focus", () => {
     expect(await focused(page)).toMatchObject({ removes: false });
   });
 
+  it("goes to the heading of the next screen, though it came back to the screen that is left after the address had changed", async () => {
+    const page = await openDemo(await freshContext());
+    await page.locator("main a[href]").first().focus();
+    // As a dialog does that closes late: the next screen is still being drawn.
+    await page.evaluate(() => {
+      const link = document.activeElement as HTMLElement;
+      const push = history.pushState.bind(history);
+      history.pushState = (...args) => {
+        push(...args);
+        link.blur();
+        link.focus();
+      };
+    });
+    await page.keyboard.press("Control+k");
+    await page.keyboard.type("Go to the phrases");
+    await page.getByRole("option", { name: "Go to the phrases" }).first().waitFor();
+    await page.keyboard.press("Enter");
+    await page.waitForURL(/\/phrases/);
+    await eventually(() => page.evaluate(() => document.activeElement?.tagName ?? ""), "H1");
+  });
+
   it("is taken up though it was lost before what keeps it had been loaded", async () => {
     const context = await freshContext();
     let load = () => {};

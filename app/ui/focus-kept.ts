@@ -8,7 +8,7 @@ interface Trail {
   name: string;
   /** The elements around it, the nearest first, and as which of their children it stood there. */
   around: { parent: Element; index: number }[];
-  /** The address at which it had the focus. */
+  /** The address of the screen that it stood on. */
   path: string;
 }
 
@@ -18,11 +18,25 @@ const SETTLED = 40;
 const nameOf = (element: Element) =>
   `${element.tagName} ${element.getAttribute("aria-label") ?? element.textContent?.slice(0, 80) ?? ""}`;
 
+const paths = new WeakMap<Element, string>();
+
+/**
+ * The address of the screen that is drawn. While the next one is being drawn the browser's address is already that one's, and
+ * a dialog that closes meanwhile gives the focus back to the screen that is left.
+ */
+function pathDrawn(): string {
+  const main = document.querySelector("main");
+  if (!main) return location.pathname;
+  const path = paths.get(main) ?? location.pathname;
+  paths.set(main, path);
+  return path;
+}
+
 function trailOf(element: Element): Trail {
   const around: Trail["around"] = [];
   for (let at = element; at.parentElement && at !== document.body; at = at.parentElement)
     around.push({ parent: at.parentElement, index: [...at.parentElement.children].indexOf(at) });
-  return { element, name: nameOf(element), around, path: location.pathname };
+  return { element, name: nameOf(element), around, path: pathDrawn() };
 }
 
 const focusable = (element: Element) =>
@@ -56,7 +70,7 @@ const canTakeIt = (element: Element): element is HTMLElement =>
 
 /** What stands in the place of an element that is gone or can no longer be pressed. */
 function inPlaceOf({ element, name, around, path }: Trail): HTMLElement | SVGElement | null {
-  if (path !== location.pathname) return null;
+  if (path !== pathDrawn()) return null;
   if (canTakeIt(element)) return element;
   let looked = false;
   for (const { parent, index } of around) {
@@ -120,6 +134,7 @@ export function keepFocus(last: Element | null): () => void {
     if (stopgap) focusOn(stopgap);
   };
   const look = () => {
+    pathDrawn();
     if (waiting !== undefined || trails.length === 0 || !(isLost() || waitsForHeading())) return;
     lostAt = Date.now();
     waiting = setTimeout(restore, SETTLED);
